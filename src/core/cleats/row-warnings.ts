@@ -1,0 +1,92 @@
+import { LEAST_PENETRATION } from '../loads/fasteners/screw-joint';
+import { screwHeights, STACK_APART } from '../loads/statics/roll';
+import type { Warning } from '../loads/check';
+import { screwDiameter } from '../materials/screws';
+import { stock } from '../materials/stocks';
+import { rowProfile } from '../plan/profile';
+import type { Plan, Row } from '../plan/types';
+import { mm, phrase } from '../units/phrase';
+import type { Segment } from './segments';
+
+/** A cleat may stand out this far past its last stud, as a share of the first span, before it is worth a word. */
+const OVERHANG_SHARE = 0.5;
+
+function fixingWarnings(row: Row, segments: readonly Segment[], say: (level: Warning['level'], message: Warning['message']) => void): void {
+	for (const s of segments) {
+		const [first, second] = s.fixings;
+		const last = s.fixings.at(-1);
+		if (!first || !last) {
+			say('stop', phrase('The cleat from {from@tape} to {to@tape} crosses no stud', { from: mm(s.from), to: mm(s.to) }));
+			continue;
+		}
+		if (!second) {
+			say('stop', phrase('The cleat from {from@tape} to {to@tape} crosses one stud only: it turns about its screw', { from: mm(s.from), to: mm(s.to) }));
+			continue;
+		}
+		const spans = s.fixings.slice(1).map((f, i) => f.x - (s.fixings[i] as typeof f).x);
+		const ends = [
+			{ name: 'left', out: first.x - s.from, span: spans[0] as number },
+			{ name: 'right', out: s.to - last.x, span: spans.at(-1) as number }
+		];
+		for (const e of ends) {
+			if (e.out > OVERHANG_SHARE * e.span) {
+				say('mind', phrase(`The ${e.name} end stands {out} past its last stud: a load there lifts the next stud in`, { out: mm(e.out) }));
+			}
+		}
+	}
+	for (const x of row.joints) {
+		const on = segments.some((s) => s.to === x && s.fixings.some((f) => Math.abs(f.stud.x - x) <= f.stud.width / 2));
+		if (!on) say('stop', phrase('The joint at {x@tape} is off a stud', { x: mm(x) }));
+		else say('mind', phrase('The joint at {x@tape} leaves each cleat half a stud for its screws, short for any screw: put a block beside the stud', { x: mm(x) }));
+	}
+}
+
+function screwWarnings(plan: Plan, row: Row, say: (level: Warning['level'], message: Warning['message']) => void): void {
+	const profile = rowProfile(row, plan.cutting.kerf);
+	const { cladding } = plan.wall;
+	const into = row.screws.length - profile.thickness - (cladding.kind === 'none' ? 0 : cladding.thickness);
+	const needed = LEAST_PENETRATION * screwDiameter(row.screws.size);
+	if (into < needed) {
+		say(
+			'stop',
+			phrase('Screws of {l} enter the stud by {in}; under {need} (6 diameters) counts for nothing', { l: mm(row.screws.length), in: mm(Math.max(0, into)), need: mm(needed) })
+		);
+	}
+	const stack = screwHeights(profile, row.screws.size, row.screws.perStud);
+	if (!stack.fits) {
+		say(
+			row.screws.perStud === 2 ? 'stop' : 'mind',
+			row.screws.perStud === 2
+				? phrase('Two screws must stand {apart} apart and 2.5 diameters from the edges: the wall side, {back} high, is too low', { apart: mm(STACK_APART), back: mm(profile.back) })
+				: phrase('The wall side, {back} high, leaves the screw less than 2.5 diameters of edge', { back: mm(profile.back) })
+		);
+	}
+	if (row.y + profile.front > plan.wall.height) say('stop', phrase('The row reaches above the wall'));
+	if (stock(row.stock).kind === 'solid') {
+		say('mind', phrase('Solid cleats split along the grain at the screw line; ply does not'));
+	}
+}
+
+function obstructionWarnings(plan: Plan, row: Row, say: (level: Warning['level'], message: Warning['message']) => void): void {
+	const top = row.y + rowProfile(row, plan.cutting.kerf).front;
+	for (const o of plan.wall.obstructions) {
+		if (o.x < row.right && o.x + o.width > row.left && o.y < top && o.y + o.height > row.y) {
+			say('stop', phrase('The row runs over {name}', { name: o.name || o.kind }));
+		}
+		const electric = o.kind === 'outlet' || o.kind === 'switch';
+		if (electric && o.x < row.right && o.x + o.width > row.left) {
+			say('mind', phrase('Cables run up and down from {name}: power off and trace them before you drill near {x@tape}', { name: o.name || o.kind, x: mm(o.x + o.width / 2) }));
+		}
+	}
+}
+
+/** What is wrong with a row as laid out, before any load: joints, ends, screws, obstructions. */
+export function rowWarnings(plan: Plan, row: Row, segments: readonly Segment[]): Warning[] {
+	const found: Warning[] = [];
+	const say = (level: Warning['level'], message: Warning['message']) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
+	if (plan.wall.studs.length === 0) say('stop', phrase('No studs surveyed: nothing to screw to'));
+	else fixingWarnings(row, segments, say);
+	screwWarnings(plan, row, say);
+	obstructionWarnings(plan, row, say);
+	return found;
+}

@@ -1,0 +1,145 @@
+import { stock, type StockId } from '../materials/stocks';
+import type { Plan } from '../plan/types';
+import { count, mm, phrase, type Phrase } from '../units/phrase';
+import type { Millimetres } from '../units/quantity';
+import { fewestBoards, type BoardAnswer, type BoardProblem } from './fewest-boards';
+import { collectPieces, type Piece, type PieceGroup } from './pieces';
+import type { Solver } from './solver';
+
+/** One strip of a board from its left end: pieces with their places, and what is left. */
+export interface Lane {
+	cuts: { piece: Piece; from: Millimetres; to: Millimetres }[];
+	offcut: Millimetres;
+}
+
+export interface CutBoard {
+	lanes: Lane[];
+}
+
+export interface CutGroup extends Omit<PieceGroup, 'pieces'> {
+	boards: CutBoard[];
+	/** No plan needs fewer boards than this. */
+	bound: number;
+	proven: boolean;
+	/** How that is known. */
+	proof: Phrase;
+	/** Pieces longer than a board: not in the plan. */
+	tooLong: Piece[];
+}
+
+/** Strips of sheet, ripped to width, side by side on sheets. */
+export interface SheetPlan {
+	stock: StockId;
+	title: string;
+	/** Widths of the strips on each sheet, in mm. */
+	sheets: Millimetres[][];
+	bound: number;
+	proven: boolean;
+}
+
+export interface CutPlan {
+	kerf: Millimetres;
+	groups: CutGroup[];
+	sheets: SheetPlan[];
+}
+
+export interface CutProgress {
+	done: number;
+	of: number;
+	/** The plan so far: groups finished, and the best found for the one at work. */
+	best: CutPlan;
+}
+
+export interface CutOptions {
+	solve: Solver;
+	/** Seconds left for the whole plan. */
+	secondsLeft: () => number;
+	onProgress?: (progress: CutProgress) => void;
+}
+
+/** Pieces by length, in hundredths of a millimetre: what differs by less is cut at the same stop. */
+function byLength(pieces: Piece[]): Map<number, Piece[]> {
+	const lengths = new Map<number, Piece[]>();
+	for (const p of pieces) {
+		const key = Math.round(p.length * 100) / 100;
+		lengths.set(key, [...(lengths.get(key) ?? []), p]);
+	}
+	return lengths;
+}
+
+function laneOf(pieces: Piece[], board: Millimetres, kerf: Millimetres): Lane {
+	let at = 0;
+	const cuts = [...pieces]
+		.sort((a, b) => b.length - a.length)
+		.map((piece) => {
+			const from = at;
+			at = from + piece.length + kerf;
+			return { piece, from, to: from + piece.length };
+		});
+	return { cuts, offcut: Math.max(0, board - at) };
+}
+
+function proofOf(answer: BoardAnswer, boards: number, bound: number, p: BoardProblem, lanes: number): Phrase {
+	const total = p.items.reduce((sum, i) => sum + i.count * (i.length + p.kerf), 0);
+	const values = { n: count(boards), low: count(bound), total: mm(total), room: mm((boards - 1) * lanes * (p.board + p.kerf)), less: count(boards - 1) };
+	if (boards > bound) return phrase('{n} boards found; no plan needs fewer than {low}', values);
+	switch (answer.how) {
+		case 'length':
+			return boards <= 1 ? phrase('one is enough') : phrase('fewest: pieces and cuts take {total}, and {less} would have room for {room}', values);
+		case 'relaxation':
+		case 'bound only':
+			return phrase('fewest: no mix of cuts, even in parts of boards, needs less than {low}', values);
+		case 'integer programme':
+			return phrase('fewest: every way to cut a board was compared', values);
+	}
+}
+
+function toGroup(group: PieceGroup, kerf: Millimetres, lengths: Map<number, Piece[]>, problem: BoardProblem, answer: BoardAnswer, tooLong: Piece[]): CutGroup {
+	const left = [...lengths.values()].map((pieces) => [...pieces]);
+	const lanes = answer.boards.map((items) => laneOf(items.map((i) => (left[i] as Piece[]).shift() as Piece), group.boardLength, kerf));
+	const boards: CutBoard[] = [];
+	for (let i = 0; i < lanes.length; i += group.lanes) boards.push({ lanes: lanes.slice(i, i + group.lanes) });
+	const bound = Math.ceil(answer.bound / group.lanes);
+	const { pieces: _, ...rest } = group;
+	return { ...rest, boards, bound, proven: boards.length <= bound, proof: proofOf(answer, boards.length, bound, problem, group.lanes), tooLong };
+}
+
+function cutGroup(group: PieceGroup, kerf: Millimetres, options: CutOptions, onBetter: (g: CutGroup) => void): CutGroup {
+	const tooLong = group.pieces.filter((p) => p.length > group.boardLength + 1e-6);
+	const lengths = byLength(group.pieces.filter((p) => p.length <= group.boardLength + 1e-6));
+	const problem: BoardProblem = { items: [...lengths].map(([length, pieces]) => ({ length, count: pieces.length })), board: group.boardLength, kerf };
+	const done = (answer: BoardAnswer) => toGroup(group, kerf, lengths, problem, answer, tooLong);
+	return done(fewestBoards(problem, options.solve, { secondsLeft: options.secondsLeft, onBetter: (a) => onBetter(done(a)) }));
+}
+
+function planSheets(groups: CutGroup[], kerf: Millimetres, options: CutOptions): SheetPlan[] {
+	const stocks = [...new Set(groups.filter((g) => g.strip !== null && g.boards.length > 0).map((g) => g.stock as StockId))];
+	return stocks.map((id) => {
+		const from = groups.filter((g) => g.stock === id && g.strip !== null && g.boards.length > 0);
+		const items = from.map((g) => ({ length: g.strip as number, count: g.boards.length }));
+		const answer = fewestBoards({ items, board: stock(id).width, kerf }, options.solve, { secondsLeft: options.secondsLeft });
+		return {
+			stock: id, title: stock(id).title, bound: answer.bound, proven: answer.proven,
+			sheets: answer.boards.map((b) => b.map((i) => items[i]?.length ?? 0))
+		};
+	});
+}
+
+/**
+ * Cuts everything a plan needs from bought boards: cleats two to a rip, faces, dowels; the fewest boards of each kind, and for ply
+ * the fewest sheets for those strips.
+ * @param options an integer solver, the time it may take, and who is told of progress
+ * @example cutPlan(plan, { solve, secondsLeft: () => 10 }).groups[0].boards.length
+ */
+export function cutPlan(plan: Plan, options: CutOptions): CutPlan {
+	const { kerf } = plan.cutting;
+	const wanted = collectPieces(plan);
+	const groups: CutGroup[] = [];
+	const tell = (at: number, working: CutGroup[]) =>
+		options.onProgress?.({ done: at, of: wanted.length, best: { kerf, groups: [...groups, ...working], sheets: [] } });
+	wanted.forEach((group, i) => {
+		groups.push(cutGroup(group, kerf, options, (better) => tell(i, [better])));
+		tell(i + 1, []);
+	});
+	return { kerf, groups, sheets: planSheets(groups, kerf, options) };
+}

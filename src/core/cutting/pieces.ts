@@ -1,0 +1,92 @@
+import { rowSegments } from '../cleats/segments';
+import { buildHolder } from '../loads/place';
+import { DOWEL, stock, type StockId } from '../materials/stocks';
+import type { Part } from '../holders/types';
+import type { Plan } from '../plan/types';
+import { mm, phrase, type Phrase } from '../units/phrase';
+import type { Degrees, Millimetres } from '../units/quantity';
+
+/** One piece to cut, and what it is for. */
+export interface Piece {
+	id: string;
+	name: string;
+	/** The row or holder it belongs to. */
+	owner: { kind: 'row' | 'holder'; id: string; name: string };
+	length: Millimetres;
+}
+
+/** Pieces that come from the same kind of bought board. */
+export interface PieceGroup {
+	key: string;
+	title: Phrase;
+	kind: 'cleat' | 'board' | 'dowel';
+	stock: StockId | 'dowel';
+	boardLength: Millimetres;
+	/** Pieces side by side in one board: two for cleats, ripped before they are cut to length. */
+	lanes: 1 | 2;
+	/** Width of the strip to rip from a sheet first; null for boards bought in their width. */
+	strip: Millimetres | null;
+	bevel: Degrees | null;
+	pieces: Piece[];
+}
+
+function groupOf(part: Part, lengths: Plan['cutting']['lengths']): Omit<PieceGroup, 'pieces'> {
+	const bought = (id: StockId | 'dowel', usual: number) => lengths.find((l) => l.stock === id)?.length ?? usual;
+	switch (part.kind) {
+		case 'cleat': {
+			const s = stock(part.stock);
+			return {
+				key: `cleat ${part.stock} ${part.blank} ${part.bevel}`,
+				title: phrase(`${s.title}, {w} wide, ripped in two at {b}°`, { w: mm(part.blank), b: String(part.bevel) }),
+				kind: 'cleat', stock: part.stock, boardLength: bought(part.stock, s.length), lanes: 2,
+				strip: s.kind === 'ply' ? part.blank : null, bevel: part.bevel
+			};
+		}
+		case 'board': {
+			const s = stock(part.stock);
+			const ply = s.kind === 'ply';
+			return {
+				key: ply ? `board ${part.stock} ${part.width}` : `board ${part.stock}`,
+				title: ply ? phrase(`${s.title}, {w} wide`, { w: mm(part.width) }) : phrase(s.title),
+				kind: 'board', stock: part.stock, boardLength: bought(part.stock, s.length), lanes: 1,
+				strip: ply ? part.width : null, bevel: null
+			};
+		}
+		case 'dowel':
+			return {
+				key: `dowel ${part.diameter}`,
+				title: phrase(`${DOWEL.title}, {d} across`, { d: mm(part.diameter) }),
+				kind: 'dowel', stock: 'dowel', boardLength: bought('dowel', DOWEL.length), lanes: 1, strip: null, bevel: null
+			};
+	}
+}
+
+/**
+ * Every piece a plan needs, by the kind of board it comes from: cleats of the rows, and parts of the holders.
+ * @example collectPieces(plan)[0].pieces.length
+ */
+export function collectPieces(plan: Plan): PieceGroup[] {
+	const groups = new Map<string, PieceGroup>();
+	const take = (part: Part, owner: Piece['owner']) => {
+		const group = groupOf(part, plan.cutting.lengths);
+		const into = groups.get(group.key) ?? { ...group, pieces: [] };
+		groups.set(group.key, into);
+		for (let i = 0; i < part.count; i++) {
+			into.pieces.push({ id: `${owner.id}-${part.name.replaceAll(' ', '-')}-${i + 1}`, name: part.name, owner, length: part.length });
+		}
+	};
+	for (const row of plan.rows) {
+		const owner = { kind: 'row', id: row.id, name: row.name } as const;
+		rowSegments(row, plan.wall.studs).forEach((s, i, all) => {
+			const name = all.length > 1 ? `cleat ${i + 1} of ${all.length}` : 'cleat';
+			take({ kind: 'cleat', name, stock: row.stock, blank: row.blank, bevel: row.bevel, length: s.to - s.from, count: 1 }, owner);
+		});
+	}
+	const rows = new Map(plan.rows.map((r) => [r.id, r]));
+	for (const holder of plan.holders) {
+		const row = rows.get(holder.mount.row);
+		if (!row) continue;
+		for (const part of buildHolder(holder, row, plan.cutting.kerf).parts) take(part, { kind: 'holder', id: holder.id, name: holder.name });
+	}
+	return [...groups.values()];
+}

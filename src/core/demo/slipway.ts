@@ -1,0 +1,110 @@
+import type { Holder, Obstruction, PegRackParams, Plan, Row, Stud } from '../plan/types';
+
+/** The Slipway workshop, a builder of small wooden boats; invented. Its long lean-to wall, with irregular studs. */
+
+const STUDS = [40, 430, 850, 1245, 1660, 2050, 2465, 2860, 3290, 3700, 4085, 4510, 4920, 5160];
+
+const studs: Stud[] = STUDS.map((x, i) => ({ id: `s${i + 1}`, x, width: 45, depth: 95, species: 'c24' }));
+
+const obstructions: Obstruction[] = [
+	{ id: 'o1', kind: 'window', name: 'slip window', x: 3420, y: 1350, width: 900, height: 800 },
+	{ id: 'o2', kind: 'outlet', name: 'bench outlet', x: 1010, y: 1000, width: 90, height: 120 },
+	{ id: 'o3', kind: 'outlet', name: 'charger outlet', x: 3860, y: 1040, width: 90, height: 120 }
+];
+
+const row = (id: string, name: string, y: number, left: number, right: number, joints: number[], screws: Row['screws']): Row => ({
+	id, name, y, left, right, stock: 'ply-18', bevel: 45, blank: 130, screws, joints
+});
+
+const rows: Row[] = [
+	row('r1', 'Top row', 2180, 20, 3300, [1660], { size: '#10', length: 80, perStud: 2 }),
+	row('r2', 'Second row', 1850, 20, 3300, [1660], { size: '#10', length: 80, perStud: 2 }),
+	row('r3', 'Third row', 1440, 20, 3300, [1660], { size: '#10', length: 70, perStud: 1 }),
+	row('r4', 'Window row', 2240, 3680, 5180, [], { size: '#10', length: 80, perStud: 2 }),
+	row('r5', 'Low row', 740, 2840, 4110, [], { size: '#8', length: 45, perStud: 1 })
+];
+
+interface Rack {
+	width: number;
+	height: number;
+	pegs: Partial<PegRackParams['pegs']>;
+	load: PegRackParams['load'];
+	spacer?: boolean;
+	stock?: PegRackParams['face']['stock'];
+	screws?: number;
+	lock?: boolean;
+}
+
+const rack = (id: string, name: string, on: string, x: number, r: Rack): Holder => ({
+	id,
+	name,
+	family: 'peg-rack',
+	mount: { kind: 'row', row: on, x },
+	params: {
+		face: { stock: r.stock ?? 'ply-18', width: r.width, height: r.height },
+		hook: { screws: { size: '#8', length: 32, count: r.screws ?? 6 }, from: 'back', glued: true },
+		spacer: r.spacer ?? true,
+		lockStrip: r.lock ?? false,
+		pegs: { diameter: 20, projection: 110, depth: 18, tilt: 5, height: 80, spacing: { kind: 'equal-gaps', count: 6 }, pair: null, ...r.pegs },
+		load: r.load
+	}
+});
+
+const holders: Holder[] = [
+	rack('h1', 'Spar clamp rack', 'r2', 250, {
+		width: 1000, height: 300, screws: 10,
+		pegs: { diameter: 25, projection: 160, height: 90, spacing: { kind: 'equal-gaps', count: 6 }, pair: { bar: 10, slack: 3 } },
+		load: { name: 'spar clamp', mass: 1.1, perSeat: 3, thickness: 45, width: 110, height: 620 }
+	}),
+	rack('h2', 'Spokeshaves', 'r2', 1420, {
+		width: 560, height: 190,
+		pegs: { diameter: 12, projection: 60, height: 60, spacing: { kind: 'end-margins', count: 5, margin: 60 } },
+		load: { name: 'spokeshave', mass: 0.35, perSeat: 1, thickness: 30, width: 80, height: 260 }
+	}),
+	rack('h3', 'Paddles', 'r1', 2150, {
+		width: 900, height: 180, spacer: false,
+		pegs: { diameter: 20, projection: 140, height: 60, spacing: { kind: 'pitch', count: 5, inset: 90, pitch: 180 }, pair: { bar: 34, slack: 4 } },
+		load: { name: 'paddle', mass: 0.9, perSeat: 2, thickness: 60, width: 150, height: 1400 }
+	}),
+	rack('h4', 'Block planes', 'r3', 1900, {
+		width: 180, height: 200, screws: 3,
+		pegs: { diameter: 16, projection: 70, height: 70, spacing: { kind: 'equal-gaps', count: 2 } },
+		load: { name: 'block plane', mass: 0.7, perSeat: 1, thickness: 50, width: 55, height: 165 }
+	}),
+	rack('h5', 'Oars', 'r4', 4400, {
+		width: 620, height: 220,
+		pegs: { diameter: 25, projection: 150, height: 80, spacing: { kind: 'equal-gaps', count: 3 }, pair: { bar: 52, slack: 5 } },
+		load: { name: 'oar', mass: 2.1, perSeat: 2, thickness: 70, width: 150, height: 1950 }
+	}),
+	rack('h6', 'Anchor and chain', 'r5', 3060, {
+		width: 640, height: 260,
+		pegs: { diameter: 25, projection: 120, height: 90, spacing: { kind: 'equal-gaps', count: 4 } },
+		load: { name: 'chain coil', mass: 4.5, perSeat: 1, thickness: 90, width: 120, height: 300 }
+	})
+];
+
+/** A fresh copy of the demo wall. */
+export function slipwayWall(): Plan {
+	return structuredClone({
+		format: 'kammer-plan',
+		version: 1,
+		name: 'Slipway workshop, long wall',
+		wall: { width: 5200, height: 2600, cladding: { kind: 'drywall', thickness: 12.5 }, studs, obstructions },
+		rows,
+		holders,
+		cutting: { kerf: 3.2, lengths: [] }
+	} satisfies Plan);
+}
+
+/** An empty wall to start from: width, height and plasterboard, no studs yet. */
+export function emptyWall(name: string): Plan {
+	return {
+		format: 'kammer-plan',
+		version: 1,
+		name,
+		wall: { width: 3600, height: 2400, cladding: { kind: 'drywall', thickness: 12.5 }, studs: [], obstructions: [] },
+		rows: [],
+		holders: [],
+		cutting: { kerf: 3.2, lengths: [] }
+	};
+}

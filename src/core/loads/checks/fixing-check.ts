@@ -1,0 +1,157 @@
+import type { Fixing } from '../../cleats/segments';
+import { stock } from '../../materials/stocks';
+import { wood } from '../../materials/woods';
+import type { Wall } from '../../plan/types';
+import { mm, moment, newtons, perLength, phrase, ratio } from '../../units/phrase';
+import { N_PER_POUND } from '../../units/quantity';
+import { verdictOf, type Check, type SumLine } from '../check';
+import { combinedAllowable } from '../fasteners/combined';
+import { screwCapacity, type ScrewCapacity } from '../fasteners/screw-joint';
+import type { LaidRow } from '../place';
+import { DRYWALL_CRUSH, rollArm, rollPull, screwHeights } from '../statics/roll';
+import type { Hung, StudShare } from './row-loads';
+
+/** Load that practice hangs on one deck screw through 3/4 ply into a stud. */
+export const TRADE_RULE: number = 80 * N_PER_POUND;
+
+interface Demand {
+	pull: number;
+	across: number;
+	lines: SumLine[];
+	stacked: boolean;
+}
+
+/** What hangs next to this stud, each with the sum of its roll. */
+function hungLines(laid: LaidRow, hung: readonly Hung[]): SumLine[] {
+	const arm = rollArm(laid.profile);
+	return hung.map((h) => {
+		const values = { W: newtons(h.weight), x: mm(h.standOff), arm: mm(arm), a: mm(h.from), b: mm(h.to) };
+		const short = h.standOff <= arm;
+		return {
+			label: `roll by ${h.name}`,
+			sum: phrase(short ? '{W} × {x} stand-off (less than front × tan b + t, {arm})' : '{W} × {arm}, front × tan b + t (less than its stand-off {x})', values),
+			result: moment(h.roll)
+		};
+	});
+}
+
+function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung[]): Demand {
+	const { row, profile } = laid;
+	const n = row.screws.perStud;
+	const pivot = wall.cladding.kind === 'drywall' ? DRYWALL_CRUSH : 0;
+	const { heights } = screwHeights(profile, row.screws.size, n);
+	const pulls = rollPull(share.roll, heights, pivot);
+	const rollTop = Math.max(...pulls);
+	const direct = share.pull / n;
+	const pull = Math.max(rollTop, direct);
+	const across = Math.abs(share.across) / n;
+	const values: Record<string, ReturnType<typeof mm>> = { M: moment(share.roll), p: mm(pivot) };
+	heights.forEach((y, i) => (values[`y${i + 1}`] = mm(y)));
+	const lines: SumLine[] = [
+		{ label: share.across < 0 ? 'lifted by' : 'stud takes', sum: phrase('its share of the row, a continuous beam over its studs'), result: newtons(share.across) },
+		...hungLines(laid, hung),
+		{ label: 'roll at this stud', sum: phrase('shared with the next studs by nearness'), result: moment(share.roll) },
+		{
+			label: n === 2 ? 'top screw pull' : 'screw pull',
+			sum: n === 2 ? phrase('{M} × ({y2} - {p}) / (({y1} - {p})² + ({y2} - {p})²)', values) : phrase('{M} / ({y1} - {p})', values),
+			result: newtons(rollTop)
+		}
+	];
+	if (direct > rollTop) lines.push({ label: 'pulled straight out', sum: phrase('holders bear below this row: {H} / {n}', { H: newtons(share.pull), n: String(n) }), result: newtons(direct) });
+	lines.push({ label: 'across each', sum: phrase('{R} / {n}', { R: newtons(Math.abs(share.across)), n: String(n) }), result: newtons(across) });
+	return { pull, across, lines, stacked: n === 2 };
+}
+
+function capacityLines(c: ScrewCapacity, gap: number, row: LaidRow['row'], thickness: number): SumLine[] {
+	const cd = String(c.duration);
+	return [
+		{ label: 'in the stud', sum: phrase('{l} - {t} - {g}', { l: mm(row.screws.length), t: mm(thickness), g: mm(gap) }), result: mm(c.penetration) },
+		{
+			label: 'thread holds',
+			sum: c.withdrawal === 0 ? phrase('less than {need} (6 diameters): counts for nothing', { need: mm(c.needed) }) : phrase('{W} × {p} × {cd}', { W: perLength(c.perLength), p: mm(c.thread), cd }),
+			result: newtons(c.withdrawal),
+			source: 'NDS 2018 12.2-2'
+		},
+		{ label: 'head holds', sum: phrase('pull-through of {t} × {cd}', { t: mm(thickness), cd }), result: newtons(c.pullThrough), source: 'NDS 2018 12.2.5' },
+		{ label: 'holds across', sum: phrase(`yield mode ${c.mode}, over a gap of {g}, × {cd}`, { g: mm(gap), cd }), result: newtons(c.lateral), source: 'NDS 2018 12.3, TR12' }
+	];
+}
+
+/** Why practice's figure and the published one part company here. */
+function tradeNotes(gap: number, d: Demand, capacity: ScrewCapacity, joint: Parameters<typeof screwCapacity>[0]): Check['notes'] {
+	const notes: Check['notes'] = [];
+	if (gap > 0 && capacity.lateral > 0) {
+		notes.push(phrase('It does not count the {g} of cladding between row and stud: without it each screw would hold {z} across, not {zg}', {
+			g: mm(gap), z: newtons(screwCapacity({ ...joint, gap: 0 }).lateral), zg: newtons(capacity.lateral)
+		}));
+	}
+	if (d.pull > 0) notes.push(phrase('It does not count the roll of the row, which pulls {T} on a screw', { T: newtons(d.pull) }));
+	if (joint.main.G < 0.5) notes.push(phrase('It does not ask for the species: here G is {G}', { G: ratio(joint.main.G) }));
+	if (capacity.lateral === 0) notes.push(phrase('It takes for granted that the screw is long enough'));
+	return notes;
+}
+
+/** The screws of one cleat at one stud: the published method, and the trade rule beside it. */
+export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: StudShare, hung: readonly Hung[]): Check[] {
+	const { row, profile } = laid;
+	const timber = wood(fixing.stud.species);
+	const gap = wall.cladding.kind === 'none' ? 0 : wall.cladding.thickness;
+	const board = stock(row.stock);
+	const joint = {
+		screw: row.screws,
+		side: { thickness: profile.thickness, G: board.G },
+		gap,
+		main: { thickness: fixing.stud.depth, G: timber.G }
+	};
+	const capacity = screwCapacity(joint);
+	const d = demand(laid, wall, share, hung);
+	const resultant = Math.hypot(d.pull, d.across);
+	const allowed = combinedAllowable(capacity.axial, capacity.lateral, d.pull, d.across);
+	const margin = resultant > 0 ? allowed / resultant : null;
+	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
+	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
+	const at = { x: mm(fixing.x) };
+	const published: Check = {
+		id: `${id}:screws`,
+		subject,
+		title: 'screws',
+		margin,
+		verdict: verdictOf(margin),
+		basis: 'published',
+		source: 'NDS 2018 chapter 12, TR12; G of the stud: ' + timber.title,
+		reason:
+			capacity.lateral === 0
+				? phrase('screws at stud {x@tape} too short: {in} in the stud, {need} needed', { ...at, in: mm(capacity.penetration), need: mm(capacity.needed) })
+				: phrase(d.stacked ? 'top screw at stud {x@tape}' : 'screw at stud {x@tape}', at),
+		lines: [
+			...d.lines,
+			...capacityLines(capacity, gap, row, profile.thickness),
+			{
+				label: 'both at once',
+				sum: phrase('along √({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }),
+				result: newtons(allowed),
+				source: 'NDS 2018 12.4-1'
+			},
+			{ label: 'margin', sum: phrase('{a} / {r}', { a: newtons(allowed), r: newtons(resultant) }), result: ratio(margin ?? Infinity) }
+		],
+		notes: fixing.stud.species === 'unknown' ? [phrase('Species not known: counted as the softest, G 0.36')] : []
+	};
+	const ruleLoad = TRADE_RULE * row.screws.perStud;
+	const tradeMargin = share.across > 0 ? ruleLoad / share.across : null;
+	const rule: Check = {
+		id: `${id}:trade`,
+		subject,
+		title: 'trade rule',
+		margin: tradeMargin,
+		verdict: verdictOf(tradeMargin),
+		basis: 'trade-rule',
+		source: 'common practice',
+		reason: phrase('trade rule at stud {x@tape}', at),
+		lines: [
+			{ label: 'rule', sum: phrase('{each} a screw × {n}', { each: newtons(TRADE_RULE), n: String(row.screws.perStud) }), result: newtons(ruleLoad) },
+			{ label: 'margin', sum: phrase('{a} / {r}', { a: newtons(ruleLoad), r: newtons(share.across) }), result: ratio(tradeMargin ?? Infinity) }
+		],
+		notes: tradeNotes(gap, d, capacity, joint)
+	};
+	return [published, rule];
+}

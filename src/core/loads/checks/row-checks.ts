@@ -1,0 +1,109 @@
+import { rowSegments } from '../../cleats/segments';
+import { mm, phrase } from '../../units/phrase';
+import type { Row, Wall } from '../../plan/types';
+import type { Check } from '../check';
+import type { LaidRow } from '../place';
+import type { StudLoad } from '../members/stud-bending';
+import { cleatChecks } from './cleat-check';
+import { fixingChecks } from './fixing-check';
+import { rowLineLoads, segmentLoads } from './row-loads';
+
+/** All that is known of a loaded row. */
+export interface RowResult {
+	checks: Check[];
+	/** What it gives to each stud, by stud id. */
+	studLoads: Map<string, StudLoad[]>;
+	/** Published screw checks by the place of their stud, for a holder's load path. */
+	fixings: Stretch[];
+	/** Checks of the cleats themselves. */
+	cleats: Stretch[];
+}
+
+/** A check and the stretch of the row whose loads decide it. */
+export interface Stretch {
+	from: number;
+	to: number;
+	check: Check;
+}
+
+interface Known {
+	row: Row;
+	wall: Wall;
+	kerf: number;
+	holders: readonly unknown[];
+	result: RowResult;
+}
+const known = new WeakMap<Row, Known>();
+
+/** What of each holder decides a row's loads: the holder itself, and whether it bears below its own cleat. */
+function signature(laid: LaidRow): unknown[] {
+	return laid.placed.flatMap((p) => [p.holder, p.bearing.kind]);
+}
+
+function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number): Check {
+	const surveyed = wall.studs.length > 0;
+	const at = { from: mm(from), to: mm(to) };
+	return {
+		id: `row:${row.id}:${Math.round(from)}:unfixed`,
+		subject: { kind: 'row', id: row.id },
+		title: 'fixing',
+		margin: surveyed ? 0 : null,
+		verdict: surveyed ? 'does-not-hold' : 'cannot-be-judged',
+		basis: 'published',
+		source: 'statics',
+		reason: !surveyed
+			? phrase('no studs surveyed: survey the wall first')
+			: studs === 0
+				? phrase('cleat from {from@tape} to {to@tape} crosses no stud', at)
+				: phrase('cleat from {from@tape} to {to@tape} has one stud only and turns about its screw', at),
+		lines: [],
+		notes: []
+	};
+}
+
+function judge(laid: LaidRow, wall: Wall): RowResult {
+	const { row, profile } = laid;
+	const { loads, hung } = rowLineLoads(laid);
+	const result: RowResult = { checks: [], studLoads: new Map(), fixings: [], cleats: [] };
+	for (const segment of rowSegments(row, wall.studs)) {
+		if (segment.fixings.length < 2) {
+			const loaded = loads.down.some((l) => l.to > segment.from && l.from < segment.to);
+			if (loaded || segment.fixings.length === 0 || wall.studs.length === 0) {
+				const check = unfixed(row, wall, segment.from, segment.to, segment.fixings.length);
+				result.checks.push(check);
+				result.cleats.push({ from: segment.from, to: segment.to, check });
+			}
+			continue;
+		}
+		const spread = segmentLoads(laid, loads, segment);
+		for (const check of cleatChecks(laid, segment, spread)) {
+			result.checks.push(check);
+			result.cleats.push({ from: segment.from, to: segment.to, check });
+		}
+		segment.fixings.forEach((fixing, i) => {
+			const share = spread.shares[i] as (typeof spread.shares)[number];
+			const before = segment.fixings[i - 1]?.x ?? segment.from;
+			const after = segment.fixings[i + 1]?.x ?? segment.to;
+			const checks = fixingChecks(laid, wall, fixing, share, hung.filter((h) => h.from < after && h.to > before));
+			result.checks.push(...checks);
+			result.fixings.push({ from: before, to: after, check: checks[0] as Check });
+			const gap = wall.cladding.kind === 'none' ? 0 : wall.cladding.thickness;
+			const arm = fixing.stud.depth / 2 + gap;
+			const given: StudLoad = { height: row.y + profile.back / 2, force: share.across, couple: share.roll + share.across * arm };
+			result.studLoads.set(fixing.stud.id, [...(result.studLoads.get(fixing.stud.id) ?? []), given]);
+		});
+	}
+	return result;
+}
+
+/** Checks of one row: its cleats and its screws at every stud. A row on which nothing has changed is not checked again. */
+export function rowChecks(laid: LaidRow, wall: Wall, kerf: number): RowResult {
+	const holders = signature(laid);
+	const before = known.get(laid.row);
+	if (before && before.wall === wall && before.kerf === kerf && before.holders.length === holders.length && holders.every((h, i) => h === before.holders[i])) {
+		return before.result;
+	}
+	const result = judge(laid, wall);
+	known.set(laid.row, { row: laid.row, wall, kerf, holders, result });
+	return result;
+}

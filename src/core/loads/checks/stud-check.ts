@@ -1,0 +1,35 @@
+import { wood } from '../../materials/woods';
+import type { Stud, Wall } from '../../plan/types';
+import { mm, moment, newtons, phrase, ratio, stress } from '../../units/phrase';
+import { verdictOf, type Check } from '../check';
+import { CD_STORAGE } from '../fasteners/screw-joint';
+import { studBending, type StudLoad } from '../members/stud-bending';
+
+/** A stud under the weight and turning of every row on it. */
+export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): Check {
+	const timber = wood(stud.species);
+	const b = studBending(loads, wall.height, stud, timber, CD_STORAGE);
+	const margin = b.ratio > 0 ? 1 / b.ratio : null;
+	return {
+		id: `stud:${stud.id}:bending`,
+		subject: { kind: 'stud', id: stud.id },
+		title: 'stud',
+		margin: b.ratio === Infinity ? 0 : margin,
+		verdict: b.ratio === Infinity ? 'does-not-hold' : verdictOf(margin),
+		basis: 'published',
+		source: `NDS 2018 3.9-3, 3.7.1; ${timber.title}: ${timber.source}`,
+		reason: phrase('stud {x@tape} bends', { x: mm(stud.x) }),
+		lines: [
+			{ label: 'carries', sum: phrase('{n} rows on it', { n: String(loads.length) }), result: newtons(b.axial) },
+			{ label: 'bends', sum: phrase('turned by its rows, most at {y@tape} up', { y: mm(b.at) }), result: moment(b.moment) },
+			{ label: 'presses', sum: phrase('{P} over its section; allowed {F}', { P: newtons(b.axial), F: stress(b.Fc) }), result: stress(b.fc) },
+			{ label: 'bending', sum: phrase('{M} over its section; allowed {F}', { M: moment(b.moment), F: stress(b.Fb) }), result: stress(b.fb) },
+			{
+				label: 'together',
+				sum: phrase('({fc} / {Fc})² + {fb} / ({Fb} × (1 - {fc} / {FE}))', { fc: stress(b.fc), Fc: stress(b.Fc), fb: stress(b.fb), Fb: stress(b.Fb), FE: stress(b.FcE) }),
+				result: ratio(b.ratio)
+			}
+		],
+		notes: [phrase('Counts this wall\'s rows only. A stud that also carries the roof needs an engineer\'s word')]
+	};
+}

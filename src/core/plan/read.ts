@@ -1,0 +1,56 @@
+import { fail, type Problem, type Result } from '../result';
+import type { Plan } from './types';
+import { validatePlan } from './validate';
+
+/** Larger texts are refused unread. */
+export const MOST_BYTES = 8 * 1024 * 1024;
+/** A plan is seven levels deep; anything much deeper is not one. */
+const MOST_DEPTH = 20;
+const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype']);
+
+/** Walks any parsed JSON without recursion and finds what must not go further. */
+export function hostile(value: unknown): Problem | null {
+	const stack: { value: unknown; path: string; depth: number }[] = [{ value, path: '', depth: 0 }];
+	for (let next = stack.pop(); next; next = stack.pop()) {
+		if (typeof next.value !== 'object' || next.value === null) continue;
+		if (next.depth > MOST_DEPTH) return { path: next.path.slice(0, 80), message: `is nested more than ${MOST_DEPTH} levels deep` };
+		for (const key of Object.keys(next.value)) {
+			const path = Array.isArray(next.value) ? `${next.path}[${key}]` : next.path === '' ? key : `${next.path}.${key}`;
+			if (FORBIDDEN.has(key)) return { path, message: 'is not a name a plan may use' };
+			stack.push({ value: (next.value as Record<string, unknown>)[key], path, depth: next.depth + 1 });
+		}
+	}
+	return null;
+}
+
+/** Brings an older document to the present version. Version 1 is the first, so there is nothing to do yet but to refuse newer ones. */
+function versionProblem(value: unknown): Problem | null {
+	if (typeof value !== 'object' || value === null || Array.isArray(value)) return { path: '', message: 'This is not a Kammer plan' };
+	const { format, version } = value as { format?: unknown; version?: unknown };
+	if (format !== 'kammer-plan') return { path: 'format', message: 'This is not a Kammer plan: format must be "kammer-plan"' };
+	if (typeof version === 'number' && version > 1) return { path: 'version', message: `This plan is version ${version}; this Kammer reads version 1` };
+	return null;
+}
+
+/** Takes parsed JSON from outside: refuses hostile shapes and newer versions, then validates. */
+export function readPlan(value: unknown): Result<Plan, Problem[]> {
+	const problem = hostile(value) ?? versionProblem(value);
+	return problem ? fail([problem]) : validatePlan(value);
+}
+
+/**
+ * Reads a plan from the text of a file.
+ * @returns the plan, or problems with field paths; a text that is not JSON says where it stops making sense
+ * @example readPlanText('{"format":').ok // false
+ */
+export function readPlanText(text: string): Result<Plan, Problem[]> {
+	if (text.length > MOST_BYTES) return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is` }]);
+	let value: unknown;
+	try {
+		value = JSON.parse(text.replace(/^\ufeff/, ''));
+	} catch (error) {
+		const why = error instanceof Error ? error.message : '';
+		return fail([{ path: '', message: /end of JSON|unterminated/i.test(why) ? 'The file breaks off before its end' : `The file is not JSON: ${why.slice(0, 120)}` }]);
+	}
+	return readPlan(value);
+}

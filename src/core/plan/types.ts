@@ -1,0 +1,132 @@
+import type { Bevel } from '../cleats/profile';
+import type { ScrewSize } from '../materials/screws';
+import type { StockId } from '../materials/stocks';
+import type { SpeciesId } from '../materials/woods';
+import type { Degrees, Kilograms, Millimetres } from '../units/quantity';
+
+/** The document everything is derived from. Lengths in mm, x from the wall's left end, y up from the floor. */
+export interface Plan {
+	format: 'kammer-plan';
+	version: 1;
+	name: string;
+	wall: Wall;
+	rows: Row[];
+	holders: Holder[];
+	cutting: Cutting;
+}
+
+export interface Wall {
+	width: Millimetres;
+	height: Millimetres;
+	cladding: Cladding;
+	studs: Stud[];
+	obstructions: Obstruction[];
+}
+
+export type CladdingKind = 'none' | 'drywall' | 'panel';
+/** What the screw crosses between cleat and stud. */
+export interface Cladding {
+	kind: CladdingKind;
+	thickness: Millimetres;
+}
+
+export interface Stud {
+	id: string;
+	/** Centre line. */
+	x: Millimetres;
+	/** Face width, along the wall. */
+	width: Millimetres;
+	/** Into the wall. */
+	depth: Millimetres;
+	species: SpeciesId;
+}
+
+export type ObstructionKind = 'window' | 'door' | 'outlet' | 'switch' | 'other';
+export interface Obstruction {
+	id: string;
+	kind: ObstructionKind;
+	name: string;
+	x: Millimetres;
+	y: Millimetres;
+	width: Millimetres;
+	height: Millimetres;
+}
+
+export interface ScrewChoice {
+	size: ScrewSize;
+	length: Millimetres;
+}
+
+/** All cleats at one height. */
+export interface Row {
+	id: string;
+	name: string;
+	/** Lower edge of the cleat above the floor. */
+	y: Millimetres;
+	left: Millimetres;
+	right: Millimetres;
+	stock: StockId;
+	bevel: Bevel;
+	/** Width of the board before it is ripped in two. */
+	blank: Millimetres;
+	screws: ScrewChoice & { perStud: 1 | 2 };
+	/** Where one cleat ends and the next begins. */
+	joints: Millimetres[];
+}
+
+export type Spacing =
+	| { kind: 'equal-gaps'; count: number }
+	| { kind: 'pitch'; count: number; inset: Millimetres; pitch: Millimetres }
+	| { kind: 'end-margins'; count: number; margin: Millimetres };
+
+/** What hangs on a seat: `perSeat` alike, one behind the other along the peg. */
+export interface PegLoad {
+	name: string;
+	/** Of one thing. */
+	mass: Kilograms;
+	perSeat: number;
+	/** Room one takes along the peg. */
+	thickness: Millimetres;
+	/** Of one thing as it hangs, for the drawing and for clearance. */
+	width: Millimetres;
+	height: Millimetres;
+}
+
+export interface PegRackParams {
+	face: { stock: StockId; width: Millimetres; height: Millimetres };
+	hook: { screws: ScrewChoice & { count: number }; from: 'back' | 'front'; glued: boolean };
+	/** A strip behind the foot, as thick as the cleat, that bears on the wall. */
+	spacer: boolean;
+	lockStrip: boolean;
+	pegs: {
+		diameter: Millimetres;
+		/** Out of the face. */
+		projection: Millimetres;
+		/** In the face; as deep as the face is thick means through. */
+		depth: Millimetres;
+		/** Up from level. */
+		tilt: Degrees;
+		/** Hole centre above the foot of the face. */
+		height: Millimetres;
+		spacing: Spacing;
+		/** Two pegs a seat with a bar between them. */
+		pair: null | { bar: Millimetres; slack: Millimetres };
+	};
+	load: PegLoad;
+}
+
+export interface Holder {
+	id: string;
+	name: string;
+	family: 'peg-rack';
+	params: PegRackParams;
+	/** Hung on a row with its left end at x. */
+	mount: { kind: 'row'; row: string; x: Millimetres };
+}
+
+export interface Cutting {
+	/** Width of the saw's cut. */
+	kerf: Millimetres;
+	/** Bought lengths that differ from the usual one. */
+	lengths: { stock: StockId | 'dowel'; length: Millimetres }[];
+}

@@ -1,0 +1,24 @@
+import type { SpeciesId } from '../materials/woods';
+import type { Stud } from '../plan/types';
+import type { Millimetres } from '../units/quantity';
+
+export interface StudLayout {
+	/** Centre of the first stud. */
+	first: Millimetres;
+	/** Centre to centre. */
+	pitch: Millimetres;
+	width: Millimetres;
+	depth: Millimetres;
+	species: SpeciesId;
+}
+
+/**
+ * Studs at an even pitch along a wall, from the first centre as far as the wall goes.
+ * @example layStuds(1000, { first: 0, pitch: 400, width: 38, depth: 89, species: 'spf' }).map((s) => s.x) // [0, 400, 800]
+ */
+export function layStuds(wallWidth: Millimetres, layout: StudLayout): Stud[] {
+	const { first, pitch, width, depth, species } = layout;
+	if (!(pitch >= width) || !(first >= 0)) return [];
+	const n = Math.max(0, Math.floor((wallWidth - first) / pitch + 1e-9) + 1);
+	return Array.from({ length: n }, (_, i) => ({ id: `s${i + 1}`, x: first + i * pitch, width, depth, species }));
+}

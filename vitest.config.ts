@@ -1,0 +1,24 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const alias = { $core: at('./src/core'), $exchange: at('./src/exchange'), $workers: at('./src/workers'), $lib: at('./src/lib') };
+
+/** Unit and reference tests run anywhere; server and browser tests need what scripts/test.mjs starts for them. */
+export default defineConfig({
+	resolve: { alias },
+	test: {
+		projects: [
+			{ resolve: { alias }, test: { name: 'unit', include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] } },
+			{ resolve: { alias }, test: { name: 'reference', include: ['tests/reference/**/*.test.ts'] } },
+			{
+				resolve: { alias },
+				test: { name: 'server', include: ['tests/server/**/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 }
+			},
+			{
+				resolve: { alias },
+				test: { name: 'browser', include: ['tests/browser/**/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 90_000 }
+			}
+		]
+	}
+});
