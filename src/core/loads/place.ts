@@ -115,6 +115,19 @@ function bearingOf(p: { holder: Holder; row: Row; left: number; right: number; f
 	return { kind: 'cleat-edge', y: p.row.y, taken };
 }
 
+const settledBefore = new WeakMap<Holder, Placed>();
+
+/** The same object as before while nothing about a holder's place has changed, so that a screen need not draw it again. */
+function settled(p: Placed): Placed {
+	const before = settledBefore.get(p.holder);
+	const same =
+		before && before.row === p.row && before.built === p.built &&
+		before.bearing.kind === p.bearing.kind && before.bearing.y === p.bearing.y && before.bearing.taken === p.bearing.taken;
+	if (same) return before;
+	settledBefore.set(p.holder, p);
+	return p;
+}
+
 /**
  * Puts every holder of a plan on its row: foot, top, and what it bears on below.
  * The face's top is flush with the hook's top; the hook stands on the cleat's slope.
@@ -141,6 +154,7 @@ export function placeHolders(plan: Plan): LaidRow[] {
 	downward.forEach((l, i) => {
 		const below = downward.slice(i + 1).filter((r) => r.row.y < l.row.y).reverse();
 		for (const p of l.placed) p.bearing = bearingOf(p, below);
+		l.placed = l.placed.map(settled);
 	});
 	return laid;
 }

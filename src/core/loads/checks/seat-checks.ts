@@ -4,7 +4,8 @@ import { verdictOf, type Check, type SumLine } from '../check';
 import type { HolderWeights, Placed } from '../place';
 import { combine, FRICTION, greatestTug, lockStripUplift, partLoad, seat, SEAT_FACTOR, type OutWeight, type SeatInput } from '../statics/seat';
 
-const BEARING_WORDS = {
+/** What a holder bears on, in words. */
+export const BEARING_WORDS = {
 	face: 'the foot of its face, on its own cleat',
 	'cleat-edge': 'the lower edge of its own cleat',
 	spacer: 'its spacer, at the foot',

@@ -1,0 +1,77 @@
+import { rowProfile } from '../plan/profile';
+import type { Plan, Row } from '../plan/types';
+import type { Millimetres } from '../units/quantity';
+
+/** Highest row a first layout starts with, and the usual pitch below it. */
+const FIRST_ROW_SHARE = 0.75;
+const PITCH = 400;
+
+/**
+ * A height for one more row: below the lowest by the wall's usual pitch, else above the highest, else half way in the widest gap.
+ * @example nextRowHeight({ ...plan, rows: [] }) // three quarters up the wall
+ */
+export function nextRowHeight(plan: Plan): Millimetres {
+	const ys = plan.rows.map((r) => r.y).sort((a, b) => a - b);
+	const [low] = ys;
+	const high = ys.at(-1);
+	if (low === undefined || high === undefined) return Math.round(plan.wall.height * FIRST_ROW_SHARE);
+	const second = ys[1];
+	const pitch = second === undefined ? PITCH : Math.max(150, second - low);
+	if (low - pitch > 300) return low - pitch;
+	if (high + pitch + 150 < plan.wall.height) return high + pitch;
+	const gaps = ys.slice(1).map((y, i) => ({ at: (y + (ys[i] as number)) / 2, size: y - (ys[i] as number) }));
+	return gaps.sort((a, b) => b.size - a.size)[0]?.at ?? Math.max(0, low / 2);
+}
+
+/** Stretch of wall at a height that no obstruction crosses: the widest one. */
+export function widestClear(plan: Plan, y: Millimetres, height: Millimetres): { left: Millimetres; right: Millimetres } {
+	const blocks = plan.wall.obstructions.filter((o) => o.y < y + height && o.y + o.height > y).sort((a, b) => a.x - b.x);
+	let at = 0;
+	let best = { left: 0, right: 0 };
+	for (const b of [...blocks, { x: plan.wall.width, width: 0 }]) {
+		if (b.x - at > best.right - best.left) best = { left: at, right: b.x };
+		at = Math.max(at, b.x + b.width);
+	}
+	return best;
+}
+
+/** Ends for a new row: the widest clear stretch, from stud to stud with a little past the last ones. */
+export function rowEnds(plan: Plan, y: Millimetres, height: Millimetres): { left: Millimetres; right: Millimetres } {
+	const past = 50;
+	const clear = widestClear(plan, y, height);
+	const on = plan.wall.studs.map((s) => s.x).filter((x) => x >= clear.left && x <= clear.right);
+	if (on.length < 2) return clear;
+	return { left: Math.max(clear.left, Math.min(...on) - past), right: Math.min(clear.right, Math.max(...on) + past) };
+}
+
+/** Joints for a row longer than a board: each on the last stud that a board still reaches. */
+export function jointsFor(plan: Plan, left: Millimetres, right: Millimetres, board: Millimetres): Millimetres[] {
+	const studs = plan.wall.studs.map((s) => s.x).filter((x) => x > left && x < right).sort((a, b) => a - b);
+	const joints: Millimetres[] = [];
+	for (let from = left; right - from > board; ) {
+		const reach = studs.filter((x) => x > from + 300 && x <= from + board).at(-1) ?? from + board;
+		joints.push(reach);
+		from = reach;
+	}
+	return joints;
+}
+
+/** First free place on a row for a holder so wide, from the left; the row's left end when there is none. */
+export function freePlace(plan: Plan, row: Row, width: Millimetres): Millimetres {
+	const gap = 40;
+	const taken = plan.holders
+		.filter((h) => h.mount.row === row.id)
+		.map((h) => ({ left: h.mount.x, right: h.mount.x + h.params.face.width }))
+		.sort((a, b) => a.left - b.left);
+	let at = row.left + gap;
+	for (const t of taken) {
+		if (t.left - at >= width + gap) return at;
+		at = Math.max(at, t.right + gap);
+	}
+	return at + width <= row.right ? at : row.left;
+}
+
+/** Height of the cleat on a row, for placing. */
+export function rowFront(plan: Plan, row: Row): Millimetres {
+	return rowProfile(row, plan.cutting.kerf).front;
+}

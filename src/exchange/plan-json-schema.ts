@@ -1,0 +1,77 @@
+import type { Schema } from 'yup';
+import { planSchema, SPACING_SCHEMAS } from '$core/plan/schema';
+
+/** The parts of yup's description that matter here. */
+interface Described {
+	type: string;
+	nullable?: boolean;
+	optional?: boolean;
+	oneOf?: unknown[];
+	tests?: { name?: string; params?: Record<string, unknown> }[];
+	fields?: Record<string, Described>;
+	innerType?: Described;
+}
+
+type JsonSchema = Record<string, unknown>;
+
+const param = (d: Described, test: string, name: string) => d.tests?.find((t) => t.name === test)?.params?.[name];
+
+function put(into: JsonSchema, key: string, value: unknown): void {
+	if (value !== undefined && value !== null) into[key] = value;
+}
+
+function bare(d: Described): JsonSchema {
+	switch (d.type) {
+		case 'object': {
+			const fields = d.fields ?? {};
+			return {
+				type: 'object',
+				properties: Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, convert(field)])),
+				required: Object.keys(fields),
+				additionalProperties: false
+			};
+		}
+		case 'array': {
+			const schema: JsonSchema = { type: 'array', items: d.innerType ? convert(d.innerType) : {} };
+			put(schema, 'maxItems', param(d, 'max', 'max'));
+			return schema;
+		}
+		case 'number': {
+			const schema: JsonSchema = { type: d.tests?.some((t) => t.name === 'integer') ? 'integer' : 'number' };
+			put(schema, 'minimum', param(d, 'min', 'min'));
+			put(schema, 'maximum', param(d, 'max', 'max'));
+			return schema;
+		}
+		case 'string': {
+			const schema: JsonSchema = { type: 'string' };
+			put(schema, 'maxLength', param(d, 'max', 'max'));
+			const regex = param(d, 'matches', 'regex');
+			if (regex instanceof RegExp) schema.pattern = regex.source;
+			return schema;
+		}
+		case 'boolean':
+			return { type: 'boolean' };
+		case 'lazy':
+			return { oneOf: SPACING_SCHEMAS.map((s) => convert((s as Schema).describe() as Described)) };
+		default:
+			return { enum: (d.oneOf ?? []).filter((v) => v !== null) };
+	}
+}
+
+function convert(d: Described): JsonSchema {
+	const schema = bare(d);
+	return d.nullable ? { oneOf: [schema, { type: 'null' }] } : schema;
+}
+
+/**
+ * The plan's JSON Schema (draft 2020-12), made from the same Yup schema that validates it. References between parts, such as a
+ * holder's row, are checked on reading and described in docs/plan-format.md.
+ */
+export function planJsonSchema(): JsonSchema {
+	return {
+		$schema: 'https://json-schema.org/draft/2020-12/schema',
+		title: 'Kammer plan, version 1',
+		description: 'Lengths in mm; x from the left end of the wall, y up from the floor; masses in kg; angles in degrees.',
+		...convert(planSchema.describe() as unknown as Described)
+	};
+}

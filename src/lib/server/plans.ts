@@ -1,0 +1,95 @@
+import { and, count, desc, eq, sql } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
+import { slipwayWall } from '$core/demo/slipway';
+import type { Plan } from '$core/plan/types';
+import { database, seedWith, type Database } from './db/database';
+import { plans } from './db/schema';
+
+export interface StoredPlan {
+	id: string;
+	revision: number;
+	plan: Plan;
+	updatedAt: string;
+}
+
+export interface PlanListing {
+	id: string;
+	name: string;
+	revision: number;
+	updatedAt: string;
+	rows: number;
+	holders: number;
+}
+
+type Row = typeof plans.$inferSelect;
+
+/** MariaDB keeps JSON as text and its driver gives it back as text. */
+const stored = (row: Row): StoredPlan => ({
+	id: row.id,
+	revision: row.revision,
+	plan: (typeof row.document === 'string' ? JSON.parse(row.document) : row.document) as Plan,
+	updatedAt: row.updatedAt.toISOString()
+});
+
+async function insert(db: Database, plan: Plan): Promise<StoredPlan> {
+	const now = new Date();
+	const id = nanoid(12);
+	await db.insert(plans).values({ id, name: plan.name, revision: 1, document: plan, createdAt: now, updatedAt: now });
+	return { id, revision: 1, plan, updatedAt: now.toISOString() };
+}
+
+seedWith(async (db) => {
+	const [found] = await db.select({ n: count() }).from(plans);
+	if (found?.n === 0 && process.env.KAMMER_SEED !== 'none') await insert(db, slipwayWall());
+});
+
+/** All walls, last changed first. */
+export async function listPlans(): Promise<PlanListing[]> {
+	const db = await database();
+	const rows = await db
+		.select({
+			id: plans.id,
+			name: plans.name,
+			revision: plans.revision,
+			updatedAt: plans.updatedAt,
+			rows: sql<number>`json_length(${plans.document}, '$.rows')`.mapWith(Number),
+			holders: sql<number>`json_length(${plans.document}, '$.holders')`.mapWith(Number)
+		})
+		.from(plans)
+		.orderBy(desc(plans.updatedAt));
+	return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString() }));
+}
+
+/** A new wall at revision 1. */
+export async function createPlan(plan: Plan): Promise<StoredPlan> {
+	return insert(await database(), plan);
+}
+
+/** The wall with this id, or null. */
+export async function findPlan(id: string): Promise<StoredPlan | null> {
+	const db = await database();
+	const [row] = await db.select().from(plans).where(eq(plans.id, id));
+	return row ? stored(row) : null;
+}
+
+/** What a write came to: kept, out of date (with what is there now), or nothing there. */
+export type Saved = { kind: 'kept'; revision: number } | { kind: 'stale'; current: StoredPlan } | { kind: 'missing' };
+
+/** Writes a whole plan, if nobody else has since `revision`. One statement decides, so two writers cannot both win. */
+export async function savePlan(id: string, revision: number, plan: Plan): Promise<Saved> {
+	const db = await database();
+	const [result] = await db
+		.update(plans)
+		.set({ name: plan.name, document: plan, revision: revision + 1, updatedAt: new Date() })
+		.where(and(eq(plans.id, id), eq(plans.revision, revision)));
+	if (result.affectedRows === 1) return { kind: 'kept', revision: revision + 1 };
+	const current = await findPlan(id);
+	return current ? { kind: 'stale', current } : { kind: 'missing' };
+}
+
+/** Deletes a wall; false when there was none. */
+export async function deletePlan(id: string): Promise<boolean> {
+	const db = await database();
+	const [result] = await db.delete(plans).where(eq(plans.id, id));
+	return result.affectedRows === 1;
+}

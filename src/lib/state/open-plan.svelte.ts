@@ -1,0 +1,197 @@
+import { adviceFor } from '$core/loads/advice';
+import { checkPlan } from '$core/loads/check-plan';
+import { applyCommand, type Command } from '$core/plan/commands';
+import { emptyHistory, redo, remember, undo, type History } from '$core/plan/history';
+import type { Plan } from '$core/plan/types';
+import type { Problem } from '$core/result';
+import { createPlan, savePlan, type Stored } from './api';
+import type { Keep, KeepPlace } from './local-keep';
+
+/** What the work is at: on the server, on its way, waiting for the server to come back, or changed elsewhere. */
+export type Keeping = 'kept' | 'keeping' | 'waiting' | 'conflict' | 'refused';
+
+export type Selection = { kind: 'stud' | 'obstruction' | 'row' | 'holder'; id: string };
+
+const SAVE_AFTER = 500;
+const TRY_AGAIN = 3000;
+
+/** The wall that is open: its plan, history, verdicts, and the keeping of it. */
+export class OpenPlan {
+	readonly id: string;
+	plan = $state.raw() as Plan;
+	history = $state.raw<History>(emptyHistory());
+	selection = $state<Selection | null>(null);
+	keeping = $state<Keeping>('kept');
+	refusal = $state('');
+	/** The other version, while two stand against each other. */
+	theirs = $state.raw<Stored | null>(null);
+	/** The plan as a drag would leave it; not yet done. */
+	#preview = $state.raw<Plan | null>(null);
+	shown = $derived(this.#preview ?? this.plan);
+	checks = $derived(checkPlan(this.shown));
+	/** The picked holder's advice; not while something is dragged. */
+	advice = $derived(!this.#preview && this.selection?.kind === 'holder' ? adviceFor(this.plan, this.selection.id) : []);
+
+	#revision: number;
+	#dirty = false;
+	#saving = false;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#place: KeepPlace | null;
+
+	constructor(stored: Stored, place: KeepPlace | null, keep: Keep | null) {
+		this.id = stored.id;
+		this.#place = place;
+		this.#revision = stored.revision;
+		this.plan = stored.plan;
+		if (keep) this.#takeUp(stored, keep);
+	}
+
+	/** Goes on where this device left off, or sets both versions side by side if somebody else wrote meanwhile. */
+	#takeUp(stored: Stored, keep: Keep): void {
+		const same = keep.revision === stored.revision;
+		if (same || keep.dirty) {
+			this.plan = keep.plan;
+			this.history = keep.history;
+			this.#dirty = keep.dirty;
+		}
+		if (keep.dirty && !same) {
+			// A save whose answer was lost shows up as a newer revision with the same content.
+			if (JSON.stringify(keep.plan) === JSON.stringify(stored.plan)) this.#dirty = false;
+			else this.#conflict(stored);
+		} else if (keep.dirty) this.#soon(0);
+	}
+
+	/** Does a command. What is wrong comes back with the paths of the fields; nothing has changed then. */
+	do(command: Command, merge?: string): Problem[] {
+		const applied = applyCommand(this.plan, command);
+		if (!applied.ok) return applied.error;
+		this.#preview = null;
+		this.history = remember(this.history, applied.value, merge);
+		this.#became(applied.value.plan);
+		return [];
+	}
+
+	/** Shows what a command would do, while a drag is under way; null ends it without doing anything. */
+	show(command: Command | null): void {
+		if (!command) {
+			this.#preview = null;
+			return;
+		}
+		const applied = applyCommand(this.plan, command);
+		if (applied.ok) this.#preview = applied.value.plan;
+	}
+
+	undo(): void {
+		const back = undo(this.plan, this.history);
+		if (back) this.#stepped(back);
+	}
+
+	redo(): void {
+		const on = redo(this.plan, this.history);
+		if (on) this.#stepped(on);
+	}
+
+	#stepped(to: { plan: Plan; history: History }): void {
+		this.#preview = null;
+		this.history = to.history;
+		this.#became(to.plan);
+		if (this.selection && !this.exists(this.selection)) this.selection = null;
+	}
+
+	exists({ kind, id }: Selection): boolean {
+		const lists = { stud: this.plan.wall.studs, obstruction: this.plan.wall.obstructions, row: this.plan.rows, holder: this.plan.holders };
+		return (lists[kind] as { id: string }[]).some((i) => i.id === id);
+	}
+
+	#became(plan: Plan): void {
+		this.plan = plan;
+		this.#dirty = true;
+		this.#keepHere();
+		if (this.keeping !== 'conflict') {
+			if (this.keeping !== 'waiting') this.keeping = 'keeping';
+			this.#soon(SAVE_AFTER);
+		}
+	}
+
+	#keepHere(): void {
+		void this.#place?.save({ plan: this.plan, history: this.history, revision: this.#revision, dirty: this.#dirty, at: Date.now() }).catch(() => undefined);
+	}
+
+	#soon(ms: number): void {
+		clearTimeout(this.#timer);
+		this.#timer = setTimeout(() => void this.save(), ms);
+	}
+
+	/** Writes to the server now, if there is anything to write. */
+	async save(): Promise<void> {
+		if (this.#saving || !this.#dirty || this.keeping === 'conflict') return;
+		this.#saving = true;
+		const sent = this.plan;
+		const answer = await savePlan(this.id, this.#revision, sent);
+		this.#saving = false;
+		switch (answer.kind) {
+			case 'kept':
+				this.#revision = answer.revision;
+				this.#dirty = this.plan !== sent;
+				this.keeping = this.#dirty ? 'keeping' : 'kept';
+				this.#keepHere();
+				if (this.#dirty) this.#soon(SAVE_AFTER);
+				return;
+			case 'stale':
+				if (JSON.stringify(answer.current.plan) === JSON.stringify(sent)) {
+					this.#revision = answer.current.revision;
+					this.#soon(0);
+				} else this.#conflict(answer.current);
+				return;
+			case 'unreachable':
+				this.keeping = 'waiting';
+				this.#soon(TRY_AGAIN);
+				return;
+			case 'missing':
+				this.keeping = 'refused';
+				this.refusal = 'This wall was deleted elsewhere. Export it to keep it.';
+				return;
+			case 'refused':
+				this.keeping = 'refused';
+				this.refusal = answer.message;
+		}
+	}
+
+	#conflict(current: Stored): void {
+		this.keeping = 'conflict';
+		this.theirs = current;
+	}
+
+	/**
+	 * Ends a conflict without losing either version: one stays this wall, the other becomes a wall of its own.
+	 * @returns false when the copy could not be made; both versions are then still here
+	 */
+	async settle(stays: 'mine' | 'theirs'): Promise<boolean> {
+		const theirs = this.theirs;
+		if (!theirs) return true;
+		const other = stays === 'mine' ? theirs.plan : this.plan;
+		const made = await createPlan({ ...other, name: `${other.name.slice(0, 100)} (other version)` });
+		if (made.kind !== 'made') return false;
+		this.#revision = theirs.revision;
+		this.theirs = null;
+		if (stays === 'theirs') {
+			this.plan = theirs.plan;
+			this.history = emptyHistory();
+			this.selection = null;
+			this.#dirty = false;
+			this.keeping = 'kept';
+			this.#keepHere();
+		} else {
+			this.keeping = 'keeping';
+			this.#dirty = true;
+			await this.save();
+		}
+		return true;
+	}
+
+	/** Last words of a page that is going away: the device has the work already; the server gets it if it still can. */
+	leave(): void {
+		clearTimeout(this.#timer);
+		void this.save();
+	}
+}

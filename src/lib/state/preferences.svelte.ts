@@ -1,0 +1,38 @@
+import { browser } from '$app/environment';
+import type { LengthUnit } from '$core/units/parse-length';
+
+type Theme = 'light' | 'dark';
+
+const stored = (key: string) => {
+	try {
+		return browser ? localStorage.getItem(key) : null;
+	} catch {
+		return null;
+	}
+};
+const store = (key: string, value: string) => {
+	try {
+		localStorage.setItem(key, value);
+	} catch {
+		// Storage may be closed; the choice then lasts as long as the page.
+	}
+};
+
+/** What one person prefers on this device: the tape's unit and the light. Not part of any plan. */
+class Preferences {
+	unit = $state<LengthUnit>(stored('kammer-unit') === 'inch' ? 'inch' : 'mm');
+	theme = $state<Theme>(browser && document.documentElement.classList.contains('dark') ? 'dark' : 'light');
+
+	setUnit(unit: LengthUnit): void {
+		this.unit = unit;
+		store('kammer-unit', unit);
+	}
+
+	setTheme(theme: Theme): void {
+		this.theme = theme;
+		document.documentElement.classList.toggle('dark', theme === 'dark');
+		store('kammer-theme', theme);
+	}
+}
+
+export const preferences = new Preferences();

@@ -1,0 +1,57 @@
+<script lang="ts">
+	import { formatLength } from '$core/units/format-length';
+	import { sayPhrase } from '$core/units/phrase';
+	import type { CutJob } from '$lib/state/cut-job.svelte';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import BoardDiagram from './BoardDiagram.svelte';
+
+	/** Every bought board with its cuts drawn on it, under the wall. */
+	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
+
+	const unit = $derived(preferences.unit);
+</script>
+
+<div class="boards">
+	{#each job.plan?.groups ?? [] as group (group.key)}
+		<section>
+			<h3>
+				{sayPhrase(group.title, unit)}: {group.boards.length}
+				{group.strip === null ? (group.kind === 'dowel' ? 'dowels' : 'boards') : 'strips'} of {formatLength(group.boardLength, unit, { feet: true })}
+			</h3>
+			<p class="proof">{group.proven ? '' : 'Not proven. '}{sayPhrase(group.proof, unit)}.</p>
+			{#if group.tooLong.length > 0}
+				<p class="long" role="alert">Longer than a board: {group.tooLong.map((p) => `${p.owner.name} ${p.name}, ${formatLength(p.length, unit)}`).join('; ')}. Give the row a joint on a stud, or buy longer boards.</p>
+			{/if}
+			{#each group.boards as board, i (i)}<BoardDiagram {open} {group} {board} number={i + 1} />{/each}
+		</section>
+	{:else}
+		<p class="none">{job.progress ? 'Working out the boards' : 'Nothing to cut yet: lay out a row.'}</p>
+	{/each}
+</div>
+
+<style>
+	.boards {
+		padding: 0.75rem 1rem 2rem;
+	}
+	section {
+		margin-bottom: 1rem;
+		break-inside: avoid;
+	}
+	h3 {
+		font-weight: 700;
+	}
+	.proof {
+		margin-bottom: 0.3rem;
+		font-size: 0.85rem;
+		color: var(--pencil);
+	}
+	.long {
+		margin-bottom: 0.4rem;
+		font-weight: 600;
+		color: var(--does-not-hold);
+	}
+	.none {
+		color: var(--pencil);
+	}
+</style>

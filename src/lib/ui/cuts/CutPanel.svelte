@@ -1,0 +1,90 @@
+<script lang="ts">
+	import { Button, Progressbar } from 'flowbite-svelte';
+	import { cutListCsv } from '$exchange/cut-list-csv';
+	import type { CutGroup } from '$core/cutting/cut-plan';
+	import { DOWEL, stock } from '$core/materials/stocks';
+	import type { Cutting } from '$core/plan/types';
+	import { formatLength } from '$core/units/format-length';
+	import { sayPhrase } from '$core/units/phrase';
+	import { fieldCommit } from '$lib/state/commit';
+	import type { CutJob } from '$lib/state/cut-job.svelte';
+	import { saveFile } from '$lib/state/save-file';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import LengthField from '../panels/LengthField.svelte';
+	import Section from '../panels/Section.svelte';
+
+	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
+
+	const unit = $derived(preferences.unit);
+	const cuts = $derived(job.plan);
+	const stocks = $derived([...new Set(cuts?.groups.map((g) => g.stock) ?? [])]);
+	const usual = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? DOWEL.length : stock(id).length);
+	const bought = (id: Cutting['lengths'][number]['stock']) => open.plan.cutting.lengths.find((l) => l.stock === id)?.length ?? usual(id);
+	const title = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? 'Dowels' : stock(id).title);
+	const word = (g: CutGroup) => (g.kind === 'dowel' ? 'dowel' : 'board') + (g.boards.length === 1 ? '' : 's');
+
+	function setLength(id: Cutting['lengths'][number]['stock'], length: number) {
+		const lengths = [...open.plan.cutting.lengths.filter((l) => l.stock !== id), { stock: id, length }];
+		return fieldCommit(open, { kind: 'set-cutting', change: { lengths } }, unit);
+	}
+
+	function csv() {
+		if (cuts) saveFile('cut-list.csv', 'text/csv', cutListCsv(cuts, unit));
+	}
+</script>
+
+<h2>Cut and buy</h2>
+{#if job.progress}
+	<div class="working" role="status">
+		<p>Looking for the fewest boards: {job.progress.done} of {job.progress.of} kinds</p>
+		<Progressbar progress={Math.round((100 * job.progress.done) / Math.max(1, job.progress.of))} size="h-2" />
+		<Button size="xs" color="alternative" onclick={() => job.stop()}>Stop, keep the best so far</Button>
+	</div>
+{:else if job.stopped}
+	<p class="about">Stopped. This is the best found; it may not be the fewest. <Button size="xs" color="alternative" onclick={() => job.run(open.plan)}>Go on</Button></p>
+{/if}
+{#if job.failure}<p class="error" role="alert">The cut plan could not be worked out: {job.failure}</p>{/if}
+{#if cuts && cuts.groups.length > 0}
+	<Section title="To buy">
+		<ul class="buy">
+			{#each cuts.sheets as s (s.stock)}
+				<li><b>{s.sheets.length}</b> {s.sheets.length === 1 ? 'sheet' : 'sheets'} of {s.title}, {formatLength(stock(s.stock).width, unit)} x {formatLength(bought(s.stock), unit)}
+					<small>{s.proven ? 'Fewest for these strips' : `Not proven: at least ${s.bound}`}; rip across each: {s.sheets.map((w) => w.map((x) => formatLength(x, unit)).join(' + ')).join(' | ')}</small>
+				</li>
+			{/each}
+			{#each cuts.groups.filter((g) => g.strip === null) as g (g.key)}
+				<li><b>{g.boards.length}</b> {word(g)} of {sayPhrase(g.title, unit)}, {formatLength(g.boardLength, unit)} <small>{g.proven ? '' : 'Not proven. '}{sayPhrase(g.proof, unit)}</small></li>
+			{/each}
+		</ul>
+	</Section>
+	<div class="actions no-print">
+		<Button size="sm" onclick={csv} disabled={job.progress !== null}>Save cut list as CSV</Button>
+		<Button size="sm" color="alternative" onclick={() => window.print()}>Print</Button>
+	</div>
+{/if}
+<Section title="Saw and boards">
+	<div class="grid">
+		<LengthField label="Kerf of the saw" value={open.plan.cutting.kerf} commit={(kerf) => fieldCommit(open, { kind: 'set-cutting', change: { kerf } }, unit)} />
+		{#each stocks as id (id)}
+			<LengthField label="{title(id)}, bought length" value={bought(id)} commit={(length) => setLength(id, length)} />
+		{/each}
+	</div>
+	<p class="caution">Rip cleats before you cut them to length: never a short piece on the saw. Guard, push stick, eyes, ears, dust.</p>
+</Section>
+
+<style>
+	.working {
+		display: grid;
+		gap: 0.4rem;
+		justify-items: start;
+	}
+	.buy li {
+		padding: 0.3rem 0;
+		border-bottom: 1px dotted var(--hair);
+	}
+	.buy small {
+		display: block;
+		color: var(--pencil);
+	}
+</style>

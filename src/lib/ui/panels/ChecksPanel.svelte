@@ -1,0 +1,127 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { STANDING_NOTE } from '$exchange/check-report';
+	import { governingCheck, VERDICT_WORDS, worstFirst, type Check } from '$core/loads/check';
+	import { formatLength } from '$core/units/format-length';
+	import { formatQuantity } from '$core/units/format-quantity';
+	import { sayPhrase } from '$core/units/phrase';
+	import { holderWeights } from '$core/loads/place';
+	import { GRAVITY } from '$core/units/quantity';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import { sayMargin } from '../say';
+	import VerdictMark from '../VerdictMark.svelte';
+	import Section from './Section.svelte';
+	import SumTable from './SumTable.svelte';
+	import Warnings from './Warnings.svelte';
+
+	let { open }: { open: OpenPlan } = $props();
+
+	const unit = $derived(preferences.unit);
+	const selection = $derived(open.selection);
+	const placed = $derived(selection?.kind === 'holder' ? open.checks.laid.flatMap((l) => l.placed).find((p) => p.holder.id === selection.id) : undefined);
+	const row = $derived(selection?.kind === 'row' ? open.shown.rows.find((r) => r.id === selection.id) : undefined);
+
+	/** The checks on the load path of what is picked; of the whole wall when nothing is. */
+	const checks = $derived.by((): Check[] => {
+		if (placed) return open.checks.paths.get(placed.holder.id) ?? [];
+		if (row) return open.checks.checks.filter((c) => (c.subject.kind === 'row' && c.subject.id === row.id) || (c.subject.kind === 'fixing' && c.subject.row === row.id));
+		return open.checks.checks;
+	});
+	const published = $derived(checks.filter((c) => c.basis === 'published').sort(worstFirst));
+	let picked = $state<string | null>(null);
+	const check = $derived(published.find((c) => c.id === picked) ?? governingCheck(checks));
+	/** Practice's rule for the same screws. */
+	const rule = $derived.by(() => {
+		const subject = check?.subject;
+		if (subject?.kind !== 'fixing') return undefined;
+		return open.checks.checks.find((c) => c.basis === 'trade-rule' && c.subject.kind === 'fixing' && c.subject.row === subject.row && c.subject.stud === subject.stud && c.subject.x === subject.x);
+	});
+	const warnings = $derived(
+		open.checks.warnings.filter((w) => (placed ? w.subject.kind === 'holder' && w.subject.id === placed.holder.id : row ? w.subject.kind === 'row' && w.subject.id === row.id : w.level === 'stop'))
+	);
+	const title = $derived(placed ? placed.holder.name || 'Holder' : row ? row.name || 'Row' : 'Will it hold?');
+	const weight = $derived(placed ? holderWeights(placed.built, placed.profile).total / GRAVITY : 0);
+</script>
+
+<h2>{title}</h2>
+{#if placed}
+	<p class="about">on {placed.row.name || 'its row'}, {formatLength(placed.left, unit)} to {formatLength(placed.right, unit)}, {formatQuantity({ value: weight, dim: 'mass' }, unit)} loaded</p>
+{/if}
+{#if check}
+	<p class="verdict {check.verdict}">
+		<VerdictMark verdict={check.verdict} size={44} />
+		<span>{VERDICT_WORDS[check.verdict]}: {check.margin === null ? '' : `${sayMargin(check)}, `}{sayPhrase(check.reason, unit)}</span>
+	</p>
+	{#if rule}
+		<p class="about">
+			The trade rule gives {sayMargin(rule)} here ({formatQuantity(rule.lines[0]?.result ?? { value: 0, dim: 'force' }, unit)} allowed).
+			{#each rule.notes as note, i (i)}{sayPhrase(note, unit)}. {/each}
+		</p>
+	{/if}
+	{#if check.lines.length > 0}<SumTable lines={check.lines} />{/if}
+	{#each check.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
+	<p class="source">{check.source}</p>
+{:else}
+	<p class="empty">Nothing hangs on this wall yet. Hang a holder, and every step from its pegs to the studs is worked out here.</p>
+{/if}
+<Warnings {warnings} />
+{#if placed && open.advice.length > 0}
+	<Section title="What would make it hold">
+		<div class="advice">
+			{#each open.advice as a (sayPhrase(a.text, 'mm'))}
+				<Button color="alternative" class="justify-between" onclick={() => open.do(a.command)}>
+					<span>{sayPhrase(a.text, unit)}</span>
+					<span class="brings {a.after.verdict}"><VerdictMark verdict={a.after.verdict} size={30} /> {sayMargin(a.after.check)}</span>
+				</Button>
+			{/each}
+		</div>
+	</Section>
+{/if}
+{#if published.length > 1}
+	<Section title={placed ? 'Every step of its load path' : 'Every check'}>
+		<ul class="steps">
+			{#each published.slice(0, 60) as c (c.id)}
+				<li>
+					<button type="button" aria-current={c === check} onclick={() => (picked = c.id)}>
+						<VerdictMark verdict={c.verdict} size={30} /><span>{sayPhrase(c.reason, unit)}</span><b>{sayMargin(c)}</b>
+					</button>
+				</li>
+			{/each}
+		</ul>
+		{#if published.length > 60}<p class="about">and {published.length - 60} more with larger margins</p>{/if}
+	</Section>
+{/if}
+<p class="caution">{STANDING_NOTE} Test a new rack with its working load, nobody beneath, before you trust it.</p>
+
+<style>
+	.advice {
+		display: grid;
+		gap: 0.4rem;
+	}
+	.brings {
+		display: inline-flex;
+		gap: 0.4rem;
+		align-items: center;
+		font-weight: 700;
+	}
+	.steps button {
+		display: grid;
+		grid-template-columns: auto 1fr auto;
+		gap: 0.5rem;
+		align-items: center;
+		width: 100%;
+		min-height: 36px;
+		padding: 0.15rem 0.25rem;
+		text-align: left;
+		border-bottom: 1px dotted var(--hair);
+	}
+	.steps button[aria-current='true'] {
+		background: var(--paper);
+	}
+	.source {
+		margin-top: 0.3rem;
+		font-size: 0.8rem;
+		color: var(--pencil);
+	}
+</style>

@@ -1,0 +1,65 @@
+<script lang="ts" generics="T">
+	import { Helper, Input, Label } from 'flowbite-svelte';
+	import type { Result } from '$core/result';
+
+	interface Props {
+		label: string;
+		value: T;
+		/** Understands what was typed. */
+		read: (text: string) => Result<T>;
+		write: (value: T) => string;
+		/** Does it; gives back what is wrong, in words. */
+		commit: (value: T) => string | undefined;
+		hint?: string;
+		disabled?: boolean;
+	}
+	let { label, value, read, write, commit, hint, disabled = false }: Props = $props();
+
+	const id = $props.id();
+	let typed = $state<string | null>(null);
+	let error = $state('');
+	const text = $derived(typed ?? write(value));
+
+	function settle() {
+		if (typed === null) return;
+		if (typed === write(value)) {
+			typed = null;
+			error = '';
+			return;
+		}
+		const got = read(typed);
+		const wrong = got.ok ? commit(got.value) : got.error;
+		error = wrong ?? '';
+		// What was typed stays until it is right, so that it can be mended and not typed again.
+		if (!wrong) typed = null;
+	}
+
+	function keyed(event: KeyboardEvent) {
+		if (event.key === 'Enter') settle();
+		if (event.key === 'Escape') {
+			typed = null;
+			error = '';
+		}
+	}
+</script>
+
+<div class="field">
+	<Label for={id} class="mb-0.5 text-[0.8rem] text-[var(--pencil)]">{label}</Label>
+	<Input
+		{id}
+		size="sm"
+		{disabled}
+		autocomplete="off"
+		value={text}
+		aria-invalid={error !== '' ? 'true' : undefined}
+		aria-describedby={error || hint ? `${id}-help` : undefined}
+		oninput={(e: Event) => (typed = (e.currentTarget as HTMLInputElement).value)}
+		onblur={settle}
+		onkeydown={keyed}
+	/>
+	{#if error || hint}
+		<Helper id="{id}-help" class="mt-0.5 text-[0.8rem] {error ? 'font-semibold !text-[var(--does-not-hold)]' : '!text-[var(--pencil)]'}" role={error ? 'alert' : undefined}>
+			{error || hint}
+		</Helper>
+	{/if}
+</div>

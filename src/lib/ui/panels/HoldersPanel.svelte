@@ -1,0 +1,63 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { freePlace } from '$core/arrange/first-place';
+	import { families } from '$core/holders/registry';
+	import type { Holder, Row } from '$core/plan/types';
+	import { sayPhrase } from '$core/units/phrase';
+	import { newId } from '$lib/state/new-id';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import { sayVerdict } from '../say';
+	import VerdictMark from '../VerdictMark.svelte';
+	import PegRackPanel from './PegRackPanel.svelte';
+
+	let { open }: { open: OpenPlan } = $props();
+
+	const plan = $derived(open.plan);
+	const unit = $derived(preferences.unit);
+	const holder = $derived(open.selection?.kind === 'holder' ? plan.holders.find((h) => h.id === open.selection?.id) : undefined);
+	let problem = $state('');
+
+	/** The row with the most free length takes the next holder. */
+	function roomiest(): Row | undefined {
+		const free = (r: Row) => r.right - r.left - plan.holders.filter((h) => h.mount.row === r.id).reduce((sum, h) => sum + h.params.face.width, 0);
+		return [...plan.rows].sort((a, b) => free(b) - free(a))[0];
+	}
+
+	function add(like?: Holder) {
+		const row = like ? plan.rows.find((r) => r.id === like.mount.row) : roomiest();
+		if (!row) return;
+		const start = like?.params ?? families['peg-rack'].start(unit);
+		const width = Math.min(start.face.width, row.right - row.left);
+		const params = structuredClone({ ...start, face: { ...start.face, width } });
+		const name = like ? `${like.name} copy`.slice(0, 60) : `Peg rack ${plan.holders.length + 1}`;
+		const item: Holder = { id: newId(), name, family: 'peg-rack', params, mount: { kind: 'row', row: row.id, x: freePlace(plan, row, width) } };
+		const [wrong] = open.do({ kind: 'add', list: 'holders', item });
+		problem = wrong ? `${wrong.path}: ${wrong.message}` : '';
+		if (!wrong) open.selection = { kind: 'holder', id: item.id };
+	}
+</script>
+
+{#if holder}
+	<PegRackPanel {open} {holder} duplicate={() => add(holder)} />
+{:else}
+	<h2>Holders</h2>
+	{#if plan.holders.length === 0}
+		<p class="empty">
+			{#if plan.rows.length === 0}No rows yet, so nothing to hang a holder on. Lay out a row first.{:else}No holders yet. A peg rack is a board with dowels, hung on a row.{/if}
+		</p>
+	{/if}
+	<ul class="cards">
+		{#each plan.holders as h (h.id)}
+			{@const judged = open.checks.holders.get(h.id)}
+			<li>
+				<button type="button" onclick={() => (open.selection = { kind: 'holder', id: h.id })}>
+					<VerdictMark verdict={judged?.verdict ?? 'holds'} />
+					<span><strong>{h.name || 'Holder'}</strong>, {sayPhrase(families[h.family].describe(h.params), unit)}<br /><small>{sayVerdict(judged, unit)}</small></span>
+				</button>
+			</li>
+		{/each}
+	</ul>
+	<Button onclick={() => add()} disabled={plan.rows.length === 0}>Hang a peg rack</Button>
+	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
+{/if}

@@ -1,0 +1,69 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { jointsFor, nextRowHeight, rowEnds } from '$core/arrange/first-place';
+	import { stock } from '$core/materials/stocks';
+	import { MM_PER_INCH } from '$core/units/quantity';
+	import type { Row } from '$core/plan/types';
+	import { formatLength, roundToTape } from '$core/units/format-length';
+	import { newId } from '$lib/state/new-id';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import VerdictMark from '../VerdictMark.svelte';
+	import { sayVerdict } from '../say';
+	import RowPanel from './RowPanel.svelte';
+
+	let { open }: { open: OpenPlan } = $props();
+
+	const plan = $derived(open.plan);
+	const unit = $derived(preferences.unit);
+	const row = $derived(open.selection?.kind === 'row' ? plan.rows.find((r) => r.id === open.selection?.id) : undefined);
+	let problem = $state('');
+
+	/** A new row is like the last one, or ply with a screw at every stud. */
+	function newRow(): Row {
+		const like = plan.rows.at(-1);
+		const inch = unit === 'inch';
+		const y = roundToTape(nextRowHeight(plan), unit);
+		const ends = rowEnds(plan, y, 80);
+		const left = roundToTape(ends.left, unit);
+		const right = Math.min(plan.wall.width, roundToTape(ends.right, unit));
+		const id = like?.stock ?? (inch ? 'ply-3/4' : 'ply-18');
+		const board = plan.cutting.lengths.find((l) => l.stock === id)?.length ?? stock(id).length;
+		return {
+			id: newId(), name: `Row ${plan.rows.length + 1}`, y, left, right, stock: id, bevel: like?.bevel ?? 45, blank: like?.blank ?? (inch ? 5 * MM_PER_INCH : 130),
+			screws: like?.screws ?? { size: '#10', length: inch ? 3 * MM_PER_INCH : 80, perStud: 1 }, joints: jointsFor(plan, left, right, board)
+		};
+	}
+
+	function add() {
+		const item = newRow();
+		const [wrong] = open.do({ kind: 'add', list: 'rows', item });
+		problem = wrong ? `${wrong.path}: ${wrong.message}` : '';
+		if (!wrong) open.selection = { kind: 'row', id: item.id };
+	}
+</script>
+
+{#if row}
+	<RowPanel {open} {row} />
+{:else}
+	<h2>Rows</h2>
+	{#if plan.rows.length === 0}
+		<p class="empty">
+			No rows yet.
+			{#if plan.wall.studs.length === 0}Survey the studs first: a row is screwed at every stud it crosses.{:else}A row is a cleat along the wall; holders hang on it and move freely.{/if}
+		</p>
+	{/if}
+	<ul class="cards">
+		{#each [...plan.rows].sort((a, b) => b.y - a.y) as r (r.id)}
+			{@const judged = open.checks.rows.get(r.id)}
+			<li>
+				<button type="button" onclick={() => (open.selection = { kind: 'row', id: r.id })}>
+					<VerdictMark verdict={judged?.verdict ?? 'holds'} />
+					<span><strong>{r.name || 'Row'}</strong>, {formatLength(r.y, unit)} up<br /><small>{sayVerdict(judged, unit)}</small></span>
+				</button>
+			</li>
+		{/each}
+	</ul>
+	<Button onclick={add}>Add a row</Button>
+	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
+{/if}

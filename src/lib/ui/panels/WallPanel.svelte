@@ -1,0 +1,129 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { WOODS, type SpeciesId } from '$core/materials/woods';
+	import type { Obstruction, ObstructionKind } from '$core/plan/types';
+	import { formatLength } from '$core/units/format-length';
+	import { newId } from '$lib/state/new-id';
+	import { fieldCommit } from '$lib/state/commit';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import ChoiceField from './ChoiceField.svelte';
+	import LengthField from './LengthField.svelte';
+	import Section from './Section.svelte';
+	import StudLayoutForm from './StudLayoutForm.svelte';
+	import TextField from './TextField.svelte';
+
+	let { open }: { open: OpenPlan } = $props();
+
+	const plan = $derived(open.plan);
+	const wall = $derived(plan.wall);
+	const unit = $derived(preferences.unit);
+	const say = (mm: number) => formatLength(mm, unit);
+	const stud = $derived(open.selection?.kind === 'stud' ? wall.studs.find((s) => s.id === open.selection?.id) : undefined);
+	const obstruction = $derived(open.selection?.kind === 'obstruction' ? wall.obstructions.find((o) => o.id === open.selection?.id) : undefined);
+	const species = WOODS.map((w) => ({ value: w.id, name: `${w.title} (G ${w.G})` }));
+	const claddings = [
+		{ value: 'none', name: 'Bare studs' },
+		{ value: 'drywall', name: 'Drywall' },
+		{ value: 'panel', name: 'Panel or boards' }
+	] as const;
+	const kinds: { value: ObstructionKind; name: string }[] = [
+		{ value: 'window', name: 'Window' },
+		{ value: 'door', name: 'Door' },
+		{ value: 'outlet', name: 'Outlet' },
+		{ value: 'switch', name: 'Switch' },
+		{ value: 'other', name: 'Other' }
+	];
+
+	function addStud() {
+		const last = wall.studs.at(-1);
+		const x = Math.min(wall.width, (last?.x ?? -400) + 400);
+		const item = { id: newId(), x, width: last?.width ?? 38, depth: last?.depth ?? 89, species: last?.species ?? ('unknown' as const) };
+		if (open.do({ kind: 'add', list: 'studs', item }).length === 0) open.selection = { kind: 'stud', id: item.id };
+	}
+
+	function addObstruction(kind: ObstructionKind, width: number, height: number, y: number) {
+		const item: Obstruction = {
+			id: newId(), kind, name: kind, width: Math.min(width, wall.width), height: Math.min(height, wall.height),
+			x: Math.max(0, (wall.width - width) / 2), y: Math.max(0, Math.min(y, wall.height - height))
+		};
+		if (open.do({ kind: 'add', list: 'obstructions', item }).length === 0) open.selection = { kind: 'obstruction', id: item.id };
+	}
+
+	const setStud = (id: string, change: object) => fieldCommit(open, { kind: 'change', list: 'studs', id, change }, unit);
+	const setObstruction = (id: string, change: object) => fieldCommit(open, { kind: 'change', list: 'obstructions', id, change }, unit);
+	function remove(list: 'studs' | 'obstructions', id: string) {
+		open.selection = null;
+		open.do({ kind: 'remove', list, id });
+	}
+</script>
+
+{#if stud}
+	<h2>Stud at {say(stud.x)}</h2>
+	<div class="grid">
+		<LengthField label="Centre, from the left end" value={stud.x} commit={(x) => setStud(stud.id, { x })} hint="A finder may show an edge: cross-check with a pilot hole" />
+		<LengthField label="Width" value={stud.width} commit={(width) => setStud(stud.id, { width })} />
+		<LengthField label="Depth" value={stud.depth} commit={(depth) => setStud(stud.id, { depth })} />
+		<ChoiceField label="Species" value={stud.species} choices={species} commit={(v: SpeciesId) => setStud(stud.id, { species: v })} />
+	</div>
+	<div class="actions">
+		<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>Back to the wall</Button>
+		<Button size="sm" color="alternative" onclick={() => remove('studs', stud.id)}>Delete stud</Button>
+	</div>
+{:else if obstruction}
+	<h2>{obstruction.name || obstruction.kind}</h2>
+	<div class="grid">
+		<TextField label="Name" value={obstruction.name} commit={(name) => setObstruction(obstruction.id, { name })} />
+		<ChoiceField label="Kind" value={obstruction.kind} choices={kinds} commit={(kind: ObstructionKind) => setObstruction(obstruction.id, { kind })} />
+		<LengthField label="Left edge" value={obstruction.x} commit={(x) => setObstruction(obstruction.id, { x })} />
+		<LengthField label="Lower edge, above the floor" value={obstruction.y} commit={(y) => setObstruction(obstruction.id, { y })} />
+		<LengthField label="Width" value={obstruction.width} commit={(width) => setObstruction(obstruction.id, { width })} />
+		<LengthField label="Height" value={obstruction.height} commit={(height) => setObstruction(obstruction.id, { height })} />
+	</div>
+	<div class="actions">
+		<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>Back to the wall</Button>
+		<Button size="sm" color="alternative" onclick={() => remove('obstructions', obstruction.id)}>Delete</Button>
+	</div>
+{:else}
+	<h2>The wall</h2>
+	<div class="grid">
+		<TextField label="Name" value={plan.name} commit={(name) => fieldCommit(open, { kind: 'rename', name }, unit)} />
+		<span></span>
+		<LengthField label="Width" value={wall.width} commit={(width) => fieldCommit(open, { kind: 'size-wall', width }, unit)} />
+		<LengthField label="Height" value={wall.height} commit={(height) => fieldCommit(open, { kind: 'size-wall', height }, unit)} />
+		<ChoiceField
+			label="Cladding" value={wall.cladding.kind} choices={claddings}
+			commit={(kind) => fieldCommit(open, { kind: 'size-wall', cladding: { kind, thickness: kind === 'none' ? 0 : wall.cladding.thickness || 12.5 } }, unit)}
+		/>
+		{#if wall.cladding.kind !== 'none'}
+			<LengthField label="Cladding thickness" value={wall.cladding.thickness} commit={(thickness) => fieldCommit(open, { kind: 'size-wall', cladding: { ...wall.cladding, thickness } }, unit)} />
+		{/if}
+	</div>
+	<Section title="Studs">
+		{#if wall.studs.length === 0}<p class="empty">No studs yet. Screws count only in studs: lay them out at a pitch, then move those that stand elsewhere.</p>{/if}
+		<StudLayoutForm {open} />
+		{#if wall.studs.length > 0}
+			<ol class="list">
+				{#each [...wall.studs].sort((a, b) => a.x - b.x) as s (s.id)}
+					<li><button type="button" onclick={() => (open.selection = { kind: 'stud', id: s.id })}>{say(s.x)}</button></li>
+				{/each}
+			</ol>
+		{/if}
+		<Button size="sm" color="alternative" onclick={addStud}>Add a stud</Button>
+	</Section>
+	<Section title="In the way">
+		{#if wall.obstructions.length > 0}
+			<ul class="list">
+				{#each wall.obstructions as o (o.id)}
+					<li><button type="button" onclick={() => (open.selection = { kind: 'obstruction', id: o.id })}>{o.name || o.kind}</button></li>
+				{/each}
+			</ul>
+		{/if}
+		<div class="actions">
+			<Button size="sm" color="alternative" onclick={() => addObstruction('window', 900, 800, 1200)}>Add a window</Button>
+			<Button size="sm" color="alternative" onclick={() => addObstruction('outlet', 90, 120, 1000)}>Add an outlet</Button>
+			<Button size="sm" color="alternative" onclick={() => addObstruction('door', 800, 2000, 0)}>Add a door</Button>
+		</div>
+		<p class="caution">Never drill blind: cables run up and down from outlets and switches. Power off, and trace them first.</p>
+	</Section>
+{/if}

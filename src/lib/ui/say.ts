@@ -1,0 +1,19 @@
+import { VERDICT_WORDS, type Check } from '$core/loads/check';
+import type { Judged } from '$core/loads/check-plan';
+import type { LengthUnit } from '$core/units/parse-length';
+import { sayPhrase } from '$core/units/phrase';
+
+/** A margin as it is shown: two places, a dash when nothing loads it. */
+export function sayMargin(check: Pick<Check, 'margin' | 'verdict'> | undefined): string {
+	if (!check) return '–';
+	if (check.verdict === 'cannot-be-judged') return '?';
+	return check.margin === null ? '–' : check.margin >= 100 ? '100+' : check.margin.toFixed(2);
+}
+
+/** Verdict, margin and reason in a line: "Close: 1.09, top screw at stud 830 mm". */
+export function sayVerdict(judged: Judged | undefined, unit: LengthUnit): string {
+	if (!judged?.check) return 'Nothing hangs here yet';
+	const margin = judged.check.margin === null ? '' : `${sayMargin(judged.check)}, `;
+	return `${VERDICT_WORDS[judged.verdict]}: ${margin}${sayPhrase(judged.check.reason, unit)}`;
+}
+

@@ -1,0 +1,101 @@
+<script lang="ts">
+	import { worstFirst } from '$core/loads/check';
+	import { holderWeights } from '$core/loads/place';
+	import { formatQuantity } from '$core/units/format-quantity';
+	import { sayPhrase } from '$core/units/phrase';
+	import { GRAVITY } from '$core/units/quantity';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import { sayMargin } from '../say';
+	import VerdictMark from '../VerdictMark.svelte';
+
+	let { open }: { open: OpenPlan } = $props();
+
+	/** More than these would be a table to read, not a list of what is open. */
+	const MOST = 40;
+	const unit = $derived(preferences.unit);
+	const entries = $derived(
+		open.checks.laid
+			.flatMap((l) => l.placed)
+			.flatMap((p) => {
+				const judged = open.checks.holders.get(p.holder.id);
+				return judged?.check ? [{ placed: p, verdict: judged.verdict, check: judged.check }] : [];
+			})
+			.sort((a, b) => worstFirst(a.check, b.check))
+	);
+</script>
+
+<section aria-label="Least margin first" class="no-print">
+	<h2>Least margin first</h2>
+	{#if entries.length === 0}
+		<p>Nothing hangs on this wall yet.</p>
+	{:else}
+		<ul>
+			{#each entries.slice(0, MOST) as e (e.placed.holder.id)}
+				<li>
+					<button type="button" aria-current={open.selection?.id === e.placed.holder.id} onclick={() => (open.selection = { kind: 'holder', id: e.placed.holder.id })}>
+						<VerdictMark verdict={e.verdict} />
+						<strong>{e.placed.holder.name || 'Holder'}</strong>
+						<span class="why">{sayPhrase(e.check.reason, unit)}</span>
+						<span class="weight">{formatQuantity({ value: holderWeights(e.placed.built, e.placed.profile).total / GRAVITY, dim: 'mass' }, unit)}</span>
+						<b class="sum">{sayMargin(e.check)}</b>
+					</button>
+				</li>
+			{/each}
+		</ul>
+		{#if entries.length > MOST}<p>and {entries.length - MOST} more with larger margins</p>{/if}
+	{/if}
+</section>
+
+<style>
+	section {
+		height: 100%;
+		padding: 0.6rem 1rem;
+		overflow-y: auto;
+		background: var(--paper);
+	}
+	h2,
+	p {
+		color: var(--pencil);
+		font-weight: 600;
+	}
+	button {
+		display: grid;
+		grid-template-columns: 40px minmax(8rem, 14rem) 1fr auto 4rem;
+		gap: 0.75rem;
+		align-items: center;
+		width: 100%;
+		min-height: 34px;
+		text-align: left;
+		border-bottom: 1px solid var(--hair);
+	}
+	button[aria-current='true'] {
+		background: var(--sheet);
+	}
+	strong,
+	.why {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.why,
+	.weight {
+		color: var(--pencil);
+	}
+	b {
+		text-align: right;
+	}
+	@media (max-width: 900px) {
+		button {
+			grid-template-columns: 40px 1fr 4rem;
+		}
+		.why {
+			grid-column: 2 / 4;
+			grid-row: 2;
+			white-space: normal;
+		}
+		.weight {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,78 @@
+<script lang="ts">
+	import type { Verdict } from '$core/loads/check';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { STAGES, type StageId } from './stages';
+
+	let { open, stage }: { open: OpenPlan; stage: StageId } = $props();
+
+	const plan = $derived(open.shown);
+	const tally = $derived.by(() => {
+		const n: Record<Verdict, number> = { holds: 0, close: 0, 'does-not-hold': 0, 'cannot-be-judged': 0 };
+		for (const j of open.checks.holders.values()) n[j.verdict]++;
+		return n;
+	});
+	const stops = $derived(open.checks.warnings.filter((w) => w.level === 'stop').length);
+
+	/** Where a stage stands, in a word, and whether something in it is open. */
+	const words = $derived.by((): Record<StageId, { text: string; open: boolean }> => {
+		const { close, 'does-not-hold': fails, 'cannot-be-judged': unknown } = tally;
+		const parts = [fails ? `${fails} not` : '', unknown ? `${unknown} unknown` : '', close ? `${close} close` : ''].filter(Boolean);
+		const rowStops = open.checks.warnings.filter((w) => w.level === 'stop' && w.subject.kind === 'row').length;
+		const none = { text: 'nothing yet', open: false };
+		const counted = (n: number, bad: number) => (n === 0 ? none : { text: bad ? `${n}, ${bad} to mend` : String(n), open: bad > 0 });
+		return {
+			wall: plan.wall.studs.length === 0 ? { text: 'no studs yet', open: true } : { text: `${plan.wall.studs.length} studs`, open: false },
+			rows: counted(plan.rows.length, rowStops),
+			holders: counted(plan.holders.length, stops - rowStops),
+			holds: plan.holders.length === 0 ? none : parts.length ? { text: parts.join(', '), open: true } : { text: 'all hold', open: false },
+			cut: plan.rows.length === 0 ? none : { text: 'ready', open: false }
+		};
+	});
+</script>
+
+<nav aria-label="Order of work" class="no-print">
+	{#each STAGES as s (s.id)}
+		<a href="/walls/{open.id}/{s.id}" aria-current={s.id === stage ? 'page' : undefined} data-sveltekit-noscroll data-sveltekit-keepfocus>
+			<b>{s.title}</b>
+			<small class:open={words[s.id].open}>{words[s.id].text}</small>
+		</a>
+	{/each}
+</nav>
+
+<style>
+	nav {
+		display: flex;
+		overflow-x: auto;
+		border-bottom: 2px solid var(--ink);
+		background: var(--paper);
+	}
+	a {
+		flex: 1 0 auto;
+		min-width: 5.6rem;
+		padding: 0.35rem 1rem 0.3rem;
+		border-right: 1px solid var(--hair);
+		border-bottom: 5px solid transparent;
+	}
+	a[aria-current] {
+		background: var(--sheet);
+		border-bottom-color: var(--chalk);
+	}
+	b {
+		display: block;
+		font-size: 1.05rem;
+	}
+	small {
+		font-size: 0.85rem;
+		color: var(--pencil);
+		white-space: nowrap;
+	}
+	small.open {
+		color: var(--close);
+		font-weight: 600;
+	}
+	@media (max-width: 900px) {
+		a {
+			padding-inline: 0.7rem;
+		}
+	}
+</style>

@@ -1,0 +1,27 @@
+import type { Placed } from '$core/loads/place';
+import { rowProfile } from '$core/plan/profile';
+import type { Plan } from '$core/plan/types';
+import type { Selection } from '$lib/state/open-plan.svelte';
+
+/** The stretch of wall a picked thing takes, to be thrown onto the tapes. */
+export function extentOf(plan: Plan, placed: readonly Placed[], selection: Selection | null) {
+	if (!selection) return null;
+	switch (selection.kind) {
+		case 'holder': {
+			const p = placed.find((x) => x.holder.id === selection.id);
+			return p ? { left: p.left, right: p.right, low: p.foot, high: p.top } : null;
+		}
+		case 'row': {
+			const row = plan.rows.find((r) => r.id === selection.id);
+			return row ? { left: row.left, right: row.right, low: row.y, high: row.y + rowProfile(row, plan.cutting.kerf).front } : null;
+		}
+		case 'stud': {
+			const s = plan.wall.studs.find((x) => x.id === selection.id);
+			return s ? { left: s.x - s.width / 2, right: s.x + s.width / 2, low: 0, high: plan.wall.height } : null;
+		}
+		case 'obstruction': {
+			const o = plan.wall.obstructions.find((x) => x.id === selection.id);
+			return o ? { left: o.x, right: o.x + o.width, low: o.y, high: o.y + o.height } : null;
+		}
+	}
+}

@@ -1,0 +1,24 @@
+/** The wall on the screen: a scale and the place of the wall's lower left corner. */
+export interface View {
+	/** px per mm */
+	k: number;
+	/** px of x = 0 */
+	x: number;
+	/** px of y = 0, the floor */
+	y: number;
+}
+
+/** Width of the tapes, px. */
+export const TAPE = 30;
+const ROOM = 18;
+
+/** The view that shows the whole wall between the tapes. */
+export function fitView(width: number, height: number, wall: { width: number; height: number }): View {
+	const room = { w: Math.max(40, width - TAPE - 2 * ROOM), h: Math.max(40, height - TAPE - 2 * ROOM) };
+	const k = Math.min(room.w / wall.width, room.h / wall.height);
+	return {
+		k,
+		x: TAPE + ROOM + (room.w - wall.width * k) / 2,
+		y: height - TAPE - ROOM - (room.h - wall.height * k) / 2
+	};
+}
