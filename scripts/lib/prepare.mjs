@@ -64,7 +64,8 @@ export async function needModules() {
 	const hash = hashFiles(['package.json', 'package-lock.json']);
 	await onChange('modules', hash, existsSync(inRoot('node_modules', '.package-lock.json')), () => {
 		console.log('Installing node modules');
-		must('npm', ['ci', '--no-audit', '--no-fund', '--ignore-scripts', '--loglevel=error']);
+		// Not `npm ci`: it refuses a lock file without the packages of other platforms, which not every registry mirror carries.
+		must('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--ignore-scripts', '--loglevel=error']);
 	});
 }
 
