@@ -9,8 +9,8 @@ export default defineConfig({
 	resolve: { alias },
 	test: {
 		projects: [
-			{ resolve: { alias }, test: { name: 'unit', include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] } },
-			{ resolve: { alias }, test: { name: 'reference', include: ['tests/reference/**/*.test.ts'] } },
+			{ resolve: { alias }, test: { name: 'unit', testTimeout: 60_000, include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] } },
+			{ resolve: { alias }, test: { name: 'reference', testTimeout: 60_000, include: ['tests/reference/**/*.test.ts'] } },
 			{
 				resolve: { alias },
 				test: { name: 'server', include: ['tests/server/**/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 }

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { inRoot, ROOT, STATE } from './paths.mjs';
-import { must, which } from './run.mjs';
+import { must, quietly, which } from './run.mjs';
 
 /** Debian packages by the command they bring. The server's core package brings no system service. */
 const PACKAGES = { mariadbd: 'mariadb-server-core', 'mariadb-install-db': 'mariadb-server-core', my_print_defaults: 'mariadb-client-core', chromium: 'chromium', chromedriver: 'chromium-driver' };
@@ -74,6 +74,6 @@ export async function needBuild() {
 	const hash = hashFiles(['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json']);
 	await onChange('build', hash, existsSync(inRoot('build', 'index.js')), () => {
 		console.log('Building');
-		must(process.execPath, [inRoot('node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'warn']);
+		quietly(process.execPath, [inRoot('node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'error']);
 	});
 }

@@ -28,6 +28,14 @@ export function must(command, args, options = {}) {
 	}
 }
 
+/** Runs a command whose output matters only when it fails. */
+export function quietly(command, args) {
+	const done = spawnSync(command, args, { cwd: ROOT, encoding: 'utf8', maxBuffer: 64 * 1024 * 1024 });
+	if (done.status === 0) return;
+	console.error(`${done.stdout}\n${done.stderr}\n${command} ${args.join(' ')} failed`);
+	process.exit(1);
+}
+
 /** Runs a command to its end and gives its exit code. */
 export function run(command, args, options = {}) {
 	return new Promise((resolve) => {

@@ -1,4 +1,4 @@
-import { radians, type Degrees, type Millimetres } from '../units/quantity';
+import { radians, type Millimetres } from '../units/quantity';
 
 export type Bevel = 45 | 30;
 

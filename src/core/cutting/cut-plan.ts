@@ -82,15 +82,15 @@ function laneOf(pieces: Piece[], board: Millimetres, kerf: Millimetres): Lane {
 function proofOf(answer: BoardAnswer, boards: number, bound: number, p: BoardProblem, lanes: number): Phrase {
 	const total = p.items.reduce((sum, i) => sum + i.count * (i.length + p.kerf), 0);
 	const values = { n: count(boards), low: count(bound), total: mm(total), room: mm((boards - 1) * lanes * (p.board + p.kerf)), less: count(boards - 1) };
-	if (boards > bound) return phrase('{n} boards found; no plan needs fewer than {low}', values);
+	if (boards > bound) return phrase('Not proven: {n} found; no plan needs fewer than {low}', values);
 	switch (answer.how) {
 		case 'length':
-			return boards <= 1 ? phrase('one is enough') : phrase('fewest: pieces and cuts take {total}, and {less} would have room for {room}', values);
+			return boards <= 1 ? phrase('One is enough') : phrase('Fewest: pieces and cuts take {total}, and {less} would have room for {room}', values);
 		case 'relaxation':
 		case 'bound only':
-			return phrase('fewest: no mix of cuts, even in parts of boards, needs less than {low}', values);
+			return phrase('Fewest: no mix of cuts, even in parts of boards, needs less than {low}', values);
 		case 'integer programme':
-			return phrase('fewest: every way to cut a board was compared', values);
+			return phrase('Fewest: every way to cut a board was compared', values);
 	}
 }
 

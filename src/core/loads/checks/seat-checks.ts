@@ -112,7 +112,8 @@ export function seatChecks(p: Placed, weights: HolderWeights): Check[] {
 		{ label: 'stands out', sum: phrase('centre of all of it, from the wall face'), result: mm(full.standOff) }
 	];
 	const check = seatCheck(p, 'seat', full, drop, weightLines);
-	if (tugAt > 0) check.notes.push(phrase('An outward pull of {f} at the pegs tips it', { f: newtons(greatestTug(full.weight, input, tugAt)) }));
+	const tug = tugAt > 0 ? greatestTug(full.weight, input, tugAt) : 0;
+	if (tug > 0) check.notes.push(phrase('An outward pull of {f} at the pegs tips it', { f: newtons(tug) }));
 	check.notes.push(phrase('Lifts off by rising {h}', { h: mm(p.profile.front - p.profile.back) }));
 	const part = partLoad(weights.self, weights.things, drop * Math.tan(radians(p.profile.bevel)));
 	if (part.weight === full.weight || part.weight === weights.self.weight) return [check];

@@ -1,4 +1,4 @@
-import type { Millimetres, NewtonMillimetres, Newtons, NewtonsPerMillimetre } from '../../units/quantity';
+import type { Millimetres, NewtonMillimetres, Newtons } from '../../units/quantity';
 
 /** A load spread evenly from `from` to `to`; a point load has `from === to`. Positive acts against the supports. */
 export interface LineLoad {

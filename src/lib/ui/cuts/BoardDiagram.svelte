@@ -26,7 +26,7 @@
 					</li>
 				{/each}
 				{#if lane.offcut > 1}
-					<li class="offcut" style:left={share(group.boardLength - lane.offcut)} style:width={share(lane.offcut)}><span>{say(lane.offcut)} left</span></li>
+					<li class="offcut" style:left={share(group.boardLength - lane.offcut)} style:width={share(lane.offcut)}>{#if lane.offcut > 0.08 * group.boardLength}<span>{say(lane.offcut)} left</span>{/if}</li>
 				{/if}
 			</ol>
 		{/each}

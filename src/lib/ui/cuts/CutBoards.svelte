@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
+	import { boardWord } from './words';
 	import type { CutJob } from '$lib/state/cut-job.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -17,9 +18,9 @@
 		<section>
 			<h3>
 				{sayPhrase(group.title, unit)}: {group.boards.length}
-				{group.strip === null ? (group.kind === 'dowel' ? 'dowels' : 'boards') : 'strips'} of {formatLength(group.boardLength, unit, { feet: true })}
+				{boardWord(group)}, {formatLength(group.boardLength, unit)} long
 			</h3>
-			<p class="proof">{group.proven ? '' : 'Not proven. '}{sayPhrase(group.proof, unit)}.</p>
+			<p class="proof">{sayPhrase(group.proof, unit)}.</p>
 			{#if group.tooLong.length > 0}
 				<p class="long" role="alert">Longer than a board: {group.tooLong.map((p) => `${p.owner.name} ${p.name}, ${formatLength(p.length, unit)}`).join('; ')}. Give the row a joint on a stud, or buy longer boards.</p>
 			{/if}

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { Button, Progressbar } from 'flowbite-svelte';
 	import { cutListCsv } from '$exchange/cut-list-csv';
-	import type { CutGroup } from '$core/cutting/cut-plan';
 	import { DOWEL, stock } from '$core/materials/stocks';
 	import type { Cutting } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
@@ -13,6 +12,7 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import Section from '../panels/Section.svelte';
+	import { boardWord } from './words';
 
 	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
 
@@ -22,7 +22,6 @@
 	const usual = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? DOWEL.length : stock(id).length);
 	const bought = (id: Cutting['lengths'][number]['stock']) => open.plan.cutting.lengths.find((l) => l.stock === id)?.length ?? usual(id);
 	const title = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? 'Dowels' : stock(id).title);
-	const word = (g: CutGroup) => (g.kind === 'dowel' ? 'dowel' : 'board') + (g.boards.length === 1 ? '' : 's');
 
 	function setLength(id: Cutting['lengths'][number]['stock'], length: number) {
 		const lengths = [...open.plan.cutting.lengths.filter((l) => l.stock !== id), { stock: id, length }];
@@ -54,7 +53,7 @@
 				</li>
 			{/each}
 			{#each cuts.groups.filter((g) => g.strip === null) as g (g.key)}
-				<li><b>{g.boards.length}</b> {word(g)} of {sayPhrase(g.title, unit)}, {formatLength(g.boardLength, unit)} <small>{g.proven ? '' : 'Not proven. '}{sayPhrase(g.proof, unit)}</small></li>
+				<li><b>{g.boards.length}</b> {boardWord(g)}: {sayPhrase(g.title, unit)}, {formatLength(g.boardLength, unit)} long <small>{sayPhrase(g.proof, unit)}</small></li>
 			{/each}
 		</ul>
 	</Section>

@@ -34,7 +34,8 @@
 		{/each}
 		{#if extent}
 			<rect x={px(extent.from)} y="0" width={Math.max(2, px(extent.to) - px(extent.from))} height="5" fill="var(--chalk)" />
-			<text class="read" x={px(extent.from) - 3} y="25" text-anchor="end">{extent.words[0]}</text>
+			{@const near = px(extent.from) < TAPE + 84}
+			<text class="read" x={px(extent.from) + (near ? 3 : -3)} y="25" text-anchor={near ? 'start' : 'end'}>{extent.words[0]}</text>
 			<text class="read" x={px(extent.to) + 3} y="25">{extent.words[1]}</text>
 		{/if}
 		{#if pointer}

@@ -152,7 +152,7 @@
 
 <div class="frame" bind:clientWidth={width} bind:clientHeight={height}>
 	<!-- The drawing is one stop for the keyboard; each thing on it is another. -->
-	<!-- svelte-ignore a11y_no_noninteractive_tabindex a11y_no_noninteractive_element_interactions -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 	<svg
 		bind:this={svg} {width} {height} role="group" aria-label="Drawing of the wall. Plus and minus zoom, zero shows all." tabindex="0" onpointermove={hover} onpointerleave={() => (pointer = null)}
 		onkeydown={onboard} onclick={(e) => e.target === e.currentTarget && (open.selection = null)}
@@ -304,14 +304,14 @@
 	}
 	.zoom {
 		position: absolute;
-		right: 8px;
-		top: 8px;
+		right: 6px;
+		bottom: 34px;
 		display: flex;
 		gap: 4px;
 	}
 	.zoom button {
-		min-width: 36px;
-		height: 36px;
+		min-width: 34px;
+		height: 30px;
 		padding: 0 8px;
 		border: 1px solid var(--hair);
 		border-radius: 2px;

@@ -11,14 +11,16 @@ export interface View {
 /** Width of the tapes, px. */
 export const TAPE = 30;
 const ROOM = 18;
+/** Under the floor, for the zoom buttons. */
+const BELOW = 38;
 
 /** The view that shows the whole wall between the tapes. */
 export function fitView(width: number, height: number, wall: { width: number; height: number }): View {
-	const room = { w: Math.max(40, width - TAPE - 2 * ROOM), h: Math.max(40, height - TAPE - 2 * ROOM) };
+	const room = { w: Math.max(40, width - TAPE - 2 * ROOM), h: Math.max(40, height - TAPE - ROOM - BELOW) };
 	const k = Math.min(room.w / wall.width, room.h / wall.height);
 	return {
 		k,
 		x: TAPE + ROOM + (room.w - wall.width * k) / 2,
-		y: height - TAPE - ROOM - (room.h - wall.height * k) / 2
+		y: height - TAPE - BELOW - (room.h - wall.height * k) / 2
 	};
 }

@@ -1,0 +1,58 @@
+import js from '@eslint/js';
+import importX from 'eslint-plugin-import-x';
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+/**
+ * The rooms and who may import whom: core imports only core and small maths packages; exchange imports core; workers, lib and routes
+ * each build on those before. Nothing imports routes.
+ */
+const zones = [
+	{ target: './src/core', from: ['./src/lib', './src/routes', './src/exchange', './src/workers'], message: 'core imports only core.' },
+	{ target: './src/exchange', from: ['./src/lib', './src/routes', './src/workers'], message: 'exchange imports only core.' },
+	{ target: './src/workers', from: ['./src/lib', './src/routes'], message: 'workers import core and exchange.' },
+	{ target: './src/lib', from: './src/routes', message: 'nothing imports routes.' },
+	{ target: './src/lib/ui', from: './src/lib/server', message: 'screens reach the server over its routes.' },
+	{ target: './src/lib/state', from: ['./src/lib/server', './src/lib/ui'], message: 'state knows no screen and no server.' },
+	{ target: './src/lib/server', from: ['./src/lib/ui', './src/lib/state'], message: 'the server knows no screen.' }
+];
+const inCore = [
+	{ regex: '^(svelte|@sveltejs|\\$app|\\$env|\\$lib|flowbite|drizzle-orm|mysql2|echarts|highs|idb-keyval|papaparse|node:)', message: 'core has no interface, no database, no clock: it takes what it needs as arguments.' }
+];
+
+export default ts.config(
+	{ ignores: ['build/', '.svelte-kit/', '.kammer/', 'node_modules/', 'drizzle/'] },
+	js.configs.recommended,
+	...ts.configs.recommended,
+	...svelte.configs.recommended,
+	{
+		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		plugins: { 'import-x': importX },
+		settings: { 'import-x/resolver-next': [createTypeScriptImportResolver({ project: './tsconfig.json' })] },
+		rules: {
+			'import-x/no-restricted-paths': ['error', { zones }],
+			'import-x/no-cycle': ['error', { maxDepth: 8 }],
+			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+			'no-undef': 'off',
+			'no-irregular-whitespace': 'off',
+			eqeqeq: 'error'
+		}
+	},
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } },
+		rules: { 'svelte/no-navigation-without-resolve': 'off', 'svelte/prefer-svelte-reactivity': 'off' }
+	},
+	{
+		files: ['src/core/**/*.ts'],
+		ignores: ['**/*.test.ts'],
+		rules: {
+			'no-restricted-imports': ['error', { patterns: inCore }],
+			'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'process', 'performance', 'setTimeout', 'console'],
+			'no-restricted-properties': ['error', { object: 'Date', property: 'now' }, { object: 'Math', property: 'random' }]
+		}
+	}
+);

@@ -1,0 +1,199 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { slipwayWall } from '../demo/slipway';
+import { applyCommand, type Command } from '../plan/commands';
+import type { Holder, Plan } from '../plan/types';
+import { sayPhrase } from '../units/phrase';
+import { adviceFor } from './advice';
+import { checkPlan, openFirst, type PlanChecks } from './check-plan';
+import { governingCheck, verdictOf, worstFirst, type Check } from './check';
+import { loadPath } from './load-path';
+
+const base = slipwayWall();
+const fresh = (plan: Plan): PlanChecks => checkPlan(structuredClone(plan));
+const doing = (plan: Plan, ...commands: Command[]) =>
+	commands.reduce((p, c) => {
+		const applied = applyCommand(p, c);
+		if (!applied.ok) throw new Error(JSON.stringify(applied.error));
+		return applied.value.plan;
+	}, plan);
+const holder = (id: string, plan = base) => plan.holders.find((h) => h.id === id) as Holder;
+const params = (id: string, change: Partial<Holder['params']>): Command => ({ kind: 'change', list: 'holders', id, change: { params: { ...holder(id).params, ...change } } });
+const at = (id: string, row: string, x: number): Command => ({ kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row, x } } });
+const load = (plan: Plan, times: number): Plan => ({
+	...plan,
+	holders: plan.holders.map((h) => ({ ...h, params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * times } } }))
+});
+const find = (c: PlanChecks, id: string) => c.checks.find((x) => x.id === id) as Check;
+const warned = (c: PlanChecks, id: string) => c.warnings.filter((w) => w.subject.kind === 'holder' && w.subject.id === id).map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`);
+
+describe('verdicts', () => {
+	it('are holds, close and does not hold at 1.25 and 1', () => {
+		expect([1.25, 1.2499, 1, 0.999, null].map(verdictOf)).toEqual(['holds', 'close', 'close', 'does-not-hold', 'holds']);
+	});
+
+	it('come from the smallest published margin, never from the trade rule', () => {
+		const check = (margin: number, basis: Check['basis']) => ({ margin, basis, verdict: verdictOf(margin) }) as Check;
+		expect(governingCheck([check(2, 'published'), check(0.2, 'trade-rule'), check(1.1, 'published')])?.margin).toBe(1.1);
+	});
+
+	it('are sorted worst first', () => {
+		const open = openFirst(fresh(base).checks);
+		open.slice(1).forEach((c, i) => expect(worstFirst(open[i] as Check, c)).toBeLessThanOrEqual(0));
+	});
+
+	it('never get better when the same load grows', () => {
+		fc.assert(
+			fc.property(fc.double({ min: 0.2, max: 3, noNaN: true }), fc.double({ min: 1.01, max: 3, noNaN: true }), (times, more) => {
+				const [light, heavy] = [fresh(load(base, times)), fresh(load(base, times * more))];
+				for (const c of light.checks) {
+					// A seat gets better with weight close to the wall; strength never does.
+					if (c.subject.kind !== 'holder' || c.title.startsWith('seat') || c.margin === null) continue;
+					expect(find(heavy, c.id).margin ?? Infinity, c.id).toBeLessThanOrEqual(c.margin * (1 + 1e-9));
+				}
+				// One stud of a row may be relieved by a load two spans away, but the row's least margin may not rise.
+				for (const [id, judged] of light.rows) {
+					expect(heavy.rows.get(id)?.check?.margin ?? Infinity, id).toBeLessThanOrEqual((judged.check?.margin ?? Infinity) * (1 + 1e-9));
+				}
+			}),
+			{ numRuns: 12 }
+		);
+	});
+
+	it('agree with a mirror image of the wall', () => {
+		const W = base.wall.width;
+		const mirrored: Plan = {
+			...base,
+			wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, x: W - s.x })), obstructions: base.wall.obstructions.map((o) => ({ ...o, x: W - o.x - o.width })) },
+			rows: base.rows.map((r) => ({ ...r, left: W - r.right, right: W - r.left, joints: r.joints.map((j) => W - j) })),
+			holders: base.holders.map((h) => ({ ...h, mount: { ...h.mount, x: W - h.mount.x - h.params.face.width } }))
+		};
+		const [a, b] = [fresh(base), fresh(mirrored)];
+		for (const [id, judged] of a.holders) expect(b.holders.get(id)?.check?.margin ?? null, id).toBeCloseTo(judged.check?.margin ?? Number.NaN, 6);
+	});
+});
+
+describe('the seat', () => {
+	it('rests on the spacer, on the row below, or on its own cleat, whichever is lowest and there', () => {
+		const bearing = (plan: Plan, id: string) => checkPlan(plan).laid.flatMap((l) => l.placed).find((p) => p.holder.id === id)?.bearing;
+		expect(bearing(base, 'h1')?.kind).toBe('spacer');
+		expect(bearing(base, 'h3')?.kind).toBe('cleat-edge');
+		const tall = doing(base, params('h2', { spacer: false, face: { ...holder('h2').params.face, height: 520 } }), at('h4', 'r3', 2200));
+		expect(bearing(tall, 'h2')).toMatchObject({ kind: 'row-below', taken: false });
+		const taken = doing(tall, at('h4', 'r3', 1500));
+		expect(bearing(taken, 'h2')).toMatchObject({ kind: 'cleat-edge', taken: true });
+	});
+
+	it('is lost by a holder hung on the row below, and the reason says so', () => {
+		const plan = doing(base, params('h2', { spacer: false, face: { ...holder('h2').params.face, height: 520 } }), at('h4', 'r3', 1500));
+		expect(sayPhrase(find(fresh(plan), 'holder:h2:seat').reason, 'mm')).toMatch(/a holder below takes the bearing/);
+	});
+
+	it('with a lock strip is a question of strength', () => {
+		const locked = fresh(doing(base, params('h3', { lockStrip: true })));
+		expect(find(locked, 'holder:h3:lock').verdict).toBe('close');
+		expect(find(fresh(base), 'holder:h3:seat').verdict).toBe('does-not-hold');
+	});
+});
+
+describe('the screws', () => {
+	it('that are too short count for nothing, and the reason gives both lengths', () => {
+		const judged = fresh(base).holders.get('h6');
+		expect(judged?.verdict).toBe('does-not-hold');
+		expect(sayPhrase(judged?.check?.reason ?? { text: '', values: {} }, 'mm')).toMatch(/too short: 14.5 mm in the stud, 25 mm needed/);
+	});
+
+	it('hold less over thicker cladding', () => {
+		const thick = doing(base, { kind: 'size-wall', cladding: { kind: 'drywall', thickness: 25 } });
+		expect(find(fresh(thick), 'fixing:r2:s3:850:screws').margin).toBeLessThan(find(fresh(base), 'fixing:r2:s3:850:screws').margin as number);
+	});
+
+	it('stand beside the trade rule, with the reasons they differ', () => {
+		const rule = find(fresh(base), 'fixing:r2:s3:850:trade');
+		expect(rule.basis).toBe('trade-rule');
+		expect(rule.notes.map((n) => sayPhrase(n, 'mm')).join(' ')).toMatch(/12.5 mm of cladding.*roll of the row.*G is 0.40/);
+	});
+
+	it('gain by a second one', () => {
+		const one = doing(base, { kind: 'change', list: 'rows', id: 'r2', change: { screws: { size: '#10', length: 80, perStud: 1 } } });
+		expect(find(fresh(one), 'fixing:r2:s3:850:screws').margin).toBeLessThan(find(fresh(base), 'fixing:r2:s3:850:screws').margin as number);
+	});
+
+	it('cannot be judged without studs', () => {
+		const bare = { ...base, wall: { ...base.wall, studs: [] } };
+		expect(fresh(bare).holders.get('h1')?.verdict).toBe('cannot-be-judged');
+	});
+
+	it('say that an unknown species counts as the softest', () => {
+		const unknown = { ...base, wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) } };
+		const check = find(fresh(unknown), 'fixing:r2:s3:850:screws');
+		expect(check.notes.map((n) => n.text).join()).toMatch(/softest, G 0.36/);
+		expect(check.margin).toBeLessThan(find(fresh(base), 'fixing:r2:s3:850:screws').margin as number);
+	});
+
+	it('of a cleat on one stud do not hold what hangs there', () => {
+		const short = doing(base, { kind: 'change', list: 'rows', id: 'r5', change: { left: 3050, right: 3690 } }, at('h6', 'r5', 3050));
+		expect(fresh(short).rows.get('r5')?.check?.margin).toBe(0);
+	});
+});
+
+describe('places', () => {
+	it('of two holders that overlap are refused', () => {
+		expect(warned(fresh(doing(base, at('h2', 'r2', 1100))), 'h2').join()).toMatch(/stop: Stands in the same place as Spar clamp rack/);
+	});
+
+	it('over a window are refused', () => {
+		const plan = doing(base, { kind: 'change', list: 'rows', id: 'r4', change: { y: 1900 } });
+		expect(warned(fresh(doing(plan, at('h5', 'r4', 3700))), 'h5').join()).toMatch(/stop: Stands over slip window/);
+	});
+
+	it('past the end of a row do not hold', () => {
+		const plan = doing(base, { kind: 'change', list: 'rows', id: 'r3', change: { right: 1800, joints: [] } });
+		expect(fresh(plan).holders.get('h4')?.verdict).toBe('does-not-hold');
+		expect(warned(fresh(plan), 'h4').join()).toMatch(/stop: Its weight hangs past the end of its row/);
+	});
+
+	it('without headroom to lift off are minded', () => {
+		const plan = doing(base, { kind: 'change', list: 'rows', id: 'r1', change: { y: 1985 } });
+		expect(warned(fresh(plan), 'h1').join()).toMatch(/mind: Only 9.5 mm of headroom under the row above: it needs 18 mm/);
+	});
+});
+
+describe('checking again after one change', () => {
+	it('gives what a fresh check gives, whatever was dragged where', () => {
+		const drags = fc.array(fc.record({ id: fc.constantFrom('h1', 'h2', 'h3', 'h4', 'h6'), row: fc.constantFrom('r1', 'r2', 'r3', 'r5'), x: fc.integer({ min: 0, max: 3000 }) }), { maxLength: 6 });
+		fc.assert(
+			fc.property(drags, (moves) => {
+				const plan = doing(base, ...moves.map((m) => at(m.id, m.row, m.x)));
+				const [kept, anew] = [checkPlan(plan), fresh(plan)];
+				expect(kept.checks).toEqual(anew.checks);
+				expect(kept.warnings).toEqual(anew.warnings);
+			}),
+			{ numRuns: 15 }
+		);
+	});
+
+	it('does not work unchanged rows out again', () => {
+		const before = checkPlan(base);
+		const after = checkPlan(doing(base, at('h2', 'r2', 1500)));
+		expect(find(after, 'fixing:r5:s8:2860:screws')).toBe(find(before, 'fixing:r5:s8:2860:screws'));
+		expect(find(after, 'fixing:r2:s3:850:screws')).not.toBe(find(before, 'fixing:r2:s3:850:screws'));
+	});
+});
+
+describe('advice and load path', () => {
+	it('brings the margin it promises', () => {
+		const advice = adviceFor(base, 'h3');
+		expect(advice.length).toBeGreaterThan(0);
+		for (const a of advice) expect(fresh(doing(base, a.command)).holders.get('h3')?.check?.margin).toBeCloseTo(a.after.check?.margin as number, 9);
+	});
+
+	it('has none for what holds', () => expect(adviceFor(base, 'h4')).toEqual([]));
+
+	it('leads from the things to the screws', () => {
+		const c = checkPlan(base);
+		const path = loadPath(c.laid, 'h1', c.paths.get('h1') ?? []);
+		expect(path?.hook.map((p) => p[0])).toEqual([250, 1250]);
+		expect(path?.screws.map((s) => s.at[0])).toEqual(expect.arrayContaining([430, 850, 1245]));
+	});
+});

@@ -1,0 +1,172 @@
+import fc from 'fast-check';
+import { describe, expect, it, test } from 'vitest';
+import { emptyWall, slipwayWall } from '../demo/slipway';
+import type { Problem, Result } from '../result';
+import { applyCommand, type Applied, type Command } from './commands';
+import { emptyHistory, redo, remember, undo } from './history';
+import { MOST_BYTES, readPlan, readPlanText } from './read';
+import type { Plan } from './types';
+import { validatePlan } from './validate';
+
+const plan = slipwayWall();
+const did = (r: Result<Applied, Problem[]>) => {
+	if (!r.ok) throw new Error(JSON.stringify(r.error));
+	return r.value;
+};
+const paths = (r: Result<unknown, Problem[]>) => (r.ok ? [] : r.error.map((p) => p.path));
+const changed = (edit: (p: Plan) => void): unknown => {
+	const copy = structuredClone(plan);
+	edit(copy);
+	return copy;
+};
+
+describe('commands', () => {
+	it('leave the plan they were given as it was', () => {
+		const before = JSON.stringify(plan);
+		const next = did(applyCommand(plan, { kind: 'change', list: 'rows', id: 'r1', change: { y: 2000 } })).plan;
+		expect(next.rows[0]?.y).toBe(2000);
+		expect(JSON.stringify(plan)).toBe(before);
+	});
+
+	it('share what they did not touch', () => {
+		const next = did(applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { name: 'Clamps' } })).plan;
+		expect(next.rows).toBe(plan.rows);
+		expect(next.holders[1]).toBe(plan.holders[1]);
+	});
+
+	it('take a row\'s holders away with it', () => {
+		expect(did(applyCommand(plan, { kind: 'remove', list: 'rows', id: 'r2' })).plan.holders.map((h) => h.mount.row)).not.toContain('r2');
+	});
+
+	test.each<[string, Command, string]>([
+		['a zero width', { kind: 'size-wall', width: 0 }, 'wall.width'],
+		['a negative height', { kind: 'size-wall', height: -5 }, 'wall.height'],
+		['an absurd width', { kind: 'size-wall', width: 1e7 }, 'wall.width'],
+		['a wall narrower than its rows', { kind: 'size-wall', width: 2000 }, 'wall.studs[5].x'],
+		['a row off the wall', { kind: 'change', list: 'rows', id: 'r1', change: { y: 2600 } }, 'rows[0].y'],
+		['a row turned round', { kind: 'change', list: 'rows', id: 'r1', change: { right: 10 } }, 'rows[0].right'],
+		['not a number', { kind: 'change', list: 'rows', id: 'r1', change: { y: Number.NaN } }, 'rows[0].y'],
+		['an endless stud', { kind: 'change', list: 'studs', id: 's1', change: { x: Infinity } }, 'wall.studs[0].x'],
+		['a board too wide for its stock', { kind: 'change', list: 'rows', id: 'r1', change: { stock: '1x4' } }, 'rows[0].blank'],
+		['a row that is not there', { kind: 'remove', list: 'rows', id: 'r9' }, 'rows'],
+		['an empty name', { kind: 'rename', name: '  ' }, 'name'],
+		['a holder on no row', { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r9', x: 0 } } }, 'holders[0].mount.row']
+	])('refuse %s and name its field', (_, command, path) => {
+		expect(paths(applyCommand(plan, command))).toContain(path);
+	});
+
+	it('refuse a holder wider than the wall', () => {
+		const h = plan.holders[0];
+		const wide = { ...h, params: { ...h?.params, face: { ...h?.params.face, width: 6000 } } } as Plan['holders'][number];
+		const got = applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { params: wide.params } });
+		expect(got.ok ? '' : got.error[0]?.message).toMatch(/wider than the wall, which is 5200 mm/);
+	});
+
+	it('lay studs out over an empty wall', () => {
+		const next = did(applyCommand(emptyWall('New'), { kind: 'lay-studs', layout: { first: 200, pitch: 400, width: 38, depth: 89, species: 'spf' } })).plan;
+		expect(next.wall.studs.map((s) => s.x)).toEqual([200, 600, 1000, 1400, 1800, 2200, 2600, 3000, 3400]);
+	});
+});
+
+describe('undo', () => {
+	const command = fc.oneof(
+		fc.record({ kind: fc.constant('change' as const), list: fc.constant('rows' as const), id: fc.constantFrom('r1', 'r2', 'r3'), change: fc.record({ y: fc.integer({ min: 0, max: 2400 }) }) }),
+		fc.record({ kind: fc.constant('change' as const), list: fc.constant('holders' as const), id: fc.constantFrom('h1', 'h2'), change: fc.record({ name: fc.string({ maxLength: 20 }) }) }),
+		fc.record({ kind: fc.constant('remove' as const), list: fc.constantFrom('rows' as const, 'holders' as const), id: fc.constantFrom('r4', 'r5', 'h3', 'h4') }),
+		fc.record({ kind: fc.constant('rename' as const), name: fc.string({ minLength: 1, maxLength: 30 }).filter((s) => s.trim() !== '') })
+	);
+
+	it('brings back every plan in turn, and redo every next one, also when history was written down and read', () => {
+		fc.assert(
+			fc.property(fc.array(command as fc.Arbitrary<Command>, { maxLength: 12 }), (commands) => {
+				const seen = [plan];
+				let now = plan;
+				let history = emptyHistory();
+				for (const c of commands) {
+					const applied = applyCommand(now, c);
+					if (!applied.ok || applied.value.patches.length === 0) continue;
+					history = remember(history, applied.value);
+					now = applied.value.plan;
+					seen.push(now);
+				}
+				history = JSON.parse(JSON.stringify(history));
+				for (let i = seen.length - 2; i >= 0; i--) {
+					const back = undo(now, history);
+					expect(back?.plan).toEqual(seen[i]);
+					[now, history] = [back?.plan as Plan, back?.history ?? history];
+				}
+				expect(undo(now, history)).toBeNull();
+				for (const want of seen.slice(1)) {
+					const on = redo(now, history);
+					expect(on?.plan).toEqual(want);
+					[now, history] = [on?.plan as Plan, on?.history ?? history];
+				}
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('counts nudges in a row as one step', () => {
+		let now = plan;
+		let history = emptyHistory();
+		for (let i = 1; i <= 10; i++) {
+			const a = did(applyCommand(now, { kind: 'change', list: 'rows', id: 'r1', change: { y: 2180 + i } }));
+			history = remember(history, a, 'nudge r1');
+			now = a.plan;
+		}
+		expect(history.past).toHaveLength(1);
+		expect(undo(now, history)?.plan).toEqual(plan);
+	});
+});
+
+describe('reading a plan from outside', () => {
+	it('takes its own export back', () => {
+		const got = readPlanText(JSON.stringify(plan));
+		expect(got.ok && got.value).toEqual(plan);
+		expect(readPlanText(`\ufeff${JSON.stringify(plan)}`).ok).toBe(true);
+	});
+
+	test.each<[string, string, RegExp]>([
+		['a truncated file', JSON.stringify(plan).slice(0, 700), /breaks off|not JSON/],
+		['an empty file', '', /breaks off/],
+		['a text', 'hello', /not JSON/],
+		['another JSON', '[1, 2]', /not a Kammer plan/],
+		['another format', '{"format":"other"}', /format must be "kammer-plan"/],
+		['a newer version', '{"format":"kammer-plan","version":2}', /version 2; this Kammer reads version 1/],
+		['deep nesting', `${'{"a":'.repeat(5000)}1${'}'.repeat(5000)}`, /nested more than 20/],
+		['prototype keys', JSON.stringify(plan).replace('"rows":', '"__proto__":{"polluted":true},"rows":'), /not a name a plan may use/],
+		['a constructor key', '{"format":"kammer-plan","constructor":{"prototype":{"x":1}}}', /not a name a plan may use/],
+		['a number too large for JSON', JSON.stringify(plan).replace('"width":5200', '"width":1e999'), /finite|at most/]
+	])('refuses %s in plain words', (_, text, why) => {
+		const got = readPlanText(text);
+		expect(got.ok ? 'taken' : got.error.map((p) => p.message).join('; ')).toMatch(why);
+		expect(({} as { polluted?: boolean }).polluted).toBeUndefined();
+	});
+
+	it('refuses 50 MB unread', () => {
+		const got = readPlanText('x'.repeat(50 * 1024 * 1024));
+		expect(got.ok ? '' : got.error[0]?.message).toBe(`The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is`);
+	});
+
+	test.each<[string, (p: Plan) => void, string]>([
+		['a stud twice', (p) => void p.wall.studs.push({ ...p.wall.studs[0]! }), 'wall.studs[14].id'],
+		['a species nobody knows', (p) => void Object.assign(p.wall.studs[2]!, { species: 'balsa' }), 'wall.studs[2].species'],
+		['a text for a number', (p) => void Object.assign(p.rows[1]!, { y: '1850' }), 'rows[1].y'],
+		['a zero peg', (p) => void (p.holders[0]!.params.pegs.diameter = 0), 'holders[0].params.pegs.diameter'],
+		['half a peg', (p) => void (p.holders[0]!.params.pegs.spacing.count = 2.5), 'holders[0].params.pegs.spacing.count'],
+		['an unknown spacing', (p) => void Object.assign(p.holders[0]!.params.pegs, { spacing: { kind: 'random', count: 3 } }), 'holders[0].params.pegs.spacing.kind'],
+		['a spacing of an inherited name', (p) => void Object.assign(p.holders[0]!.params.pegs, { spacing: { kind: 'toString', count: 3 } }), 'holders[0].params.pegs.spacing.kind'],
+		['a missing list', (p) => void delete (p as Partial<Plan>).rows, 'rows'],
+		['a missing pair', (p) => void delete (p.holders[0]!.params.pegs as { pair?: unknown }).pair, 'holders[0].params.pegs.pair'],
+		['a joint past the end', (p) => void (p.rows[0]!.joints = [9000]), 'rows[0].joints[0]'],
+		['an obstruction past the end', (p) => void (p.wall.obstructions[0]!.width = 3000), 'wall.obstructions[0].width'],
+		['a nameless format', (p) => void ((p as { format: string }).format = ''), 'format']
+	])('names the field of %s', (_, edit, path) => {
+		expect(paths(readPlan(changed(edit)))).toContain(path);
+	});
+
+	it('names a field that means nothing', () => {
+		const got = validatePlan(changed((p) => Object.assign(p.wall, { colour: 'red' })));
+		expect(got.ok ? '' : JSON.stringify(got.error)).toMatch(/colour/);
+	});
+});
