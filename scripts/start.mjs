@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { startDatabase } from './lib/mariadb.mjs';
 import { inRoot, STATE } from './lib/paths.mjs';
-import { freePort } from './lib/ports.mjs';
+import { freePort, listens } from './lib/ports.mjs';
 import { DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
 
 /** npm start: everything a fresh machine lacks, then a private database and the server; Ctrl+C stops both. */
@@ -30,4 +30,5 @@ process.on('sveltekit:shutdown', async () => {
 	process.exit(0);
 });
 await import(inRoot('build', 'index.js'));
+while (!(await listens(port))) await new Promise((resolve) => setTimeout(resolve, 20));
 console.log(`\nKammer is at http://127.0.0.1:${port}   (Ctrl+C stops it)\n`);

@@ -25,10 +25,19 @@ function install(data) {
 	}
 }
 
+/** What is known of the last start: its process and port. */
+function lastRun(folder) {
+	try {
+		return JSON.parse(readFileSync(join(folder, 'running.json'), 'utf8'));
+	} catch {
+		return null;
+	}
+}
+
 /** A server of ours that outlived its start script: its process is alive and runs on this very folder. */
 async function survivor(folder, data) {
 	try {
-		const { pid, port } = JSON.parse(readFileSync(join(folder, 'running.json'), 'utf8'));
+		const { pid, port } = lastRun(folder);
 		const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
 		return command.includes(`--datadir=${data}`) && (await listens(port)) ? { pid, port } : null;
 	} catch {
@@ -37,7 +46,8 @@ async function survivor(folder, data) {
 }
 
 async function launch(folder, data, secret) {
-	const port = await freePort(33561);
+	// The same port again after a crash, so that a server that waits for its database finds it.
+	const port = await freePort(lastRun(folder)?.port ?? 33561);
 	const initFile = join(folder, 'init.sql');
 	writeFileSync(
 		initFile,
@@ -93,7 +103,6 @@ export async function startDatabase(folder) {
 			} catch {
 				// Gone, as wished.
 			}
-			rmSync(join(folder, 'running.json'), { force: true });
 		}
 	};
 }

@@ -1,0 +1,223 @@
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { By, Key } from 'selenium-webdriver';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import type { Plan } from '$core/plan/types';
+import { browser, Screen, type Browser } from '../support/screen';
+import { cleanUp, scratch, startKammer, until, type Running } from '../support/server';
+
+let kammer: Running;
+let chromium: Browser;
+let screen: Screen;
+const folder = scratch();
+const downloads = scratch();
+beforeAll(async () => {
+	kammer = await startKammer({ folder });
+	chromium = await browser({ downloads });
+	screen = new Screen(chromium.driver, kammer.url);
+});
+afterAll(async () => {
+	await chromium.close();
+	await kammer.stop();
+	[folder, downloads].forEach(cleanUp);
+});
+
+const file = (ending: string) => until(() => readdirSync(downloads).find((f) => f.endsWith(ending)), `a ${ending} file`);
+const holderOn = async (id: string, holder: string) => (await screen.stored(id)).plan.holders.find((h) => h.id === holder)?.mount;
+
+describe('from a wall to a cut list', () => {
+	it('opens the demo wall from the list', async () => {
+		await screen.driver.get(kammer.url);
+		await screen.click(By.partialLinkText('Slipway workshop'));
+		await screen.ready();
+		expect(await screen.driver.getTitle()).toBe('Slipway workshop, long wall · Kammer');
+	});
+
+	it('adds a row, drags a holder to it, reads the verdict change, undoes, reloads, redoes', async () => {
+		const id = await screen.openWall(slipwayWall(), 'rows');
+		await screen.button('Add a row');
+		await screen.says(/Row 6/);
+		const row = (await until(async () => (await screen.stored(id)).plan.rows.find((r) => r.name === 'Row 6'), 'the new row to be kept')) as Plan['rows'][number];
+
+		await screen.stage('Holds?');
+		const start = await screen.middle('[data-holder=h6]');
+		await screen.driver.actions({ async: true }).move({ x: Math.round(start.x), y: Math.round(start.y) }).click().perform();
+		await screen.says(/Does not hold: 0.00, screws at stud 2860 mm too short/);
+
+		const target = await screen.middle(`[data-row="${row.id}"]`);
+		const onRow = await screen.middle('[data-row=r5]');
+		await screen.drag(start, { x: target.x - 150, y: start.y + target.y - onRow.y });
+		await screen.kept();
+		expect((await holderOn(id, 'h6'))?.row).toBe(row.id);
+		const slip = await screen.says(/Anchor and chain\non Row 6/);
+		expect(slip).not.toMatch(/too short: 14.5/);
+
+		await screen.button('Undo');
+		await screen.says(/Does not hold: 0.00, screws at stud 2860 mm too short/);
+		await screen.kept();
+		expect((await holderOn(id, 'h6'))?.row).toBe('r5');
+
+		await screen.driver.navigate().refresh();
+		await screen.ready();
+		await screen.button('Redo');
+		await screen.kept();
+		expect((await holderOn(id, 'h6'))?.row).toBe(row.id);
+		await screen.button('Undo');
+		await screen.button('Undo');
+		await screen.kept();
+		expect((await screen.stored(id)).plan).toEqual(slipwayWall());
+	});
+
+	it('takes advice by one press', async () => {
+		await screen.openWall(slipwayWall(), 'holds');
+		await screen.click(By.xpath('//button[.//strong[text()="Paddles"]]'));
+		await screen.says(/Does not hold: 0.44, seat/);
+		await screen.click(By.xpath('//button[contains(., "with a spacer")]'));
+		await screen.says(/Holds: 1.\d+/);
+	});
+
+	it('gives a cut list, drawn, and as a file', async () => {
+		await screen.openWall(slipwayWall(), 'cut');
+		await screen.says(/2 sheets of 18 mm ply/);
+		const boards = await screen.driver.findElements(By.css('.board'));
+		expect(boards.length).toBeGreaterThan(10);
+		await until(async () => (await screen.driver.findElements(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]'))).length, 'the work to be done');
+		await screen.button('Save cut list as CSV');
+		const csv = readFileSync(join(downloads, await file('.csv')), 'utf8');
+		expect(csv.split('\r\n')[0]).toBe('stock,board,side,from (mm),length (mm),length,piece,for');
+		expect(csv).toMatch(/Top row/);
+	});
+
+	it('exports a wall and imports it again', async () => {
+		await screen.openWall(slipwayWall(), 'holders');
+		await screen.button('Export');
+		const path = join(downloads, await file('.json'));
+		expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(slipwayWall());
+		await screen.driver.get(kammer.url);
+		await screen.driver.findElement(By.css('input[type=file]')).sendKeys(path);
+		await screen.ready();
+		const id = (await screen.driver.getCurrentUrl()).split('/')[4] as string;
+		expect((await screen.stored(id)).plan).toEqual(slipwayWall());
+	});
+
+	it('refuses a hostile or broken file with the reason, and takes nothing', async () => {
+		const before = await (await fetch(`${kammer.url}/api/plans`)).text();
+		await screen.driver.get(kammer.url);
+		for (const [name, text, why] of [
+			['cut.json', JSON.stringify(slipwayWall()).slice(0, 400), /breaks off|not JSON/],
+			['deep.json', `${'['.repeat(9999)}${']'.repeat(9999)}`, /nested more than 20/],
+			['proto.json', '{"format":"kammer-plan","__proto__":{}}', /__proto__ is not a name/],
+			['big.json', ' '.repeat(50 * 1024 * 1024), /larger than 8 MB/],
+			['zero.json', JSON.stringify({ ...slipwayWall(), wall: { ...slipwayWall().wall, width: 0 } }), /wall.width must be at least 200 mm/]
+		] as const) {
+			const path = join(downloads, name);
+			writeFileSync(path, text);
+			await screen.driver.findElement(By.css('input[type=file]')).sendKeys(path);
+			await until(async () => why.test(await screen.driver.findElement(By.css('main')).getText()), `${name} to be refused with ${why}`);
+		}
+		expect(await (await fetch(`${kammer.url}/api/plans`)).text()).toBe(before);
+	});
+
+	it('goes from nothing to a wall with a rack', async () => {
+		await screen.driver.get(kammer.url);
+		await screen.button('Start a wall');
+		await screen.ready();
+		await screen.says(/No studs yet/);
+		await screen.button('Lay out studs');
+		await screen.stage('Rows');
+		await screen.says(/A row is a cleat along the wall/);
+		await screen.button('Add a row');
+		await screen.stage('Holders');
+		await screen.driver.actions().sendKeys(Key.ESCAPE).perform();
+		await screen.button('Hang a peg rack');
+		await screen.says(/Peg rack 1[\s\S]*Holds: /);
+		await screen.stage('Cut and buy');
+		await screen.says(/To buy[\s\S]*sheet/);
+	});
+});
+
+describe('typing', () => {
+	it('takes a length any way it is written', async () => {
+		const id = await screen.openWall(slipwayWall(), 'rows');
+		await screen.click(By.xpath('//button[.//strong[text()="Third row"]]'));
+		for (const [text, want] of [['4\' 6 1/2"', 54.5 * 25.4], ['143 cm', 1430], ['1.44 m', 1440], ['55 ½ in', 55.5 * 25.4]] as const) {
+			await screen.type('Lower edge, above the floor', text);
+			await until(async () => Math.abs(((await screen.stored(id)).plan.rows[2]?.y ?? 0) - want) < 0.001, `${text} to be kept`);
+		}
+	});
+
+	it('keeps what was typed wrongly, and says why beside it', async () => {
+		const id = await screen.openWall(slipwayWall(), 'rows');
+		await screen.click(By.xpath('//button[.//strong[text()="Third row"]]'));
+		for (const [text, why] of [['high', /Not understood: "high"/], ['-20', /Must be at least 0 mm/], ['99 m', /Must be at most 6000 mm/], ['2599.9', null], ['2700', /Is above the wall, which is 2600 mm high/]] as const) {
+			await screen.type('Lower edge, above the floor', text);
+			if (!why) continue;
+			await screen.says(why);
+			expect(await (await screen.field('Lower edge, above the floor')).getAttribute('value')).toBe(text);
+		}
+		await screen.kept();
+		expect((await screen.stored(id)).plan.rows[2]?.y).toBe(2599.9);
+	});
+
+	it('switches everything to inches and back', async () => {
+		await screen.openWall(slipwayWall(), 'holders');
+		await screen.click(By.xpath('//button[.//strong[text()="Spar clamp rack"]]'));
+		await screen.button('inch');
+		const slip = await screen.says(/39 3\/8" wide/);
+		expect(slip).not.toMatch(/\d mm|\d kg/);
+		await screen.button('mm');
+		await screen.says(/1000 mm wide/);
+	});
+});
+
+describe('the keyboard alone', () => {
+	it('picks, nudges, moves to another row, deletes and undoes', async () => {
+		const id = await screen.openWall(slipwayWall(), 'holders');
+		const rack = await screen.shape('[data-holder=h2]');
+		await screen.driver.executeScript('arguments[0].focus()', rack);
+		await rack.sendKeys(Key.ENTER);
+		await screen.says(/Spokeshaves/);
+		await rack.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+		await until(async () => (await holderOn(id, 'h2'))?.x === 1423, 'three nudges of a millimetre');
+		await (await screen.shape('[data-holder=h2]')).sendKeys(Key.ARROW_DOWN);
+		await until(async () => (await holderOn(id, 'h2'))?.row === 'r3', 'the row below');
+		await (await screen.shape('[data-holder=h2]')).sendKeys(Key.DELETE);
+		await until(async () => (await screen.stored(id)).plan.holders.length === 5, 'the holder to go');
+		for (let i = 0; i < 3; i++) await screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		await until(async () => (await holderOn(id, 'h2'))?.x === 1420, 'all of it undone');
+		expect((await screen.stored(id)).plan).toEqual(slipwayWall());
+	});
+});
+
+describe('the drawing', () => {
+	it('snaps a dragged row end to a stud, and Escape lets a drag go', async () => {
+		const id = await screen.openWall(emptyWallWithStuds(), 'rows');
+		await screen.button('Add a row');
+		await screen.kept();
+		const [row] = (await screen.stored(id)).plan.rows;
+		const end = await screen.middle('.end:last-of-type');
+		const k = await screen.driver.executeScript<number>('const r = document.querySelector("[data-row] rect").getBoundingClientRect(); return r.width / arguments[0];', (row?.right ?? 0) - (row?.left ?? 0));
+		await screen.drag(end, { x: end.x - ((row?.right ?? 0) - 2600 - 6) * k, y: end.y });
+		await until(async () => (await screen.stored(id)).plan.rows[0]?.right === 2600, 'the end on the stud at 2600');
+
+		const from = await screen.middle('[data-row]');
+		const actions = screen.driver.actions({ async: true });
+		await actions.move({ x: Math.round(from.x), y: Math.round(from.y) }).press().move({ x: Math.round(from.x), y: Math.round(from.y) + 60 }).sendKeys(Key.ESCAPE).release().perform();
+		await new Promise((resolve) => setTimeout(resolve, 900));
+		expect((await screen.stored(id)).plan.rows[0]?.y).toBe(row?.y);
+	});
+
+	it('asks no other machine for anything and logs no error', async () => {
+		await screen.openWall(slipwayWall(), 'cut');
+		await screen.says(/To buy/);
+		expect(await screen.origins()).toEqual([new URL(kammer.url).origin]);
+		expect(await screen.errors()).toEqual([]);
+	});
+});
+
+function emptyWallWithStuds(): Plan {
+	const plan = emptyWall('Studs only');
+	plan.wall.studs = [200, 600, 1000, 1400, 1800, 2200, 2600, 3000, 3400].map((x, i) => ({ id: `s${i}`, x, width: 38, depth: 89, species: 'spf' }));
+	return plan;
+}

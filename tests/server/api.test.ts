@@ -1,0 +1,182 @@
+import Ajv from 'ajv/dist/2020';
+import Papa from 'papaparse';
+import { afterAll, beforeAll, describe, expect, it, test } from 'vitest';
+import { slipwayWall } from '$core/demo/slipway';
+import type { Plan } from '$core/plan/types';
+import { cleanUp, scratch, startKammer, type Running } from '../support/server';
+
+let kammer: Running;
+const folder = scratch();
+beforeAll(async () => {
+	kammer = await startKammer({ folder });
+});
+afterAll(async () => {
+	await kammer.stop();
+	cleanUp(folder);
+});
+
+const call = async (method: string, path: string, body?: unknown, headers: Record<string, string> = { 'content-type': 'application/json' }) => {
+	const response = await fetch(kammer.url + path, { method, headers: body === undefined ? {} : headers, body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body) });
+	const text = await response.text();
+	return { status: response.status, headers: response.headers, text, json: (/json/.test(response.headers.get('content-type') ?? '') ? JSON.parse(text) : null) as never as Record<string, never> & { errors: { path: string; message: string }[] } };
+};
+const make = async (plan: Plan = slipwayWall()) => (await call('POST', '/api/plans', plan)).json as unknown as { id: string; revision: number };
+
+describe('walls', () => {
+	it('start with the demo wall', async () => {
+		const list = (await call('GET', '/api/plans')).json as unknown as { name: string; rows: number; holders: number }[];
+		expect(list.some((w) => w.name === 'Slipway workshop, long wall' && w.rows === 5 && w.holders === 6)).toBe(true);
+	});
+
+	it('are made, read, written and deleted', async () => {
+		const { id } = await make();
+		const read = (await call('GET', `/api/plans/${id}`)).json as unknown as { plan: Plan; revision: number };
+		expect(read.plan).toEqual(slipwayWall());
+		const put = await call('PUT', `/api/plans/${id}`, { revision: 1, plan: { ...read.plan, name: 'Ölwand "½" 墙' } });
+		expect(put.json).toEqual({ revision: 2 });
+		expect(((await call('GET', `/api/plans/${id}`)).json as unknown as { plan: Plan }).plan.name).toBe('Ölwand "½" 墙');
+		expect((await call('DELETE', `/api/plans/${id}`)).status).toBe(204);
+		expect((await call('GET', `/api/plans/${id}`)).status).toBe(404);
+		expect((await call('DELETE', `/api/plans/${id}`)).status).toBe(404);
+		expect((await call('PUT', `/api/plans/${id}`, { revision: 2, plan: read.plan })).status).toBe(404);
+	});
+
+	it('refuse a stale write with what is there now', async () => {
+		const { id } = await make();
+		await call('PUT', `/api/plans/${id}`, { revision: 1, plan: { ...slipwayWall(), name: 'first' } });
+		const stale = await call('PUT', `/api/plans/${id}`, { revision: 1, plan: { ...slipwayWall(), name: 'second' } });
+		expect(stale.status).toBe(409);
+		expect(stale.headers.get('content-type')).toBe('application/problem+json');
+		expect((stale.json as unknown as { current: { revision: number; plan: Plan } }).current).toMatchObject({ revision: 2, plan: { name: 'first' } });
+	});
+
+	it('let one of many writers at once win', async () => {
+		const { id } = await make();
+		const answers = await Promise.all(Array.from({ length: 12 }, (_, i) => call('PUT', `/api/plans/${id}`, { revision: 1, plan: { ...slipwayWall(), name: `writer ${i}` } })));
+		expect(answers.filter((a) => a.status === 200)).toHaveLength(1);
+		expect(answers.filter((a) => a.status === 409)).toHaveLength(11);
+	});
+});
+
+describe('bad input', () => {
+	const bad = (edit: (p: Plan) => void) => {
+		const p = slipwayWall();
+		edit(p);
+		return p;
+	};
+	test.each<[string, unknown, number, string]>([
+		['a zero wall', bad((p) => void (p.wall.width = 0)), 422, 'wall.width'],
+		['a holder wider than the wall', bad((p) => void (p.holders[0]!.params.face.width = 6000)), 422, 'holders[0].params.face.width'],
+		['a row nobody laid', bad((p) => void (p.holders[0]!.mount.row = 'rx')), 422, 'holders[0].mount.row'],
+		['no plan at all', {}, 422, 'format'],
+		['null', null, 422, ''],
+		['prototype keys', '{"format":"kammer-plan","__proto__":{"x":1}}', 422, '__proto__'],
+		['deep nesting', `${'['.repeat(20_000)}${']'.repeat(20_000)}`, 422, '[0]']
+	])('%s is answered with the field', async (_, body, status, path) => {
+		for (const route of ['/api/plans', '/api/check', '/api/cuts']) {
+			const got = await call('POST', route, body);
+			expect(got.status, route).toBe(status);
+			expect(got.headers.get('content-type')).toBe('application/problem+json');
+			expect(got.json.errors.some((e) => e.path.startsWith(path)), JSON.stringify(got.json)).toBe(true);
+		}
+	});
+
+	it('names the field under plan in a write', async () => {
+		const { id } = await make();
+		expect((await call('PUT', `/api/plans/${id}`, { revision: 1, plan: bad((p) => void (p.rows[1]!.y = -1)) })).json.errors[0]?.path).toBe('plan.rows[1].y');
+		expect((await call('PUT', `/api/plans/${id}`, { revision: 'x', plan: slipwayWall() })).json.errors[0]?.path).toBe('revision');
+		expect((await call('PUT', `/api/plans/${id}`, '[]')).status).toBe(422);
+	});
+
+	it('that is not JSON, or not said to be, is refused', async () => {
+		expect((await call('POST', '/api/plans', '{"format":')).status).toBe(400);
+		expect((await call('POST', '/api/plans', 'x', { 'content-type': 'application/xml' })).status).toBe(415);
+		// What a foreign page's form could send is refused before it is read.
+		expect((await call('POST', '/api/plans', 'x', { 'content-type': 'text/plain' })).status).toBe(403);
+	});
+
+	it('of 50 MB is refused, with a length and without one', async () => {
+		const big = 'x'.repeat(50 * 1024 * 1024);
+		const refused = async (send: () => Promise<Response>) => {
+			// A server may answer and close before it has heard all of it.
+			const status = await send().then((r) => r.status, () => 'closed');
+			expect([413, 'closed']).toContain(status);
+		};
+		await refused(() => fetch(`${kammer.url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: big }));
+		const stream = new ReadableStream({
+			start(controller) {
+				for (let i = 0; i < 50; i++) controller.enqueue(new Uint8Array(1024 * 1024).fill(120));
+				controller.close();
+			}
+		});
+		await refused(() => fetch(`${kammer.url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: stream, duplex: 'half' } as RequestInit));
+		expect((await call('GET', '/api/health')).status).toBe(200);
+	});
+});
+
+describe('checks and cuts', () => {
+	it('come without storing anything', async () => {
+		const before = (await call('GET', '/api/plans')).text;
+		const checked = (await call('POST', '/api/check', slipwayWall())).json as unknown as { holders: { id: string; verdict: string; margin: number; check: string }[]; checks: { id: string; lines: unknown[] }[]; note: string };
+		expect(checked.holders.find((h) => h.id === 'h6')).toMatchObject({ verdict: 'does-not-hold', margin: 0 });
+		const deciding = checked.checks.find((c) => c.id === checked.holders.find((h) => h.id === 'h1')?.check);
+		expect(deciding?.lines.length).toBeGreaterThan(0);
+		expect(checked.note).toMatch(/local codes have the last word/);
+		const cuts = (await call('POST', '/api/cuts', slipwayWall())).json as unknown as { groups: { proven: boolean; boards: unknown[]; bound: number }[] };
+		expect(cuts.groups.every((g) => g.proven && g.boards.length === g.bound)).toBe(true);
+		expect((await call('GET', '/api/plans')).text).toBe(before);
+	});
+
+	it('come as CSV, in either unit', async () => {
+		const { id } = await make();
+		for (const [unit, length] of [['mm', '1640 mm'], ['inch', '64 9/16"']] as const) {
+			const csv = await call('GET', `/api/plans/${id}/cuts.csv?unit=${unit}`);
+			expect(csv.headers.get('content-type')).toMatch(/^text\/csv/);
+			const rows = Papa.parse<Record<string, string>>(csv.text, { header: true }).data;
+			expect(rows.filter((r) => r.piece?.startsWith('cleat 1 of 2')).map((r) => r.length)).toEqual([length, length, length]);
+		}
+	});
+
+	it('keep spreadsheet formulas harmless', async () => {
+		const plan = slipwayWall();
+		plan.rows[0]!.name = '=HYPERLINK("x")';
+		const { id } = await make(plan);
+		expect((await call('GET', `/api/plans/${id}/cuts.csv`)).text).toMatch(/"'=HYPERLINK/);
+	});
+});
+
+describe('the plan\'s JSON Schema', () => {
+	it('takes the demo wall and refuses what the reader refuses', async () => {
+		const got = await call('GET', '/api/plan.schema.json');
+		const validate = new Ajv({ strict: false }).compile(got.json);
+		expect(validate(slipwayWall()), JSON.stringify(validate.errors)).toBe(true);
+		for (const edit of [
+			(p: Plan) => void (p.wall.width = 0),
+			(p: Plan) => void Object.assign(p.wall, { colour: 'red' }),
+			(p: Plan) => void (p.holders[0]!.params.pegs.spacing = { kind: 'pitch', count: 2 } as never),
+			(p: Plan) => void (p.holders[0]!.params.pegs.spacing.count = 1.5),
+			(p: Plan) => void (p.rows[0]!.id = 'a b'),
+			(p: Plan) => void ((p.rows[0] as { stock: string }).stock = 'oak'),
+			(p: Plan) => void delete (p as Partial<Plan>).holders
+		]) {
+			const p = slipwayWall();
+			edit(p);
+			expect(validate(p)).toBe(false);
+		}
+	});
+});
+
+describe('every answer', () => {
+	it('carries the security headers', async () => {
+		for (const path of ['/', '/api/plans', '/walls/x/rows']) {
+			const { headers } = await call('GET', path);
+			expect(headers.get('x-content-type-options'), path).toBe('nosniff');
+			expect(headers.get('x-frame-options'), path).toBe('DENY');
+			expect(headers.get('content-security-policy'), path).toMatch(/default-src '(self|none)'/);
+			expect(headers.get('content-security-policy'), path).not.toMatch(/'unsafe-eval'|script-src[^;]*unsafe-inline/);
+			expect(headers.get('x-request-id'), path).toMatch(/^[\w-]{10}$/);
+		}
+	});
+
+	it('to an unknown address is a 404', async () => expect((await call('GET', '/api/nothing')).status).toBe(404));
+});

@@ -1,0 +1,87 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+// @ts-expect-error plain Node scripts carry no types
+import { startDatabase } from '../../scripts/lib/mariadb.mjs';
+// @ts-expect-error plain Node scripts carry no types
+import { freePort } from '../../scripts/lib/ports.mjs';
+
+export interface Database {
+	url: string;
+	pid: number;
+	port: number;
+	stop(): Promise<void>;
+}
+
+/** A throw-away folder for one database. */
+export function scratch(): string {
+	return mkdtempSync(join(tmpdir(), 'kammer-test-'));
+}
+
+/** The same private MariaDB that npm start uses, on throw-away data. */
+export const startTestDatabase = (folder: string): Promise<Database> => startDatabase(folder) as Promise<Database>;
+
+export interface Running {
+	url: string;
+	child: ChildProcess;
+	/** Ctrl+C, and the wait for it to end. */
+	stop(): Promise<void>;
+}
+
+/** Starts Kammer as `npm start` does. With `database` given, on that one; else on a private one in `folder`. */
+export async function startKammer(options: { folder?: string; database?: Database }): Promise<Running> {
+	const port = (await freePort(5300)) as number;
+	const env: NodeJS.ProcessEnv = { ...process.env, PORT: String(port), LOG_LEVEL: 'silent' };
+	delete env.DATABASE_URL;
+	if (options.database) env.DATABASE_URL = options.database.url;
+	if (options.folder) env.KAMMER_DATA = options.folder;
+	const child = spawn(process.execPath, ['scripts/start.mjs'], { env, stdio: ['ignore', 'pipe', 'pipe'] });
+	const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()));
+	const url = await new Promise<string>((resolve, reject) => {
+		let said = '';
+		const hear = (chunk: Buffer) => {
+			said += String(chunk);
+			const at = /Kammer is at (http:\S+)/.exec(said);
+			if (at) resolve(at[1] as string);
+		};
+		child.stdout.on('data', hear);
+		child.stderr.on('data', hear);
+		child.once('exit', (code) => reject(new Error(`start ended with ${code}:\n${said}`)));
+	});
+	return {
+		url,
+		child,
+		async stop() {
+			child.kill('SIGINT');
+			await ended;
+		}
+	};
+}
+
+/** Process id of the database in a folder. */
+export function databasePid(folder: string): number {
+	return (JSON.parse(readFileSync(join(folder, 'running.json'), 'utf8')) as { pid: number }).pid;
+}
+
+export function alive(pid: number): boolean {
+	try {
+		process.kill(pid, 0);
+		return !/\) Z /.test(readFileSync(`/proc/${pid}/stat`, 'utf8'));
+	} catch {
+		return false;
+	}
+}
+
+/** Waits until something is so, up to 20 s. */
+export async function until<T>(look: () => Promise<T | undefined | false> | T | undefined | false, what: string): Promise<T> {
+	const end = Date.now() + 20_000;
+	for (;;) {
+		const got = await look();
+		if (got) return got;
+		if (Date.now() > end) throw new Error(`Waited in vain for ${what}`);
+		await new Promise((resolve) => setTimeout(resolve, 100));
+	}
+}
+
+export const cleanUp = (folder: string) => rmSync(folder, { recursive: true, force: true });
