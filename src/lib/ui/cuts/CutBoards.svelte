@@ -13,33 +13,33 @@
 	const unit = $derived(preferences.unit);
 </script>
 
-<div class="boards">
+<section class="boards" aria-label="Boards and their cuts">
 	{#each job.plan?.groups ?? [] as group (group.key)}
-		<section>
-			<h3>
+		<div class="group">
+			<h2>
 				{sayPhrase(group.title, unit)}: {group.boards.length}
 				{boardWord(group)}, {formatLength(group.boardLength, unit)} long
-			</h3>
+			</h2>
 			<p class="proof">{sayPhrase(group.proof, unit)}.</p>
 			{#if group.tooLong.length > 0}
 				<p class="long" role="alert">Longer than a board: {group.tooLong.map((p) => `${p.owner.name} ${p.name}, ${formatLength(p.length, unit)}`).join('; ')}. Give the row a joint on a stud, or buy longer boards.</p>
 			{/if}
 			{#each group.boards as board, i (i)}<BoardDiagram {open} {group} {board} number={i + 1} />{/each}
-		</section>
+		</div>
 	{:else}
 		<p class="none">{job.progress ? 'Working out the boards' : 'Nothing to cut yet: lay out a row.'}</p>
 	{/each}
-</div>
+</section>
 
 <style>
 	.boards {
 		padding: 0.75rem 1rem 2rem;
 	}
-	section {
+	.group {
 		margin-bottom: 1rem;
 		break-inside: avoid;
 	}
-	h3 {
+	h2 {
 		font-weight: 700;
 	}
 	.proof {

@@ -19,9 +19,9 @@
 	const row = $derived(open.selection?.kind === 'row' ? plan.rows.find((r) => r.id === open.selection?.id) : undefined);
 	let problem = $state('');
 
-	/** A new row is like the last one, or ply with a screw at every stud. */
+	/** A new row is like the last one that holds, or ply with a screw at every stud. */
 	function newRow(): Row {
-		const like = plan.rows.at(-1);
+		const like = plan.rows.filter((r) => open.checks.rows.get(r.id)?.verdict !== 'does-not-hold').at(-1);
 		const inch = unit === 'inch';
 		const y = roundToTape(nextRowHeight(plan), unit);
 		const ends = rowEnds(plan, y, 80);

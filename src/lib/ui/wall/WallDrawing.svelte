@@ -241,7 +241,7 @@
 	<div class="zoom no-print" role="group" aria-label="Zoom">
 		<button type="button" aria-label="Zoom in" onclick={() => zoomBy(1.4)}>+</button>
 		<button type="button" aria-label="Zoom out" onclick={() => zoomBy(1 / 1.4)}>−</button>
-		<button type="button" aria-label="Show the whole wall" onclick={() => zoomBy(0)}>All</button>
+		<button type="button" aria-label="All: show the whole wall" onclick={() => zoomBy(0)}>All</button>
 	</div>
 </div>
 
