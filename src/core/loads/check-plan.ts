@@ -36,9 +36,44 @@ const judged = (checks: readonly Check[]): Judged => {
 	return { verdict: check?.verdict ?? 'holds', check };
 };
 
-/** Checks of the row that a holder leans on: screws at the studs next to it and within it, and the cleats it hangs on. */
-function rowPath(p: Placed, row: RowResult): Check[] {
-	return [...row.fixings, ...row.cleats].filter((f) => f.from < p.right && f.to > p.left).map((f) => f.check);
+interface HolderResult {
+	own: Check[];
+	row: RowResult;
+	path: Check[];
+	judged: Judged;
+}
+const holderKnown = new WeakMap<Placed, HolderResult>();
+
+/**
+ * A holder's own checks and those of the row that it leans on: screws at the studs next to it and within it, and the cleats it
+ * hangs on.
+ */
+function judgeHolder(p: Placed, row: RowResult): HolderResult {
+	const own = holderChecks(p);
+	const before = holderKnown.get(p);
+	if (before && before.own === own && before.row === row) return before;
+	const path = [...own];
+	for (const stretches of [row.fixings, row.cleats]) {
+		for (const s of stretches) if (s.from < p.right && s.to > p.left) path.push(s.check);
+	}
+	const result = { own, row, path, judged: judged(path) };
+	holderKnown.set(p, result);
+	return result;
+}
+
+const rowKnown = new WeakMap<RowResult, Judged>();
+
+function judgeRow(row: RowResult): Judged {
+	const before = rowKnown.get(row) ?? judged(row.checks);
+	rowKnown.set(row, before);
+	return before;
+}
+
+/** The worst of several verdicts: what decides the wall. */
+function worstOf(all: Iterable<Judged>): Judged {
+	const checks: Check[] = [];
+	for (const j of all) if (j.check) checks.push(j.check);
+	return judged(checks);
 }
 
 const studKnown = new WeakMap<Stud, { wall: Wall; loads: readonly StudLoad[][]; check: Check }>();
@@ -86,13 +121,12 @@ export function checkPlan(plan: Plan): PlanChecks {
 	laid.forEach((l, i) => {
 		const result = rowResults[i] as RowResult;
 		for (const p of l.placed) {
-			const own = holderChecks(p);
-			const path = [...own, ...rowPath(p, result)];
+			const { own, path, judged: verdict } = judgeHolder(p, result);
 			for (const c of own) checks.push(c);
-			holders.set(p.holder.id, judged(path));
+			holders.set(p.holder.id, verdict);
 			paths.set(p.holder.id, path);
 		}
-		rows.set(l.row.id, judged(result.checks));
+		rows.set(l.row.id, judgeRow(result));
 		for (const c of result.checks) checks.push(c);
 	});
 	const studs = new Map(studPairs.map(({ stud, check }) => [stud.id, judged([check])]));
@@ -103,7 +137,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 		holders,
 		rows,
 		studs,
-		wall: judged(checks),
+		wall: worstOf([...holders.values(), ...rows.values(), ...studs.values()]),
 		laid,
 		paths
 	};
