@@ -1,5 +1,5 @@
 import { enablePatches, produceWithPatches, type Patch } from 'immer';
-import type { Schema } from 'yup';
+import type { ObjectSchema } from 'yup';
 import { layStuds, type StudLayout } from '../survey/lay-studs';
 import { fail, ok, type Problem, type Result } from '../result';
 import { cuttingSchema, claddingSchema, holderSchema, obstructionSchema, rowSchema, studSchema, wallSchema } from './schema';
@@ -38,7 +38,7 @@ export interface Applied {
 	inverse: Patch[];
 }
 
-const SCHEMAS: Record<ListName, Schema> = { studs: studSchema, obstructions: obstructionSchema, rows: rowSchema, holders: holderSchema };
+const SCHEMAS = { studs: studSchema, obstructions: obstructionSchema, rows: rowSchema, holders: holderSchema } as unknown as Record<ListName, ObjectSchema<Record<string, unknown>>>;
 const WORDS: Record<ListName, string> = { studs: 'stud', obstructions: 'obstruction', rows: 'row', holders: 'holder' };
 
 function listOf<K extends ListName>(plan: Plan, list: K): Lists[K][] {
@@ -104,11 +104,16 @@ function run(draft: Plan, command: Command): void {
 function fieldProblems(plan: Plan, command: Command): Problem[] {
 	const under = (path: string, found: Problem[]) => found.map((p) => ({ path: p.path === '' ? path : `${path}.${p.path}`, message: p.message }));
 	switch (command.kind) {
-		case 'add':
+		case 'add': {
+			const items = listOf(plan, command.list);
+			return under(`${listPath(command.list)}[${items.length - 1}]`, problemsOf(SCHEMAS[command.list], items.at(-1)));
+		}
 		case 'change': {
 			const items = listOf(plan, command.list) as { id: string }[];
-			const i = items.findIndex((x) => x.id === (command.kind === 'add' ? command.item.id : command.id));
-			return under(`${listPath(command.list)}[${i}]`, problemsOf(SCHEMAS[command.list], items[i]));
+			const i = items.findIndex((x) => x.id === command.id);
+			// What was not changed was right before: only the changed fields are looked at, which keeps a drag light.
+			const fields = Object.keys(command.change).filter((k) => Object.hasOwn(SCHEMAS[command.list].fields, k));
+			return under(`${listPath(command.list)}[${i}]`, problemsOf(SCHEMAS[command.list].pick(fields), command.change));
 		}
 		case 'rename':
 			return under('name', problemsOf(text(120, true), plan.name));
