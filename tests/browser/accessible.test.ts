@@ -54,12 +54,12 @@ describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
 });
 
 test('nothing is wider than a phone', async () => {
-	await screen.driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width: 390, height: 844, deviceScaleFactor: 1, mobile: true });
+	await screen.size(390, 844);
 	await screen.openWall({ ...slipwayWall(), name: 'A very long name for a wall that nobody would ever write but somebody surely does, over and over' }, 'wall');
 	for (const title of ['Wall', 'Rows', 'Holders', 'Holds?', 'Cut and buy']) {
 		await screen.stage(title);
 		const wide = await screen.driver.executeScript<number>('return document.documentElement.scrollWidth');
 		expect(wide, title).toBeLessThanOrEqual(390);
 	}
-	await screen.driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width: 1280, height: 800, deviceScaleFactor: 1, mobile: false });
+	await screen.size(1280, 800);
 });

@@ -1,5 +1,4 @@
 import { By, Key, until as driverUntil, type WebDriver, type WebElement } from 'selenium-webdriver';
-// @ts-expect-error plain Node scripts carry no types
 import { openBrowser } from '../../scripts/lib/browser.mjs';
 import type { Plan } from '$core/plan/types';
 import { until } from './server';
@@ -68,7 +67,7 @@ export class Screen {
 	/** The field with this label. */
 	async field(label: string): Promise<WebElement> {
 		const found = await this.driver.wait(driverUntil.elementLocated(By.xpath(`//label[normalize-space()="${label}"]`)), 10_000);
-		return this.driver.findElement(By.id(await found.getAttribute('for')));
+		return this.driver.findElement(By.id((await found.getAttribute('for')) ?? ''));
 	}
 
 	async type(label: string, text: string): Promise<void> {
@@ -99,6 +98,12 @@ export class Screen {
 			chain = chain.move({ x: Math.round(from.x + ((to.x - from.x) * i) / 6), y: Math.round(from.y + ((to.y - from.y) * i) / 6), duration: 30 });
 		}
 		await chain.pause(80).release().perform();
+	}
+
+	/** Makes the page this large, as a phone or a desk would show it. */
+	async size(width: number, height: number): Promise<void> {
+		const chrome = this.driver as WebDriver & { sendDevToolsCommand(name: string, parameters: object): Promise<void> };
+		await chrome.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 700 });
 	}
 
 	/** What the server holds of a wall. */

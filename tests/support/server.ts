@@ -2,9 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-// @ts-expect-error plain Node scripts carry no types
 import { startDatabase } from '../../scripts/lib/mariadb.mjs';
-// @ts-expect-error plain Node scripts carry no types
 import { freePort } from '../../scripts/lib/ports.mjs';
 
 export interface Database {
