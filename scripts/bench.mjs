@@ -1,0 +1,62 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { inRoot, STATE } from './lib/paths.mjs';
+import { BROWSER_COMMANDS, DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
+import { freePort } from './lib/ports.mjs';
+
+/** npm run bench: ratios, since machines differ and are shared. Nothing here fails a build; read it. */
+needCommands([...DATABASE_COMMANDS, ...BROWSER_COMMANDS]);
+await needModules();
+await needBuild();
+
+/** Starts Kammer on throw-away data and times how long the address takes to come. */
+async function start(folder) {
+	const began = performance.now();
+	const port = await freePort(5400);
+	const child = spawn(process.execPath, [inRoot('scripts', 'start.mjs')], { env: { ...process.env, KAMMER_DATA: folder, PORT: String(port), LOG_LEVEL: 'silent' }, stdio: ['ignore', 'pipe', 'inherit'] });
+	const url = await new Promise((resolve, reject) => {
+		let said = '';
+		child.stdout.on('data', (chunk) => {
+			said += chunk;
+			const at = /Kammer is at (http:\S+)/.exec(said);
+			if (at) resolve(at[1]);
+		});
+		child.once('exit', () => reject(new Error(said)));
+	});
+	const seconds = (performance.now() - began) / 1000;
+	return { url, seconds, stop: () => new Promise((resolve) => (child.once('exit', resolve), child.kill('SIGINT'))) };
+}
+
+const { build } = await import('vite');
+const out = join(STATE, 'bench');
+await build({
+	configFile: false,
+	logLevel: 'error',
+	root: inRoot(),
+	resolve: { alias: { $core: inRoot('src', 'core') } },
+	build: { ssr: true, outDir: out, emptyOutDir: true, minify: false, rollupOptions: { input: { checks: inRoot('tests', 'bench', 'checks.ts'), wall: inRoot('tests', 'bench', 'big-wall.ts') }, output: { entryFileNames: '[name].mjs' } } }
+});
+const { benchChecks } = await import(pathToFileURL(join(out, 'checks.mjs')).href);
+const { bigWall } = await import(pathToFileURL(join(out, 'wall.mjs')).href);
+const lines = benchChecks();
+
+const folder = mkdtempSync(join(tmpdir(), 'kammer-bench-'));
+await (await start(folder)).stop();
+const second = await start(folder);
+lines.push({ what: 'second start with nothing changed, against 5 s', value: second.seconds / 5, aim: 'below 1', met: second.seconds < 5 });
+
+const { openBrowser } = await import('./lib/browser.mjs');
+const { benchDragging } = await import('../tests/bench/dragging.mjs');
+const { driver, close } = await openBrowser({});
+const drag = await benchDragging(driver, second.url, bigWall(300, 12_000));
+await close();
+await second.stop();
+rmSync(folder, { recursive: true, force: true });
+lines.push({ what: `longest task while dragging on 300 holders, against 50 ms (${drag.frames} frames)`, value: drag.longest / 50, aim: '1 or less', met: drag.longest <= 50 });
+lines.push({ what: '95th percentile frame while dragging, against 50 ms', value: drag.frame / 50, aim: 'no aim', met: true });
+
+console.log('');
+for (const l of lines) console.log(`${l.value.toFixed(3).padStart(9)}  ${l.what}  (aim: ${l.aim}${l.met ? '' : '; NOT MET'})`);
