@@ -3,6 +3,8 @@ import { spawn } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { setFlagsFromString } from 'node:v8';
+import { runInNewContext } from 'node:vm';
 import { inRoot, STATE } from './lib/paths.mjs';
 import { BROWSER_COMMANDS, DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
 import { freePort } from './lib/ports.mjs';
@@ -41,6 +43,8 @@ await build({
 });
 const { benchChecks } = await import(pathToFileURL(join(out, 'checks.mjs')).href);
 const { bigWall } = await import(pathToFileURL(join(out, 'wall.mjs')).href);
+setFlagsFromString('--expose-gc');
+globalThis.gc = runInNewContext('gc');
 const lines = benchChecks();
 
 const folder = mkdtempSync(join(tmpdir(), 'kammer-bench-'));

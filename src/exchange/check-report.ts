@@ -17,7 +17,7 @@ export interface CheckReport {
 	holders: VerdictOut[];
 	rows: VerdictOut[];
 	studs: VerdictOut[];
-	checks: Check[];
+	checks: readonly Check[];
 	warnings: Warning[];
 }
 

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { combinedAllowable } from '$core/loads/fasteners/combined';
 import { dowelBearing, governing, lateral, reductionKD, yieldLoads, type YieldInput } from '$core/loads/fasteners/lateral';
@@ -86,12 +87,24 @@ describe('lateral', () => {
 
 describe('pulled and pushed at once (NDS 2018 12.4-1)', () => {
 	it('is the axial value straight out and the lateral value straight across', () => {
-		expect(combinedAllowable(300, 200, 1, 0)).toBeCloseTo(300, 9);
-		expect(combinedAllowable(300, 200, 0, 1)).toBeCloseTo(200, 9);
+		expect(combinedAllowable(300, 200, 1, 0).allowed).toBeCloseTo(300, 9);
+		expect(combinedAllowable(300, 200, 0, 1).allowed).toBeCloseTo(200, 9);
 	});
 	// Worked by hand: at 45 degrees 300 x 200 / (300/2 + 200/2) = 240.
-	it('at 45 degrees is 240 for 300 and 200', () => expect(combinedAllowable(300, 200, 7, 7)).toBeCloseTo(240, 9));
-	it('is nothing when a value that is asked for is nothing', () => expect(combinedAllowable(0, 200, 1, 1)).toBe(0));
+	it('at 45 degrees is 240 for 300 and 200', () => expect(combinedAllowable(300, 200, 7, 7).allowed).toBeCloseTo(240, 9));
+	// By hand: 12.4-1 at 400 and 100, pulled by 1 and across by 2, is 400 x 100 / (400 x 0.8 + 100 x 0.2) = 117.6, which would carry 105.2
+	// across: more than the 100 it has. The limit is 100 / cos a = 111.8.
+	it('is never more across than it has by itself', () => expect(combinedAllowable(400, 100, 1, 2).allowed).toBeCloseTo(111.8, 1));
+	it('never gains by more load', () => {
+		const some = fc.double({ min: 0.01, max: 1000, noNaN: true });
+		fc.assert(
+			fc.property(some, some, some, some, some, some, (W, Z, T, V, t, v) => {
+				const margin = (pull: number, across: number) => combinedAllowable(W, Z, pull, across).allowed / Math.hypot(pull, across);
+				expect(margin(T + t, V + v)).toBeLessThanOrEqual(margin(T, V) * (1 + 1e-9));
+			})
+		);
+	});
+	it('is nothing when a value that is asked for is nothing', () => expect(combinedAllowable(0, 200, 1, 1).allowed).toBe(0));
 });
 
 describe('a screw through cleat and cladding', () => {

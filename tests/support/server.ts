@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startDatabase } from '../../scripts/lib/mariadb.mjs';
@@ -82,4 +82,8 @@ export async function until<T>(look: () => Promise<T | undefined | false> | T | 
 	}
 }
 
-export const cleanUp = (folder: string) => rmSync(folder, { recursive: true, force: true });
+/** Removes a scratch folder, and ends the database in it that a failed test may have left running. */
+export function cleanUp(folder: string): void {
+	if (existsSync(join(folder, 'running.json')) && alive(databasePid(folder))) process.kill(databasePid(folder), 'SIGKILL');
+	rmSync(folder, { recursive: true, force: true });
+}

@@ -16,19 +16,23 @@ export interface Judged {
 	check: Check | undefined;
 }
 
+/** A holder in its place, judged with the row and the screws that carry it. The same object while nothing about it changes. */
+export interface JudgedHolder extends Judged {
+	placed: Placed;
+	/** Checks on its load path, its own first. */
+	path: readonly Check[];
+}
+
 /** Every check of a plan. */
 export interface PlanChecks {
-	checks: Check[];
+	/** All of them, holder by holder and row by row. */
+	readonly checks: readonly Check[];
 	warnings: Warning[];
-	/** Keyed by id; a holder's verdict takes in the row and the screws that carry it. */
-	holders: Map<string, Judged>;
+	/** Keyed by id, in the plan's order. */
+	holders: Map<string, JudgedHolder>;
 	rows: Map<string, Judged>;
 	studs: Map<string, Judged>;
 	wall: Judged;
-	/** Where everything stands. */
-	laid: LaidRow[];
-	/** Checks on the load path of each holder, its own first. */
-	paths: Map<string, Check[]>;
 }
 
 const judged = (checks: readonly Check[]): Judged => {
@@ -36,37 +40,35 @@ const judged = (checks: readonly Check[]): Judged => {
 	return { verdict: check?.verdict ?? 'holds', check };
 };
 
-interface HolderResult {
-	own: Check[];
-	row: RowResult;
-	path: Check[];
-	judged: Judged;
-}
-const holderKnown = new WeakMap<Placed, HolderResult>();
+const holderKnown = new WeakMap<Placed, { row: RowResult; result: JudgedHolder }>();
 
 /**
  * A holder's own checks and those of the row that it leans on: screws at the studs next to it and within it, and the cleats it
  * hangs on.
  */
-function judgeHolder(p: Placed, row: RowResult): HolderResult {
-	const own = holderChecks(p);
-	const before = holderKnown.get(p);
-	if (before && before.own === own && before.row === row) return before;
-	const path = [...own];
+function judgeHolder(placed: Placed, row: RowResult): JudgedHolder {
+	const before = holderKnown.get(placed);
+	if (before?.row === row) return before.result;
+	const path = [...holderChecks(placed)];
 	for (const stretches of [row.fixings, row.cleats]) {
-		for (const s of stretches) if (s.from < p.right && s.to > p.left) path.push(s.check);
+		for (const s of stretches) if (s.from < placed.right && s.to > placed.left) path.push(s.check);
 	}
-	const result = { own, row, path, judged: judged(path) };
-	holderKnown.set(p, result);
+	const result = { placed, path, ...judged(path) };
+	holderKnown.set(placed, { row, result });
 	return result;
 }
 
-const rowKnown = new WeakMap<RowResult, Judged>();
+interface JudgedRow extends Judged {
+	holders: readonly JudgedHolder[];
+}
+const rowKnown = new WeakMap<LaidRow, { result: RowResult; judged: JudgedRow }>();
 
-function judgeRow(row: RowResult): Judged {
-	const before = rowKnown.get(row) ?? judged(row.checks);
-	rowKnown.set(row, before);
-	return before;
+function judgeRow(laid: LaidRow, result: RowResult): JudgedRow {
+	const before = rowKnown.get(laid);
+	if (before?.result === result) return before.judged;
+	const row = { ...judged(result.checks), holders: laid.placed.map((p) => judgeHolder(p, result)) };
+	rowKnown.set(laid, { result, judged: row });
+	return row;
 }
 
 /** The worst of several verdicts: what decides the wall. */
@@ -80,10 +82,11 @@ const studKnown = new WeakMap<Stud, { wall: Wall; loads: readonly StudLoad[][]; 
 
 /** Stud loads come from unchanged rows as the same arrays, so that an untouched stud is not checked again. */
 function checkStud(stud: Stud, wall: Wall, rows: readonly RowResult[]): Check | null {
-	const loads = rows.flatMap((r) => {
+	const loads: StudLoad[][] = [];
+	for (const r of rows) {
 		const given = r.studLoads.get(stud.id);
-		return given ? [given] : [];
-	});
+		if (given) loads.push(given);
+	}
 	if (loads.length === 0) return null;
 	const before = studKnown.get(stud);
 	if (before && before.wall === wall && before.loads.length === loads.length && loads.every((l, i) => l === before.loads[i])) return before.check;
@@ -109,37 +112,36 @@ function warningsOf(plan: Plan, row: Row): Warning[] {
  */
 export function checkPlan(plan: Plan): PlanChecks {
 	const laid = placeHolders(plan);
-	const rowResults = laid.map((l) => rowChecks(l, plan.wall, plan.cutting.kerf));
-	const studPairs = plan.wall.studs.flatMap((s) => {
-		const check = checkStud(s, plan.wall, rowResults);
-		return check ? [{ stud: s, check }] : [];
-	});
-	const holders = new Map<string, Judged>();
-	const paths = new Map<string, Check[]>();
-	const rows = new Map<string, Judged>();
-	const checks: Check[] = [];
-	laid.forEach((l, i) => {
-		const result = rowResults[i] as RowResult;
-		for (const p of l.placed) {
-			const { own, path, judged: verdict } = judgeHolder(p, result);
-			for (const c of own) checks.push(c);
-			holders.set(p.holder.id, verdict);
-			paths.set(p.holder.id, path);
-		}
-		rows.set(l.row.id, judgeRow(result));
-		for (const c of result.checks) checks.push(c);
-	});
-	const studs = new Map(studPairs.map(({ stud, check }) => [stud.id, judged([check])]));
-	for (const { check } of studPairs) checks.push(check);
+	const results = laid.map((l) => rowChecks(l, plan.wall));
+	const judgedRows = laid.map((l, i) => judgeRow(l, results[i] as RowResult));
+	const byHolder = new Map<string, JudgedHolder>();
+	for (const { holders } of judgedRows) for (const h of holders) byHolder.set(h.placed.holder.id, h);
+	const holders = new Map<string, JudgedHolder>();
+	for (const { id } of plan.holders) {
+		const found = byHolder.get(id);
+		if (found) holders.set(id, found);
+	}
+	const rows = new Map<string, Judged>(judgedRows.map((r, i) => [(laid[i] as LaidRow).row.id, r]));
+	const studs = new Map<string, Judged>();
+	for (const stud of plan.wall.studs) {
+		const check = checkStud(stud, plan.wall, results);
+		if (check) studs.set(stud.id, judged([check]));
+	}
+	// Gathered when asked for: a drag asks for verdicts only.
+	let all: Check[] | undefined;
+	const gather = () => [
+		...laid.flatMap((l, i) => [...l.placed.flatMap((p) => holderChecks(p)), ...(results[i] as RowResult).checks]),
+		...[...studs.values()].flatMap((s) => s.check ?? [])
+	];
 	return {
-		checks,
+		get checks() {
+			return (all ??= gather());
+		},
 		warnings: [...plan.rows.flatMap((r) => warningsOf(plan, r)), ...holderWarnings(plan, laid)],
 		holders,
 		rows,
 		studs,
-		wall: worstOf([...holders.values(), ...rows.values(), ...studs.values()]),
-		laid,
-		paths
+		wall: worstOf([...holders.values(), ...rows.values(), ...studs.values()])
 	};
 }
 

@@ -35,9 +35,10 @@ export interface Check {
 	source: string;
 	/** Why, in a few words. */
 	reason: Phrase;
-	lines: SumLine[];
+	/** The sum. Written out when it is asked for: a wall has thousands, and a drag reads none of them. */
+	readonly lines: readonly SumLine[];
 	/** What else should be known, such as why the trade rule differs. */
-	notes: Phrase[];
+	readonly notes: readonly Phrase[];
 }
 
 /** Something to put right that is not a margin. `stop` means the thing cannot be built or used so. */

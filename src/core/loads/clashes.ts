@@ -14,71 +14,105 @@ interface Box {
 
 const overlap = (a: Box, b: Box) => a.left < b.right - 0.5 && b.left < a.right - 0.5 && a.low < b.high - 0.5 && b.low < a.high - 0.5;
 
-const faceBox = (p: Placed): Box => ({ left: p.left, right: p.right, low: p.foot, high: p.top });
-const hangBox = (p: Placed): Box => ({
-	left: p.left - p.built.beyondEnds, right: p.right + p.built.beyondEnds, low: p.foot - p.built.hangsBelow, high: p.foot
-});
+/** The wall a holder takes: its face, what hangs below it, and both with the room above that lifting it off needs. */
+interface Taken {
+	placed: Placed;
+	face: Box;
+	hang: Box;
+	all: Box;
+}
+const takenBy = new WeakMap<Placed, Taken>();
 
-function holderPairs(placed: readonly Placed[], found: (a: Placed, b: Placed) => void): void {
-	// A sweep from left to right: only holders whose stretch of wall is still open can meet the next one.
-	const sorted = [...placed].sort((a, b) => a.left - a.built.beyondEnds - (b.left - b.built.beyondEnds));
-	let open: Placed[] = [];
+function taken(placed: Placed): Taken {
+	const before = takenBy.get(placed);
+	if (before) return before;
+	const { left, right, foot, top, built } = placed;
+	const face = { left, right, low: foot, high: top };
+	const hang = { left: left - built.beyondEnds, right: right + built.beyondEnds, low: foot - built.hangsBelow, high: foot };
+	const all = { left: hang.left, right: hang.right, low: hang.low, high: top + liftOff(placed.profile) };
+	const made = { placed, face, hang, all };
+	takenBy.set(placed, made);
+	return made;
+}
+
+/** Every two holders whose room overlaps, found in a sweep from left to right over those that are still open. */
+function holderPairs(placed: readonly Placed[], found: (a: Taken, b: Taken) => void): void {
+	const sorted = placed.map(taken).sort((a, b) => a.all.left - b.all.left);
+	const open: Taken[] = [];
 	for (const next of sorted) {
-		const start = next.left - next.built.beyondEnds;
-		open = open.filter((p) => p.right + p.built.beyondEnds > start);
-		for (const p of open) found(p, next);
+		let kept = 0;
+		for (const t of open) {
+			if (t.all.right <= next.all.left) continue;
+			open[kept++] = t;
+			if (t.all.low < next.all.high && next.all.low < t.all.high) found(t, next);
+		}
+		open.length = kept;
 		open.push(next);
 	}
 }
 
 function betweenHolders(placed: readonly Placed[], say: (p: Placed, level: Warning['level'], m: Warning['message']) => void): void {
 	holderPairs(placed, (a, b) => {
-		const [upper, lower] = a.top >= b.top ? [a, b] : [b, a];
-		if (overlap(faceBox(a), faceBox(b))) {
-			say(b, 'stop', phrase('Stands in the same place as {other}', { other: a.holder.name || 'another holder' }));
-		} else if (overlap(hangBox(upper), faceBox(lower))) {
-			say(upper, 'mind', phrase('What hangs on it covers {other}', { other: lower.holder.name || 'another holder' }));
+		const [upper, lower] = a.placed.top >= b.placed.top ? [a, b] : [b, a];
+		const { name } = lower.placed.holder;
+		if (overlap(a.face, b.face)) {
+			say(b.placed, 'stop', phrase('Stands in the same place as {other}', { other: a.placed.holder.name || 'another holder' }));
+		} else if (overlap(upper.hang, lower.face)) {
+			say(upper.placed, 'mind', phrase('What hangs on it covers {other}', { other: name || 'another holder' }));
 		}
-		const rise = liftOff(lower.profile);
-		const between = upper.foot - lower.top;
-		if (between >= 0 && between < rise && a.left < b.right && b.left < a.right) {
-			say(lower, 'mind', phrase('Only {gap} of headroom under {other}: it needs {rise} to lift off', {
-				gap: mm(between), rise: mm(rise), other: upper.holder.name || 'the holder above'
+		const rise = liftOff(lower.placed.profile);
+		const between = upper.face.low - lower.face.high;
+		if (between >= 0 && between < rise && a.face.left < b.face.right && b.face.left < a.face.right) {
+			say(lower.placed, 'mind', phrase('Only {gap} of headroom under {other}: it needs {rise} to lift off', {
+				gap: mm(between), rise: mm(rise), other: upper.placed.holder.name || 'the holder above'
 			}));
 		}
 	});
 }
 
-function withRowsAndWall(plan: Plan, laid: readonly LaidRow[], p: Placed, say: (p: Placed, level: Warning['level'], m: Warning['message']) => void): void {
+/** A holder against rows, wall and obstructions, and faults of its own build. */
+function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
+	const found: Warning[] = [];
+	const say = (level: Warning['level'], message: Warning['message']) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
 	const rise = liftOff(p.profile);
-	for (const above of laid) {
-		if (above.row.y <= p.row.y || above.row.left >= p.right || above.row.right <= p.left) continue;
-		const between = above.row.y - p.top;
-		if (between < rise && above.row.y > p.row.y + p.profile.front) {
-			say(p, 'mind', phrase('Only {gap} of headroom under the row above: it needs {rise} to lift off', { gap: mm(Math.max(0, between)), rise: mm(rise) }));
+	const { face, hang } = taken(p);
+	for (const above of plan.rows) {
+		if (above.y <= p.row.y || above.left >= p.right || above.right <= p.left) continue;
+		const between = above.y - p.top;
+		if (between < rise && above.y > p.row.y + p.profile.front) {
+			say('mind', phrase('Only {gap} of headroom under the row above: it needs {rise} to lift off', { gap: mm(Math.max(0, between)), rise: mm(rise) }));
 		}
 	}
-	if (p.left < 0 || p.right > plan.wall.width) say(p, 'stop', phrase('Stands out past the end of the wall'));
-	if (p.foot < 0) say(p, 'stop', phrase('Reaches below the floor'));
-	else if (p.foot - p.built.hangsBelow < 0) say(p, 'mind', phrase('What hangs on it reaches the floor'));
-	if (p.top + rise > plan.wall.height) say(p, 'mind', phrase('No headroom under the ceiling to lift it off'));
-	if (!contactOf(p, p.row)) say(p, 'stop', phrase('Its weight hangs past the end of its row'));
-	else if (p.left < p.row.left || p.right > p.row.right) say(p, 'mind', phrase('Its hook stands out past the end of the row'));
+	if (p.left < 0 || p.right > plan.wall.width) say('stop', phrase('Stands out past the end of the wall'));
+	if (p.foot < 0) say('stop', phrase('Reaches below the floor'));
+	else if (p.foot - p.built.hangsBelow < 0) say('mind', phrase('What hangs on it reaches the floor'));
+	if (p.top + rise > plan.wall.height) say('mind', phrase('No headroom under the ceiling to lift it off'));
+	if (!contactOf(p, p.row)) say('stop', phrase('Its weight hangs past the end of its row'));
+	else if (p.left < p.row.left || p.right > p.row.right) say('mind', phrase('Its hook stands out past the end of the row'));
 	for (const o of plan.wall.obstructions) {
 		const box: Box = { left: o.x, right: o.x + o.width, low: o.y, high: o.y + o.height };
-		if (overlap(faceBox(p), box)) say(p, 'stop', phrase('Stands over {name}', { name: o.name || o.kind }));
-		else if (p.built.hangsBelow > 0 && overlap(hangBox(p), box)) say(p, 'mind', phrase('What hangs on it covers {name}', { name: o.name || o.kind }));
+		if (overlap(face, box)) say('stop', phrase('Stands over {name}', { name: o.name || o.kind }));
+		else if (p.built.hangsBelow > 0 && overlap(hang, box)) say('mind', phrase('What hangs on it covers {name}', { name: o.name || o.kind }));
 	}
-	for (const w of p.built.warnings) say(p, w.level, w.message);
+	for (const w of p.built.warnings) say(w.level, w.message);
+	return found;
+}
+
+const known = new WeakMap<LaidRow, { rows: Plan['rows']; wall: Plan['wall']; found: Warning[] }>();
+
+/** The same for all holders of a row. A row on which nothing has changed is not looked at again. */
+function onRow(plan: Plan, laid: LaidRow): Warning[] {
+	const before = known.get(laid);
+	if (before && before.rows === plan.rows && before.wall === plan.wall) return before.found;
+	const found = laid.placed.flatMap((p) => withRowsAndWall(plan, p));
+	known.set(laid, { rows: plan.rows, wall: plan.wall, found });
+	return found;
 }
 
 /** Everything about the holders' places that is not a margin: clashes, headroom, obstructions, and faults of their own build. */
 export function holderWarnings(plan: Plan, laid: readonly LaidRow[]): Warning[] {
 	const found: Warning[] = [];
-	const say = (p: Placed, level: Warning['level'], message: Warning['message']) =>
-		found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
 	const placed = laid.flatMap((l) => l.placed);
-	betweenHolders(placed, say);
-	for (const p of placed) withRowsAndWall(plan, laid, p, say);
-	return found;
+	betweenHolders(placed, (p, level, message) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message }));
+	return [...found, ...laid.flatMap((l) => onRow(plan, l))];
 }

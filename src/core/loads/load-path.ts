@@ -1,6 +1,9 @@
+import { rowSegments } from '../cleats/segments';
+import type { Stud } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
-import type { Check } from './check';
-import type { LaidRow, Placed } from './place';
+import { contactOf, hookLoad, within } from './checks/row-loads';
+import type { Placed } from './place';
+import { beamReactions } from './statics/continuous-beam';
 
 /** The way a holder's load takes to the studs, as places on the wall. */
 export interface LoadPath {
@@ -8,27 +11,33 @@ export interface LoadPath {
 	thing: [Millimetres, Millimetres];
 	/** Ends of the hook on the row. */
 	hook: [[Millimetres, Millimetres], [Millimetres, Millimetres]];
-	/** Screws that take it, with the load across them. */
-	screws: { at: [Millimetres, Millimetres]; across: Newtons; check: Check }[];
+	/** Screws that take it, with this holder's share across them; negative where it lifts. */
+	screws: { at: [Millimetres, Millimetres]; across: Newtons }[];
 }
 
+/** Studs that take less than this share of a holder's weight would only clutter the drawing. */
+const WORTH_DRAWING = 0.03;
+
 /**
- * Traces a holder's load: things, hook, row, screws.
- * @param path the holder's checks, from `checkPlan(...).paths`
+ * Traces a holder's load: things, hook, row, screws. The shares of its screws add up to its weight, but for those too small to draw.
+ * @returns null when it does not hang on its row, or the row has nothing to screw to there
+ * @example loadPath(placed, plan.wall.studs)?.screws.map((s) => s.across)
  */
-export function loadPath(laid: readonly LaidRow[], holderId: string, path: readonly Check[]): LoadPath | null {
-	let placed: Placed | undefined;
-	for (const l of laid) placed ??= l.placed.find((p) => p.holder.id === holderId);
-	if (!placed) return null;
-	const y = placed.row.y + placed.profile.back;
-	const screws = path.flatMap((check) => {
-		if (check.subject.kind !== 'fixing') return [];
-		const across = check.lines[0]?.result.value ?? 0;
-		return [{ at: [check.subject.x, y] as [number, number], across, check }];
+export function loadPath(placed: Placed, studs: readonly Stud[]): LoadPath | null {
+	const { row, profile } = placed;
+	const contact = contactOf(placed, row);
+	if (!contact) return null;
+	const y = row.y + profile.back;
+	const load = hookLoad(placed, contact);
+	const screws = rowSegments(row, studs).flatMap((segment) => {
+		const part = within(load, segment.from, segment.to);
+		if (!part || segment.fixings.length < 2) return [];
+		const { reactions } = beamReactions(segment.fixings.map((f) => f.x), [part]);
+		return segment.fixings.map((f, i) => ({ at: [f.x, y] as [number, number], across: reactions[i] as number }));
 	});
 	return {
 		thing: [(placed.left + placed.right) / 2, placed.foot + placed.holder.params.pegs.height],
-		hook: [[Math.max(placed.left, placed.row.left), y], [Math.min(placed.right, placed.row.right), y]],
-		screws
+		hook: [[contact.from, y], [contact.to, y]],
+		screws: screws.filter((s) => Math.abs(s.across) > WORTH_DRAWING * load.total)
 	};
 }

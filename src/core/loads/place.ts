@@ -15,8 +15,8 @@ export interface Bearing {
 	taken: boolean;
 }
 
-/** A holder built for its row and put in its place on the wall. */
-export interface Placed {
+/** A holder built for its row, and where that puts it on the wall. */
+interface Spot {
 	holder: Holder;
 	row: Row;
 	profile: CleatProfile;
@@ -25,6 +25,10 @@ export interface Placed {
 	right: Millimetres;
 	foot: Millimetres;
 	top: Millimetres;
+}
+
+/** A holder in its place, and what it bears on there. */
+export interface Placed extends Spot {
 	bearing: Bearing;
 }
 
@@ -36,11 +40,11 @@ export interface HolderWeights {
 	total: Newtons;
 }
 
-/** A row with its cleat and what hangs on it, from left to right. */
+/** A row with its cleat and what hangs on it, from left to right. The same object while nothing about them changes. */
 export interface LaidRow {
 	row: Row;
 	profile: CleatProfile;
-	placed: Placed[];
+	placed: readonly Placed[];
 	/** Widest holder, so that a search by place knows how far back to look. */
 	widest: Millimetres;
 }
@@ -79,82 +83,96 @@ export function holderWeights(built: BuiltHolder, profile: CleatProfile): Holder
 	return weights;
 }
 
-/** Holders of a laid row that touch the stretch from `from` to `to`. */
-export function holdersBetween(laid: LaidRow, from: Millimetres, to: Millimetres): Placed[] {
+/** Does any holder of a row touch the stretch from `from` to `to`? */
+function hangsBetween({ placed, widest }: LaidRow, from: Millimetres, to: Millimetres): boolean {
 	let lo = 0;
-	let hi = laid.placed.length;
-	const start = from - laid.widest;
+	let hi = placed.length;
 	while (lo < hi) {
 		const mid = (lo + hi) >> 1;
-		if ((laid.placed[mid] as Placed).left < start) lo = mid + 1;
+		if ((placed[mid] as Placed).left < from - widest) lo = mid + 1;
 		else hi = mid;
 	}
-	const found: Placed[] = [];
-	for (let i = lo; i < laid.placed.length && (laid.placed[i] as Placed).left < to; i++) {
-		const p = laid.placed[i] as Placed;
-		if (p.right > from) found.push(p);
+	for (let i = lo; i < placed.length && (placed[i] as Placed).left < to; i++) {
+		if ((placed[i] as Placed).right > from) return true;
 	}
-	return found;
+	return false;
 }
 
 /** A row's cleat covers the stretch without a break at this height, in front of the wall by the same thickness. */
-function bearsOn(below: LaidRow, p: { left: number; right: number; foot: number; profile: CleatProfile }): boolean {
+function bearsOn(below: LaidRow, p: Spot): boolean {
 	const sameThickness = Math.abs(below.profile.thickness - p.profile.thickness) < 0.5;
 	return sameThickness && below.row.left <= p.left && below.row.right >= p.right && p.foot < below.row.y + below.profile.front;
 }
 
-function bearingOf(p: { holder: Holder; row: Row; left: number; right: number; foot: number; profile: CleatProfile }, below: readonly LaidRow[]): Bearing {
+/** What a holder bears on: `below` are the rows under its own, the lowest first. */
+function bearingOf(p: Spot, below: readonly LaidRow[]): Bearing {
 	if (p.holder.params.spacer && p.foot < p.row.y) return { kind: 'spacer', y: p.foot, taken: false };
 	if (p.foot >= p.row.y) return { kind: 'face', y: p.foot, taken: false };
 	let taken = false;
 	for (const row of below) {
 		if (!bearsOn(row, p)) continue;
-		if (holdersBetween(row, p.left, p.right).length > 0) taken = true;
+		if (hangsBetween(row, p.left, p.right)) taken = true;
 		else return { kind: 'row-below', y: row.row.y + row.profile.front, taken: false };
 	}
 	return { kind: 'cleat-edge', y: p.row.y, taken };
 }
 
-const settledBefore = new WeakMap<Holder, Placed>();
+/** The last place of each holder: the same object as long as nothing about it has changed, so that nothing need be done again. */
+const lastPlace = new WeakMap<Holder, Placed>();
 
-/** The same object as before while nothing about a holder's place has changed, so that a screen need not draw it again. */
-function settled(p: Placed): Placed {
-	const before = settledBefore.get(p.holder);
-	const same =
-		before && before.row === p.row && before.built === p.built &&
-		before.bearing.kind === p.bearing.kind && before.bearing.y === p.bearing.y && before.bearing.taken === p.bearing.taken;
-	if (same) return before;
-	settledBefore.set(p.holder, p);
-	return p;
+function stand(holder: Holder, row: Row, profile: CleatProfile, kerf: Millimetres): Spot {
+	const built = buildHolder(holder, row, kerf);
+	const before = lastPlace.get(holder);
+	if (before && before.row === row && before.built === built) return before;
+	const top = row.y + profile.back + profile.front;
+	const left = holder.mount.x;
+	return { holder, row, profile, built, left, right: left + built.face.width, foot: top - built.face.height, top };
+}
+
+function settle(spot: Spot, bearing: Bearing): Placed {
+	const before = lastPlace.get(spot.holder);
+	if (before === spot && before.bearing.kind === bearing.kind && before.bearing.y === bearing.y && before.bearing.taken === bearing.taken) return before;
+	const placed = { ...spot, bearing };
+	lastPlace.set(spot.holder, placed);
+	return placed;
+}
+
+interface Known {
+	kerf: Millimetres;
+	holders: readonly Holder[];
+	below: readonly LaidRow[];
+	laid: LaidRow;
+}
+const known = new WeakMap<Row, Known>();
+
+const sameItems = <T>(a: readonly T[], b: readonly T[]) => a.length === b.length && a.every((x, i) => x === b[i]);
+
+function layRow(row: Row, holders: readonly Holder[], below: readonly LaidRow[], kerf: Millimetres): LaidRow {
+	const before = known.get(row);
+	const sameRow = before && before.kerf === kerf && sameItems(before.holders, holders);
+	if (sameRow && sameItems(before.below, below)) return before.laid;
+	const profile = sameRow ? before.laid.profile : rowProfile(row, kerf);
+	const placed = holders
+		.map((h) => stand(h, row, profile, kerf))
+		.sort((a, b) => a.left - b.left)
+		.map((s) => settle(s, bearingOf(s, below)));
+	const laid = sameRow && sameItems(before.laid.placed, placed) ? before.laid : { row, profile, placed, widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0) };
+	known.set(row, { kerf, holders, below, laid });
+	return laid;
 }
 
 /**
- * Puts every holder of a plan on its row: foot, top, and what it bears on below.
+ * Puts every holder of a plan on its row: foot, top, and what it bears on below. A holder whose row is not there is left out.
  * The face's top is flush with the hook's top; the hook stands on the cleat's slope.
+ * @returns the rows in the plan's order
  */
 export function placeHolders(plan: Plan): LaidRow[] {
-	const kerf = plan.cutting.kerf;
-	const laid: LaidRow[] = plan.rows.map((row) => ({ row, profile: rowProfile(row, kerf), placed: [], widest: 0 }));
-	const byId = new Map(laid.map((l) => [l.row.id, l]));
-	for (const holder of plan.holders) {
-		const on = byId.get(holder.mount.row);
-		if (!on) continue;
-		const built = buildHolder(holder, on.row, kerf);
-		const top = on.row.y + on.profile.back + on.profile.front;
-		const foot = top - built.face.height;
-		const left = holder.mount.x;
-		on.placed.push({
-			holder, row: on.row, profile: on.profile, built, left, right: left + built.face.width, foot, top,
-			bearing: { kind: 'cleat-edge', y: on.row.y, taken: false }
-		});
-		on.widest = Math.max(on.widest, built.face.width);
+	const hung = new Map(plan.rows.map((r) => [r.id, [] as Holder[]]));
+	for (const holder of plan.holders) hung.get(holder.mount.row)?.push(holder);
+	const laid = new Map<Row, LaidRow>();
+	for (const row of [...plan.rows].sort((a, b) => a.y - b.y)) {
+		const below = [...laid.values()].filter((l) => l.row.y < row.y);
+		laid.set(row, layRow(row, hung.get(row.id) as Holder[], below, plan.cutting.kerf));
 	}
-	for (const l of laid) l.placed.sort((a, b) => a.left - b.left);
-	const downward = [...laid].sort((a, b) => b.row.y - a.row.y);
-	downward.forEach((l, i) => {
-		const below = downward.slice(i + 1).filter((r) => r.row.y < l.row.y).reverse();
-		for (const p of l.placed) p.bearing = bearingOf(p, below);
-		l.placed = l.placed.map(settled);
-	});
-	return laid;
+	return plan.rows.map((r) => laid.get(r) as LaidRow);
 }

@@ -2,7 +2,7 @@ import { enablePatches, produceWithPatches, type Patch } from 'immer';
 import type { ObjectSchema } from 'yup';
 import { layStuds, type StudLayout } from '../survey/lay-studs';
 import { fail, ok, type Problem, type Result } from '../result';
-import { cuttingSchema, claddingSchema, holderSchema, obstructionSchema, rowSchema, studSchema, wallSchema } from './schema';
+import { cuttingSchema, claddingSchema, holderSchema, LIMITS, obstructionSchema, rowSchema, studSchema, wallSchema } from './schema';
 import { text } from './fields';
 import type { Cladding, Cutting, Holder, Obstruction, Plan, Row, Stud } from './types';
 import { crossProblems, problemsOf } from './validate';
@@ -39,6 +39,8 @@ export interface Applied {
 }
 
 const SCHEMAS = { studs: studSchema, obstructions: obstructionSchema, rows: rowSchema, holders: holderSchema } as unknown as Record<ListName, ObjectSchema<Record<string, unknown>>>;
+const studsSchema = wallSchema.pick(['studs'] as never);
+const sizeSchema = wallSchema.pick(['width', 'height'] as never);
 const WORDS: Record<ListName, string> = { studs: 'stud', obstructions: 'obstruction', rows: 'row', holders: 'holder' };
 
 function listOf<K extends ListName>(plan: Plan, list: K): Lists[K][] {
@@ -70,17 +72,22 @@ export function commandLabel(command: Command): string {
 	}
 }
 
-function run(draft: Plan, command: Command): void {
+/** Where the thing a command names stands in its list; -1 when there is none. */
+function indexOf(plan: Plan, { list, id }: { list: ListName; id: string }): number {
+	return (listOf(plan, list) as { id: string }[]).findIndex((i) => i.id === id);
+}
+
+/** Does a command on a draft; `at` is where the thing it names stands. */
+function run(draft: Plan, command: Command, at: number): void {
 	switch (command.kind) {
 		case 'add':
 			listOf(draft, command.list).push(command.item as never);
 			return;
 		case 'change':
-			Object.assign(listOf(draft, command.list).find((i) => i.id === command.id) as object, command.change);
+			Object.assign(listOf(draft, command.list)[at] as object, command.change);
 			return;
 		case 'remove': {
-			const items = listOf(draft, command.list);
-			items.splice(items.findIndex((i) => i.id === command.id), 1);
+			listOf(draft, command.list).splice(at, 1);
 			// What hung on a row goes with it; undo brings both back.
 			if (command.list === 'rows') draft.holders = draft.holders.filter((h) => h.mount.row !== command.id);
 			return;
@@ -101,39 +108,42 @@ function run(draft: Plan, command: Command): void {
 	}
 }
 
-function fieldProblems(plan: Plan, command: Command): Problem[] {
+const picked = new Map<string, ObjectSchema<Record<string, unknown>>>();
+
+/** The schema of those fields of a list's things that a change touches. */
+function schemaOf(list: ListName, change: object): ObjectSchema<Record<string, unknown>> {
+	const fields = Object.keys(change).filter((k) => Object.hasOwn(SCHEMAS[list].fields, k));
+	const key = `${list} ${fields.join(' ')}`;
+	const known = picked.get(key) ?? SCHEMAS[list].pick(fields);
+	picked.set(key, known);
+	return known;
+}
+
+function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
 	const under = (path: string, found: Problem[]) => found.map((p) => ({ path: p.path === '' ? path : `${path}.${p.path}`, message: p.message }));
 	switch (command.kind) {
 		case 'add': {
 			const items = listOf(plan, command.list);
+			if (items.length > LIMITS[command.list]) return [{ path: listPath(command.list), message: `must have at most ${LIMITS[command.list]} entries` }];
 			return under(`${listPath(command.list)}[${items.length - 1}]`, problemsOf(SCHEMAS[command.list], items.at(-1)));
 		}
-		case 'change': {
-			const items = listOf(plan, command.list) as { id: string }[];
-			const i = items.findIndex((x) => x.id === command.id);
+		case 'change':
 			// What was not changed was right before: only the changed fields are looked at, which keeps a drag light.
-			const fields = Object.keys(command.change).filter((k) => Object.hasOwn(SCHEMAS[command.list].fields, k));
-			return under(`${listPath(command.list)}[${i}]`, problemsOf(SCHEMAS[command.list].pick(fields), command.change));
-		}
+			return under(`${listPath(command.list)}[${at}]`, problemsOf(schemaOf(command.list, command.change), command.change));
 		case 'rename':
 			return under('name', problemsOf(text(120, true), plan.name));
 		case 'size-wall':
 			return [
 				...under('wall.cladding', problemsOf(claddingSchema, plan.wall.cladding)),
-				...under('wall', problemsOf(wallSchema.pick(['width', 'height'] as never), { width: plan.wall.width, height: plan.wall.height }))
+				...under('wall', problemsOf(sizeSchema, { width: plan.wall.width, height: plan.wall.height }))
 			];
 		case 'set-cutting':
 			return under('cutting', problemsOf(cuttingSchema, plan.cutting));
 		case 'lay-studs':
+			return under('wall', problemsOf(studsSchema, { studs: plan.wall.studs }));
 		case 'remove':
 			return [];
 	}
-}
-
-function missing(plan: Plan, command: Command): Problem | null {
-	if (command.kind !== 'change' && command.kind !== 'remove') return null;
-	const there = (listOf(plan, command.list) as { id: string }[]).some((i) => i.id === command.id);
-	return there ? null : { path: listPath(command.list), message: `There is no ${WORDS[command.list]} "${command.id}"` };
 }
 
 /**
@@ -142,10 +152,12 @@ function missing(plan: Plan, command: Command): Problem | null {
  * @example applyCommand(plan, { kind: 'rename', name: 'North wall' })
  */
 export function applyCommand(plan: Plan, command: Command): Result<Applied, Problem[]> {
-	const none = missing(plan, command);
-	if (none) return fail([none]);
-	const [next, patches, inverse] = produceWithPatches(plan, (draft) => run(draft as Plan, command));
-	const wrong = fieldProblems(next, command);
-	const problems = wrong.length > 0 ? wrong : crossProblems(next);
+	const names = command.kind === 'change' || command.kind === 'remove';
+	const at = names ? indexOf(plan, command) : -1;
+	if (names && at < 0) return fail([{ path: listPath(command.list), message: `There is no ${WORDS[command.list]} "${command.id}"` }]);
+	const [next, patches, inverse] = produceWithPatches(plan, (draft) => run(draft as Plan, command, at));
+	const wrong = fieldProblems(next, command, at);
+	const only = command.kind === 'change' ? { list: command.list, at } : undefined;
+	const problems = wrong.length > 0 ? wrong : crossProblems(next, only);
 	return problems.length > 0 ? fail(problems) : ok({ plan: next, label: commandLabel(command), patches, inverse });
 }

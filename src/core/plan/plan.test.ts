@@ -4,6 +4,7 @@ import { emptyWall, slipwayWall } from '../demo/slipway';
 import type { Problem, Result } from '../result';
 import { applyCommand, type Applied, type Command } from './commands';
 import { emptyHistory, redo, remember, undo } from './history';
+import { LIMITS } from './schema';
 import { MOST_BYTES, readPlan, readPlanText } from './read';
 import type { Plan } from './types';
 import { validatePlan } from './validate';
@@ -49,6 +50,7 @@ describe('commands', () => {
 		['an endless stud', { kind: 'change', list: 'studs', id: 's1', change: { x: Infinity } }, 'wall.studs[0].x'],
 		['a board too wide for its stock', { kind: 'change', list: 'rows', id: 'r1', change: { stock: '1x4' } }, 'rows[0].blank'],
 		['a row that is not there', { kind: 'remove', list: 'rows', id: 'r9' }, 'rows'],
+		['studs of no thickness', { kind: 'lay-studs', layout: { first: 0, pitch: 400, width: 0, depth: 89, species: 'spf' } }, 'wall.studs[0].width'],
 		['an empty name', { kind: 'rename', name: '  ' }, 'name'],
 		['a holder on no row', { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r9', x: 0 } } }, 'holders[0].mount.row']
 	])('refuse %s and name its field', (_, command, path) => {
@@ -60,6 +62,15 @@ describe('commands', () => {
 		const wide = { ...h, params: { ...h?.params, face: { ...h?.params.face, width: 6000 } } } as Plan['holders'][number];
 		const got = applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { params: wide.params } });
 		expect(got.ok ? '' : got.error[0]?.message).toMatch(/wider than the wall, which is 5200 mm/);
+	});
+
+	it('refuse more than a plan may hold, which the server would refuse to keep', () => {
+		const wide = { ...emptyWall('Wide'), wall: { ...emptyWall('Wide').wall, width: 30_000 } };
+		expect(paths(applyCommand(wide, { kind: 'lay-studs', layout: { first: 0, pitch: 100, width: 38, depth: 89, species: 'spf' } }))).toEqual(['wall.studs']);
+		const rows = Array.from({ length: LIMITS.rows }, (_, i) => ({ ...(plan.rows[0] as Plan['rows'][number]), id: `r${i}` }));
+		const full = { ...plan, rows, holders: [] };
+		expect(validatePlan(full).ok).toBe(true);
+		expect(paths(applyCommand(full, { kind: 'add', list: 'rows', item: { ...(rows[0] as (typeof rows)[number]), id: 'one-more' } }))).toEqual(['rows']);
 	});
 
 	it('lay studs out over an empty wall', () => {

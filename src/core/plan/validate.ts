@@ -1,8 +1,9 @@
 import { ValidationError, type Schema } from 'yup';
 import { fail, ok, type Problem, type Result } from '../result';
 import { stock } from '../materials/stocks';
+import { rowProfile } from './profile';
 import { planSchema } from './schema';
-import type { Plan } from './types';
+import type { Holder, Obstruction, Plan, Row, Stud } from './types';
 
 /** Problems reported at once: enough to mend a file, not a flood. */
 const MOST_PROBLEMS = 50;
@@ -19,50 +20,72 @@ export function problemsOf(schema: Schema, value: unknown): Problem[] {
 	}
 }
 
-function doubled(ids: readonly string[], at: (i: number) => string): Problem[] {
+function doubled(things: readonly { id: string }[], list: string): Problem[] {
 	const seen = new Set<string>();
-	return ids.flatMap((id, i) => {
-		if (seen.has(id)) return [{ path: at(i), message: `"${id}" stands twice` }];
+	const found: Problem[] = [];
+	things.forEach(({ id }, i) => {
+		if (seen.has(id)) found.push({ path: `${list}[${i}].id`, message: `"${id}" stands twice` });
 		seen.add(id);
-		return [];
 	});
+	return found;
 }
 
-/** What a schema of fields cannot say: references, order, and things that must fit the wall. Quick enough for every command. */
-export function crossProblems(plan: Plan): Problem[] {
-	const { wall, rows, holders } = plan;
-	const found: Problem[] = [];
-	const say = (path: string, message: string) => found.push({ path, message });
-	wall.studs.forEach((s, i) => {
-		if (s.x > wall.width) say(`wall.studs[${i}].x`, `is beyond the wall, which is ${wall.width} mm wide`);
-	});
-	wall.obstructions.forEach((o, i) => {
-		if (o.x + o.width > wall.width) say(`wall.obstructions[${i}].width`, 'reaches beyond the wall');
-		if (o.y + o.height > wall.height) say(`wall.obstructions[${i}].height`, 'reaches above the wall');
-	});
-	rows.forEach((r, i) => {
-		if (r.right <= r.left) say(`rows[${i}].right`, 'must be to the right of the left end');
-		if (r.right > wall.width) say(`rows[${i}].right`, `is beyond the wall, which is ${wall.width} mm wide`);
-		if (r.y >= wall.height) say(`rows[${i}].y`, `is above the wall, which is ${wall.height} mm high`);
+/** Least height of a cleat's wall side: less leaves no wood around a screw, mm. */
+const LEAST_BACK = 15;
+
+type Say = (field: string, message: string) => void;
+
+/** What a schema of fields cannot say of one thing: that it must fit the wall, and what it refers to be there. */
+const FITS = {
+	studs({ wall }: Plan, s: Stud, say: Say) {
+		if (s.x > wall.width) say('x', `is beyond the wall, which is ${wall.width} mm wide`);
+	},
+	obstructions({ wall }: Plan, o: Obstruction, say: Say) {
+		if (o.x + o.width > wall.width) say('width', 'reaches beyond the wall');
+		if (o.y + o.height > wall.height) say('height', 'reaches above the wall');
+	},
+	rows({ wall, cutting }: Plan, r: Row, say: Say) {
+		if (r.right <= r.left) say('right', 'must be to the right of the left end');
+		if (r.right > wall.width) say('right', `is beyond the wall, which is ${wall.width} mm wide`);
+		if (r.y >= wall.height) say('y', `is above the wall, which is ${wall.height} mm high`);
 		const board = stock(r.stock);
-		if (r.blank > board.width) say(`rows[${i}].blank`, `${board.title} is only ${board.width} mm wide`);
-		const half = (r.blank - plan.cutting.kerf / Math.cos((r.bevel * Math.PI) / 180)) / 2 - (board.thickness * Math.tan((r.bevel * Math.PI) / 180)) / 2;
-		if (half < 15) say(`rows[${i}].blank`, 'leaves less than 15 mm on the wall side after the rip');
+		if (r.blank > board.width) say('blank', `${board.title} is only ${board.width} mm wide`);
+		if (rowProfile(r, cutting.kerf).back < LEAST_BACK) say('blank', `leaves less than ${LEAST_BACK} mm on the wall side after the rip`);
 		r.joints.forEach((x, k) => {
-			if (x <= r.left || x >= r.right) say(`rows[${i}].joints[${k}]`, 'must lie between the ends of the row');
+			if (x <= r.left || x >= r.right) say(`joints[${k}]`, 'must lie between the ends of the row');
 		});
-	});
-	const known = new Set(rows.map((r) => r.id));
-	holders.forEach((h, i) => {
-		if (!known.has(h.mount.row)) say(`holders[${i}].mount.row`, `there is no row "${h.mount.row}"`);
-		if (h.params.face.width > wall.width) say(`holders[${i}].params.face.width`, `the holder is wider than the wall, which is ${wall.width} mm wide`);
-	});
+	},
+	holders({ wall, rows }: Plan, h: Holder, say: Say) {
+		if (!rows.some((r) => r.id === h.mount.row)) say('mount.row', `there is no row "${h.mount.row}"`);
+		if (h.params.face.width > wall.width) say('params.face.width', `the holder is wider than the wall, which is ${wall.width} mm wide`);
+	}
+};
+type ListName = keyof typeof FITS;
+
+function fits(plan: Plan, list: ListName, thing: unknown, path: string): Problem[] {
+	const found: Problem[] = [];
+	FITS[list](plan, thing as never, (field, message) => found.push({ path: `${path}.${field}`, message }));
+	return found;
+}
+
+/**
+ * What the fields of a plan cannot say by themselves: references, order, and things that must fit the wall.
+ * @param changed the one thing that has changed, where only that has; the rest was right before
+ */
+export function crossProblems(plan: Plan, changed?: { list: ListName; at: number }): Problem[] {
+	const lists = [
+		['studs', 'wall.studs', plan.wall.studs],
+		['obstructions', 'wall.obstructions', plan.wall.obstructions],
+		['rows', 'rows', plan.rows],
+		['holders', 'holders', plan.holders]
+	] as const;
+	if (changed) {
+		const [list, path, things] = lists.find(([name]) => name === changed.list) as (typeof lists)[number];
+		return fits(plan, list, things[changed.at], `${path}[${changed.at}]`);
+	}
 	return [
-		...found,
-		...doubled(wall.studs.map((s) => s.id), (i) => `wall.studs[${i}].id`),
-		...doubled(wall.obstructions.map((o) => o.id), (i) => `wall.obstructions[${i}].id`),
-		...doubled(rows.map((r) => r.id), (i) => `rows[${i}].id`),
-		...doubled(holders.map((h) => h.id), (i) => `holders[${i}].id`)
+		...lists.flatMap(([list, path, things]) => things.flatMap((t, i) => fits(plan, list, t, `${path}[${i}]`))),
+		...lists.flatMap(([, path, things]) => doubled(things, path))
 	].slice(0, MOST_PROBLEMS);
 }
 

@@ -28,7 +28,10 @@ export class OpenPlan {
 	/** The plan as a drag would leave it; not yet done. */
 	#preview = $state.raw<Plan | null>(null);
 	shown = $derived(this.#preview ?? this.plan);
-	checks = $derived(checkPlan(this.shown));
+	/** Checks of the plan as it is, whatever is being dragged. */
+	settled = $derived(checkPlan(this.plan));
+	/** Checks of what is shown. */
+	checks = $derived(this.#preview ? checkPlan(this.#preview) : this.settled);
 	/** The picked holder's advice; not while something is dragged. */
 	advice = $derived(!this.#preview && this.selection?.kind === 'holder' ? adviceFor(this.plan, this.selection.id) : []);
 

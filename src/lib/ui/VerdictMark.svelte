@@ -1,10 +1,12 @@
 <script lang="ts">
 	import { VERDICT_WORDS, type Verdict } from '$core/loads/check';
 	import Vial from './Vial.svelte';
+	import { VIAL } from './vial-shape';
 
-	let { verdict, size = 36 }: { verdict: Verdict; size?: number } = $props();
+	let { verdict, size = VIAL.width }: { verdict: Verdict; size?: number } = $props();
+	const middle = [[VIAL.width / 2, VIAL.height / 2]] as const;
 </script>
 
-<svg class="inline-block shrink-0 align-middle" width={size} height={(size * 14) / 36} viewBox="0 0 36 14" role="img" aria-label={VERDICT_WORDS[verdict]}>
-	<Vial {verdict} />
+<svg class="inline-block shrink-0 align-middle" width={size} height={(size * VIAL.height) / VIAL.width} viewBox="0 0 {VIAL.width} {VIAL.height}" role="img" aria-label={VERDICT_WORDS[verdict]}>
+	<Vial {verdict} at={middle} />
 </svg>

@@ -1,7 +1,7 @@
 import type { Segment } from '../../cleats/segments';
 import { stock } from '../../materials/stocks';
-import { mm, moment, newtons, perLength, phrase, ratio, stress } from '../../units/phrase';
-import { verdictOf, type Check } from '../check';
+import { angle, mm, moment, newtons, perLength, phrase, ratio, stress } from '../../units/phrase';
+import { verdictOf, type Check, type SumLine } from '../check';
 import { CD_STORAGE } from '../fasteners/screw-joint';
 import { beamShear, cleatSection, crossGrainStress, torsionShear } from '../members/cleat-section';
 import type { LaidRow } from '../place';
@@ -25,29 +25,37 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 	const sheared = (shear + twist) / Fv;
 	const base = { subject: { kind: 'row', id: row.id } as const, basis: 'published' as const, notes: [] };
 	const where = Math.round(segment.from);
-	const check = (kind: string, title: string, used: number, rest: Pick<Check, 'source' | 'reason' | 'lines'>): Check => {
+	const check = (kind: string, title: string, used: number, rest: Pick<Check, 'source' | 'reason'>, lines: () => SumLine[]): Check => {
 		const margin = used > 0 ? 1 / used : null;
-		return { ...base, ...rest, id: `row:${row.id}:${where}:${kind}`, title, margin, verdict: verdictOf(margin) };
+		return {
+			...base,
+			...rest,
+			id: `row:${row.id}:${where}:${kind}`,
+			title,
+			margin,
+			verdict: verdictOf(margin),
+			get lines() {
+				return lines();
+			}
+		};
 	};
 	const found = [
 		check('bending', 'cleat bending', bending, {
 			source: `NDS 2018 3.3, 3.9; ${board.title}: ${board.source}`,
-			reason: phrase('cleat bends near {x@tape}', { x: mm(loads.strong.at) }),
-			lines: [
-				{ label: 'bends down', sum: phrase('{M} / {S}', { M: moment(loads.strong.value), S: section(s.strong) }), result: stress(down) },
-				{ label: 'bends out', sum: phrase('{M} / {S}', { M: moment(loads.weak), S: section(s.weak) }), result: stress(out) },
-				{ label: 'both of', sum: phrase('({a} + {b}) / {F}', { a: stress(down), b: stress(out), F: stress(Fb) }), result: ratio(bending) }
-			]
-		}),
+			reason: phrase('cleat bends near {x@tape}', { x: mm(loads.strong.at) })
+		}, () => [
+			{ label: 'bends down', sum: phrase('{M} / {S}', { M: moment(loads.strong.value), S: section(s.strong) }), result: stress(down) },
+			{ label: 'bends out', sum: phrase('{M} / {S}', { M: moment(loads.weak), S: section(s.weak) }), result: stress(out) },
+			{ label: 'both of', sum: phrase('({a} + {b}) / {F}', { a: stress(down), b: stress(out), F: stress(Fb) }), result: ratio(bending) }
+		]),
 		check('shear', 'cleat shear and twist', sheared, {
 			source: `NDS 2018 3.4; torsion of a rectangle, Timoshenko; ${board.title}`,
-			reason: phrase('cleat shears and twists between studs'),
-			lines: [
-				{ label: 'shear', sum: phrase('1.5 × {V} / ({t} × {y})', { V: newtons(loads.shear), t: mm(profile.thickness), y: mm(profile.back) }), result: stress(shear) },
-				{ label: 'twist', sum: phrase('{T} × (3 + 1.8 × t/y) / (y × t²)', { T: moment(loads.torque) }), result: stress(twist) },
-				{ label: 'both of', sum: phrase('({a} + {b}) / {F}', { a: stress(shear), b: stress(twist), F: stress(Fv) }), result: ratio(sheared) }
-			]
-		})
+			reason: phrase('cleat shears and twists between studs')
+		}, () => [
+			{ label: 'shear', sum: phrase('1.5 × {V} / ({t} × {y})', { V: newtons(loads.shear), t: mm(profile.thickness), y: mm(profile.back) }), result: stress(shear) },
+			{ label: 'twist', sum: phrase('{T} × (3 + 1.8 × {t} / {y}) / ({y} × {t}²)', { T: moment(loads.torque), t: mm(Math.min(profile.thickness, profile.back)), y: mm(Math.max(profile.thickness, profile.back)) }), result: stress(twist) },
+			{ label: 'both of', sum: phrase('({a} + {b}) / {F}', { a: stress(shear), b: stress(twist), F: stress(Fv) }), result: ratio(sheared) }
+		])
 	];
 	if (board.kind === 'solid') {
 		const top = screwHeights(profile, row.screws.size, row.screws.perStud).heights.at(-1) as number;
@@ -55,13 +63,12 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 		found.push(
 			check('split', 'cleat splitting', (3 * across) / Fv, {
 				source: 'NDS 2018 3.8.2: a third of Fv, not to be relied on',
-				reason: phrase('solid cleat splits along its screws: ply does not'),
-				lines: [
-					{ label: 'line load', sum: phrase('heaviest hook, weight over length'), result: perLength(loads.line) },
-					{ label: 'across the grain', sum: phrase('6 × {w} × (t/2 + (front - {y}) × tan b) / t²', { w: perLength(loads.line), y: mm(top) }), result: stress(across) },
-					{ label: 'allowed', sum: phrase('{F} / 3', { F: stress(Fv) }), result: stress(Fv / 3) }
-				]
-			})
+				reason: phrase('solid cleat splits along its screws: ply does not')
+			}, () => [
+				{ label: 'line load', sum: phrase('heaviest hook, weight over length'), result: perLength(loads.line) },
+				{ label: 'across the grain', sum: phrase('6 × {w} × ({t} / 2 + ({f} - {y}) × tan {b}) / {t}²', { w: perLength(loads.line), y: mm(top), t: mm(profile.thickness), f: mm(profile.front), b: angle(profile.bevel) }), result: stress(across) },
+				{ label: 'allowed', sum: phrase('{F} / 3', { F: stress(Fv) }), result: stress(Fv / 3) }
+			])
 		);
 	}
 	return found;

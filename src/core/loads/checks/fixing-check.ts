@@ -2,10 +2,11 @@ import type { Fixing } from '../../cleats/segments';
 import { stock } from '../../materials/stocks';
 import { wood } from '../../materials/woods';
 import type { Wall } from '../../plan/types';
-import { mm, moment, newtons, perLength, phrase, ratio } from '../../units/phrase';
+import type { Quantity } from '../../units/format-quantity';
+import { mm, moment, newtons, perLength, phrase, ratio, type Phrase } from '../../units/phrase';
 import { N_PER_POUND } from '../../units/quantity';
 import { verdictOf, type Check, type SumLine } from '../check';
-import { combinedAllowable } from '../fasteners/combined';
+import { combinedAllowable, type CombinedAllowable } from '../fasteners/combined';
 import { screwCapacity, type ScrewCapacity } from '../fasteners/screw-joint';
 import type { LaidRow } from '../place';
 import { DRYWALL_CRUSH, rollArm, rollPull, screwHeights } from '../statics/roll';
@@ -17,7 +18,7 @@ export const TRADE_RULE: number = 80 * N_PER_POUND;
 interface Demand {
 	pull: number;
 	across: number;
-	lines: SumLine[];
+	lines: () => SumLine[];
 	stacked: boolean;
 }
 
@@ -44,21 +45,32 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung
 	const rollTop = Math.max(...pulls);
 	const direct = share.pull / n;
 	const pull = Math.max(rollTop, direct);
-	const across = Math.abs(share.across) / n;
-	const values: Record<string, ReturnType<typeof mm>> = { M: moment(share.roll), p: mm(pivot) };
-	heights.forEach((y, i) => (values[`y${i + 1}`] = mm(y)));
-	const lines: SumLine[] = [
-		{ label: share.across < 0 ? 'lifted by' : 'stud takes', sum: phrase('its share of the row, a continuous beam over its studs'), result: newtons(share.across) },
-		...hungLines(laid, hung),
-		{ label: 'roll at this stud', sum: phrase('shared with the next studs by nearness'), result: moment(share.roll) },
-		{
-			label: n === 2 ? 'top screw pull' : 'screw pull',
-			sum: n === 2 ? phrase('{M} × ({y2} - {p}) / (({y1} - {p})² + ({y2} - {p})²)', values) : phrase('{M} / ({y1} - {p})', values),
-			result: newtons(rollTop)
-		}
-	];
-	if (direct > rollTop) lines.push({ label: 'pulled straight out', sum: phrase('holders bear below this row: {H} / {n}', { H: newtons(share.pull), n: String(n) }), result: newtons(direct) });
-	lines.push({ label: 'across each', sum: phrase('{R} / {n}', { R: newtons(Math.abs(share.across)), n: String(n) }), result: newtons(across) });
+	const lifted = share.lift > share.down;
+	const most = Math.max(share.down, share.lift);
+	const across = most / n;
+	const lines = (): SumLine[] => {
+		const values: Record<string, Quantity> = { M: moment(share.roll), p: mm(pivot) };
+		heights.forEach((y, i) => (values[`y${i + 1}`] = mm(y)));
+		const found: SumLine[] = [
+			{ label: 'by nearness', sum: phrase('each load shared by the studs on either side'), result: newtons(share.lever) },
+			{
+				label: lifted ? 'stud is lifted' : 'stud takes',
+				sum: phrase('the cleat is one piece over all its studs; what eases this one taken off'),
+				result: newtons(most),
+				source: 'three-moment equations'
+			},
+			...hungLines(laid, hung),
+			{ label: 'roll at this stud', sum: phrase('shared with the next studs by nearness'), result: moment(share.roll) },
+			{
+				label: n === 2 ? 'top screw pull' : 'screw pull',
+				sum: n === 2 ? phrase('{M} × ({y2} - {p}) / (({y1} - {p})² + ({y2} - {p})²)', values) : phrase('{M} / ({y1} - {p})', values),
+				result: newtons(rollTop)
+			}
+		];
+		if (direct > rollTop) found.push({ label: 'pulled straight out', sum: phrase('holders bear below this row: {H} / {n}', { H: newtons(share.pull), n: String(n) }), result: newtons(direct) });
+		found.push({ label: 'across each', sum: phrase('{R} / {n}', { R: newtons(most), n: String(n) }), result: newtons(across) });
+		return found;
+	};
 	return { pull, across, lines, stacked: n === 2 };
 }
 
@@ -77,9 +89,20 @@ function capacityLines(c: ScrewCapacity, gap: number, row: LaidRow['row'], thick
 	];
 }
 
+/** What the screw may carry along the way it is loaded, with cos² and sin² of that way in numbers. */
+function allowedLine(c: ScrewCapacity, both: CombinedAllowable): SumLine {
+	const values = { W: newtons(c.axial), Z: newtons(c.lateral), c: ratio(both.cos2), s: ratio(both.sin2) };
+	const sums: Record<CombinedAllowable['by'], string> = {
+		both: '{W} × {Z} / ({W} × {c} + {Z} × {s})',
+		across: '{Z} / √{c}: no better than across by itself',
+		pull: '{W} / √{s}: no better than pulled by itself'
+	};
+	return { label: 'allowed so', sum: phrase(sums[both.by], values), result: newtons(both.allowed), source: 'NDS 2018 12.4-1' };
+}
+
 /** Why practice's figure and the published one part company here. */
-function tradeNotes(gap: number, d: Demand, capacity: ScrewCapacity, joint: Parameters<typeof screwCapacity>[0]): Check['notes'] {
-	const notes: Check['notes'] = [];
+function tradeNotes(gap: number, d: Demand, capacity: ScrewCapacity, joint: Parameters<typeof screwCapacity>[0]): Phrase[] {
+	const notes: Phrase[] = [];
 	if (gap > 0 && capacity.lateral > 0) {
 		notes.push(phrase('It does not count the {g} of cladding between row and stud: without it each screw would hold {z} across, not {zg}', {
 			g: mm(gap), z: newtons(screwCapacity({ ...joint, gap: 0 }).lateral), zg: newtons(capacity.lateral)
@@ -106,7 +129,8 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 	const capacity = screwCapacity(joint);
 	const d = demand(laid, wall, share, hung);
 	const resultant = Math.hypot(d.pull, d.across);
-	const allowed = combinedAllowable(capacity.axial, capacity.lateral, d.pull, d.across);
+	const both = combinedAllowable(capacity.axial, capacity.lateral, d.pull, d.across);
+	const { allowed } = both;
 	const margin = resultant > 0 ? allowed / resultant : null;
 	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
 	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
@@ -120,24 +144,22 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 		basis: 'published',
 		source: 'NDS 2018 chapter 12, TR12; G of the stud: ' + timber.title,
 		reason:
-			capacity.lateral === 0
-				? phrase('screws at stud {x@tape} too short: {in} in the stud, {need} needed', { ...at, in: mm(capacity.penetration), need: mm(capacity.needed) })
-				: phrase(d.stacked ? 'top screw at stud {x@tape}' : 'screw at stud {x@tape}', at),
-		lines: [
-			...d.lines,
-			...capacityLines(capacity, gap, row, profile.thickness),
-			{
-				label: 'both at once',
-				sum: phrase('along √({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }),
-				result: newtons(allowed),
-				source: 'NDS 2018 12.4-1'
-			},
-			{ label: 'margin', sum: phrase('{a} / {r}', { a: newtons(allowed), r: newtons(resultant) }), result: ratio(margin ?? Infinity) }
-		],
+		capacity.lateral === 0
+			? phrase('screws at stud {x@tape} too short: {in} in the stud, {need} needed', { ...at, in: mm(capacity.penetration), need: mm(capacity.needed) })
+			: phrase(d.stacked ? 'top screw at stud {x@tape}' : 'screw at stud {x@tape}', at),
+		get lines() {
+			return [
+				...d.lines(),
+				...capacityLines(capacity, gap, row, profile.thickness),
+				{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }), result: newtons(resultant) },
+				allowedLine(capacity, both),
+				{ label: 'margin', sum: phrase('{a} / {r}', { a: newtons(allowed), r: newtons(resultant) }), result: ratio(margin ?? Infinity) }
+			];
+		},
 		notes: fixing.stud.species === 'unknown' ? [phrase('Species not known: counted as the softest, G 0.36')] : []
 	};
 	const ruleLoad = TRADE_RULE * row.screws.perStud;
-	const tradeMargin = share.across > 0 ? ruleLoad / share.across : null;
+	const tradeMargin = share.down > 0 ? ruleLoad / share.down : null;
 	const rule: Check = {
 		id: `${id}:trade`,
 		subject,
@@ -147,11 +169,15 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 		basis: 'trade-rule',
 		source: 'common practice',
 		reason: phrase('trade rule at stud {x@tape}', at),
-		lines: [
-			{ label: 'rule', sum: phrase('{each} a screw × {n}', { each: newtons(TRADE_RULE), n: String(row.screws.perStud) }), result: newtons(ruleLoad) },
-			{ label: 'margin', sum: phrase('{a} / {r}', { a: newtons(ruleLoad), r: newtons(share.across) }), result: ratio(tradeMargin ?? Infinity) }
-		],
-		notes: tradeNotes(gap, d, capacity, joint)
+		get lines() {
+			return [
+				{ label: 'rule', sum: phrase('{each} a screw × {n}', { each: newtons(TRADE_RULE), n: String(row.screws.perStud) }), result: newtons(ruleLoad) },
+				{ label: 'margin', sum: phrase('{a} / {r}', { a: newtons(ruleLoad), r: newtons(share.down) }), result: ratio(tradeMargin ?? Infinity) }
+			];
+		},
+		get notes() {
+			return tradeNotes(gap, d, capacity, joint);
+		}
 	};
 	return [published, rule];
 }

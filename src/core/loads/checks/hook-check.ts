@@ -36,7 +36,8 @@ export function hookCheck(p: Placed, weight: number): Check {
 	const axial = Math.min(withdrawal, head);
 	const margin = each > 0 ? axial / each : null;
 
-	const lines: SumLine[] = [
+	const glue = hook.glued ? glueLine(M, face.width, profile.back, Math.min(board.Fv, cleat.Fv)) : null;
+	const lines = (): SumLine[] => [
 		{
 			label: 'roll of the hook',
 			sum: phrase('{w} × tan {b} × {k} + {w} × {t} / 2', { w: newtons(weight), b: angle(profile.bevel), k: mm(bevelToTop), t: mm(profile.thickness) }),
@@ -49,10 +50,9 @@ export function hookCheck(p: Placed, weight: number): Check {
 			result: newtons(withdrawal),
 			source: 'NDS 2018 12.2-2'
 		},
-		{ label: 'head holds', sum: phrase('pull-through of {t}', { t: mm(under.thickness) }), result: newtons(head), source: 'NDS 2018 12.2.5' }
+		{ label: 'head holds', sum: phrase('pull-through of {t}', { t: mm(under.thickness) }), result: newtons(head), source: 'NDS 2018 12.2.5' },
+		...(glue ? [glue.line()] : [])
 	];
-	const glue = hook.glued ? glueLine(M, face.width, profile.back, Math.min(board.Fv, cleat.Fv)) : null;
-	if (glue) lines.push(glue.line);
 	const byGlue = glue !== null && margin !== null && margin < 1 && glue.margin >= 1.25;
 	return {
 		id: `holder:${p.holder.id}:hook`,
@@ -63,7 +63,9 @@ export function hookCheck(p: Placed, weight: number): Check {
 		basis: 'published',
 		source: 'statics; NDS 2018 12.2',
 		reason: byGlue ? phrase('hook: the glue carries it, its screws alone do not') : phrase('hook: its screws into the face'),
-		lines,
+		get lines() {
+			return lines();
+		},
 		notes: []
 	};
 }
@@ -73,11 +75,11 @@ function glueLine(M: number, length: number, height: number, Fv: number) {
 	const allowed = Fv * CD_STORAGE * ACROSS_GRAIN;
 	return {
 		margin: peel > 0 ? allowed / peel : Infinity,
-		line: {
+		line: (): SumLine => ({
 			label: 'glue, second line',
 			sum: phrase('6 × {M} / ({l} × {h}²) is {s}; allowed {a}', { M: moment(M), l: mm(length), h: mm(height), s: stress(peel), a: stress(allowed) }),
 			result: stress(peel),
 			source: 'NDS 2018 3.8.2'
-		} satisfies SumLine
+		})
 	};
 }

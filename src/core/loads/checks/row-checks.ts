@@ -26,19 +26,7 @@ export interface Stretch {
 	check: Check;
 }
 
-interface Known {
-	row: Row;
-	wall: Wall;
-	kerf: number;
-	holders: readonly unknown[];
-	result: RowResult;
-}
-const known = new WeakMap<Row, Known>();
-
-/** What of each holder decides a row's loads: the holder itself, and whether it bears below its own cleat. */
-function signature(laid: LaidRow): unknown[] {
-	return laid.placed.flatMap((p) => [p.holder, p.bearing.kind]);
-}
+const known = new WeakMap<LaidRow, { wall: Wall; result: RowResult }>();
 
 function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number): Check {
 	const surveyed = wall.studs.length > 0;
@@ -89,7 +77,7 @@ function judge(laid: LaidRow, wall: Wall): RowResult {
 			result.fixings.push({ from: before, to: after, check: checks[0] as Check });
 			const gap = wall.cladding.kind === 'none' ? 0 : wall.cladding.thickness;
 			const arm = fixing.stud.depth / 2 + gap;
-			const given: StudLoad = { height: row.y + profile.back / 2, force: share.across, couple: share.roll + share.across * arm };
+			const given: StudLoad = { height: row.y + profile.back / 2, force: share.down, couple: share.roll + share.down * arm };
 			result.studLoads.set(fixing.stud.id, [...(result.studLoads.get(fixing.stud.id) ?? []), given]);
 		});
 	}
@@ -97,13 +85,10 @@ function judge(laid: LaidRow, wall: Wall): RowResult {
 }
 
 /** Checks of one row: its cleats and its screws at every stud. A row on which nothing has changed is not checked again. */
-export function rowChecks(laid: LaidRow, wall: Wall, kerf: number): RowResult {
-	const holders = signature(laid);
-	const before = known.get(laid.row);
-	if (before && before.wall === wall && before.kerf === kerf && before.holders.length === holders.length && holders.every((h, i) => h === before.holders[i])) {
-		return before.result;
-	}
+export function rowChecks(laid: LaidRow, wall: Wall): RowResult {
+	const before = known.get(laid);
+	if (before?.wall === wall) return before.result;
 	const result = judge(laid, wall);
-	known.set(laid.row, { row: laid.row, wall, kerf, holders, result });
+	known.set(laid, { wall, result });
 	return result;
 }

@@ -5,16 +5,20 @@ import type { Row } from '../../plan/types';
 import { holderWeights, type LaidRow, type Placed } from '../place';
 import { cleatRoll } from '../statics/roll';
 import { combine } from '../statics/seat';
-import { continuousBeam, type LineLoad } from '../statics/continuous-beam';
+import { beamExtremes, beamReactions, type LineLoad } from '../statics/continuous-beam';
 import { torqueShares, type LineTorque } from '../statics/torque-shares';
 
-/** What a cleat's load does at one stud. */
+/** What a cleat's load does at one stud. Any of the things that hang may be taken off: each figure counts only what adds to it. */
 export interface StudShare {
-	/** Across the screws, down; negative where an overhang lifts. */
-	across: Newtons;
+	/** Across the screws, down, by the lever rule: what a pencil gets first. */
+	lever: Newtons;
+	/** Across the screws, down: the cleat is one piece over its studs. */
+	down: Newtons;
+	/** Across the screws, up, where an overhang or a far span lifts; never negative. */
+	lift: Newtons;
 	/** Roll to resist at this stud. */
 	roll: NewtonMillimetres;
-	/** Net outward pull, where holders bear below their own cleat; never negative: inward presses on the wall. */
+	/** Net outward pull, where holders bear below their own cleat; inward presses on the wall. */
 	pull: Newtons;
 }
 
@@ -41,15 +45,19 @@ export interface Hung {
 	roll: NewtonMillimetres;
 }
 
+/** The weight of one holder along its hook. */
+export interface HookLoad extends LineLoad {
+	/** Its lower bearing is on the wall or the row below, so that this cleat alone is pulled out. */
+	bearsBelow: boolean;
+}
+
 interface CleatLoads {
-	down: LineLoad[];
-	out: LineLoad[];
-	/** Outward loads of those holders whose lower bearing is on the wall or the row below. */
-	net: LineLoad[];
+	down: HookLoad[];
 	roll: LineTorque[];
 }
 
-function cut<T extends LineLoad | LineTorque>(load: T, from: Millimetres, to: Millimetres): T | null {
+/** The part of an even load that lies between two places; null when none does. */
+export function within<T extends LineLoad | LineTorque>(load: T, from: Millimetres, to: Millimetres): T | null {
 	const a = Math.max(load.from, from);
 	const b = Math.min(load.to, to);
 	return b > a ? { ...load, from: a, to: b, total: (load.total * (b - a)) / (load.to - load.from) } : null;
@@ -68,49 +76,77 @@ export function contactOf(p: Placed, row: Row): { from: Millimetres; to: Millime
 	return half > 0 ? { from: weightAt - half, to: weightAt + half } : null;
 }
 
+/** A holder's weight along the stretch of cleat that carries it. */
+export function hookLoad(p: Placed, contact: { from: Millimetres; to: Millimetres }): HookLoad {
+	const { total } = holderWeights(p.built, p.profile);
+	return { ...contact, total, bearsBelow: p.bearing.kind === 'spacer' || p.bearing.kind === 'row-below' };
+}
+
 /** Line loads of every hook on a row; a holder that cannot hang there loads nothing and is warned of elsewhere. */
 export function rowLineLoads(laid: LaidRow): { loads: CleatLoads; hung: Hung[] } {
-	const loads: CleatLoads = { down: [], out: [], net: [], roll: [] };
+	const loads: CleatLoads = { down: [], roll: [] };
 	const hung: Hung[] = [];
-	const tan = Math.tan(radians(laid.row.bevel));
 	for (const p of laid.placed) {
 		const contact = contactOf(p, laid.row);
 		if (!contact) continue;
 		const { from, to } = contact;
 		const weights = holderWeights(p.built, p.profile);
 		const full = combine([weights.self, ...weights.things]);
-		const at = (total: number): LineLoad => ({ from, to, total });
-		loads.down.push(at(full.weight));
-		loads.out.push(at(full.weight * tan));
+		loads.down.push(hookLoad(p, contact));
 		const roll = cleatRoll(full.weight, full.standOff, p.profile);
 		loads.roll.push({ from, to, total: roll });
 		hung.push({ name: p.holder.name || 'holder', from, to, weight: full.weight, standOff: full.standOff, roll });
-		if (p.bearing.kind === 'spacer' || p.bearing.kind === 'row-below') loads.net.push(at(full.weight * tan));
 	}
 	return { loads, hung };
 }
 
-/** Spreads a row's loads over the studs of one of its cleats. Needs at least two studs. */
+/** Sums what each hook gives to each stud, keeping apart what adds and what eases. */
+function studShares(supports: readonly Millimetres[], own: LineLoad, hung: readonly HookLoad[], tan: number) {
+	const self = beamReactions(supports, [own]);
+	const all = [...self.reactions];
+	const shares = supports.map((_, i): Omit<StudShare, 'roll'> => {
+		const r = self.reactions[i] as number;
+		return { lever: self.lever[i] as number, down: Math.max(0, r), lift: Math.max(0, -r), pull: 0 };
+	});
+	for (const load of hung) {
+		const { reactions, lever } = beamReactions(supports, [load]);
+		shares.forEach((s, i) => {
+			const r = reactions[i] as number;
+			all[i] = (all[i] as number) + r;
+			s.lever += lever[i] as number;
+			if (r < 0) s.lift -= r;
+			else {
+				s.down += r;
+				if (load.bearsBelow) s.pull += r * tan;
+			}
+		});
+	}
+	return { self: self.reactions, all, shares };
+}
+
+/**
+ * Spreads a row's loads over the studs of one of its cleats. Needs at least two studs.
+ * The cleat's own weight is always there; every holder may be taken off, so a stud is never counted as eased by one. Bending
+ * of the cleat itself is that with everything on it.
+ */
 export function segmentLoads(laid: LaidRow, loads: CleatLoads, segment: Segment): SegmentLoads {
 	const { profile, row } = laid;
-	const on = <T extends LineLoad | LineTorque>(all: T[]) => all.flatMap((l) => cut(l, segment.from, segment.to) ?? []);
+	const on = <T extends LineLoad | LineTorque>(all: T[]) => all.flatMap((l) => within(l, segment.from, segment.to) ?? []);
 	const area = (profile.thickness * (profile.back + profile.front)) / 2;
 	const own: LineLoad = { from: segment.from, to: segment.to, total: weightOf((area * (segment.to - segment.from) * stock(row.stock).density) / 1e9) };
+	const tan = Math.tan(radians(row.bevel));
 	const supports = segment.fixings.map((f) => f.x);
 	const hung = on(loads.down);
-	const down = continuousBeam(supports, [...hung, own]);
-	const out = continuousBeam(supports, on(loads.out));
-	const net = continuousBeam(supports, on(loads.net));
+	const { self, all, shares } = studShares(supports, own, hung, tan);
+	const down = beamExtremes(supports, all, [...hung, own]);
+	// The hooks push out by their weight times tan b; the cleat's own weight does not.
+	const out = beamExtremes(supports, all.map((r, i) => r - (self[i] as number)), hung).moment.value * tan;
 	const roll = torqueShares(supports, on(loads.roll));
 	return {
-		shares: segment.fixings.map((_, i) => ({
-			across: down.reactions[i] as number,
-			roll: roll.shares[i] as number,
-			pull: Math.max(0, net.reactions[i] as number)
-		})),
+		shares: shares.map((s, i) => ({ ...s, lift: Math.max(0, s.lift - Math.max(0, self[i] as number)), roll: roll.shares[i] as number })),
 		weight: own.total + hung.reduce((sum, l) => sum + l.total, 0),
 		strong: down.moment,
-		weak: out.moment.value,
+		weak: out,
 		shear: down.shear.value,
 		torque: roll.greatest,
 		line: hung.reduce((most, l) => Math.max(most, l.total / (l.to - l.from)), 0)

@@ -1,4 +1,5 @@
-import { angle, mm, newtons, phrase, ratio } from '../../units/phrase';
+import { liftOff } from '../../cleats/profile';
+import { angle, mm, newtons, phrase, ratio, type Phrase } from '../../units/phrase';
 import { radians } from '../../units/quantity';
 import { verdictOf, type Check, type SumLine } from '../check';
 import type { HolderWeights, Placed } from '../place';
@@ -48,7 +49,7 @@ function reasonOf(p: Placed, input: SeatInput, friction: boolean, what: string) 
 	return phrase(text, { f: factor });
 }
 
-function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, drop: number, extra: SumLine[]): Check {
+function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, drop: number, extra: () => SumLine[], notes: Phrase[] = []): Check {
 	const input: SeatInput = { bevel: p.profile.bevel, standOff: load.standOff, drop };
 	const s = seat(input);
 	const margin = Number.isFinite(s.margin) ? s.margin : null;
@@ -63,8 +64,10 @@ function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, drop: numb
 		basis: 'published',
 		source: SOURCE,
 		reason: reasonOf(p, input, byFriction, title),
-		lines: [...extra, ...dropLines(p, drop), ...shapeLines(input)],
-		notes: []
+		get lines() {
+			return [...extra(), ...dropLines(p, drop), ...shapeLines(input)];
+		},
+		notes
 	};
 }
 
@@ -84,15 +87,17 @@ function lockedCheck(p: Placed, load: OutWeight, drop: number): Check {
 		reason: stays
 			? phrase(uplift > 0 ? 'held on by its lock strip, which takes {u}' : 'seated; the lock strip takes only bumps', { u: newtons(uplift) })
 			: phrase('nothing bears below the cleat: it turns out'),
-		lines: [
-			...dropLines(p, drop),
-			{ label: 'pulls out', sum: phrase('{w} × {x} / {d}', { w: newtons(load.weight), x: mm(load.standOff), d: mm(drop) }), result: newtons((load.weight * load.standOff) / drop) },
-			{
-				label: 'lifts the strip',
-				sum: phrase('{h} / tan {b} - {w}', { h: newtons((load.weight * load.standOff) / drop), b: angle(p.profile.bevel), w: newtons(load.weight) }),
-				result: newtons(uplift)
-			}
-		],
+		get lines() {
+			return [
+				...dropLines(p, drop),
+				{ label: 'pulls out', sum: phrase('{w} × {x} / {d}', { w: newtons(load.weight), x: mm(load.standOff), d: mm(drop) }), result: newtons((load.weight * load.standOff) / drop) },
+				{
+					label: 'lifts the strip',
+					sum: phrase('{h} / tan {b} - {w}', { h: newtons((load.weight * load.standOff) / drop), b: angle(p.profile.bevel), w: newtons(load.weight) }),
+					result: newtons(uplift)
+				}
+			];
+		},
 		notes: [phrase('The strip must leave less slack than the lift-off height')]
 	};
 }
@@ -107,17 +112,18 @@ export function seatChecks(p: Placed, weights: HolderWeights): Check[] {
 	if (p.holder.params.lockStrip) return [lockedCheck(p, full, drop)];
 	const input: SeatInput = { bevel: p.profile.bevel, standOff: full.standOff, drop };
 	const tugAt = p.foot + p.holder.params.pegs.height - p.bearing.y;
-	const weightLines: SumLine[] = [
+	const weightLines = (): SumLine[] => [
 		{ label: 'weight', sum: phrase('{n} things and the rack itself', { n: String(weights.things.length) }), result: newtons(full.weight) },
 		{ label: 'stands out', sum: phrase('centre of all of it, from the wall face'), result: mm(full.standOff) }
 	];
-	const check = seatCheck(p, 'seat', full, drop, weightLines);
 	const tug = tugAt > 0 ? greatestTug(full.weight, input, tugAt) : 0;
-	if (tug > 0) check.notes.push(phrase('An outward pull of {f} at the pegs tips it', { f: newtons(tug) }));
-	check.notes.push(phrase('Lifts off by rising {h}', { h: mm(p.profile.front - p.profile.back) }));
+	const check = seatCheck(p, 'seat', full, drop, weightLines, [
+		...(tug > 0 ? [phrase('An outward pull of {f} at the pegs tips it', { f: newtons(tug) })] : []),
+		phrase('Lifts off by rising {h}', { h: mm(liftOff(p.profile)) })
+	]);
 	const part = partLoad(weights.self, weights.things, drop * Math.tan(radians(p.profile.bevel)));
 	if (part.weight === full.weight || part.weight === weights.self.weight) return [check];
-	const partCheck = seatCheck(p, 'part', part, drop, [
+	const partCheck = seatCheck(p, 'part', part, drop, () => [
 		{ label: 'left on', sum: phrase('the rack and what stands further out than {r}', { r: mm(drop * Math.tan(radians(p.profile.bevel))) }), result: newtons(part.weight) },
 		{ label: 'stands out', sum: phrase('centre of what is left'), result: mm(part.standOff) }
 	]);

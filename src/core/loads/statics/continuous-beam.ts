@@ -7,11 +7,16 @@ export interface LineLoad {
 	total: Newtons;
 }
 
-export interface BeamResult {
+export interface BeamReactions {
 	/** In the order of the supports; negative means the support is lifted. */
 	reactions: Newtons[];
+	/** What each would take if the beam were cut through at every support: the lever rule. */
+	lever: Newtons[];
 	/** Over each support; hogging is negative. */
 	supportMoments: NewtonMillimetres[];
+}
+
+export interface BeamExtremes {
 	/** Greatest bending moment, whatever its sign, and where. */
 	moment: { value: NewtonMillimetres; at: Millimetres };
 	/** Greatest shear, whatever its sign, and where. */
@@ -69,8 +74,8 @@ function solveTridiagonal(diag: number[], off: number[], rhs: number[]): number[
 	return rhs;
 }
 
-/** Walks the beam from its left end and finds the greatest moment and shear exactly. */
-function extremes(supports: readonly number[], reactions: readonly number[], loads: readonly LineLoad[]) {
+/** Greatest moment and shear of a beam whose reactions are known: walks it from its left end, exact. */
+export function beamExtremes(supports: readonly Millimetres[], reactions: readonly Newtons[], loads: readonly LineLoad[]): BeamExtremes {
 	const events = supports.map((x, i) => ({ x, jump: reactions[i] as number, w: 0 }));
 	for (const l of loads) {
 		if (l.from === l.to) events.push({ x: l.from, jump: -l.total, w: 0 });
@@ -108,14 +113,14 @@ function extremes(supports: readonly number[], reactions: readonly number[], loa
 }
 
 /**
- * Reactions and greatest moment of a beam of one section over any number of level supports, with overhanging ends.
+ * Reactions of a beam of one section over any number of level supports, with overhanging ends.
  * Method: Clapeyron's three-moment equations, exact for point loads and even line loads.
  * @param supports ascending positions, at least two
  * @param loads anywhere on the beam
  * @throws RangeError with fewer than two supports or supports out of order
- * @example continuousBeam([0, 1000, 2000], [{ from: 500, to: 500, total: 1 }, { from: 1500, to: 1500, total: 1 }]).reactions // [0.3125, 1.375, 0.3125]
+ * @example beamReactions([0, 1000, 2000], [{ from: 500, to: 500, total: 1 }, { from: 1500, to: 1500, total: 1 }]).reactions // [0.3125, 1.375, 0.3125]
  */
-export function continuousBeam(supports: readonly Millimetres[], loads: readonly LineLoad[]): BeamResult {
+export function beamReactions(supports: readonly Millimetres[], loads: readonly LineLoad[]): BeamReactions {
 	const n = supports.length;
 	if (n < 2) throw new RangeError('A beam needs two supports');
 	const spans = supports.slice(1).map((x, i) => x - (supports[i] as number));
@@ -125,15 +130,15 @@ export function continuousBeam(supports: readonly Millimetres[], loads: readonly
 
 	const fromLeft = new Array<number>(n - 1).fill(0);
 	const fromRight = new Array<number>(n - 1).fill(0);
-	const reactions = new Array<number>(n).fill(0);
+	const lever = new Array<number>(n).fill(0);
 	const supportMoments = new Array<number>(n).fill(0);
 	const add = (to: number[], i: number, value: number) => (to[i] = (to[i] as number) + value);
 	for (const load of loads) {
 		const left = overhang(load, first, 'left');
 		const right = overhang(load, last, 'right');
-		add(reactions, 0, left.force);
+		add(lever, 0, left.force);
 		add(supportMoments, 0, -left.moment);
-		add(reactions, n - 1, right.force);
+		add(lever, n - 1, right.force);
 		add(supportMoments, n - 1, -right.moment);
 		for (let k = 0; k < n - 1; k++) {
 			const x0 = supports[k] as number;
@@ -143,8 +148,8 @@ export function continuousBeam(supports: readonly Millimetres[], loads: readonly
 			const t = spanTerms(load, x0, L);
 			add(fromLeft, k, t.fromLeft);
 			add(fromRight, k, t.fromRight);
-			add(reactions, k, t.left);
-			add(reactions, k + 1, t.right);
+			add(lever, k, t.left);
+			add(lever, k + 1, t.right);
 		}
 	}
 	if (n > 2) {
@@ -162,10 +167,21 @@ export function continuousBeam(supports: readonly Millimetres[], loads: readonly
 		}
 		solveTridiagonal(diag, off, rhs).forEach((m, i) => (supportMoments[i + 1] = m));
 	}
+	const reactions = [...lever];
 	for (let k = 0; k < n - 1; k++) {
 		const change = ((supportMoments[k + 1] as number) - (supportMoments[k] as number)) / (spans[k] as number);
 		add(reactions, k, change);
 		add(reactions, k + 1, -change);
 	}
-	return { reactions, supportMoments, ...extremes(supports, reactions, loads) };
+	return { reactions, lever, supportMoments };
+}
+
+/**
+ * Reactions, greatest moment and greatest shear of such a beam.
+ * @throws RangeError with fewer than two supports or supports out of order
+ * @example continuousBeam([0, 3], [{ from: 1, to: 1, total: 9 }]).moment // { value: 6, at: 1 }
+ */
+export function continuousBeam(supports: readonly Millimetres[], loads: readonly LineLoad[]): BeamReactions & BeamExtremes {
+	const found = beamReactions(supports, loads);
+	return { ...found, ...beamExtremes(supports, found.reactions, loads) };
 }

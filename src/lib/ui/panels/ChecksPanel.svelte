@@ -19,12 +19,13 @@
 
 	const unit = $derived(preferences.unit);
 	const selection = $derived(open.selection);
-	const placed = $derived(selection?.kind === 'holder' ? open.checks.laid.flatMap((l) => l.placed).find((p) => p.holder.id === selection.id) : undefined);
+	const holder = $derived(selection?.kind === 'holder' ? open.checks.holders.get(selection.id) : undefined);
+	const placed = $derived(holder?.placed);
 	const row = $derived(selection?.kind === 'row' ? open.shown.rows.find((r) => r.id === selection.id) : undefined);
 
 	/** The checks on the load path of what is picked; of the whole wall when nothing is. */
-	const checks = $derived.by((): Check[] => {
-		if (placed) return open.checks.paths.get(placed.holder.id) ?? [];
+	const checks = $derived.by((): readonly Check[] => {
+		if (holder) return holder.path;
 		if (row) return open.checks.checks.filter((c) => (c.subject.kind === 'row' && c.subject.id === row.id) || (c.subject.kind === 'fixing' && c.subject.row === row.id));
 		return open.checks.checks;
 	});

@@ -1,5 +1,5 @@
 <script lang="ts" generics="T extends string | number">
-	import { Helper, Label, Select } from 'flowbite-svelte';
+	import { Select } from 'flowbite-svelte';
 
 	interface Props {
 		label: string;
@@ -22,7 +22,7 @@
 </script>
 
 <div class="field">
-	<Label for={id} class="mb-0.5 text-[0.8rem] text-[var(--pencil)]">{label}</Label>
+	<label for={id}>{label}</label>
 	<Select {id} size="sm" placeholder="" items={choices.map((c) => ({ value: c.value, name: c.name }))} {value} onchange={chosen} />
-	{#if error}<Helper class="mt-0.5 text-[0.8rem] font-semibold !text-[var(--does-not-hold)]" role="alert">{error}</Helper>{/if}
+	{#if error}<p class="help wrong" role="alert">{error}</p>{/if}
 </div>

@@ -1,5 +1,5 @@
 <script lang="ts" generics="T">
-	import { Helper, Input, Label } from 'flowbite-svelte';
+	import { Input } from 'flowbite-svelte';
 	import type { Result } from '$core/result';
 
 	interface Props {
@@ -44,7 +44,7 @@
 </script>
 
 <div class="field">
-	<Label for={id} class="mb-0.5 text-[0.8rem] text-[var(--pencil)]">{label}</Label>
+	<label for={id}>{label}</label>
 	<Input
 		{id}
 		size="sm"
@@ -58,8 +58,6 @@
 		onkeydown={keyed}
 	/>
 	{#if error || hint}
-		<Helper id="{id}-help" class="mt-0.5 text-[0.8rem] {error ? 'font-semibold !text-[var(--does-not-hold)]' : '!text-[var(--pencil)]'}" role={error ? 'alert' : undefined}>
-			{error || hint}
-		</Helper>
+		<p id="{id}-help" class="help" class:wrong={error !== ''} role={error ? 'alert' : undefined}>{error || hint}</p>
 	{/if}
 </div>

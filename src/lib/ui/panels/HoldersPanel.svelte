@@ -17,6 +17,8 @@
 	const unit = $derived(preferences.unit);
 	const holder = $derived(open.selection?.kind === 'holder' ? plan.holders.find((h) => h.id === open.selection?.id) : undefined);
 	let problem = $state('');
+	/** A full wall has hundreds; the strip under the wall lists the worst. */
+	let most = $state(40);
 
 	/** The row with the most free length takes the next holder. */
 	function roomiest(): Row | undefined {
@@ -48,7 +50,7 @@
 		</p>
 	{/if}
 	<ul class="cards">
-		{#each plan.holders as h (h.id)}
+		{#each plan.holders.slice(0, most) as h (h.id)}
 			{@const judged = open.checks.holders.get(h.id)}
 			<li>
 				<button type="button" onclick={() => (open.selection = { kind: 'holder', id: h.id })}>
@@ -58,6 +60,9 @@
 			</li>
 		{/each}
 	</ul>
+	{#if plan.holders.length > most}
+		<Button size="sm" color="alternative" class="mb-3" onclick={() => (most = Infinity)}>Show all {plan.holders.length}</Button>
+	{/if}
 	<Button onclick={() => add()} disabled={plan.rows.length === 0}>Hang a peg rack</Button>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 {/if}

@@ -32,10 +32,10 @@
 	const unit = $derived(preferences.unit);
 	const p = $derived(holder.params);
 	const say = (x: number) => formatLength(x, unit);
-	const placed = $derived(open.checks.laid.flatMap((l) => l.placed).find((x) => x.holder.id === holder.id));
+	const judged = $derived(open.checks.holders.get(holder.id));
+	const placed = $derived(judged?.placed);
 	const weights = $derived(placed && holderWeights(placed.built, placed.profile));
 	const full = $derived(weights && combine([weights.self, ...weights.things]));
-	const judged = $derived(open.checks.holders.get(holder.id));
 	const warnings = $derived(open.checks.warnings.filter((w) => w.subject.kind === 'holder' && w.subject.id === holder.id));
 	const shown = $derived(placed?.holder ?? holder);
 
@@ -85,7 +85,7 @@
 </p>
 <p class="verdict"><VerdictMark verdict={judged?.verdict ?? 'holds'} /> <span>{sayVerdict(judged, unit)}</span></p>
 <Warnings {warnings} />
-<Section title="Where">
+<Section title="Where" after={1}>
 	<div class="grid">
 		<TextField label="Name" value={holder.name} commit={(name) => change({ name })} />
 		<ChoiceField
@@ -101,7 +101,7 @@
 		</p>
 	{/if}
 </Section>
-<Section title="What hangs">
+<Section title="What hangs" after={2}>
 	<div class="grid">
 		<TextField label="Name of one" value={p.load.name} commit={(name) => load({ name })} />
 		<MassField label="Weight of one" value={p.load.mass} commit={(mass) => load({ mass })} />
@@ -111,7 +111,7 @@
 		<LengthField label="How far it hangs down" value={p.load.height} commit={(height) => load({ height })} />
 	</div>
 </Section>
-<Section title="Pegs">
+<Section title="Pegs" after={3}>
 	<div class="grid">
 		<NumberField label={p.pegs.pair ? 'Pairs' : 'Pegs'} value={p.pegs.spacing.count} commit={(count) => pegs({ spacing: { ...p.pegs.spacing, count } })} />
 		<ChoiceField label="Spaced" value={p.pegs.spacing.kind} choices={spacings} commit={setSpacing} />
@@ -143,7 +143,7 @@
 		<p class="marks">Marks from the left end: <span class="sum">{tapeMarks(placed.built.holes.map((h) => h.x), unit).map(say).join(', ')}</span></p>
 	{/if}
 </Section>
-<Section title="Face and hook">
+<Section title="Face and hook" after={4}>
 	<div class="grid">
 		<ChoiceField label="Face" value={p.face.stock} choices={STOCKS.map((s) => ({ value: s.id, name: s.title }))} commit={setStock} />
 		<LengthField label="Width" value={p.face.width} commit={(width) => face({ width })} />

@@ -1,12 +1,31 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 
-	let { title, children }: { title: string; children: Snippet } = $props();
+	interface Props {
+		title: string;
+		/** Idle moments to wait before its content is built: what is further down a long slip need not hold up the press that opened it. */
+		after?: number;
+		children: Snippet;
+	}
+	let { title, after = 0, children }: Props = $props();
+
+	const LONGEST_WAIT = 250;
+	let moments = $state(0);
+	$effect(() => {
+		if (moments >= after) return;
+		const pass = () => moments++;
+		if ('requestIdleCallback' in window) {
+			const wait = requestIdleCallback(pass, { timeout: LONGEST_WAIT });
+			return () => cancelIdleCallback(wait);
+		}
+		const wait = setTimeout(pass, 20);
+		return () => clearTimeout(wait);
+	});
 </script>
 
 <section>
 	<h3>{title}</h3>
-	{@render children()}
+	{#if moments >= after}{@render children()}{/if}
 </section>
 
 <style>

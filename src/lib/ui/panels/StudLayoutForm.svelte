@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { WOODS, type SpeciesId } from '$core/materials/woods';
+	import { sayProblem } from '$lib/state/commit';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import ChoiceField from './ChoiceField.svelte';
@@ -10,6 +11,7 @@
 
 	const inch = preferences.unit === 'inch';
 	let asking = $state(false);
+	let problem = $state('');
 	let layout = $state({ first: inch ? 203.2 : 200, pitch: inch ? 406.4 : 400, width: inch ? 38.1 : 45, depth: inch ? 88.9 : 95, species: 'unknown' as SpeciesId });
 	const species = WOODS.map((w) => ({ value: w.id, name: `${w.title} (G ${w.G})` }));
 	const set = (change: Partial<typeof layout>, ok: boolean, message: string) => {
@@ -19,8 +21,9 @@
 	};
 
 	function lay() {
-		open.do({ kind: 'lay-studs', layout: { ...layout } });
-		asking = false;
+		const [wrong] = open.do({ kind: 'lay-studs', layout: { ...layout } });
+		problem = wrong ? sayProblem(wrong, preferences.unit) : '';
+		if (!wrong) asking = false;
 	}
 </script>
 
@@ -38,4 +41,5 @@
 		<Button size="sm" onclick={lay}>Lay out studs</Button>
 		{#if asking}<Button size="sm" color="alternative" onclick={() => (asking = false)}>Keep as they are</Button>{/if}
 	</div>
+	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 {/if}

@@ -14,26 +14,30 @@
 	/** More than these would be a table to read, not a list of what is open. */
 	const MOST = 40;
 	const unit = $derived(preferences.unit);
-	const entries = $derived(
-		open.checks.laid
-			.flatMap((l) => l.placed)
-			.flatMap((p) => {
-				const judged = open.checks.holders.get(p.holder.id);
-				return judged?.check ? [{ placed: p, verdict: judged.verdict, check: judged.check }] : [];
-			})
+	/** The order is that of the plan as it is: a list that jumps about during a drag cannot be read. */
+	const order = $derived(
+		[...open.settled.holders]
+			.flatMap(([id, { check }]) => (check ? [{ id, check }] : []))
 			.sort((a, b) => worstFirst(a.check, b.check))
+			.map((e) => e.id)
+	);
+	const entries = $derived(
+		order.slice(0, MOST).flatMap((id) => {
+			const judged = open.checks.holders.get(id);
+			return judged?.check ? [{ id, placed: judged.placed, verdict: judged.verdict, check: judged.check }] : [];
+		})
 	);
 </script>
 
 <section aria-label="Least margin first" class="no-print">
 	<h2>Least margin first</h2>
-	{#if entries.length === 0}
+	{#if order.length === 0}
 		<p>Nothing hangs on this wall yet.</p>
 	{:else}
 		<ul>
-			{#each entries.slice(0, MOST) as e (e.placed.holder.id)}
+			{#each entries as e (e.id)}
 				<li>
-					<button type="button" aria-current={open.selection?.id === e.placed.holder.id} onclick={() => (open.selection = { kind: 'holder', id: e.placed.holder.id })}>
+					<button type="button" aria-current={open.selection?.id === e.id} onclick={() => (open.selection = { kind: 'holder', id: e.id })}>
 						<VerdictMark verdict={e.verdict} />
 						<strong>{e.placed.holder.name || 'Holder'}</strong>
 						<span class="why">{sayPhrase(e.check.reason, unit)}</span>
@@ -43,7 +47,7 @@
 				</li>
 			{/each}
 		</ul>
-		{#if entries.length > MOST}<p>and {entries.length - MOST} more with larger margins</p>{/if}
+		{#if order.length > MOST}<p>and {order.length - MOST} more with larger margins</p>{/if}
 	{/if}
 </section>
 

@@ -86,6 +86,12 @@
 	.bench.cutting {
 		grid-template-rows: auto minmax(0, 2fr) minmax(0, 3fr);
 	}
+	/* What changes in one part lays out that part alone. */
+	.drawing,
+	.strip,
+	.slip {
+		contain: layout paint style;
+	}
 	.top {
 		grid-area: top;
 	}

@@ -5,20 +5,16 @@
 
 	/** Thing, hook, row, screws, studs: the way down, in chalk. `k` is px per mm. */
 	let { path, k }: { path: LoadPath; k: number } = $props();
-
-	/** Studs that take next to nothing would only clutter the drawing. */
-	const most = $derived(Math.max(...path.screws.map((s) => Math.abs(s.across))));
-	const screws = $derived(path.screws.filter((s) => Math.abs(s.across) > most * 0.1));
 </script>
 
 <g class="path" aria-hidden="true">
 	<path d="M{path.thing[0]} {-path.thing[1]}V{-path.hook[0][1]}" />
 	<path d="M{path.hook[0][0]} {-path.hook[0][1]}H{path.hook[1][0]}" stroke-width="4" />
-	{#each screws as s (s.check.id)}
+	{#each path.screws as s (s.at[0])}
 		<path d="M{path.thing[0]} {-path.hook[0][1]}H{s.at[0]}" />
 		<path d="M{s.at[0]} {-s.at[1]}v{28 / k}" stroke-dasharray="5 4" />
 		<circle cx={s.at[0]} cy={-s.at[1]} r={6 / k} />
-		<text transform="translate({s.at[0]} {-s.at[1]}) scale({1 / k})" x="0" y="-12" text-anchor="middle">{formatQuantity({ value: s.across, dim: 'force' }, preferences.unit)}</text>
+		<text transform="translate({s.at[0]} {-s.at[1]}) scale({1 / k})" x="0" y="46" text-anchor="middle">{formatQuantity({ value: s.across, dim: 'force' }, preferences.unit)}</text>
 	{/each}
 </g>
 

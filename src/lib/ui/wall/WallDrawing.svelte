@@ -2,21 +2,23 @@
 	import { select } from 'd3-selection';
 	import { zoom, zoomIdentity, type ZoomTransform } from 'd3-zoom';
 	import { loadPath } from '$core/loads/load-path';
-	import { VERDICT_WORDS } from '$core/loads/check';
 	import { rowProfile } from '$core/plan/profile';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayVerdict } from '../say';
-	import Vial from '../Vial.svelte';
 	import { extentOf } from './extent';
-	import HolderShape from './HolderShape.svelte';
-	import LoadPathShape from './LoadPathShape.svelte';
+	import { followDrag } from './drag';
+	import GripShape from './Grip.svelte';
+	import HolderOnWall from './HolderOnWall.svelte';
 	import { dragMove, nudgeMove, type Grip, type Move } from './moves';
+	import ObstructionShape from './ObstructionShape.svelte';
 	import RowShape from './RowShape.svelte';
-	import Tape from './Tape.svelte';
-	import { fitView, TAPE, type View } from './view';
+	import StudShape from './StudShape.svelte';
+	import { fitView, type View } from './view';
+	import VialLayer from './VialLayer.svelte';
+	import WallOverlay from './WallOverlay.svelte';
 
 	let { open, stage }: { open: OpenPlan; stage: string } = $props();
 
@@ -25,7 +27,7 @@
 	let height = $state(500);
 	let transform = $state.raw<ZoomTransform>(zoomIdentity);
 	let pointer = $state.raw<{ x: number; y: number } | null>(null);
-	let dragging = $state.raw<{ grip: Grip; move: Move | null } | null>(null);
+	let dragging = $state.raw<{ move: Move | null } | null>(null);
 	let svg: SVGSVGElement;
 
 	const plan = $derived(open.shown);
@@ -33,11 +35,10 @@
 	const unit = $derived(preferences.unit);
 	const base = $derived(fitView(width, height, wall));
 	const view = $derived<View>({ k: base.k * transform.k, x: transform.applyX(base.x), y: transform.applyY(base.y) });
-	const placed = $derived(open.checks.laid.flatMap((l) => l.placed));
-	const extent = $derived(extentOf(plan, placed, open.selection));
-	const path = $derived(
-		open.selection?.kind === 'holder' ? loadPath(open.checks.laid, open.selection.id, open.checks.paths.get(open.selection.id) ?? []) : null
-	);
+	const holders = $derived([...open.checks.holders.values()]);
+	const extent = $derived(extentOf(plan, open.checks.holders, open.selection));
+	const picked = $derived(open.selection?.kind === 'holder' ? open.checks.holders.get(open.selection.id) : undefined);
+	const path = $derived(picked ? loadPath(picked.placed, wall.studs) : null);
 	const say = (mm: number) => formatLength(mm, unit);
 	const isPicked = (kind: Selection['kind'], id: string) => open.selection?.kind === kind && open.selection.id === id;
 	const faint = $derived({ rows: stage === 'wall' ? 0.45 : 1, holders: stage === 'wall' || stage === 'rows' ? 0.4 : 1 });
@@ -72,50 +73,22 @@
 		if (event.button !== 0) return;
 		event.stopPropagation();
 		open.selection = { kind: grip.kind, id: grip.id };
-		const target = event.currentTarget as Element;
 		const start = toWall(event);
-		const first = { x: event.clientX, y: event.clientY };
-		let frame = 0;
-		let last = event;
-		let moved = false;
-		target.setPointerCapture(event.pointerId);
-		const step = () => {
-			frame = 0;
-			const now = toWall(last);
-			const reach = last.altKey ? -1 : SNAP_PX / view.k;
-			const move = dragMove(grip, now.x - start.x, now.y - start.y, { plan: open.plan, unit, reach });
-			dragging = { grip, move };
-			open.show(move?.command ?? null);
-		};
-		const onmove = (e: Event) => {
-			last = e as PointerEvent;
-			if (!moved && Math.hypot(last.clientX - first.x, last.clientY - first.y) < 4) return;
-			moved = true;
-			frame ||= requestAnimationFrame(step);
-		};
-		const end = (done: boolean) => {
-			cancelAnimationFrame(frame);
-			if (moved && done) step();
-			const command = dragging?.move?.command;
-			dragging = null;
-			open.show(null);
-			if (done && moved && command) open.do(command);
-			target.removeEventListener('pointermove', onmove);
-			target.removeEventListener('pointerup', up);
-			target.removeEventListener('pointercancel', cancel);
-			window.removeEventListener('keydown', escape, true);
-		};
-		const up = () => end(true);
-		const cancel = () => end(false);
-		const escape = (e: KeyboardEvent) => {
-			if (e.key !== 'Escape') return;
-			e.stopPropagation();
-			end(false);
-		};
-		target.addEventListener('pointermove', onmove);
-		target.addEventListener('pointerup', up);
-		target.addEventListener('pointercancel', cancel);
-		window.addEventListener('keydown', escape, true);
+		followDrag(event, {
+			move(e) {
+				const now = toWall(e);
+				const reach = e.altKey ? -1 : SNAP_PX / view.k;
+				const move = dragMove(grip, now.x - start.x, now.y - start.y, { plan: open.plan, unit, reach });
+				dragging = { move };
+				open.show(move?.command ?? null);
+			},
+			end(done) {
+				const command = dragging?.move?.command;
+				dragging = null;
+				open.show(null);
+				if (done && command) open.do(command);
+			}
+		});
 	}
 
 	const LISTS = { stud: 'studs', obstruction: 'obstructions', row: 'rows', holder: 'holders' } as const;
@@ -146,8 +119,6 @@
 		if (event.key === '-') zoomBy(1 / 1.4);
 		if (event.key === '0') zoomBy(0);
 	}
-
-	const words = (from: number, to: number): [string, string] => [say(from), say(to)];
 </script>
 
 <div class="frame" bind:clientWidth={width} bind:clientHeight={height}>
@@ -160,47 +131,31 @@
 		<g transform="translate({view.x} {view.y}) scale({view.k})">
 			<rect class="thin" x="0" y={-wall.height} width={wall.width} height={wall.height} fill="var(--wall)" stroke="var(--ink)" stroke-width="1.2" role="presentation" onclick={() => (open.selection = null)} />
 			{#each wall.studs as stud (stud.id)}
-				<g
-					data-grip role="button" tabindex={stage === 'wall' ? 0 : -1} class="grip" class:still={stage !== 'wall'} aria-label="Stud at {say(stud.x)}" aria-pressed={isPicked('stud', stud.id)}
-					onpointerdown={(e) => stage === 'wall' && grab(e, { kind: 'stud', id: stud.id })} onkeydown={(e) => keyed(e, { kind: 'stud', id: stud.id })}
-				>
-					<rect x={stud.x - stud.width / 2} y={-wall.height} width={stud.width} height={wall.height} fill="var(--stud)" />
-					<path class="thin" d="M{stud.x} {-wall.height}V0" stroke={isPicked('stud', stud.id) ? 'var(--chalk)' : 'var(--stud-line)'} stroke-width={isPicked('stud', stud.id) ? 2.5 : 1} stroke-dasharray="7 5" />
-				</g>
+				<GripShape thing={{ kind: 'stud', id: stud.id }} label="Stud at {say(stud.x)}" pressed={isPicked('stud', stud.id)} still={stage !== 'wall'} {grab} {keyed}>
+					<StudShape {stud} height={wall.height} selected={isPicked('stud', stud.id)} />
+				</GripShape>
 			{/each}
 			{#each wall.obstructions as o (o.id)}
-				<g
-					data-grip role="button" tabindex={stage === 'wall' ? 0 : -1} class="grip" class:still={stage !== 'wall'} aria-label="{o.name || o.kind}, {o.kind}, {say(o.x)} to {say(o.x + o.width)}" aria-pressed={isPicked('obstruction', o.id)}
-					onpointerdown={(e) => stage === 'wall' && grab(e, { kind: 'obstruction', id: o.id })} onkeydown={(e) => keyed(e, { kind: 'obstruction', id: o.id })}
+				<GripShape
+					thing={{ kind: 'obstruction', id: o.id }} label="{o.name || o.kind}, {o.kind}, {say(o.x)} to {say(o.x + o.width)}" pressed={isPicked('obstruction', o.id)} still={stage !== 'wall'}
+					{grab} {keyed}
 				>
-					<rect class="thin" x={o.x} y={-o.y - o.height} width={o.width} height={o.height} fill="var(--glass)" stroke={isPicked('obstruction', o.id) ? 'var(--chalk)' : 'var(--ink)'} stroke-width={isPicked('obstruction', o.id) ? 2.5 : 1.2} />
-					{#if o.kind === 'window'}
-						<path class="thin" d="M{o.x + o.width / 2} {-o.y}v{-o.height}M{o.x} {-o.y - o.height / 2}h{o.width}" stroke="var(--ink)" stroke-width="1" />
-					{:else if o.kind === 'outlet' || o.kind === 'switch'}
-						<circle cx={o.x + o.width / 2} cy={-o.y - o.height * 0.65} r={o.width * 0.1} fill="var(--ink)" />
-						<circle cx={o.x + o.width / 2} cy={-o.y - o.height * 0.35} r={o.width * 0.1} fill="var(--ink)" />
-					{/if}
-				</g>
+					<ObstructionShape obstruction={o} selected={isPicked('obstruction', o.id)} />
+				</GripShape>
 			{/each}
 			<path class="thin" d="M{-wall.width} 0H{wall.width * 2}" stroke="var(--ink)" stroke-width="2.4" />
 			<g opacity={faint.rows}>
 				{#each plan.rows as row (row.id)}
-					<g
-						data-grip data-row={row.id} role="button" tabindex="0" class="grip" aria-label="Row {row.name}, {say(row.y)} up. {sayVerdict(open.checks.rows.get(row.id), unit)}" aria-pressed={isPicked('row', row.id)}
-						onpointerdown={(e) => grab(e, { kind: 'row', id: row.id })} onkeydown={(e) => keyed(e, { kind: 'row', id: row.id })}
+					<GripShape
+						thing={{ kind: 'row', id: row.id }} label="Row {row.name}, {say(row.y)} up. {sayVerdict(open.settled.rows.get(row.id), unit)}" pressed={isPicked('row', row.id)} {grab} {keyed}
 					>
 						<RowShape {row} studs={wall.studs} kerf={plan.cutting.kerf} selected={isPicked('row', row.id)} />
-					</g>
+					</GripShape>
 				{/each}
 			</g>
 			<g opacity={faint.holders}>
-				{#each placed as p (p.holder.id)}
-					<g
-						data-grip data-holder={p.holder.id} role="button" tabindex="0" class="grip" aria-label="{p.holder.name || 'Holder'}. {sayVerdict(open.checks.holders.get(p.holder.id), unit)}" aria-pressed={isPicked('holder', p.holder.id)}
-						onpointerdown={(e) => grab(e, { kind: 'holder', id: p.holder.id })} onkeydown={(e) => keyed(e, { kind: 'holder', id: p.holder.id })}
-					>
-						<HolderShape placed={p} selected={isPicked('holder', p.holder.id)} />
-					</g>
+				{#each holders as h (h.placed.holder.id)}
+					<HolderOnWall placed={h.placed} judged={open.settled.holders.get(h.placed.holder.id)} selected={h === picked} {unit} {grab} {keyed} />
 				{/each}
 			</g>
 			{#each plan.rows as row (row.id)}
@@ -213,30 +168,10 @@
 					{/each}
 				{/if}
 			{/each}
-			{#if path}<LoadPathShape {path} k={view.k} />{/if}
-			{#if stage !== 'wall'}
-				{#each placed as p (p.holder.id)}
-					{@const verdict = open.checks.holders.get(p.holder.id)?.verdict ?? 'holds'}
-					<g class="vial" transform="translate({(p.left + p.right) / 2} {-p.top}) scale({1 / view.k}) translate(-18 -18)">
-						<title>{VERDICT_WORDS[verdict]}</title>
-						<Vial {verdict} />
-					</g>
-				{/each}
-			{/if}
 		</g>
-		{#if extent}
-			<g class="throw" aria-hidden="true">
-				{#each [extent.left, extent.right] as x (x)}<path d="M{view.x + x * view.k} {view.y - extent.low * view.k}V{height - TAPE}" />{/each}
-				{#each [extent.low, extent.high] as y (y)}<path d="M{view.x + extent.left * view.k} {view.y - y * view.k}H{TAPE}" />{/each}
-			</g>
-		{/if}
-		<g transform="translate(0 {height - TAPE})">
-			<Tape side="floor" length={width} {view} {unit} extent={extent && { from: extent.left, to: extent.right, words: words(extent.left, extent.right) }} pointer={pointer && !dragging ? { at: pointer.x, word: say(pointer.x) } : null} />
-		</g>
-		<Tape side="corner" length={height - TAPE} {view} {unit} extent={extent && { from: extent.low, to: extent.high, words: words(extent.low, extent.high) }} pointer={pointer && !dragging ? { at: pointer.y, word: say(pointer.y) } : null} />
-		<rect x="0" y={height - TAPE} width={TAPE} height={TAPE} fill="var(--ink)" />
-		<path d="M15 {height - 21}l6 10h-12z" fill="var(--tape)" />
 	</svg>
+	{#if stage !== 'wall'}<VialLayer {width} {height} {view} holders={holders.filter((h) => h !== picked)} />{/if}
+	<WallOverlay {width} {height} {view} {unit} {extent} {path} vial={stage === 'wall' ? undefined : picked} pointer={dragging ? null : pointer} />
 	{#if dragging?.move?.why}<p class="why" role="status">{sayPhrase(dragging.move.why, unit)}</p>{/if}
 	<div class="zoom no-print" role="group" aria-label="Zoom">
 		<button type="button" aria-label="Zoom in" onclick={() => zoomBy(1.4)}>+</button>
@@ -261,35 +196,14 @@
 		touch-action: none;
 		user-select: none;
 		cursor: grab;
+		/* A layer of its own: what the overlay draws does not redraw the wall. */
+		will-change: transform;
 	}
 	.thin {
 		vector-effect: non-scaling-stroke;
 	}
-	.grip {
-		cursor: move;
-	}
-	.grip.still {
-		cursor: inherit;
-		pointer-events: none;
-	}
-	.grip:focus-visible {
-		outline: none;
-		filter: drop-shadow(0 0 6px var(--chalk));
-	}
 	.end {
 		cursor: ew-resize;
-	}
-	.vial {
-		pointer-events: none;
-	}
-	.throw path {
-		stroke: var(--chalk);
-		stroke-width: 1;
-		stroke-dasharray: 2 4;
-		fill: none;
-	}
-	.throw {
-		pointer-events: none;
 	}
 	.why {
 		position: absolute;

@@ -1,14 +1,22 @@
-import type { Placed } from '$core/loads/place';
+import type { JudgedHolder } from '$core/loads/check-plan';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan } from '$core/plan/types';
 import type { Selection } from '$lib/state/open-plan.svelte';
 
+/** A stretch of wall, mm. */
+export interface Extent {
+	left: number;
+	right: number;
+	low: number;
+	high: number;
+}
+
 /** The stretch of wall a picked thing takes, to be thrown onto the tapes. */
-export function extentOf(plan: Plan, placed: readonly Placed[], selection: Selection | null) {
+export function extentOf(plan: Plan, holders: ReadonlyMap<string, JudgedHolder>, selection: Selection | null): Extent | null {
 	if (!selection) return null;
 	switch (selection.kind) {
 		case 'holder': {
-			const p = placed.find((x) => x.holder.id === selection.id);
+			const p = holders.get(selection.id)?.placed;
 			return p ? { left: p.left, right: p.right, low: p.foot, high: p.top } : null;
 		}
 		case 'row': {

@@ -24,3 +24,8 @@ export function fitView(width: number, height: number, wall: { width: number; he
 		y: height - TAPE - BELOW - (room.h - wall.height * k) / 2
 	};
 }
+
+/** Where a holder's vial stands on the screen: over the middle of its top. */
+export function vialPlace(view: View, p: { left: number; right: number; top: number }): [number, number] {
+	return [view.x + ((p.left + p.right) / 2) * view.k, view.y - p.top * view.k - 11];
+}

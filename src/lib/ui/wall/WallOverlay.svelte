@@ -1,0 +1,62 @@
+<script lang="ts">
+	import type { JudgedHolder } from '$core/loads/check-plan';
+	import type { LoadPath } from '$core/loads/load-path';
+	import { formatLength } from '$core/units/format-length';
+	import type { LengthUnit } from '$core/units/parse-length';
+	import Vial from '../Vial.svelte';
+	import type { Extent } from './extent';
+	import LoadPathShape from './LoadPathShape.svelte';
+	import Tape from './Tape.svelte';
+	import { TAPE, vialPlace, type View } from './view';
+
+	/** What lies over the wall: the tapes, what the picked thing throws onto them, its load path. Takes no pointer. */
+	interface Props {
+		width: number;
+		height: number;
+		view: View;
+		unit: LengthUnit;
+		extent: Extent | null;
+		path: LoadPath | null;
+		/** The picked holder's verdict, over it. */
+		vial: JudgedHolder | undefined;
+		/** Where the pointer is on the wall, mm. */
+		pointer: { x: number; y: number } | null;
+	}
+	let { width, height, view, unit, extent, path, vial, pointer }: Props = $props();
+
+	const say = (mm: number) => formatLength(mm, unit);
+	const stretch = (from: number, to: number) => ({ from, to, words: [say(from), say(to)] as [string, string] });
+</script>
+
+<svg {width} {height} aria-hidden="true">
+	{#if path}<g transform="translate({view.x} {view.y}) scale({view.k})"><LoadPathShape {path} k={view.k} /></g>{/if}
+	{#if vial}<Vial verdict={vial.verdict} at={[vialPlace(view, vial.placed)]} />{/if}
+	{#if extent}
+		<g class="throw">
+			{#each [extent.left, extent.right] as x, i (i)}<path d="M{view.x + x * view.k} {view.y - extent.low * view.k}V{height - TAPE}" />{/each}
+			{#each [extent.low, extent.high] as y, i (i)}<path d="M{view.x + extent.left * view.k} {view.y - y * view.k}H{TAPE}" />{/each}
+		</g>
+	{/if}
+	<g transform="translate(0 {height - TAPE})">
+		<Tape side="floor" length={width} {view} {unit} extent={extent && stretch(extent.left, extent.right)} pointer={pointer && { at: pointer.x, word: say(pointer.x) }} />
+	</g>
+	<Tape side="corner" length={height - TAPE} {view} {unit} extent={extent && stretch(extent.low, extent.high)} pointer={pointer && { at: pointer.y, word: say(pointer.y) }} />
+	<rect x="0" y={height - TAPE} width={TAPE} height={TAPE} fill="var(--ink)" />
+	<path d="M15 {height - 21}l6 10h-12z" fill="var(--tape)" />
+</svg>
+
+<style>
+	svg {
+		display: block;
+		position: absolute;
+		inset: 0;
+		pointer-events: none;
+		will-change: transform;
+	}
+	.throw path {
+		stroke: var(--chalk);
+		stroke-width: 1;
+		stroke-dasharray: 2 4;
+		fill: none;
+	}
+</style>
