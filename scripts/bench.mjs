@@ -1,5 +1,4 @@
 import { mkdtempSync, rmSync } from 'node:fs';
-import { spawn } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -7,30 +6,12 @@ import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 import { inRoot, STATE } from './lib/paths.mjs';
 import { BROWSER_COMMANDS, DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
-import { freePort } from './lib/ports.mjs';
+import { startKammer } from './lib/kammer.mjs';
 
 /** npm run bench: ratios, since machines differ and are shared. Nothing here fails a build; read it. */
 needCommands([...DATABASE_COMMANDS, ...BROWSER_COMMANDS]);
 await needModules();
 await needBuild();
-
-/** Starts Kammer on throw-away data and times how long the address takes to come. */
-async function start(folder) {
-	const began = performance.now();
-	const port = await freePort(5400);
-	const child = spawn(process.execPath, [inRoot('scripts', 'start.mjs')], { env: { ...process.env, KAMMER_DATA: folder, PORT: String(port), LOG_LEVEL: 'silent' }, stdio: ['ignore', 'pipe', 'inherit'] });
-	const url = await new Promise((resolve, reject) => {
-		let said = '';
-		child.stdout.on('data', (chunk) => {
-			said += chunk;
-			const at = /Kammer is at (http:\S+)/.exec(said);
-			if (at) resolve(at[1]);
-		});
-		child.once('exit', () => reject(new Error(said)));
-	});
-	const seconds = (performance.now() - began) / 1000;
-	return { url, seconds, stop: () => new Promise((resolve) => (child.once('exit', resolve), child.kill('SIGINT'))) };
-}
 
 const { build } = await import('vite');
 const out = join(STATE, 'bench');
@@ -48,9 +29,11 @@ globalThis.gc = runInNewContext('gc');
 const lines = benchChecks();
 
 const folder = mkdtempSync(join(tmpdir(), 'kammer-bench-'));
-await (await start(folder)).stop();
-const second = await start(folder);
-lines.push({ what: 'second start with nothing changed, against 5 s', value: second.seconds / 5, aim: 'below 1', met: second.seconds < 5 });
+await (await startKammer({ folder })).stop();
+const began = performance.now();
+const second = await startKammer({ folder });
+const seconds = (performance.now() - began) / 1000;
+lines.push({ what: 'second start with nothing changed, against 5 s', value: seconds / 5, aim: 'below 1', met: seconds < 5 });
 
 const { openBrowser } = await import('./lib/browser.mjs');
 const { benchDragging } = await import('../tests/bench/dragging.mjs');

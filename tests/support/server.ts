@@ -1,9 +1,9 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startDatabase } from '../../scripts/lib/mariadb.mjs';
-import { freePort } from '../../scripts/lib/ports.mjs';
+import { startKammer as start } from '../../scripts/lib/kammer.mjs';
 
 export interface Database {
 	url: string;
@@ -28,34 +28,7 @@ export interface Running {
 }
 
 /** Starts Kammer as `npm start` does. With `database` given, on that one; else on a private one in `folder`. */
-export async function startKammer(options: { folder?: string; database?: Database }): Promise<Running> {
-	const port = (await freePort(5300)) as number;
-	const env: NodeJS.ProcessEnv = { ...process.env, PORT: String(port), LOG_LEVEL: 'silent' };
-	delete env.DATABASE_URL;
-	if (options.database) env.DATABASE_URL = options.database.url;
-	if (options.folder) env.KAMMER_DATA = options.folder;
-	const child = spawn(process.execPath, ['scripts/start.mjs'], { env, stdio: ['ignore', 'pipe', 'pipe'] });
-	const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()));
-	const url = await new Promise<string>((resolve, reject) => {
-		let said = '';
-		const hear = (chunk: Buffer) => {
-			said += String(chunk);
-			const at = /Kammer is at (http:\S+)/.exec(said);
-			if (at) resolve(at[1] as string);
-		};
-		child.stdout.on('data', hear);
-		child.stderr.on('data', hear);
-		child.once('exit', (code) => reject(new Error(`start ended with ${code}:\n${said}`)));
-	});
-	return {
-		url,
-		child,
-		async stop() {
-			child.kill('SIGINT');
-			await ended;
-		}
-	};
-}
+export const startKammer = ({ folder, database }: { folder?: string; database?: Database }): Promise<Running> => start({ folder, databaseUrl: database?.url }) as Promise<Running>;
 
 /** Process id of the database in a folder. */
 export function databasePid(folder: string): number {

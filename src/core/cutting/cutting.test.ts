@@ -6,6 +6,7 @@ import { cutPlan, type CutPlan, type CutProgress } from './cut-plan';
 import { fewestBoards, firstFit, type BoardProblem } from './fewest-boards';
 import { collectPieces } from './pieces';
 import { enumeratePatterns } from './patterns';
+import { screwsWanted } from './screws';
 import type { Solver } from './solver';
 
 let solve: Solver;
@@ -13,6 +14,7 @@ beforeAll(async () => {
 	const highs = await loadHighs();
 	solve = (lp, options) => highs.solve(lp, options) as ReturnType<Solver>;
 });
+const plan = slipwayWall();
 const time = { secondsLeft: () => 20 };
 
 const problem = fc.record({
@@ -79,7 +81,6 @@ describe('fewest boards', () => {
 });
 
 describe('the cut plan of a wall', () => {
-	const plan = slipwayWall();
 	const cut = (p = plan, onProgress?: (x: CutProgress) => void): CutPlan => cutPlan(p, { solve, ...time, onProgress });
 
 	it('cuts every piece once', () => {
@@ -127,4 +128,19 @@ describe('the cut plan of a wall', () => {
 		const dowels = (c: CutPlan) => c.groups.filter((g) => g.kind === 'dowel').reduce((n, g) => n + g.boards.length, 0);
 		expect(dowels(cut(short))).toBeLessThan(dowels(cut()));
 	});
+});
+
+describe('screws to buy', () => {
+	// Counted by hand on the demo wall: the top and second row cross 9 studs and have two lines at their joint, 10 x 2 screws each, the
+	// window row 5 x 2; the third row has one a line; the low row crosses 4 studs; the racks have 10 + 6 + 6 + 3 + 6 + 6 in their hooks.
+	it('are those of every cleat at every stud, and of every hook', () => {
+		expect(screwsWanted(plan)).toEqual([
+			{ size: '#10', length: 80, rows: 50, hooks: 0 },
+			{ size: '#10', length: 70, rows: 10, hooks: 0 },
+			{ size: '#8', length: 45, rows: 4, hooks: 0 },
+			{ size: '#8', length: 32, rows: 0, hooks: 37 }
+		]);
+	});
+
+	it('are none for a wall without studs or holders', () => expect(screwsWanted({ ...plan, holders: [], wall: { ...plan.wall, studs: [] } })).toEqual([]));
 });

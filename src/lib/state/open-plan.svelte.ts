@@ -84,6 +84,17 @@ export class OpenPlan {
 		if (applied.ok) this.#preview = applied.value.plan;
 	}
 
+	/**
+	 * Goes through what a drag will go through, with nothing moved, so that the browser has compiled it when the first drag comes.
+	 * For an idle moment.
+	 */
+	warmUp(): void {
+		const [holder] = this.plan.holders;
+		if (!holder || this.#preview) return;
+		const applied = applyCommand(this.plan, { kind: 'change', list: 'holders', id: holder.id, change: { mount: { ...holder.mount } } });
+		if (applied.ok) checkPlan(applied.value.plan);
+	}
+
 	undo(): void {
 		const back = undo(this.plan, this.history);
 		if (back) this.#stepped(back);

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button, Progressbar } from 'flowbite-svelte';
 	import { cutListCsv } from '$exchange/cut-list-csv';
+	import { screwsWanted } from '$core/cutting/screws';
 	import { DOWEL, stock } from '$core/materials/stocks';
 	import type { Cutting } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
@@ -18,6 +19,7 @@
 
 	const unit = $derived(preferences.unit);
 	const cuts = $derived(job.plan);
+	const screws = $derived(screwsWanted(open.plan));
 	const stocks = $derived([...new Set(cuts?.groups.map((g) => g.stock) ?? [])]);
 	const usual = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? DOWEL.length : stock(id).length);
 	const bought = (id: Cutting['lengths'][number]['stock']) => open.plan.cutting.lengths.find((l) => l.stock === id)?.length ?? usual(id);
@@ -54,6 +56,11 @@
 			{/each}
 			{#each cuts.groups.filter((g) => g.strip === null) as g (g.key)}
 				<li><b>{g.boards.length}</b> {boardWord(g)}: {sayPhrase(g.title, unit)}, {formatLength(g.boardLength, unit)} long <small>{sayPhrase(g.proof, unit)}</small></li>
+			{/each}
+			{#each screws as s (`${s.size} ${s.length}`)}
+				<li><b>{s.rows + s.hooks}</b> wood screws, {s.size} x {formatLength(s.length, unit, { tick: 32 })}
+					<small>{[s.rows ? `${s.rows} for rows into studs` : '', s.hooks ? `${s.hooks} for hooks` : ''].filter(Boolean).join(', ')}; buy some over</small>
+				</li>
 			{/each}
 		</ul>
 	</Section>

@@ -57,7 +57,7 @@
 	{#if rule}
 		<p class="about">
 			The trade rule gives {sayMargin(rule)} here ({formatQuantity(rule.lines[0]?.result ?? { value: 0, dim: 'force' }, unit)} allowed).
-			{#each rule.notes as note, i (i)}{sayPhrase(note, unit)}. {/each}
+			{rule.notes.map((note) => `${sayPhrase(note, unit)}.`).join(' ')}
 		</p>
 	{/if}
 	{#if check.lines.length > 0}<SumTable lines={check.lines} />{/if}

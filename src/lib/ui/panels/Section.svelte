@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { whenIdle } from '../when-idle';
 
 	interface Props {
 		title: string;
@@ -9,18 +10,8 @@
 	}
 	let { title, after = 0, children }: Props = $props();
 
-	const LONGEST_WAIT = 250;
 	let moments = $state(0);
-	$effect(() => {
-		if (moments >= after) return;
-		const pass = () => moments++;
-		if ('requestIdleCallback' in window) {
-			const wait = requestIdleCallback(pass, { timeout: LONGEST_WAIT });
-			return () => cancelIdleCallback(wait);
-		}
-		const wait = setTimeout(pass, 20);
-		return () => clearTimeout(wait);
-	});
+	$effect(() => (moments < after ? whenIdle(() => moments++) : undefined));
 </script>
 
 <section>

@@ -12,7 +12,7 @@
 	{#each lines as line, i (i)}
 		<div class="line" class:last={i === lines.length - 1}>
 			<dt>{line.label}</dt>
-			<dd>{sayPhrase(line.sum, preferences.unit)}{#if line.source}<small>{line.source}</small>{/if}</dd>
+			<dd class:words={!line.sum.text.includes('{')}>{sayPhrase(line.sum, preferences.unit)}{#if line.source}<small>{line.source}</small>{/if}</dd>
 			<dd class="result">{formatQuantity(line.result, preferences.unit)}</dd>
 		</div>
 	{/each}
@@ -37,6 +37,10 @@
 	}
 	dd {
 		overflow-wrap: anywhere;
+	}
+	.words {
+		font-family: var(--font-sans);
+		color: var(--pencil);
 	}
 	small {
 		display: block;

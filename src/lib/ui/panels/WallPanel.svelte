@@ -86,9 +86,8 @@
 	</div>
 {:else}
 	<h2>The wall</h2>
-	<div class="grid">
-		<TextField label="Name" value={plan.name} commit={(name) => fieldCommit(open, { kind: 'rename', name }, unit)} />
-		<span></span>
+	<TextField label="Name" value={plan.name} commit={(name) => fieldCommit(open, { kind: 'rename', name }, unit)} />
+	<div class="grid mt-2">
 		<LengthField label="Width" value={wall.width} commit={(width) => fieldCommit(open, { kind: 'size-wall', width }, unit)} />
 		<LengthField label="Height" value={wall.height} commit={(height) => fieldCommit(open, { kind: 'size-wall', height }, unit)} />
 		<ChoiceField

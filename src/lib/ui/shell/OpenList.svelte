@@ -40,7 +40,7 @@
 					<button type="button" aria-current={open.selection?.id === e.id} onclick={() => (open.selection = { kind: 'holder', id: e.id })}>
 						<VerdictMark verdict={e.verdict} />
 						<strong>{e.placed.holder.name || 'Holder'}</strong>
-						<span class="why">{sayPhrase(e.check.reason, unit)}</span>
+						<span class="why" title={sayPhrase(e.check.reason, unit)}>{sayPhrase(e.check.reason, unit)}</span>
 						<span class="weight">{formatQuantity({ value: holderWeights(e.placed.built, e.placed.profile).total / GRAVITY, dim: 'mass' }, unit)}</span>
 						<b class="sum">{sayMargin(e.check)}</b>
 					</button>

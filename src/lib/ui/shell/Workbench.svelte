@@ -12,6 +12,7 @@
 	import ConflictDialog from './ConflictDialog.svelte';
 	import OpenList from './OpenList.svelte';
 	import StageBand from './StageBand.svelte';
+	import { whenIdle } from '../when-idle';
 	import type { StageId } from './stages';
 	import TitleBar from './TitleBar.svelte';
 
@@ -45,6 +46,7 @@
 	}
 
 	onMount(() => {
+		whenIdle(() => open.warmUp());
 		const leave = () => open.leave();
 		window.addEventListener('pagehide', leave);
 		return () => {

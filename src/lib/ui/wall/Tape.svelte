@@ -22,6 +22,8 @@
 	const from = $derived(floor ? (TAPE - view.x) / view.k : (view.y - length) / view.k);
 	const to = $derived(floor ? (length - view.x) / view.k : view.y / view.k);
 	const ticks = $derived(tapeTicks(from, to, view.k, unit));
+	/** Room a reading takes, px: nearer to an end of the tape it stands on the other side of its line. */
+	const READING = 84;
 	const DEPTH = { minor: 5, middle: 9, major: 13 };
 	/** All lines of one kind as one path: a tape has hundreds, and is drawn anew with every step of the zoom. */
 	const lines = $derived.by(() => {
@@ -51,8 +53,8 @@
 		{/each}
 		{#if extent}
 			<rect x={px(extent.from)} y="0" width={Math.max(2, px(extent.to) - px(extent.from))} height="5" fill="var(--chalk)" />
-			{@render reading(extent.words[0], px(extent.from) - 2, 25, px(extent.from) < TAPE + 84 ? 'start' : 'end')}
-			{@render reading(extent.words[1], px(extent.to) + 2, 25, 'start')}
+			{@render reading(extent.words[0], px(extent.from) - 2, 25, px(extent.from) < TAPE + READING ? 'start' : 'end')}
+			{@render reading(extent.words[1], px(extent.to) + 2, 25, px(extent.to) > length - READING ? 'end' : 'start')}
 		{/if}
 		{#if pointer}
 			<path d="M{px(pointer.at)} 0v{TAPE}" stroke="var(--chalk)" />
@@ -66,7 +68,7 @@
 		{/each}
 		{#if extent}
 			<rect x={TAPE - 5} y={px(extent.to)} width="5" height={Math.max(2, px(extent.from) - px(extent.to))} fill="var(--chalk)" />
-			<g transform="translate(13 {px(extent.to) - 2}) rotate(-90)">{@render reading(extent.words[1], 0, 0, 'start')}</g>
+			<g transform="translate(13 {px(extent.to) - 2}) rotate(-90)">{@render reading(extent.words[1], 0, 0, px(extent.to) < READING ? 'end' : 'start')}</g>
 			<g transform="translate(13 {px(extent.from) + 2}) rotate(-90)">{@render reading(extent.words[0], 0, 0, 'end')}</g>
 		{/if}
 		{#if pointer}

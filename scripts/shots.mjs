@@ -1,0 +1,46 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { inRoot } from './lib/paths.mjs';
+import { startKammer } from './lib/kammer.mjs';
+import { BROWSER_COMMANDS, DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
+
+/** npm run shots: one picture of each main view, from the demo wall on throw-away data, at 1280 x 800. */
+needCommands([...DATABASE_COMMANDS, ...BROWSER_COMMANDS]);
+await needModules();
+await needBuild();
+const { openBrowser } = await import('./lib/browser.mjs');
+const { By, until } = await import('selenium-webdriver');
+
+/** `pick` is what is picked on the wall before the picture is taken. */
+const SHOTS = [
+	{ name: 'walls' },
+	{ name: 'wall', stage: 'wall' },
+	{ name: 'rows', stage: 'rows', pick: '[data-row=r2]' },
+	{ name: 'holders', stage: 'holders', pick: '[data-holder=h1]' },
+	{ name: 'holds', stage: 'holds', pick: '[data-holder=h3]' },
+	{ name: 'holds-dark', stage: 'holds', pick: '[data-holder=h5]', theme: 'dark', unit: 'inch' },
+	{ name: 'cut', stage: 'cut' }
+];
+
+const folder = mkdtempSync(join(tmpdir(), 'kammer-shots-'));
+const into = inRoot('docs', 'screenshots');
+mkdirSync(into, { recursive: true });
+const kammer = await startKammer({ folder });
+const { driver, close } = await openBrowser({ width: 1280, height: 800 });
+const [wall] = await (await fetch(`${kammer.url}/api/plans`)).json();
+for (const { name, stage, pick, theme = 'light', unit = 'mm' } of SHOTS) {
+	await driver.get(kammer.url);
+	await driver.executeScript(`localStorage.setItem('kammer-theme', '${theme}'); localStorage.setItem('kammer-unit', '${unit}');`);
+	await driver.get(kammer.url + (stage ? `/walls/${wall.id}/${stage}` : '/'));
+	if (stage) await driver.wait(until.elementLocated(By.css('[data-holder=h1]')), 20_000);
+	if (pick) await driver.executeScript(`document.querySelector('${pick}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+	if (stage === 'cut') await driver.wait(until.elementLocated(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]')), 60_000);
+	await driver.executeScript('return document.fonts.ready.then(() => true)');
+	await driver.sleep(600);
+	writeFileSync(join(into, `${name}.png`), await driver.takeScreenshot(), 'base64');
+	console.log(`docs/screenshots/${name}.png`);
+}
+await close();
+await kammer.stop();
+rmSync(folder, { recursive: true, force: true });

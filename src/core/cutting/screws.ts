@@ -1,0 +1,34 @@
+import { rowSegments } from '../cleats/segments';
+import type { ScrewSize } from '../materials/screws';
+import type { Plan } from '../plan/types';
+import type { Millimetres } from '../units/quantity';
+
+/** Screws of one size and length that a plan needs. */
+export interface ScrewsWanted {
+	size: ScrewSize;
+	length: Millimetres;
+	/** Into studs through the rows, and into the hooks of holders. */
+	rows: number;
+	hooks: number;
+}
+
+/**
+ * All screws of a plan: those of every cleat at every stud it crosses, and those of the holders' hooks; thickest and longest first.
+ * @example screwsWanted(plan)[0] // { size: '#10', length: 80, rows: 52, hooks: 0 }
+ */
+export function screwsWanted(plan: Plan): ScrewsWanted[] {
+	const found = new Map<string, ScrewsWanted>();
+	const take = (size: ScrewSize, length: Millimetres, what: 'rows' | 'hooks', n: number) => {
+		const key = `${size} ${length.toFixed(2)}`;
+		const screws = found.get(key) ?? { size, length, rows: 0, hooks: 0 };
+		screws[what] += n;
+		found.set(key, screws);
+	};
+	for (const row of plan.rows) {
+		const lines = rowSegments(row, plan.wall.studs).reduce((n, s) => n + s.fixings.length, 0);
+		take(row.screws.size, row.screws.length, 'rows', lines * row.screws.perStud);
+	}
+	for (const { params } of plan.holders) take(params.hook.screws.size, params.hook.screws.length, 'hooks', params.hook.screws.count);
+	const gauge = (s: ScrewsWanted) => Number(s.size.slice(1));
+	return [...found.values()].filter((s) => s.rows + s.hooks > 0).sort((a, b) => gauge(b) - gauge(a) || b.length - a.length);
+}
