@@ -59,7 +59,7 @@
 
 <svelte:window onkeydown={keyed} />
 
-<div class="bench" class:cutting={stage === 'cut'}>
+<div class="bench" class:cutting={stage === 'cut'} style:--ratio={open.shown.wall.height / open.shown.wall.width}>
 	<div class="top">
 		<TitleBar {open} />
 		<StageBand {open} {stage} />
@@ -119,7 +119,8 @@
 	@media (max-width: 900px) {
 		.bench,
 		.bench.cutting {
-			grid-template: auto 46dvh auto auto / minmax(0, 1fr);
+			/* As high as the wall needs at this width, and the tapes. */
+			grid-template: auto clamp(200px, calc((100vw - 66px) * var(--ratio) + 120px), 46dvh) auto auto / minmax(0, 1fr);
 			grid-template-areas: 'top' 'drawing' 'slip' 'strip';
 			height: auto;
 		}
