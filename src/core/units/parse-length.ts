@@ -16,6 +16,8 @@ const MM_PER: Record<string, number> = {
 };
 /** A number as people write it: `3`, `3.5`, `3,5`, `.5`, `7/16`, `3 7/16`, `3-7/16`. */
 const NUMBER = /^(?:(\d+)(?:\s+|\s*-\s*)(\d+)\s*\/\s*(\d+)|(\d+)\s*\/\s*(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))/;
+/** 1,200: twelve hundred to some, one and a fifth to others. Nobody measures thousandths of a millimetre. */
+const THOUSANDS = /^\d{1,3},\d{3}$/;
 const UNIT = /^\s*(millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?|inch(?:es)?|feet|foot|mm|cm|in|ft|m|"|')\.?(?![a-z])/i;
 
 function normalise(text: string): string {
@@ -29,7 +31,7 @@ function normalise(text: string): string {
 		.trim();
 }
 
-function numberAt(text: string): { value: number; length: number } | string | null {
+function numberAt(text: string): { value: number; length: number; text: string } | string | null {
 	const m = NUMBER.exec(text);
 	if (!m) return null;
 	const [all, whole, num, den, num2, den2, decimal] = m;
@@ -39,7 +41,7 @@ function numberAt(text: string): { value: number; length: number } | string | nu
 	if (whole !== undefined) value = Number(whole) + Number(num) / Number(den);
 	else if (num2 !== undefined) value = Number(num2) / Number(den2);
 	else value = Number((decimal as string).replace(',', '.'));
-	return { value, length: all.length };
+	return { value, length: all.length, text: all };
 }
 
 /**
@@ -78,6 +80,7 @@ export function parseLength(text: string, unit: LengthUnit): Result<Millimetres>
 			const odd = rest.trim();
 			return fail(odd === '' ? 'The last number has no unit' : `Not understood: "${odd}". Write it like 3 7/16", 7' 2 1/2" or 87 mm`);
 		}
+		if (size === 1 && THOUSANDS.test(number.text)) return fail(`Is "${number.text}" mm ${number.text.replace(',', '')} or ${number.value}? Write it without the comma`);
 		if (size >= smallest) return fail('Write the larger unit first, for example 7\' 2"');
 		total += number.value * size;
 		smallest = size;
