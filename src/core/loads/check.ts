@@ -1,4 +1,4 @@
-import type { Phrase } from '../units/phrase';
+import { phrase, type Phrase } from '../units/phrase';
 import type { Quantity } from '../units/format-quantity';
 
 export type Verdict = 'holds' | 'close' | 'does-not-hold' | 'cannot-be-judged';
@@ -46,6 +46,11 @@ export interface Warning {
 	level: 'stop' | 'mind';
 	subject: Subject;
 	message: Phrase;
+}
+
+/** The last line of a sum: what it can take over what it has to. */
+export function marginLine(capacity: Quantity, demand: Quantity, margin: number | null): SumLine {
+	return { label: 'margin', sum: phrase('{capacity} / {demand}', { capacity, demand }), result: { value: margin ?? Infinity, dim: 'ratio' } };
 }
 
 /** Verdict of a margin alone. @example verdictOf(1.1) // 'close' */

@@ -25,14 +25,15 @@ export const mass = (value: number): Quantity => ({ value, dim: 'mass' });
 
 /**
  * Says a phrase in the user's unit. `{name}` writes the quantity; `{name@tape}` rounds a length to the tape, as for a place
- * on the wall.
+ * on the wall. A quantity with its unit that stands under a power is put in brackets: (18 mm)², which is not 18 mm².
  * @example sayPhrase(phrase('stud {x@tape}', { x: mm(830.4) }), 'mm') // 'stud 830 mm'
  */
 export function sayPhrase(p: Phrase, unit: LengthUnit): string {
-	return p.text.replace(/\{(\w+)(@tape)?\}/g, (all, name: string, tape?: string) => {
+	return p.text.replace(/\{(\w+)(@tape)?\}([²³])?/g, (all, name: string, tape?: string, power = '') => {
 		const value = p.values[name];
 		if (value === undefined) return all;
-		if (typeof value === 'string') return value;
-		return tape && value.dim === 'length' ? formatLength(value.value, unit) : formatQuantity(value, unit);
+		if (typeof value === 'string') return value + power;
+		const said = tape && value.dim === 'length' ? formatLength(value.value, unit) : formatQuantity(value, unit);
+		return power && !/^[\d.]+$/.test(said) ? `(${said})${power}` : said + power;
 	});
 }

@@ -35,7 +35,7 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 			margin,
 			verdict: verdictOf(margin),
 			get lines() {
-				return lines();
+				return [...lines(), { label: 'margin', sum: phrase('1 / {used}', { used: ratio(used) }), result: ratio(margin ?? Infinity) }];
 			}
 		};
 	};
@@ -46,7 +46,7 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 		}, () => [
 			{ label: 'bends down', sum: phrase('{M} / {S}', { M: moment(loads.strong.value), S: section(s.strong) }), result: stress(down) },
 			{ label: 'bends out', sum: phrase('{M} / {S}', { M: moment(loads.weak), S: section(s.weak) }), result: stress(out) },
-			{ label: 'both of', sum: phrase('({a} + {b}) / {F}', { a: stress(down), b: stress(out), F: stress(Fb) }), result: ratio(bending) }
+			{ label: 'together', sum: phrase('({a} + {b}) / {F}', { a: stress(down), b: stress(out), F: stress(Fb) }), result: ratio(bending) }
 		]),
 		check('shear', 'cleat shear and twist', sheared, {
 			source: `NDS 2018 3.4; torsion of a rectangle, Timoshenko; ${board.title}`,
@@ -54,7 +54,7 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 		}, () => [
 			{ label: 'shear', sum: phrase('1.5 × {V} / ({t} × {y})', { V: newtons(loads.shear), t: mm(profile.thickness), y: mm(profile.back) }), result: stress(shear) },
 			{ label: 'twist', sum: phrase('{T} × (3 + 1.8 × {t} / {y}) / ({y} × {t}²)', { T: moment(loads.torque), t: mm(Math.min(profile.thickness, profile.back)), y: mm(Math.max(profile.thickness, profile.back)) }), result: stress(twist) },
-			{ label: 'both of', sum: phrase('({a} + {b}) / {F}', { a: stress(shear), b: stress(twist), F: stress(Fv) }), result: ratio(sheared) }
+			{ label: 'together', sum: phrase('({a} + {b}) / {F}', { a: stress(shear), b: stress(twist), F: stress(Fv) }), result: ratio(sheared) }
 		])
 	];
 	if (board.kind === 'solid') {
@@ -67,7 +67,8 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 			}, () => [
 				{ label: 'line load', sum: phrase('heaviest hook, weight over length'), result: perLength(loads.line) },
 				{ label: 'across the grain', sum: phrase('6 × {w} × ({t} / 2 + ({f} - {y}) × tan {b}) / {t}²', { w: perLength(loads.line), y: mm(top), t: mm(profile.thickness), f: mm(profile.front), b: angle(profile.bevel) }), result: stress(across) },
-				{ label: 'allowed', sum: phrase('{F} / 3', { F: stress(Fv) }), result: stress(Fv / 3) }
+				{ label: 'allowed', sum: phrase('{F} / 3', { F: stress(Fv) }), result: stress(Fv / 3) },
+				{ label: 'together', sum: phrase('{s} / {a}', { s: stress(across), a: stress(Fv / 3) }), result: ratio((3 * across) / Fv) }
 			])
 		);
 	}

@@ -3,14 +3,15 @@ import { stock } from '../../materials/stocks';
 import { wood } from '../../materials/woods';
 import type { Wall } from '../../plan/types';
 import type { Quantity } from '../../units/format-quantity';
-import { mm, moment, newtons, perLength, phrase, ratio, type Phrase } from '../../units/phrase';
+import { mm, moment, newtons, phrase, ratio, type Phrase } from '../../units/phrase';
 import { N_PER_POUND } from '../../units/quantity';
-import { verdictOf, type Check, type SumLine } from '../check';
+import { marginLine, verdictOf, type Check, type SumLine } from '../check';
 import { combinedAllowable, type CombinedAllowable } from '../fasteners/combined';
-import { screwCapacity, type ScrewCapacity } from '../fasteners/screw-joint';
+import { screwCapacity, type ScrewCapacity, type ScrewJoint } from '../fasteners/screw-joint';
 import type { LaidRow } from '../place';
 import { DRYWALL_CRUSH, rollArm, rollPull, screwHeights } from '../statics/roll';
 import type { Hung, StudShare } from './row-loads';
+import { capacityLines } from './screw-lines';
 
 /** Load that practice hangs on one deck screw through 3/4 ply into a stud. */
 export const TRADE_RULE: number = 80 * N_PER_POUND;
@@ -30,7 +31,7 @@ function hungLines(laid: LaidRow, hung: readonly Hung[]): SumLine[] {
 		const short = h.standOff <= arm;
 		return {
 			label: `roll by ${h.name}`,
-			sum: phrase(short ? '{W} × {x} stand-off (less than front × tan b + t, {arm})' : '{W} × {arm}, front × tan b + t (less than its stand-off {x})', values),
+			sum: phrase(short ? '{W} × {x}: its stand-off, less than front × tan b + t, {arm}' : '{W} × {arm}: front × tan b + t, less than its stand-off, {x}', values),
 			result: moment(h.roll)
 		};
 	});
@@ -67,26 +68,11 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung
 				result: newtons(rollTop)
 			}
 		];
-		if (direct > rollTop) found.push({ label: 'pulled straight out', sum: phrase('holders bear below this row: {H} / {n}', { H: newtons(share.pull), n: String(n) }), result: newtons(direct) });
+		if (direct > rollTop) found.push({ label: 'pulled straight out', sum: phrase('{H} / {n}: holders bear below this row', { H: newtons(share.pull), n: String(n) }), result: newtons(direct) });
 		found.push({ label: 'across each', sum: phrase('{R} / {n}', { R: newtons(most), n: String(n) }), result: newtons(across) });
 		return found;
 	};
 	return { pull, across, lines, stacked: n === 2 };
-}
-
-function capacityLines(c: ScrewCapacity, gap: number, row: LaidRow['row'], thickness: number): SumLine[] {
-	const cd = String(c.duration);
-	return [
-		{ label: 'in the stud', sum: phrase('{l} - {t} - {g}', { l: mm(row.screws.length), t: mm(thickness), g: mm(gap) }), result: mm(c.penetration) },
-		{
-			label: 'thread holds',
-			sum: c.withdrawal === 0 ? phrase('less than {need} (6 diameters): counts for nothing', { need: mm(c.needed) }) : phrase('{W} × {p} × {cd}', { W: perLength(c.perLength), p: mm(c.thread), cd }),
-			result: newtons(c.withdrawal),
-			source: 'NDS 2018 12.2-2'
-		},
-		{ label: 'head holds', sum: phrase('pull-through of {t} × {cd}', { t: mm(thickness), cd }), result: newtons(c.pullThrough), source: 'NDS 2018 12.2.5' },
-		{ label: 'holds across', sum: phrase(`yield mode ${c.mode}, over a gap of {g}, × {cd}`, { g: mm(gap), cd }), result: newtons(c.lateral), source: 'NDS 2018 12.3, TR12' }
-	];
 }
 
 /** What the screw may carry along the way it is loaded, with cos² and sin² of that way in numbers. */
@@ -97,11 +83,11 @@ function allowedLine(c: ScrewCapacity, both: CombinedAllowable): SumLine {
 		across: '{Z} / √{c}: no better than across by itself',
 		pull: '{W} / √{s}: no better than pulled by itself'
 	};
-	return { label: 'allowed so', sum: phrase(sums[both.by], values), result: newtons(both.allowed), source: 'NDS 2018 12.4-1' };
+	return { label: 'allowed so', sum: phrase(both.allowed > 0 ? sums[both.by] : '0: the screw counts for nothing', values), result: newtons(both.allowed), source: 'NDS 2018 12.4-1' };
 }
 
 /** Why practice's figure and the published one part company here. */
-function tradeNotes(gap: number, d: Demand, capacity: ScrewCapacity, joint: Parameters<typeof screwCapacity>[0]): Phrase[] {
+function tradeNotes(gap: number, d: Demand, capacity: ScrewCapacity, joint: ScrewJoint): Phrase[] {
 	const notes: Phrase[] = [];
 	if (gap > 0 && capacity.lateral > 0) {
 		notes.push(phrase('It does not count the {g} of cladding between row and stud: without it each screw would hold {z} across, not {zg}', {
@@ -120,7 +106,7 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 	const timber = wood(fixing.stud.species);
 	const gap = wall.cladding.kind === 'none' ? 0 : wall.cladding.thickness;
 	const board = stock(row.stock);
-	const joint = {
+	const joint: ScrewJoint = {
 		screw: row.screws,
 		side: { thickness: profile.thickness, G: board.G },
 		gap,
@@ -150,10 +136,10 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 		get lines() {
 			return [
 				...d.lines(),
-				...capacityLines(capacity, gap, row, profile.thickness),
+				...capacityLines(joint, capacity),
 				{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }), result: newtons(resultant) },
 				allowedLine(capacity, both),
-				{ label: 'margin', sum: phrase('{a} / {r}', { a: newtons(allowed), r: newtons(resultant) }), result: ratio(margin ?? Infinity) }
+				marginLine(newtons(allowed), newtons(resultant), margin)
 			];
 		},
 		notes: fixing.stud.species === 'unknown' ? [phrase('Species not known: counted as the softest, G 0.36')] : []
@@ -171,8 +157,8 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 		reason: phrase('trade rule at stud {x@tape}', at),
 		get lines() {
 			return [
-				{ label: 'rule', sum: phrase('{each} a screw × {n}', { each: newtons(TRADE_RULE), n: String(row.screws.perStud) }), result: newtons(ruleLoad) },
-				{ label: 'margin', sum: phrase('{a} / {r}', { a: newtons(ruleLoad), r: newtons(share.down) }), result: ratio(tradeMargin ?? Infinity) }
+				{ label: 'rule', sum: phrase('{each} × {n}: that much a screw', { each: newtons(TRADE_RULE), n: String(row.screws.perStud) }), result: newtons(ruleLoad) },
+				marginLine(newtons(ruleLoad), newtons(share.down), tradeMargin)
 			];
 		},
 		get notes() {

@@ -1,11 +1,12 @@
 import { stock } from '../../materials/stocks';
 import { THREAD_SHARE } from '../../materials/screws';
 import { angle, count, mm, moment, newtons, perLength, phrase, stress } from '../../units/phrase';
-import { verdictOf, type Check, type SumLine } from '../check';
+import { marginLine, verdictOf, type Check, type SumLine } from '../check';
 import { CD_STORAGE } from '../fasteners/screw-joint';
 import { headPullThrough, withdrawalPerLength } from '../fasteners/withdrawal';
 import type { Placed } from '../place';
 import { hookRoll } from '../statics/roll';
+import { headLine, threadLine } from './screw-lines';
 
 /** Allowable tension across the grain, as a share of the allowable shear: NDS 2018 3.8.2 forbids relying on more. */
 const ACROSS_GRAIN = 1 / 3;
@@ -43,15 +44,16 @@ export function hookCheck(p: Placed, weight: number): Check {
 			sum: phrase('{w} × tan {b} × {k} + {w} × {t} / 2', { w: newtons(weight), b: angle(profile.bevel), k: mm(bevelToTop), t: mm(profile.thickness) }),
 			result: moment(M)
 		},
-		{ label: 'pull on each', sum: phrase('{M} / {y} / {n} screws', { M: moment(M), y: mm(screwToTop), n: count(hook.screws.count) }), result: newtons(each) },
+		{ label: 'pull on each', sum: phrase('{M} / {y} / {n}: shared by its screws', { M: moment(M), y: mm(screwToTop), n: count(hook.screws.count) }), result: newtons(each) },
+		threadLine(hook.screws.size, held.G),
 		{
 			label: 'thread holds',
-			sum: phrase('{W} × {p} of thread × {cd}', { W: perLength(perMm), p: mm(thread), cd: String(CD_STORAGE) }),
-			result: newtons(withdrawal),
-			source: 'NDS 2018 12.2-2'
+			sum: phrase('{W} × {p} × {cd}', { W: perLength(perMm), p: mm(thread), cd: String(CD_STORAGE) }),
+			result: newtons(withdrawal)
 		},
-		{ label: 'head holds', sum: phrase('pull-through of {t}', { t: mm(under.thickness) }), result: newtons(head), source: 'NDS 2018 12.2.5' },
-		...(glue ? [glue.line()] : [])
+		headLine(hook.screws.size, under.thickness, under.G, CD_STORAGE),
+		...(glue ? [glue.line()] : []),
+		marginLine(newtons(axial), newtons(each), margin)
 	];
 	const byGlue = glue !== null && margin !== null && margin < 1 && glue.margin >= 1.25;
 	return {
@@ -77,7 +79,7 @@ function glueLine(M: number, length: number, height: number, Fv: number) {
 		margin: peel > 0 ? allowed / peel : Infinity,
 		line: (): SumLine => ({
 			label: 'glue, second line',
-			sum: phrase('6 × {M} / ({l} × {h}²) is {s}; allowed {a}', { M: moment(M), l: mm(length), h: mm(height), s: stress(peel), a: stress(allowed) }),
+			sum: phrase('6 × {M} / ({l} × {h}²): allowed {a}', { M: moment(M), l: mm(length), h: mm(height), a: stress(allowed) }),
 			result: stress(peel),
 			source: 'NDS 2018 3.8.2'
 		})

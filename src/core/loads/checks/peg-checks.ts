@@ -1,7 +1,7 @@
 import { DOWEL, stock } from '../../materials/stocks';
 import { mm, moment, newtons, phrase, stress } from '../../units/phrase';
 import { weightOf } from '../../units/quantity';
-import { verdictOf, type Check, type SumLine } from '../check';
+import { marginLine, verdictOf, type Check, type SumLine } from '../check';
 import { DOWEL_FACTOR, lipBearing, rodStress } from '../members/peg';
 import type { Placed } from '../place';
 
@@ -22,7 +22,7 @@ export function pegChecks(p: Placed): Check[] {
 	const board = stock(p.holder.params.face.stock);
 	const lip = lipBearing(V, M, rod.embedded, rod.diameter);
 	const base = { subject: { kind: 'holder', id: p.holder.id } as const, basis: 'published' as const, notes: [] };
-	const turnLine = (): SumLine => ({ label: 'turns the peg', sum: phrase(`{V} at {x}: ${share}`, { V: newtons(V), x: mm(M / V) }), result: moment(M) });
+	const turnLine = (): SumLine => ({ label: 'turns the peg', sum: phrase(`{V} × {x}: ${share}`, { V: newtons(V), x: mm(M / V) }), result: moment(M) });
 	return [
 		{
 			...base,
@@ -36,7 +36,8 @@ export function pegChecks(p: Placed): Check[] {
 				return [
 					turnLine(),
 					{ label: 'bending', sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(rod.diameter) }), result: stress(fb) },
-					{ label: 'allowed', sum: phrase(`{mor} / ${DOWEL_FACTOR}, ${DOWEL.title}`, { mor: stress(DOWEL.mor) }), result: stress(allowed), source: 'Wood Handbook ch. 5' }
+					{ label: 'allowed', sum: phrase(`{mor} / ${DOWEL_FACTOR}: ${DOWEL.title}`, { mor: stress(DOWEL.mor) }), result: stress(allowed), source: 'Wood Handbook ch. 5' },
+					marginLine(stress(allowed), stress(fb), allowed / fb)
 				];
 			}
 		},
@@ -56,7 +57,8 @@ export function pegChecks(p: Placed): Check[] {
 						sum: phrase('(4 × {V} × {l} + 6 × {M}) / {l}² / {d}', { V: newtons(V), M: moment(M), l: mm(rod.embedded), d: mm(rod.diameter) }),
 						result: stress(lip)
 					},
-					{ label: 'allowed', sum: phrase(`bearing across the grain of {t} ${board.title}`, { t: mm(face.thickness) }), result: stress(board.FcPerp), source: board.source }
+					{ label: 'allowed', sum: phrase(`bearing across the grain of {t} ${board.title}`, { t: mm(face.thickness) }), result: stress(board.FcPerp), source: board.source },
+					marginLine(stress(board.FcPerp), stress(lip), board.FcPerp / lip)
 				];
 			}
 		}

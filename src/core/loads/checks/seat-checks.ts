@@ -93,7 +93,7 @@ function lockedCheck(p: Placed, load: OutWeight, drop: number): Check {
 				{ label: 'pulls out', sum: phrase('{w} × {x} / {d}', { w: newtons(load.weight), x: mm(load.standOff), d: mm(drop) }), result: newtons((load.weight * load.standOff) / drop) },
 				{
 					label: 'lifts the strip',
-					sum: phrase('{h} / tan {b} - {w}', { h: newtons((load.weight * load.standOff) / drop), b: angle(p.profile.bevel), w: newtons(load.weight) }),
+					sum: phrase(uplift > 0 ? '{h} / tan {b} - {w}' : '0: {h} / tan {b} is less than {w}', { h: newtons((load.weight * load.standOff) / drop), b: angle(p.profile.bevel), w: newtons(load.weight) }),
 					result: newtons(uplift)
 				}
 			];

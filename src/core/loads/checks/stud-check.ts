@@ -23,13 +23,14 @@ export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): C
 			return [
 				{ label: 'carries', sum: phrase('{n} rows on it', { n: String(loads.length) }), result: newtons(b.axial) },
 				{ label: 'bends', sum: phrase('turned by its rows, most at {y@tape} up', { y: mm(b.at) }), result: moment(b.moment) },
-				{ label: 'presses', sum: phrase('{P} over its section; allowed {F}', { P: newtons(b.axial), F: stress(b.Fc) }), result: stress(b.fc) },
-				{ label: 'bending', sum: phrase('{M} over its section; allowed {F}', { M: moment(b.moment), F: stress(b.Fb) }), result: stress(b.fb) },
+				{ label: 'presses', sum: phrase('{P} / ({w} × {d}): allowed {F}', { P: newtons(b.axial), w: mm(stud.width), d: mm(stud.depth), F: stress(b.Fc) }), result: stress(b.fc) },
+				{ label: 'bending', sum: phrase('6 × {M} / ({w} × {d}²): allowed {F}', { M: moment(b.moment), w: mm(stud.width), d: mm(stud.depth), F: stress(b.Fb) }), result: stress(b.fb) },
 				{
 					label: 'together',
 					sum: phrase('({fc} / {Fc})² + {fb} / ({Fb} × (1 - {fc} / {FE}))', { fc: stress(b.fc), Fc: stress(b.Fc), fb: stress(b.fb), Fb: stress(b.Fb), FE: stress(b.FcE) }),
 					result: ratio(b.ratio)
-				}
+				},
+				{ label: 'margin', sum: phrase('1 / {used}', { used: ratio(b.ratio) }), result: ratio(margin ?? Infinity) }
 			];
 		},
 		notes: [phrase('Counts this wall\'s rows only. A stud that also carries the roof needs an engineer\'s word')]

@@ -1,5 +1,5 @@
 import { screw, type ScrewSize } from '../../materials/screws';
-import { MM_PER_INCH, N_PER_POUND, type Millimetres, type Newtons } from '../../units/quantity';
+import { MM_PER_INCH, N_PER_POUND, type Millimetres, type NewtonMillimetres, type Newtons, type NewtonsPerMillimetre } from '../../units/quantity';
 
 export type YieldMode = 'Im' | 'Is' | 'II' | 'IIIm' | 'IIIs' | 'IV';
 
@@ -68,23 +68,44 @@ export interface LateralInput {
 	mainG: number;
 }
 
+/** A lateral value with every step on the way to it. */
+export interface Lateral {
+	/** Reference value. */
+	load: Newtons;
+	mode: YieldMode;
+	/** Load at which that mode yields, before the reduction term. */
+	yields: Newtons;
+	/** What main and side member bear by length of screw. */
+	qm: NewtonsPerMillimetre;
+	qs: NewtonsPerMillimetre;
+	/** Moment at which the screw bends for good. */
+	bends: NewtonMillimetres;
+	KD: number;
+}
+
 /**
  * Reference lateral value of a wood screw in single shear with its threads in the shear plane, so with its root diameter.
  * Source: NDS 2018 section 12.3 with the general form of Technical Report 12 for the gap.
- * @returns newtons and the yield mode that governs
+ * @returns the value, the yield mode that governs, and the steps between
  * @example lateral({ size: '#10', side: 19.05, main: 48.26, gap: 0, sideG: 0.42, mainG: 0.42 }) // 372 N (83.7 lb), IIIs
  */
-export function lateral(input: LateralInput): { load: Newtons; mode: YieldMode } {
+export function lateral(input: LateralInput): Lateral {
 	const s = screw(input.size);
+	const [Fem, Fes] = [dowelBearing(input.mainG), dowelBearing(input.sideG)];
+	const KD = reductionKD(s.Dr);
 	const loads = yieldLoads({
 		D: s.Dr,
 		Fyb: s.Fyb,
-		Fem: dowelBearing(input.mainG),
-		Fes: dowelBearing(input.sideG),
+		Fem,
+		Fes,
 		lm: input.main / MM_PER_INCH,
 		ls: input.side / MM_PER_INCH,
 		gap: input.gap / MM_PER_INCH
 	});
 	const { mode, load } = governing(loads);
-	return { load: (load / reductionKD(s.Dr)) * N_PER_POUND, mode };
+	const perMm = (psi: number): NewtonsPerMillimetre => (psi * s.Dr * N_PER_POUND) / MM_PER_INCH;
+	return {
+		load: (load / KD) * N_PER_POUND, mode, yields: load * N_PER_POUND, qm: perMm(Fem), qs: perMm(Fes),
+		bends: ((s.Fyb * s.Dr ** 3) / 6) * N_PER_POUND * MM_PER_INCH, KD
+	};
 }

@@ -1,7 +1,7 @@
 import { screw, THREAD_SHARE } from '../../materials/screws';
 import type { ScrewChoice } from '../../plan/types';
 import { MM_PER_INCH, type Millimetres, type Newtons, type NewtonsPerMillimetre } from '../../units/quantity';
-import { lateral, type YieldMode } from './lateral';
+import { lateral, type Lateral } from './lateral';
 import { headPullThrough, withdrawalPerLength } from './withdrawal';
 
 /** Load duration factor for storage: permanent. NDS 2018 Table 2.3.2. */
@@ -30,7 +30,10 @@ export interface ScrewCapacity {
 	/** The smaller of withdrawal and pull-through. */
 	axial: Newtons;
 	lateral: Newtons;
-	mode: YieldMode;
+	/** How the lateral value comes about; null when the screw counts for nothing. */
+	across: Lateral | null;
+	/** Length that bears in the main member. */
+	bearing: Millimetres;
 	duration: number;
 }
 
@@ -50,16 +53,17 @@ export function screwCapacity(joint: ScrewJoint, duration = CD_STORAGE): ScrewCa
 	const perLength = withdrawalPerLength(joint.screw.size, joint.main.G);
 	const withdrawal = counts ? perLength * thread * duration : 0;
 	const pullThrough = headPullThrough(joint.screw.size, joint.side.thickness, joint.side.G) * duration;
+	const bearing = penetration >= 10 * D ? penetration : penetration - D;
 	const across = counts
 		? lateral({
 				size: joint.screw.size,
 				side: joint.side.thickness,
-				main: penetration >= 10 * D ? penetration : penetration - D,
+				main: bearing,
 				gap: joint.gap,
 				sideG: joint.side.G,
 				mainG: joint.main.G
 			})
-		: { load: 0, mode: 'Im' as const };
+		: null;
 	return {
 		penetration,
 		needed,
@@ -68,8 +72,9 @@ export function screwCapacity(joint: ScrewJoint, duration = CD_STORAGE): ScrewCa
 		withdrawal,
 		pullThrough,
 		axial: Math.min(withdrawal, pullThrough),
-		lateral: across.load * duration,
-		mode: across.mode,
+		lateral: (across?.load ?? 0) * duration,
+		across,
+		bearing,
 		duration
 	};
 }

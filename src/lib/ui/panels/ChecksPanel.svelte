@@ -68,7 +68,7 @@
 {/if}
 <Warnings {warnings} />
 {#if placed && open.advice.length > 0}
-	<Section title="What would make it hold">
+	<Section title={open.advice.some((a) => a.after.verdict === 'holds') ? 'What would make it hold' : 'What would help'}>
 		<div class="advice">
 			{#each open.advice as a (sayPhrase(a.text, 'mm'))}
 				<Button color="alternative" class="justify-between" onclick={() => open.do(a.command)}>
