@@ -41,6 +41,7 @@ function walls(): Plan[] {
 		base,
 		{ ...base, holders: holders((h) => (h.params.lockStrip = true)), wall: { ...base.wall, cladding: { kind: 'none', thickness: 0 } } },
 		{ ...base, rows: base.rows.map((r) => ({ ...r, stock: '2x4', blank: 88, screws: { size: '#14', length: 100, perStud: 1 } })) },
+		{ ...base, rows: base.rows.map((r) => ({ ...r, screws: { size: '#12', length: 150, perStud: 1 } })) },
 		{ ...base, rows: base.rows.map((r) => ({ ...r, stock: '1x4', blank: 85, bevel: 30, screws: { size: '#6', length: 60, perStud: 2 } })), wall: { ...base.wall, studs: base.wall.studs.filter((_, i) => i % 3 === 1) } },
 		{ ...base, holders: holders((h) => (h.params.hook = { ...h.params.hook, from: 'front', glued: false })), wall: { ...base.wall, cladding: { kind: 'panel', thickness: 40 } } }
 	];

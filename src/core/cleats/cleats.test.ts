@@ -63,6 +63,7 @@ describe('what is wrong with a row as laid out', () => {
 	it('names the short end distance of a joint on a stud', () => expect(said({ joints: [1660] })).toMatch(/mind: The joint at 1660 mm leaves each cleat half a stud/));
 	it('names an obstruction the row runs over', () => expect(said({ y: 1500, left: 2900, right: 4500, joints: [] })).toMatch(/stop: The row runs over slip window/));
 	it('names a screw too short for its duty', () => expect(said({ screws: { size: '#10', length: 50, perStud: 1 } })).toMatch(/stop: Screws of 50 mm enter the stud by 19.5 mm; under 29 mm/));
+	it('names a screw that comes out behind its stud', () => expect(said({ screws: { size: '#10', length: 130, perStud: 1 } })).toMatch(/stop: Screws of 130 mm come out behind the stud at 40 mm, which is 95 mm deep/));
 	it('names an end that hangs far past its last stud', () => expect(said({ left: 480, joints: [] })).toMatch(/mind: The left end stands 370 mm past its last stud/));
 	it('names a cleat on one stud and on none', () => {
 		expect(said({ left: 700, right: 1000, joints: [] })).toMatch(/stop: .* one stud only/);

@@ -41,7 +41,7 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: (level: War
 	}
 }
 
-function screwWarnings(plan: Plan, row: Row, say: (level: Warning['level'], message: Warning['message']) => void): void {
+function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: (level: Warning['level'], message: Warning['message']) => void): void {
 	const profile = rowProfile(row, plan.cutting.kerf);
 	const { cladding } = plan.wall;
 	const into = row.screws.length - profile.thickness - (cladding.kind === 'none' ? 0 : cladding.thickness);
@@ -52,6 +52,8 @@ function screwWarnings(plan: Plan, row: Row, say: (level: Warning['level'], mess
 			phrase('Screws of {l} enter the stud by {in}; under {need} (6 diameters) counts for nothing', { l: mm(row.screws.length), in: mm(Math.max(0, into)), need: mm(needed) })
 		);
 	}
+	const through = segments.flatMap((s) => s.fixings).find((f) => into > f.stud.depth);
+	if (through) say('stop', phrase('Screws of {l} come out behind the stud at {x@tape}, which is {d} deep', { l: mm(row.screws.length), x: mm(through.x), d: mm(through.stud.depth) }));
 	const stack = screwHeights(profile, row.screws.size, row.screws.perStud);
 	if (!stack.fits) {
 		say(
@@ -86,7 +88,7 @@ export function rowWarnings(plan: Plan, row: Row, segments: readonly Segment[]):
 	const say = (level: Warning['level'], message: Warning['message']) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
 	if (plan.wall.studs.length === 0) say('stop', phrase('No studs surveyed: nothing to screw to'));
 	else fixingWarnings(row, segments, say);
-	screwWarnings(plan, row, say);
+	screwWarnings(plan, row, segments, say);
 	obstructionWarnings(plan, row, say);
 	return found;
 }

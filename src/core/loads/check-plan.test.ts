@@ -136,6 +136,12 @@ describe('the screws', () => {
 		expect(find(fresh(one), 'fixing:r2:s3:850:screws').margin).toBeLessThan(find(fresh(base), 'fixing:r2:s3:850:screws').margin as number);
 	});
 
+	it('gain nothing by a second one that has no room', () => {
+		const low = (perStud: 1 | 2) => fresh(doing(base, { kind: 'change', list: 'rows', id: 'r2', change: { blank: 100, screws: { size: '#10', length: 80, perStud } } }));
+		const [one, two] = [find(low(1), 'fixing:r2:s3:850:screws'), find(low(2), 'fixing:r2:s3:850:screws')];
+		expect(two.margin).toBeCloseTo(one.margin as number, 9);
+		expect(two.notes.map((n) => n.text).join()).toMatch(/no room on this cleat/);
+	});
 	it('cannot be judged without studs', () => {
 		const bare = { ...base, wall: { ...base.wall, studs: [] } };
 		expect(fresh(bare).holders.get('h1')?.verdict).toBe('cannot-be-judged');

@@ -37,11 +37,16 @@ function hungLines(laid: LaidRow, hung: readonly Hung[]): SumLine[] {
 	});
 }
 
+/** Heights of the screws that count. Two that do not stand far enough apart count as one, the upper. */
+function countedHeights({ row, profile }: LaidRow): number[] {
+	const { heights, fits } = screwHeights(profile, row.screws.size, row.screws.perStud);
+	return fits ? heights : heights.slice(-1);
+}
+
 function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung[]): Demand {
-	const { row, profile } = laid;
-	const n = row.screws.perStud;
+	const heights = countedHeights(laid);
+	const n = heights.length;
 	const pivot = wall.cladding.kind === 'drywall' ? DRYWALL_CRUSH : 0;
-	const { heights } = screwHeights(profile, row.screws.size, n);
 	const pulls = rollPull(share.roll, heights, pivot);
 	const rollTop = Math.max(...pulls);
 	const direct = share.pull / n;
@@ -142,9 +147,13 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 				marginLine(newtons(allowed), newtons(resultant), margin)
 			];
 		},
-		notes: fixing.stud.species === 'unknown' ? [phrase('Species not known: counted as the softest, G 0.36')] : []
+		notes: [
+			...(fixing.stud.species === 'unknown' ? [phrase('Species not known: counted as the softest, G 0.36')] : []),
+			...(countedHeights(laid).length < row.screws.perStud ? [phrase('Two screws have no room on this cleat: one is counted')] : [])
+		]
 	};
-	const ruleLoad = TRADE_RULE * row.screws.perStud;
+	const counted = countedHeights(laid).length;
+	const ruleLoad = TRADE_RULE * counted;
 	const tradeMargin = share.down > 0 ? ruleLoad / share.down : null;
 	const rule: Check = {
 		id: `${id}:trade`,
@@ -157,7 +166,7 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 		reason: phrase('trade rule at stud {x@tape}', at),
 		get lines() {
 			return [
-				{ label: 'rule', sum: phrase('{each} × {n}: that much a screw', { each: newtons(TRADE_RULE), n: String(row.screws.perStud) }), result: newtons(ruleLoad) },
+				{ label: 'rule', sum: phrase('{each} × {n}: that much a screw', { each: newtons(TRADE_RULE), n: String(counted) }), result: newtons(ruleLoad) },
 				marginLine(newtons(ruleLoad), newtons(share.down), tradeMargin)
 			];
 		},

@@ -56,8 +56,10 @@ function acrossLines(joint: ScrewJoint, c: ScrewCapacity): SumLine[] {
 export function capacityLines(joint: ScrewJoint, c: ScrewCapacity): SumLine[] {
 	const { screw: chosen, side, gap, main } = joint;
 	const cd = String(c.duration);
+	const past = chosen.length - side.thickness - gap;
+	const sum = past <= 0 ? '0: {l} does not reach through {t} and {g}' : past > main.thickness ? '{d}: all of the stud, for {l} goes through it' : '{l} - {t} - {g}';
 	const entered: SumLine = {
-		label: 'in the stud', sum: phrase('{l} - {t} - {g}', { l: mm(chosen.length), t: mm(side.thickness), g: mm(gap) }), result: mm(c.penetration)
+		label: 'in the stud', sum: phrase(sum, { l: mm(chosen.length), t: mm(side.thickness), g: mm(gap), d: mm(main.thickness) }), result: mm(c.penetration)
 	};
 	if (!c.across) {
 		return [entered, { label: 'holds', sum: phrase('less than {need}, {n} diameters: counts for nothing', { need: mm(c.needed), n: count(6) }), result: newtons(0), source: 'NDS 2018 12.1.5' }];

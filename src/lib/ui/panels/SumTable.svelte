@@ -12,7 +12,7 @@
 	{#each lines as line, i (i)}
 		<div class="line" class:last={i === lines.length - 1}>
 			<dt>{line.label}</dt>
-			<dd class:words={!line.sum.text.includes('{')}>{sayPhrase(line.sum, preferences.unit)}{#if line.source}<small>{line.source}</small>{/if}</dd>
+			<dd class:words={!/[×√{]/.test(line.sum.text)}>{sayPhrase(line.sum, preferences.unit)}{#if line.source}<small>{line.source}</small>{/if}</dd>
 			<dd class="result">{formatQuantity(line.result, preferences.unit)}</dd>
 		</div>
 	{/each}
