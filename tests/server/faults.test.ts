@@ -45,6 +45,21 @@ describe('a killed server', () => {
 	});
 });
 
+describe('two started on one folder', () => {
+	it('share its database, which is stopped by the one that started it', async () => {
+		const at = folder();
+		const first = await startKammer({ folder: at });
+		const second = await startKammer({ folder: at });
+		const { id } = (await (await post(first.url, slipwayWall())).json()) as { id: string };
+		expect((await fetch(`${second.url}/api/plans/${id}`)).status).toBe(200);
+		await second.stop();
+		expect((await fetch(`${first.url}/api/plans/${id}`)).status).toBe(200);
+		const database = databasePid(at);
+		await first.stop();
+		expect(alive(database)).toBe(false);
+	});
+});
+
 describe('a database that is down', () => {
 	it('is answered with 503 and a time to try again, and is found when it is back', async () => {
 		const at = folder();

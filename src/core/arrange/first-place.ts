@@ -1,4 +1,3 @@
-import { rowProfile } from '../plan/profile';
 import type { Plan, Row } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 
@@ -69,9 +68,4 @@ export function freePlace(plan: Plan, row: Row, width: Millimetres): Millimetres
 		at = Math.max(at, t.right + gap);
 	}
 	return at + width <= row.right ? at : row.left;
-}
-
-/** Height of the cleat on a row, for placing. */
-export function rowFront(plan: Plan, row: Row): Millimetres {
-	return rowProfile(row, plan.cutting.kerf).front;
 }

@@ -3,7 +3,7 @@ import type { Plan } from '../plan/types';
 import { mm, phrase } from '../units/phrase';
 import type { Warning } from './check';
 import type { LaidRow, Placed } from './place';
-import { contactOf } from './checks/row-loads';
+import { hookLoad } from './checks/row-loads';
 
 interface Box {
 	left: number;
@@ -87,7 +87,7 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 	if (p.foot < 0) say('stop', phrase('Reaches below the floor'));
 	else if (p.foot - p.built.hangsBelow < 0) say('mind', phrase('What hangs on it reaches the floor'));
 	if (p.top + rise > plan.wall.height) say('mind', phrase('No headroom under the ceiling to lift it off'));
-	if (!contactOf(p, p.row)) say('stop', phrase('Its weight hangs past the end of its row'));
+	if (!hookLoad(p)) say('stop', phrase('Its weight hangs past the end of its row'));
 	else if (p.left < p.row.left || p.right > p.row.right) say('mind', phrase('Its hook stands out past the end of the row'));
 	for (const o of plan.wall.obstructions) {
 		const box: Box = { left: o.x, right: o.x + o.width, low: o.y, high: o.y + o.height };

@@ -1,8 +1,8 @@
 import { rowSegments } from '../cleats/segments';
 import type { Stud } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
-import { contactOf, hookLoad, within } from './checks/row-loads';
-import type { Placed } from './place';
+import { hookLoad, within } from './checks/row-loads';
+import { holderWeights, type Placed } from './place';
 import { beamReactions } from './statics/continuous-beam';
 
 /** The way a holder's load takes to the studs, as places on the wall. */
@@ -25,10 +25,9 @@ const WORTH_DRAWING = 0.03;
  */
 export function loadPath(placed: Placed, studs: readonly Stud[]): LoadPath | null {
 	const { row, profile } = placed;
-	const contact = contactOf(placed, row);
-	if (!contact) return null;
+	const load = hookLoad(placed);
+	if (!load) return null;
 	const y = row.y + profile.back;
-	const load = hookLoad(placed, contact);
 	const screws = rowSegments(row, studs).flatMap((segment) => {
 		const part = within(load, segment.from, segment.to);
 		if (!part || segment.fixings.length < 2) return [];
@@ -36,8 +35,8 @@ export function loadPath(placed: Placed, studs: readonly Stud[]): LoadPath | nul
 		return segment.fixings.map((f, i) => ({ at: [f.x, y] as [number, number], across: reactions[i] as number }));
 	});
 	return {
-		thing: [(placed.left + placed.right) / 2, placed.foot + placed.holder.params.pegs.height],
-		hook: [[contact.from, y], [contact.to, y]],
+		thing: [placed.left + holderWeights(placed.built, profile).at, placed.foot + placed.holder.params.pegs.height],
+		hook: [[load.from, y], [load.to, y]],
 		screws: screws.filter((s) => Math.abs(s.across) > WORTH_DRAWING * load.total)
 	};
 }

@@ -38,6 +38,8 @@ export interface HolderWeights {
 	things: OutWeight[];
 	/** All of it. */
 	total: Newtons;
+	/** Where all of it hangs, from the holder's left end: its own weight in its middle, things where their seats are. */
+	at: Millimetres;
 }
 
 /** A row with its cleat and what hangs on it, from left to right. The same object while nothing about them changes. */
@@ -78,7 +80,9 @@ export function holderWeights(built: BuiltHolder, profile: CleatProfile): Holder
 	const front = profile.thickness + built.face.thickness;
 	const self = { weight: weightOf(built.self.mass), standOff: built.self.out };
 	const things = built.seats.flatMap((s) => s.things.map((t) => ({ weight: weightOf(t.mass), standOff: front + t.out })));
-	const weights = { self, things, total: self.weight + things.reduce((sum, t) => sum + t.weight, 0) };
+	const total = self.weight + things.reduce((sum, t) => sum + t.weight, 0);
+	const turn = built.seats.reduce((sum, s) => sum + s.x * s.things.reduce((w, t) => w + weightOf(t.mass), 0), (self.weight * built.face.width) / 2);
+	const weights = { self, things, total, at: turn / total };
 	weightsFor.set(built, weights);
 	return weights;
 }

@@ -1,5 +1,7 @@
 import { VERDICT_WORDS, type Check } from '$core/loads/check';
 import type { Judged } from '$core/loads/check-plan';
+import { tapeMarks } from '$core/holders/spacing';
+import { formatLength } from '$core/units/format-length';
 import type { LengthUnit } from '$core/units/parse-length';
 import { sayPhrase } from '$core/units/phrase';
 
@@ -8,6 +10,11 @@ export function sayMargin(check: Pick<Check, 'margin' | 'verdict'> | undefined):
 	if (!check) return '–';
 	if (check.verdict === 'cannot-be-judged') return '?';
 	return check.margin === null ? '–' : check.margin >= 100 ? '100+' : check.margin.toFixed(2);
+}
+
+/** Marks to measure off from one end, each rounded once to the tape; a figure is not parted from its unit. */
+export function sayMarks(positions: readonly number[], unit: LengthUnit): string {
+	return tapeMarks(positions, unit).map((x) => formatLength(x, unit).replaceAll(' ', '\u00a0')).join(', ');
 }
 
 /** Verdict, margin and reason in a line: "Close: 1.09, top screw at stud 830 mm". */

@@ -1,5 +1,4 @@
 import { DOWEL, stock } from '../../materials/stocks';
-import { screwDiameter } from '../../materials/screws';
 import type { PegRackParams } from '../../plan/types';
 import { mm, phrase } from '../../units/phrase';
 import { radians } from '../../units/quantity';
@@ -103,9 +102,4 @@ export function pegRackTitle(params: PegRackParams) {
 	const n = params.pegs.spacing.count;
 	const word = params.pegs.pair ? (n === 1 ? 'pair of pegs' : 'pairs of pegs') : n === 1 ? 'peg' : 'pegs';
 	return phrase(`peg rack, {width@tape} wide, ${n} ${word}`, { width: mm(params.face.width) });
-}
-
-/** Diameter of the hook's screws, mm. */
-export function hookScrewDiameter(params: PegRackParams): number {
-	return screwDiameter(params.hook.screws.size);
 }

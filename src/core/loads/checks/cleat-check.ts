@@ -65,7 +65,7 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 				source: 'NDS 2018 3.8.2: a third of Fv, not to be relied on',
 				reason: phrase('solid cleat splits along its screws: ply does not')
 			}, () => [
-				{ label: 'line load', sum: phrase('heaviest hook, weight over length'), result: perLength(loads.line) },
+				{ label: 'line load', sum: phrase('at the heavy end of the heaviest hook'), result: perLength(loads.line) },
 				{ label: 'across the grain', sum: phrase('6 × {w} × ({t} / 2 + ({f} - {y}) × tan {b}) / {t}²', { w: perLength(loads.line), y: mm(top), t: mm(profile.thickness), f: mm(profile.front), b: angle(profile.bevel) }), result: stress(across) },
 				{ label: 'allowed', sum: phrase('{F} / 3', { F: stress(Fv) }), result: stress(Fv / 3) },
 				{ label: 'together', sum: phrase('{s} / {a}', { s: stress(across), a: stress(Fv / 3) }), result: ratio((3 * across) / Fv) }

@@ -1,7 +1,7 @@
 import { phrase } from '../../units/phrase';
 import type { Check } from '../check';
 import { holderWeights, type Placed } from '../place';
-import { contactOf } from './row-loads';
+import { hookLoad } from './row-loads';
 import { hookCheck } from './hook-check';
 import { pegChecks } from './peg-checks';
 import { seatChecks } from './seat-checks';
@@ -29,7 +29,7 @@ export function holderChecks(p: Placed): Check[] {
 	const before = known.get(p);
 	if (before) return before;
 	const weights = holderWeights(p.built, p.profile);
-	const checks = contactOf(p, p.row) ? [...seatChecks(p, weights), hookCheck(p, weights.total), ...pegChecks(p)] : [offItsRow(p)];
+	const checks = hookLoad(p) ? [...seatChecks(p, weights), hookCheck(p, weights.total), ...pegChecks(p)] : [offItsRow(p)];
 	known.set(p, checks);
 	return checks;
 }

@@ -1,10 +1,9 @@
 import type { Segment } from '../../cleats/segments';
-import { radians, weightOf, type Millimetres, type NewtonMillimetres, type Newtons } from '../../units/quantity';
+import { radians, weightOf, type Millimetres, type NewtonMillimetres, type Newtons, type NewtonsPerMillimetre } from '../../units/quantity';
 import { stock } from '../../materials/stocks';
-import type { Row } from '../../plan/types';
 import { holderWeights, type LaidRow, type Placed } from '../place';
 import { cleatRoll } from '../statics/roll';
-import { combine } from '../statics/seat';
+import { combine, heavyEnd } from '../statics/seat';
 import { beamExtremes, beamReactions, type LineLoad } from '../statics/continuous-beam';
 import { torqueShares, type LineTorque } from '../statics/torque-shares';
 
@@ -47,6 +46,8 @@ export interface Hung {
 
 /** The weight of one holder along its hook. */
 export interface HookLoad extends LineLoad {
+	/** Greatest weight per length, where it hangs off the hook's middle. */
+	heaviest: NewtonsPerMillimetre;
 	/** Its lower bearing is on the wall or the row below, so that this cleat alone is pulled out. */
 	bearsBelow: boolean;
 }
@@ -64,22 +65,24 @@ export function within<T extends LineLoad | LineTorque>(load: T, from: Millimetr
 }
 
 /**
- * The stretch of cleat that carries a hook. A hook that stands out past the row's end rests on what is left of it, and the
- * load spreads evenly about the weight, as far as the nearer end of the contact: in balance, and heavier per length.
+ * A holder's weight along its row. The hook rests on as much of itself as the row is under; the load spreads evenly about the
+ * weight, as far as the nearer end of that: in balance, and heavier per length the further the weight is off the middle.
  * @returns null when the weight hangs beyond the cleat altogether
  */
-export function contactOf(p: Placed, row: Row): { from: Millimetres; to: Millimetres } | null {
-	const from = Math.max(p.left + p.built.hook.from, row.left);
-	const to = Math.min(p.left + p.built.hook.to, row.right);
-	const weightAt = (p.left + p.right) / 2;
+export function hookLoad(p: Placed): HookLoad | null {
+	const from = Math.max(p.left + p.built.hook.from, p.row.left);
+	const to = Math.min(p.left + p.built.hook.to, p.row.right);
+	const { total, at } = holderWeights(p.built, p.profile);
+	const weightAt = p.left + at;
 	const half = Math.min(weightAt - from, to - weightAt);
-	return half > 0 ? { from: weightAt - half, to: weightAt + half } : null;
-}
-
-/** A holder's weight along the stretch of cleat that carries it. */
-export function hookLoad(p: Placed, contact: { from: Millimetres; to: Millimetres }): HookLoad {
-	const { total } = holderWeights(p.built, p.profile);
-	return { ...contact, total, bearsBelow: p.bearing.kind === 'spacer' || p.bearing.kind === 'row-below' };
+	if (!(half > 0)) return null;
+	return {
+		from: weightAt - half,
+		to: weightAt + half,
+		total,
+		heaviest: heavyEnd(total, to - from, weightAt - (from + to) / 2),
+		bearsBelow: p.bearing.kind === 'spacer' || p.bearing.kind === 'row-below'
+	};
 }
 
 /** Line loads of every hook on a row; a holder that cannot hang there loads nothing and is warned of elsewhere. */
@@ -87,12 +90,12 @@ export function rowLineLoads(laid: LaidRow): { loads: CleatLoads; hung: Hung[] }
 	const loads: CleatLoads = { down: [], roll: [] };
 	const hung: Hung[] = [];
 	for (const p of laid.placed) {
-		const contact = contactOf(p, laid.row);
-		if (!contact) continue;
-		const { from, to } = contact;
+		const load = hookLoad(p);
+		if (!load) continue;
+		const { from, to } = load;
 		const weights = holderWeights(p.built, p.profile);
 		const full = combine([weights.self, ...weights.things]);
-		loads.down.push(hookLoad(p, contact));
+		loads.down.push(load);
 		const roll = cleatRoll(full.weight, full.standOff, p.profile);
 		loads.roll.push({ from, to, total: roll });
 		hung.push({ name: p.holder.name || 'holder', from, to, weight: full.weight, standOff: full.standOff, roll });
@@ -149,6 +152,6 @@ export function segmentLoads(laid: LaidRow, loads: CleatLoads, segment: Segment)
 		weak: out,
 		shear: down.shear.value,
 		torque: roll.greatest,
-		line: hung.reduce((most, l) => Math.max(most, l.total / (l.to - l.from)), 0)
+		line: hung.reduce((most, l) => Math.max(most, l.heaviest), 0)
 	};
 }

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { STANDING_NOTE } from '$exchange/check-report';
-	import { governingCheck, VERDICT_WORDS, worstFirst, type Check } from '$core/loads/check';
+	import { governingCheck, VERDICT_WORDS, type Check } from '$core/loads/check';
+	import { openFirst } from '$core/loads/check-plan';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sayPhrase } from '$core/units/phrase';
@@ -29,7 +30,7 @@
 		if (row) return open.checks.checks.filter((c) => (c.subject.kind === 'row' && c.subject.id === row.id) || (c.subject.kind === 'fixing' && c.subject.row === row.id));
 		return open.checks.checks;
 	});
-	const published = $derived(checks.filter((c) => c.basis === 'published').sort(worstFirst));
+	const published = $derived(openFirst(checks));
 	let picked = $state<string | null>(null);
 	const check = $derived(published.find((c) => c.id === picked) ?? governingCheck(checks));
 	/** Practice's rule for the same screws. */

@@ -2,7 +2,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { families } from '$core/holders/registry';
 	import { pairPitch } from '$core/holders/peg-rack/build';
-	import { spacingSum, tapeMarks } from '$core/holders/spacing';
+	import { spacingSum } from '$core/holders/spacing';
 	import { BEARING_WORDS } from '$core/loads/checks/seat-checks';
 	import { combine } from '$core/loads/statics/seat';
 	import { holderWeights } from '$core/loads/place';
@@ -16,7 +16,7 @@
 	import { fieldCommit } from '$lib/state/commit';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { sayVerdict } from '../say';
+	import { sayMarks, sayVerdict } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
 	import ChoiceField from './ChoiceField.svelte';
 	import LengthField from './LengthField.svelte';
@@ -140,7 +140,7 @@
 	{/if}
 	<p class="marks sum">{sayPhrase(spacingSum(p.face.width, p.pegs.spacing), unit)}</p>
 	{#if placed}
-		<p class="marks">Marks from the left end: <span class="sum">{tapeMarks(placed.built.holes.map((h) => h.x), unit).map(say).join(', ')}</span></p>
+		<p class="marks">Marks from the left end: <span class="sum">{sayMarks(placed.built.holes.map((h) => h.x), unit)}</span></p>
 	{/if}
 </Section>
 <Section title="Face and hook" after={4}>
@@ -160,7 +160,7 @@
 	<TickField label="Spacer at the foot, as thick as the cleat" checked={p.spacer} commit={(spacer) => set({ spacer })} />
 	<TickField label="Lock strip over the cleat" checked={p.lockStrip} commit={(lockStrip) => set({ lockStrip })} />
 	{#if placed}
-		<p class="marks">Hook screws from the left end: <span class="sum">{tapeMarks(placed.built.hookScrews.map((s) => s.x), unit).map(say).join(', ')}</span></p>
+		<p class="marks">Hook screws from the left end: <span class="sum">{sayMarks(placed.built.hookScrews.map((s) => s.x), unit)}</span></p>
 	{/if}
 	<p class="caution">Ripping a narrow 45° strip: guard on, push stick, never a short piece on the saw. Eyes, ears, dust.</p>
 </Section>

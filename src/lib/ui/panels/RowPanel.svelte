@@ -4,7 +4,6 @@
 	import type { Bevel } from '$core/cleats/profile';
 	import { rowMarks } from '$core/cleats/row-marks';
 	import { rowSegments } from '$core/cleats/segments';
-	import { tapeMarks } from '$core/holders/spacing';
 	import { screwHeights } from '$core/loads/statics/roll';
 	import { SCREWS, type ScrewSize } from '$core/materials/screws';
 	import { CLEAT_STOCKS, stock, type StockId } from '$core/materials/stocks';
@@ -17,9 +16,10 @@
 	import { fieldCommit } from '$lib/state/commit';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { sayVerdict } from '../say';
+	import { sayMarks, sayVerdict } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
 	import ChoiceField from './ChoiceField.svelte';
+	import CleatSection from './CleatSection.svelte';
 	import Field from './Field.svelte';
 	import LengthField from './LengthField.svelte';
 	import Section from './Section.svelte';
@@ -90,6 +90,10 @@
 		<ChoiceField label="Bevel" value={row.bevel} choices={[{ value: 45, name: '45°' }, { value: 30, name: '30°' }]} commit={(bevel: Bevel) => set({ bevel })} />
 		<LengthField label="Board before the rip" value={row.blank} commit={(blank) => set({ blank })} hint="Two cleats a rip" />
 	</div>
+	<CleatSection
+		{profile} cladding={open.plan.wall.cladding.kind === 'none' ? 0 : open.plan.wall.cladding.thickness} stud={open.plan.wall.studs[0]?.depth ?? 0}
+		screws={{ length: row.screws.length, heights }}
+	/>
 	<SumTable lines={rip} />
 </Section>
 <Section title="Screws at every stud">
@@ -99,7 +103,7 @@
 		<ChoiceField label="At each stud" value={row.screws.perStud} choices={[{ value: 1, name: 'One' }, { value: 2, name: 'Two, stacked' }]} commit={(perStud: 1 | 2) => set({ screws: { ...row.screws, perStud } })} />
 	</div>
 	{#each marks as m, i (i)}
-		<p class="marks"><b>{marks.length > 1 ? `Cleat ${i + 1}, ` : ''}{say(m.length)} long.</b> Pilots from its left end: <span class="sum">{tapeMarks(m.marks, unit).map(say).join(', ') || 'none'}</span></p>
+		<p class="marks"><b>{marks.length > 1 ? `Cleat ${i + 1}, ` : ''}{say(m.length)} long.</b> Pilots from its left end: <span class="sum">{sayMarks(m.marks, unit) || 'none'}</span></p>
 	{/each}
 	<p class="marks">Above its lower edge: <span class="sum">{heights.map(say).join(' and ')}</span></p>
 </Section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { STANDING_NOTE } from '$exchange/check-report';
 	import { CutJob } from '$lib/state/cut-job.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import CutBoards from '../cuts/CutBoards.svelte';
@@ -60,6 +61,10 @@
 <svelte:window onkeydown={keyed} />
 
 <div class="bench" class:cutting={stage === 'cut'} style:--ratio={open.shown.wall.height / open.shown.wall.width}>
+	<header class="on-paper">
+		<p class="name">{open.shown.name}</p>
+		<p>{STANDING_NOTE}</p>
+	</header>
 	<div class="top">
 		<TitleBar {open} />
 		<StageBand {open} {stage} />
@@ -132,19 +137,42 @@
 			overflow: visible;
 		}
 	}
+	.on-paper {
+		display: none;
+	}
 	@media print {
 		.bench,
 		.bench.cutting {
-			display: block;
+			display: flex;
+			flex-direction: column;
 			height: auto;
 		}
+		.on-paper {
+			display: block;
+			margin-bottom: 4mm;
+		}
+		.on-paper .name {
+			font-size: 1.4rem;
+			font-weight: 800;
+		}
 		.drawing {
+			flex: none;
 			height: 90mm;
+		}
+		/* What to buy before how to cut it. */
+		.strip {
+			order: 1;
 		}
 		.strip,
 		.slip {
+			contain: none;
+			padding-inline: 0;
 			overflow: visible;
 			border: 0;
+			background: #fff;
+		}
+		.strip :global(.boards) {
+			background: #fff;
 		}
 	}
 
