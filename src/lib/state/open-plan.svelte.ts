@@ -1,5 +1,6 @@
 import { adviceFor } from '$core/loads/advice';
 import { checkPlan } from '$core/loads/check-plan';
+import { placeHolders, type Placed } from '$core/loads/place';
 import { applyCommand, type Command } from '$core/plan/commands';
 import { emptyHistory, redo, remember, undo, type History } from '$core/plan/history';
 import type { Plan } from '$core/plan/types';
@@ -11,6 +12,11 @@ import type { Keep, KeepPlace } from './local-keep';
 export type Keeping = 'kept' | 'keeping' | 'waiting' | 'conflict' | 'refused';
 
 export type Selection = { kind: 'stud' | 'obstruction' | 'row' | 'holder'; id: string };
+
+function standingOf(plan: Plan): Map<string, Placed> {
+	const placed = new Map(placeHolders(plan).flatMap((l) => l.placed.map((p) => [p.holder.id, p] as const)));
+	return new Map(plan.holders.flatMap(({ id }) => (placed.has(id) ? [[id, placed.get(id) as Placed] as const] : [])));
+}
 
 const SAVE_AFTER = 500;
 const TRY_AGAIN = 3000;
@@ -27,11 +33,16 @@ export class OpenPlan {
 	theirs = $state.raw<Stored | null>(null);
 	/** The plan as a drag would leave it; not yet done. */
 	#preview = $state.raw<Plan | null>(null);
+	/** The preview that verdicts were last asked for: what is dragged moves first, and is judged right after. */
+	#judged = $state.raw<Plan | null>(null);
+	#judging: ReturnType<typeof setTimeout> | undefined;
 	shown = $derived(this.#preview ?? this.plan);
+	/** Where every holder stands in what is shown, by id, in the plan's order. */
+	standing = $derived(standingOf(this.shown));
 	/** Checks of the plan as it is, whatever is being dragged. */
 	settled = $derived(checkPlan(this.plan));
-	/** Checks of what is shown. */
-	checks = $derived(this.#preview ? checkPlan(this.#preview) : this.settled);
+	/** Checks of what is shown; a moment behind it during a drag. */
+	checks = $derived(this.#judged ? checkPlan(this.#judged) : this.settled);
 	/** The picked holder's advice; not while something is dragged. */
 	advice = $derived(!this.#preview && this.selection?.kind === 'holder' ? adviceFor(this.plan, this.selection.id) : []);
 
@@ -68,7 +79,7 @@ export class OpenPlan {
 	do(command: Command, merge?: string): Problem[] {
 		const applied = applyCommand(this.plan, command);
 		if (!applied.ok) return applied.error;
-		this.#preview = null;
+		this.#endPreview();
 		this.history = remember(this.history, applied.value, merge);
 		this.#became(applied.value.plan);
 		return [];
@@ -77,11 +88,23 @@ export class OpenPlan {
 	/** Shows what a command would do, while a drag is under way; null ends it without doing anything. */
 	show(command: Command | null): void {
 		if (!command) {
-			this.#preview = null;
+			this.#endPreview();
 			return;
 		}
 		const applied = applyCommand(this.plan, command);
-		if (applied.ok) this.#preview = applied.value.plan;
+		if (!applied.ok) return;
+		this.#preview = applied.value.plan;
+		this.#judging ??= setTimeout(() => {
+			this.#judging = undefined;
+			this.#judged = this.#preview;
+		});
+	}
+
+	#endPreview(): void {
+		clearTimeout(this.#judging);
+		this.#judging = undefined;
+		this.#preview = null;
+		this.#judged = null;
 	}
 
 	/**
@@ -106,7 +129,7 @@ export class OpenPlan {
 	}
 
 	#stepped(to: { plan: Plan; history: History }): void {
-		this.#preview = null;
+		this.#endPreview();
 		this.history = to.history;
 		this.#became(to.plan);
 		if (this.selection && !this.exists(this.selection)) this.selection = null;

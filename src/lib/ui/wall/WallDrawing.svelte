@@ -35,10 +35,13 @@
 	const unit = $derived(preferences.unit);
 	const base = $derived(fitView(width, height, wall));
 	const view = $derived<View>({ k: base.k * transform.k, x: transform.applyX(base.x), y: transform.applyY(base.y) });
-	const holders = $derived([...open.checks.holders.values()]);
-	const extent = $derived(extentOf(plan, open.checks.holders, open.selection));
-	const picked = $derived(open.selection?.kind === 'holder' ? open.checks.holders.get(open.selection.id) : undefined);
-	const path = $derived(picked ? loadPath(picked.placed, wall.studs) : null);
+	const standing = $derived([...open.standing.values()]);
+	const extent = $derived(extentOf(plan, open.standing, open.selection));
+	const picked = $derived(open.selection?.kind === 'holder' ? open.standing.get(open.selection.id) : undefined);
+	const path = $derived(picked ? loadPath(picked, wall.studs) : null);
+	/** Verdicts of those that lie still, and that of the picked one where it stands. */
+	const vials = $derived(stage === 'wall' ? [] : [...open.checks.holders.values()].filter((h) => h.placed.holder.id !== picked?.holder.id));
+	const vial = $derived(stage !== 'wall' && picked ? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'holds' } : undefined);
 	const say = (mm: number) => formatLength(mm, unit);
 	const isPicked = (kind: Selection['kind'], id: string) => open.selection?.kind === kind && open.selection.id === id;
 	const faint = $derived({ rows: stage === 'wall' ? 0.45 : 1, holders: stage === 'wall' || stage === 'rows' ? 0.4 : 1 });
@@ -59,13 +62,14 @@
 		else select(svg).call(zooming.scaleBy, factor);
 	}
 
-	function toWall(event: PointerEvent) {
-		const box = svg.getBoundingClientRect();
+	/** Place on the wall of a place on the page; `box` is where the drawing is on the page. */
+	function toWall(event: PointerEvent, box: DOMRect) {
 		return { x: (event.clientX - box.left - view.x) / view.k, y: (view.y - (event.clientY - box.top)) / view.k };
 	}
 
 	function hover(event: PointerEvent) {
-		const at = toWall(event);
+		if (dragging) return;
+		const at = toWall(event, svg.getBoundingClientRect());
 		pointer = at.x >= 0 && at.x <= wall.width && at.y >= 0 && at.y <= wall.height ? at : null;
 	}
 
@@ -73,10 +77,12 @@
 		if (event.button !== 0) return;
 		event.stopPropagation();
 		open.selection = { kind: grip.kind, id: grip.id };
-		const start = toWall(event);
+		// Measured once: asking again and again would lay the page out in the middle of every move.
+		const box = svg.getBoundingClientRect();
+		const start = toWall(event, box);
 		followDrag(event, {
 			move(e) {
-				const now = toWall(e);
+				const now = toWall(e, box);
 				const reach = e.altKey ? -1 : SNAP_PX / view.k;
 				const move = dragMove(grip, now.x - start.x, now.y - start.y, { plan: open.plan, unit, reach });
 				dragging = { move };
@@ -154,8 +160,8 @@
 				{/each}
 			</g>
 			<g opacity={faint.holders}>
-				{#each holders as h (h.placed.holder.id)}
-					<HolderOnWall placed={h.placed} judged={open.settled.holders.get(h.placed.holder.id)} selected={h === picked} {unit} {grab} {keyed} />
+				{#each standing as p (p.holder.id)}
+					<HolderOnWall placed={p} judged={open.settled.holders.get(p.holder.id)} selected={p === picked} {unit} {grab} {keyed} />
 				{/each}
 			</g>
 			{#each plan.rows as row (row.id)}
@@ -170,8 +176,8 @@
 			{/each}
 		</g>
 	</svg>
-	{#if stage !== 'wall'}<VialLayer {width} {height} {view} holders={holders.filter((h) => h !== picked)} />{/if}
-	<WallOverlay {width} {height} {view} {unit} {extent} {path} vial={stage === 'wall' ? undefined : picked} pointer={dragging ? null : pointer} />
+	<VialLayer {width} {height} {view} holders={vials} />
+	<WallOverlay {width} {height} {view} {unit} {extent} {path} {vial} pointer={dragging ? null : pointer} />
 	{#if dragging?.move?.why}<p class="why" role="status">{sayPhrase(dragging.move.why, unit)}</p>{/if}
 	<div class="zoom no-print" role="group" aria-label="Zoom">
 		<button type="button" aria-label="Zoom in" onclick={() => zoomBy(1.4)}>+</button>

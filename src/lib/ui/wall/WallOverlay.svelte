@@ -1,6 +1,7 @@
 <script lang="ts">
-	import type { JudgedHolder } from '$core/loads/check-plan';
+	import type { Verdict } from '$core/loads/check';
 	import type { LoadPath } from '$core/loads/load-path';
+	import type { Placed } from '$core/loads/place';
 	import { formatLength } from '$core/units/format-length';
 	import type { LengthUnit } from '$core/units/parse-length';
 	import Vial from '../Vial.svelte';
@@ -18,7 +19,7 @@
 		extent: Extent | null;
 		path: LoadPath | null;
 		/** The picked holder's verdict, over it. */
-		vial: JudgedHolder | undefined;
+		vial: { placed: Placed; verdict: Verdict } | undefined;
 		/** Where the pointer is on the wall, mm. */
 		pointer: { x: number; y: number } | null;
 	}

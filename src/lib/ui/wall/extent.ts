@@ -1,4 +1,4 @@
-import type { JudgedHolder } from '$core/loads/check-plan';
+import type { Placed } from '$core/loads/place';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan } from '$core/plan/types';
 import type { Selection } from '$lib/state/open-plan.svelte';
@@ -12,11 +12,11 @@ export interface Extent {
 }
 
 /** The stretch of wall a picked thing takes, to be thrown onto the tapes. */
-export function extentOf(plan: Plan, holders: ReadonlyMap<string, JudgedHolder>, selection: Selection | null): Extent | null {
+export function extentOf(plan: Plan, standing: ReadonlyMap<string, Placed>, selection: Selection | null): Extent | null {
 	if (!selection) return null;
 	switch (selection.kind) {
 		case 'holder': {
-			const p = holders.get(selection.id)?.placed;
+			const p = standing.get(selection.id);
 			return p ? { left: p.left, right: p.right, low: p.foot, high: p.top } : null;
 		}
 		case 'row': {
