@@ -19,8 +19,8 @@ export function cutListCsv(plan: CutPlan, unit: LengthUnit): string {
 				])
 			)
 		),
-		...group.tooLong.map((piece) => [
-			sayPhrase(group.title, unit), 'longer than a board', '', '', piece.length.toFixed(1), formatLength(piece.length, unit), piece.name, piece.owner.name
+		...group.unfit.map((piece) => [
+			sayPhrase(group.title, unit), group.tooWide ? 'wider than a board' : 'longer than a board', '', '', piece.length.toFixed(1), formatLength(piece.length, unit), piece.name, piece.owner.name
 		])
 	]);
 	return Papa.unparse(

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { nextStud } from '../survey/next-stud';
 import { slipwayWall } from '../demo/slipway';
 import { sayPhrase } from '../units/phrase';
 import type { Row, Stud } from '../plan/types';
@@ -50,6 +51,14 @@ describe('cleats and their screws', () => {
 
 	it('marks pilots from each cleat\'s own left end', () => {
 		expect(rowMarks(rowSegments({ left: 50, right: 1350, joints: [] }, studs))).toEqual([{ length: 1300, marks: [50, 450, 850, 1250] }]);
+	});
+});
+
+describe('one more stud', () => {
+	it('stands in the widest gap, like the last one', () => {
+		const { wall } = slipwayWall();
+		expect(nextStud(wall, 'new')).toEqual({ id: 'new', x: 3075, width: 45, depth: 95, species: 'c24' });
+		expect(nextStud({ ...wall, studs: [] }, 'new')).toMatchObject({ x: 200, species: 'unknown' });
 	});
 });
 

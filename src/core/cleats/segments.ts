@@ -24,12 +24,13 @@ const NEAR_END = 19;
 const LEAST_LAP = 10;
 
 function fixingsOf(from: Millimetres, to: Millimetres, studs: readonly Stud[]): Fixing[] {
-	return studs.flatMap((stud): Fixing[] => {
+	const found = studs.flatMap((stud): Fixing[] => {
 		if (stud.x >= from + NEAR_END && stud.x <= to - NEAR_END) return [{ stud, x: stud.x, atEnd: false }];
 		const lapFrom = Math.max(from, stud.x - stud.width / 2);
 		const lapTo = Math.min(to, stud.x + stud.width / 2);
 		return lapTo - lapFrom >= LEAST_LAP ? [{ stud, x: (lapFrom + lapTo) / 2, atEnd: true }] : [];
 	});
+	return found.sort((a, b) => a.x - b.x);
 }
 
 /**

@@ -23,8 +23,8 @@ export interface CutGroup extends Omit<PieceGroup, 'pieces'> {
 	proven: boolean;
 	/** How that is known. */
 	proof: Phrase;
-	/** Pieces longer than a board: not in the plan. */
-	tooLong: Piece[];
+	/** Pieces longer than a board, or wider: not in the plan. */
+	unfit: Piece[];
 }
 
 /** Strips of sheet, ripped to width, side by side on sheets. */
@@ -94,21 +94,22 @@ function proofOf(answer: BoardAnswer, boards: number, bound: number, p: BoardPro
 	}
 }
 
-function toGroup(group: PieceGroup, kerf: Millimetres, lengths: Map<number, Piece[]>, problem: BoardProblem, answer: BoardAnswer, tooLong: Piece[]): CutGroup {
+function toGroup(group: PieceGroup, kerf: Millimetres, lengths: Map<number, Piece[]>, problem: BoardProblem, answer: BoardAnswer, unfit: Piece[]): CutGroup {
 	const left = [...lengths.values()].map((pieces) => [...pieces]);
 	const lanes = answer.boards.map((items) => laneOf(items.map((i) => (left[i] as Piece[]).shift() as Piece), group.boardLength, kerf));
 	const boards: CutBoard[] = [];
 	for (let i = 0; i < lanes.length; i += group.lanes) boards.push({ lanes: lanes.slice(i, i + group.lanes) });
 	const bound = Math.ceil(answer.bound / group.lanes);
 	const { pieces: _, ...rest } = group;
-	return { ...rest, boards, bound, proven: boards.length <= bound, proof: proofOf(answer, boards.length, bound, problem, group.lanes), tooLong };
+	return { ...rest, boards, bound, proven: boards.length <= bound, proof: proofOf(answer, boards.length, bound, problem, group.lanes), unfit };
 }
 
 function cutGroup(group: PieceGroup, kerf: Millimetres, options: CutOptions, onBetter: (g: CutGroup) => void): CutGroup {
-	const tooLong = group.pieces.filter((p) => p.length > group.boardLength + 1e-6);
-	const lengths = byLength(group.pieces.filter((p) => p.length <= group.boardLength + 1e-6));
+	const fits = (p: Piece) => !group.tooWide && p.length <= group.boardLength + 1e-6;
+	const lengths = byLength(group.pieces.filter(fits));
+	const unfit = group.pieces.filter((p) => !fits(p));
 	const problem: BoardProblem = { items: [...lengths].map(([length, pieces]) => ({ length, count: pieces.length })), board: group.boardLength, kerf };
-	const done = (answer: BoardAnswer) => toGroup(group, kerf, lengths, problem, answer, tooLong);
+	const done = (answer: BoardAnswer) => toGroup(group, kerf, lengths, problem, answer, unfit);
 	return done(fewestBoards(problem, options.solve, { secondsLeft: options.secondsLeft, onBetter: (a) => onBetter(done(a)) }));
 }
 

@@ -111,7 +111,16 @@ describe('the cut plan of a wall', () => {
 		const long = structuredClone(plan);
 		for (const r of long.rows) r.joints = [];
 		const group = cut(long).groups.find((g) => g.kind === 'cleat');
-		expect(group?.tooLong.map((p) => p.owner.name)).toEqual(['Top row', 'Second row', 'Third row']);
+		expect(group?.unfit.map((p) => p.owner.name)).toEqual(['Top row', 'Second row', 'Third row']);
+	});
+
+	it('leaves out what is wider than its board or sheet, and says so', () => {
+		const wide = structuredClone(plan);
+		(wide.holders[0] as (typeof wide.holders)[number]).params.face.height = 1300;
+		const board = (wide.holders[1] as (typeof wide.holders)[number]).params.face;
+		board.stock = '1x4';
+		const groups = cut(wide).groups.filter((g) => g.unfit.length > 0);
+		expect(groups.map((g) => [g.tooWide, g.unfit.map((p) => p.owner.name), g.boards.length])).toEqual([[true, ['Spar clamp rack'], 0], [true, ['Spokeshaves'], 0]]);
 	});
 
 	it('tells its progress and gives the best so far each time', () => {

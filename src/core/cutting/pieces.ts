@@ -27,6 +27,8 @@ export interface PieceGroup {
 	/** Width of the strip to rip from a sheet first; null for boards bought in their width. */
 	strip: Millimetres | null;
 	bevel: Degrees | null;
+	/** Its pieces are wider than the board or sheet: they cannot be cut from it. */
+	tooWide: boolean;
 	pieces: Piece[];
 }
 
@@ -39,24 +41,25 @@ function groupOf(part: Part, lengths: Plan['cutting']['lengths']): Omit<PieceGro
 				key: `cleat ${part.stock} ${part.blank} ${part.bevel}`,
 				title: phrase(`${s.title}, {w} wide, ripped in two at {b}°`, { w: mm(part.blank), b: String(part.bevel) }),
 				kind: 'cleat', stock: part.stock, boardLength: bought(part.stock, s.length), lanes: 2,
-				strip: s.kind === 'ply' ? part.blank : null, bevel: part.bevel
+				strip: s.kind === 'ply' ? part.blank : null, bevel: part.bevel, tooWide: part.blank > s.width
 			};
 		}
 		case 'board': {
 			const s = stock(part.stock);
 			const ply = s.kind === 'ply';
+			const tooWide = part.width > s.width + 0.01;
 			return {
-				key: ply ? `board ${part.stock} ${part.width}` : `board ${part.stock}`,
-				title: ply ? phrase(`${s.title}, {w} wide`, { w: mm(part.width) }) : phrase(s.title),
+				key: ply || tooWide ? `board ${part.stock} ${part.width}` : `board ${part.stock}`,
+				title: ply || tooWide ? phrase(`${s.title}, {w} wide`, { w: mm(part.width) }) : phrase(s.title),
 				kind: 'board', stock: part.stock, boardLength: bought(part.stock, s.length), lanes: 1,
-				strip: ply ? part.width : null, bevel: null
+				strip: ply ? part.width : null, bevel: null, tooWide
 			};
 		}
 		case 'dowel':
 			return {
 				key: `dowel ${part.diameter}`,
 				title: phrase(`${DOWEL.title}, {d} across`, { d: mm(part.diameter) }),
-				kind: 'dowel', stock: 'dowel', boardLength: bought('dowel', DOWEL.length), lanes: 1, strip: null, bevel: null
+				kind: 'dowel', stock: 'dowel', boardLength: bought('dowel', DOWEL.length), lanes: 1, strip: null, bevel: null, tooWide: false
 			};
 	}
 }

@@ -48,6 +48,12 @@ export interface Warning {
 	message: Phrase;
 }
 
+/** Capacity over demand; null when nothing is asked, or too little to divide by. @example marginOf(100, 80) // 1.25 */
+export function marginOf(capacity: number, demand: number): number | null {
+	const margin = capacity / demand;
+	return demand > 0 && Number.isFinite(margin) ? margin : null;
+}
+
 /** The last line of a sum: what it can take over what it has to. */
 export function marginLine(capacity: Quantity, demand: Quantity, margin: number | null): SumLine {
 	return { label: 'margin', sum: phrase('{capacity} / {demand}', { capacity, demand }), result: { value: margin ?? Infinity, dim: 'ratio' } };

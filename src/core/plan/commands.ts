@@ -140,6 +140,7 @@ function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
 		case 'set-cutting':
 			return under('cutting', problemsOf(cuttingSchema, plan.cutting));
 		case 'lay-studs':
+			if (plan.wall.studs.length === 0) return [{ path: 'wall.studs', message: 'no stud fits: the pitch is less than a stud is wide, or the first is beyond the wall' }];
 			return under('wall', problemsOf(studsSchema, { studs: plan.wall.studs }));
 		case 'remove':
 			return [];

@@ -51,6 +51,8 @@ describe('commands', () => {
 		['a board too wide for its stock', { kind: 'change', list: 'rows', id: 'r1', change: { stock: '1x4' } }, 'rows[0].blank'],
 		['a row that is not there', { kind: 'remove', list: 'rows', id: 'r9' }, 'rows'],
 		['studs of no thickness', { kind: 'lay-studs', layout: { first: 0, pitch: 400, width: 0, depth: 89, species: 'spf' } }, 'wall.studs[0].width'],
+		['studs wider than their pitch', { kind: 'lay-studs', layout: { first: 0, pitch: 100, width: 150, depth: 89, species: 'spf' } }, 'wall.studs'],
+		['a stud where another stands', { kind: 'change', list: 'studs', id: 's2', change: { x: 60 } }, 'wall.studs[1].x'],
 		['an empty name', { kind: 'rename', name: '  ' }, 'name'],
 		['a holder on no row', { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r9', x: 0 } } }, 'holders[0].mount.row']
 	])('refuse %s and name its field', (_, command, path) => {

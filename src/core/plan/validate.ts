@@ -33,12 +33,17 @@ function doubled(things: readonly { id: string }[], list: string): Problem[] {
 /** Least height of a cleat's wall side: less leaves no wood around a screw, mm. */
 const LEAST_BACK = 15;
 
+/** Studs side by side are measured no better than this, mm. */
+const STUD_LAP = 5;
+
 type Say = (field: string, message: string) => void;
 
 /** What a schema of fields cannot say of one thing: that it must fit the wall, and what it refers to be there. */
 const FITS = {
 	studs({ wall }: Plan, s: Stud, say: Say) {
 		if (s.x > wall.width) say('x', `is beyond the wall, which is ${wall.width} mm wide`);
+		const other = wall.studs.find((o) => o.id !== s.id && Math.abs(o.x - s.x) < (o.width + s.width) / 2 - STUD_LAP);
+		if (other) say('x', `stands in the same place as the stud at ${Math.round(other.x)} mm`);
 	},
 	obstructions({ wall }: Plan, o: Obstruction, say: Say) {
 		if (o.x + o.width > wall.width) say('width', 'reaches beyond the wall');

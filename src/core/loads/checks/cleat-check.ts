@@ -1,7 +1,7 @@
 import type { Segment } from '../../cleats/segments';
 import { stock } from '../../materials/stocks';
 import { angle, mm, moment, newtons, perLength, phrase, ratio, stress } from '../../units/phrase';
-import { verdictOf, type Check, type SumLine } from '../check';
+import { marginOf, verdictOf, type Check, type SumLine } from '../check';
 import { CD_STORAGE } from '../fasteners/screw-joint';
 import { beamShear, cleatSection, crossGrainStress, torsionShear } from '../members/cleat-section';
 import type { LaidRow } from '../place';
@@ -26,7 +26,7 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 	const base = { subject: { kind: 'row', id: row.id } as const, basis: 'published' as const, notes: [] };
 	const where = Math.round(segment.from);
 	const check = (kind: string, title: string, used: number, rest: Pick<Check, 'source' | 'reason'>, lines: () => SumLine[]): Check => {
-		const margin = used > 0 ? 1 / used : null;
+		const margin = marginOf(1, used);
 		return {
 			...base,
 			...rest,

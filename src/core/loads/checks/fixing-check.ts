@@ -5,7 +5,7 @@ import type { Wall } from '../../plan/types';
 import type { Quantity } from '../../units/format-quantity';
 import { mm, moment, newtons, phrase, ratio, type Phrase } from '../../units/phrase';
 import { N_PER_POUND } from '../../units/quantity';
-import { marginLine, verdictOf, type Check, type SumLine } from '../check';
+import { marginLine, marginOf, verdictOf, type Check, type SumLine } from '../check';
 import { combinedAllowable, type CombinedAllowable } from '../fasteners/combined';
 import { screwCapacity, type ScrewCapacity, type ScrewJoint } from '../fasteners/screw-joint';
 import type { LaidRow } from '../place';
@@ -122,7 +122,7 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 	const resultant = Math.hypot(d.pull, d.across);
 	const both = combinedAllowable(capacity.axial, capacity.lateral, d.pull, d.across);
 	const { allowed } = both;
-	const margin = resultant > 0 ? allowed / resultant : null;
+	const margin = marginOf(allowed, resultant);
 	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
 	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
 	const at = { x: mm(fixing.x) };
@@ -154,7 +154,7 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 	};
 	const counted = countedHeights(laid).length;
 	const ruleLoad = TRADE_RULE * counted;
-	const tradeMargin = share.down > 0 ? ruleLoad / share.down : null;
+	const tradeMargin = marginOf(ruleLoad, share.down);
 	const rule: Check = {
 		id: `${id}:trade`,
 		subject,

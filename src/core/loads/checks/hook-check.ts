@@ -1,7 +1,7 @@
 import { stock } from '../../materials/stocks';
 import { THREAD_SHARE } from '../../materials/screws';
 import { angle, count, mm, moment, newtons, perLength, phrase, stress } from '../../units/phrase';
-import { marginLine, verdictOf, type Check, type SumLine } from '../check';
+import { marginLine, marginOf, verdictOf, type Check, type SumLine } from '../check';
 import { CD_STORAGE } from '../fasteners/screw-joint';
 import { headPullThrough, withdrawalPerLength } from '../fasteners/withdrawal';
 import type { Placed } from '../place';
@@ -35,7 +35,7 @@ export function hookCheck(p: Placed, weight: number): Check {
 	const withdrawal = perMm * thread * CD_STORAGE;
 	const head = headPullThrough(hook.screws.size, under.thickness, under.G) * CD_STORAGE;
 	const axial = Math.min(withdrawal, head);
-	const margin = each > 0 ? axial / each : null;
+	const margin = marginOf(axial, each);
 
 	const glue = hook.glued ? glueLine(M, face.width, profile.back, Math.min(board.Fv, cleat.Fv)) : null;
 	const lines = (): SumLine[] => [

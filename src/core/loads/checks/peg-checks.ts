@@ -1,7 +1,7 @@
 import { DOWEL, stock } from '../../materials/stocks';
 import { mm, moment, newtons, phrase, stress } from '../../units/phrase';
 import { weightOf } from '../../units/quantity';
-import { marginLine, verdictOf, type Check, type SumLine } from '../check';
+import { marginLine, marginOf, verdictOf, type Check, type SumLine } from '../check';
 import { DOWEL_FACTOR, lipBearing, rodStress } from '../members/peg';
 import type { Placed } from '../place';
 
@@ -21,6 +21,7 @@ export function pegChecks(p: Placed): Check[] {
 	const allowed = DOWEL.mor / DOWEL_FACTOR;
 	const board = stock(p.holder.params.face.stock);
 	const lip = lipBearing(V, M, rod.embedded, rod.diameter);
+	const [bends, crushes] = [marginOf(allowed, fb), marginOf(board.FcPerp, lip)];
 	const base = { subject: { kind: 'holder', id: p.holder.id } as const, basis: 'published' as const, notes: [] };
 	const turnLine = (): SumLine => ({ label: 'turns the peg', sum: phrase(`{V} × {x}: ${share}`, { V: newtons(V), x: mm(M / V) }), result: moment(M) });
 	return [
@@ -28,8 +29,8 @@ export function pegChecks(p: Placed): Check[] {
 			...base,
 			id: `holder:${p.holder.id}:peg`,
 			title: 'peg',
-			margin: allowed / fb,
-			verdict: verdictOf(allowed / fb),
+			margin: bends,
+			verdict: verdictOf(bends),
 			source: 'Wood Handbook FPL-GTR-282, modulus of rupture / 4',
 			reason: phrase('peg: bending at the face'),
 			get lines() {
@@ -37,7 +38,7 @@ export function pegChecks(p: Placed): Check[] {
 					turnLine(),
 					{ label: 'bending', sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(rod.diameter) }), result: stress(fb) },
 					{ label: 'allowed', sum: phrase(`{mor} / ${DOWEL_FACTOR}: ${DOWEL.title}`, { mor: stress(DOWEL.mor) }), result: stress(allowed), source: 'Wood Handbook ch. 5' },
-					marginLine(stress(allowed), stress(fb), allowed / fb)
+					marginLine(stress(allowed), stress(fb), bends)
 				];
 			}
 		},
@@ -45,8 +46,8 @@ export function pegChecks(p: Placed): Check[] {
 			...base,
 			id: `holder:${p.holder.id}:lip`,
 			title: 'lip of the hole',
-			margin: board.FcPerp / lip,
-			verdict: verdictOf(board.FcPerp / lip),
+			margin: crushes,
+			verdict: verdictOf(crushes),
 			source: 'statics of a rigid rod in a hole; NDS 2018 Fc⊥',
 			reason: phrase('lip of the peg hole: the face crushes'),
 			get lines() {
@@ -58,7 +59,7 @@ export function pegChecks(p: Placed): Check[] {
 						result: stress(lip)
 					},
 					{ label: 'allowed', sum: phrase(`bearing across the grain of {t} ${board.title}`, { t: mm(face.thickness) }), result: stress(board.FcPerp), source: board.source },
-					marginLine(stress(board.FcPerp), stress(lip), board.FcPerp / lip)
+					marginLine(stress(board.FcPerp), stress(lip), crushes)
 				];
 			}
 		}

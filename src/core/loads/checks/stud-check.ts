@@ -1,7 +1,7 @@
 import { wood } from '../../materials/woods';
 import type { Stud, Wall } from '../../plan/types';
 import { mm, moment, newtons, phrase, ratio, stress } from '../../units/phrase';
-import { verdictOf, type Check } from '../check';
+import { marginOf, verdictOf, type Check } from '../check';
 import { CD_STORAGE } from '../fasteners/screw-joint';
 import { studBending, type StudLoad } from '../members/stud-bending';
 
@@ -9,7 +9,7 @@ import { studBending, type StudLoad } from '../members/stud-bending';
 export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): Check {
 	const timber = wood(stud.species);
 	const b = studBending(loads, wall.height, stud, timber, CD_STORAGE);
-	const margin = b.ratio > 0 ? 1 / b.ratio : null;
+	const margin = marginOf(1, b.ratio);
 	return {
 		id: `stud:${stud.id}:bending`,
 		subject: { kind: 'stud', id: stud.id },

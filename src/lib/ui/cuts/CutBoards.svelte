@@ -21,8 +21,11 @@
 				{boardWord(group)}, {formatLength(group.boardLength, unit)} long
 			</h2>
 			<p class="proof">{sayPhrase(group.proof, unit)}.</p>
-			{#if group.tooLong.length > 0}
-				<p class="long" role="alert">Longer than a board: {group.tooLong.map((p) => `${p.owner.name} ${p.name}, ${formatLength(p.length, unit)}`).join('; ')}. Give the row a joint on a stud, or buy longer boards.</p>
+			{#if group.unfit.length > 0}
+				<p class="long" role="alert">
+					{group.tooWide ? 'Wider' : 'Longer'} than a board: {group.unfit.map((p) => `${p.owner.name} ${p.name}, ${formatLength(p.length, unit)}`).join('; ')}.
+					{group.tooWide ? 'Make it narrower, or of another stock.' : 'Give the row a joint on a stud, or buy longer boards.'}
+				</p>
 			{/if}
 			{#each group.boards as board, i (i)}<BoardDiagram {open} {group} {board} number={i + 1} />{/each}
 		</div>

@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { WOODS, type SpeciesId } from '$core/materials/woods';
+	import { nextStud } from '$core/survey/next-stud';
 	import type { Obstruction, ObstructionKind } from '$core/plan/types';
+	import type { Problem } from '$core/result';
 	import { formatLength } from '$core/units/format-length';
 	import { newId } from '$lib/state/new-id';
-	import { fieldCommit } from '$lib/state/commit';
-	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { fieldCommit, sayProblem } from '$lib/state/commit';
+	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import ChoiceField from './ChoiceField.svelte';
 	import LengthField from './LengthField.svelte';
@@ -19,6 +21,7 @@
 	const wall = $derived(plan.wall);
 	const unit = $derived(preferences.unit);
 	const say = (mm: number) => formatLength(mm, unit);
+	let problem = $state('');
 	const stud = $derived(open.selection?.kind === 'stud' ? wall.studs.find((s) => s.id === open.selection?.id) : undefined);
 	const obstruction = $derived(open.selection?.kind === 'obstruction' ? wall.obstructions.find((o) => o.id === open.selection?.id) : undefined);
 	const species = WOODS.map((w) => ({ value: w.id, name: `${w.title} (G ${w.G})` }));
@@ -36,10 +39,14 @@
 	];
 
 	function addStud() {
-		const last = wall.studs.at(-1);
-		const x = Math.min(wall.width, (last?.x ?? -400) + 400);
-		const item = { id: newId(), x, width: last?.width ?? 38, depth: last?.depth ?? 89, species: last?.species ?? ('unknown' as const) };
-		if (open.do({ kind: 'add', list: 'studs', item }).length === 0) open.selection = { kind: 'stud', id: item.id };
+		const item = nextStud(wall, newId());
+		added(open.do({ kind: 'add', list: 'studs', item }), { kind: 'stud', id: item.id });
+	}
+
+	/** Picks what was added, or says why it was not. */
+	function added([wrong]: Problem[], thing: Selection) {
+		problem = wrong ? sayProblem(wrong, unit) : '';
+		if (!wrong) open.selection = thing;
 	}
 
 	function addObstruction(kind: ObstructionKind, width: number, height: number, y: number) {
@@ -47,7 +54,7 @@
 			id: newId(), kind, name: kind, width: Math.min(width, wall.width), height: Math.min(height, wall.height),
 			x: Math.max(0, (wall.width - width) / 2), y: Math.max(0, Math.min(y, wall.height - height))
 		};
-		if (open.do({ kind: 'add', list: 'obstructions', item }).length === 0) open.selection = { kind: 'obstruction', id: item.id };
+		added(open.do({ kind: 'add', list: 'obstructions', item }), { kind: 'obstruction', id: item.id });
 	}
 
 	const setStud = (id: string, change: object) => fieldCommit(open, { kind: 'change', list: 'studs', id, change }, unit);
@@ -123,6 +130,7 @@
 			<Button size="sm" color="alternative" onclick={() => addObstruction('outlet', 90, 120, 1000)}>Add an outlet</Button>
 			<Button size="sm" color="alternative" onclick={() => addObstruction('door', 800, 2000, 0)}>Add a door</Button>
 		</div>
+		{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 		<p class="caution">Never drill blind: cables run up and down from outlets and switches. Power off, and trace them first.</p>
 	</Section>
 {/if}

@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { beforeAll, describe, expect, it } from 'vitest';
+import loadHighs from 'highs';
+import { cutPlan } from '$core/cutting/cut-plan';
+import type { Solver } from '$core/cutting/solver';
+import { adviceFor } from '$core/loads/advice';
+import { checkPlan } from '$core/loads/check-plan';
+import { verdictOf } from '$core/loads/check';
+import { loadPath } from '$core/loads/load-path';
+import { CLEAT_STOCKS, STOCKS } from '$core/materials/stocks';
+import { SCREWS } from '$core/materials/screws';
+import { WOODS } from '$core/materials/woods';
+import { LIMITS } from '$core/plan/schema';
+import type { Holder, Obstruction, Plan, Row, Spacing, Stud } from '$core/plan/types';
+import { validatePlan } from '$core/plan/validate';
+import { sayPhrase } from '$core/units/phrase';
+
+let solve: Solver;
+beforeAll(async () => {
+	const highs = await loadHighs();
+	solve = (lp, options) => highs.solve(lp, options) as ReturnType<Solver>;
+});
+
+/** Ends of a range as often as what lies between: that is where faults are. */
+const within = (min: number, max: number) => fc.oneof(fc.constantFrom(min, max), fc.double({ min, max, noNaN: true }));
+const id = (letter: string, i: number) => `${letter}${i}`;
+const screw = { size: fc.constantFrom(...SCREWS.map((s) => s.size)), length: within(10, 200) };
+
+const stud = fc.record({ x: within(0, 3000), width: within(19, 200), depth: within(19, 400), species: fc.constantFrom(...WOODS.map((w) => w.id)) });
+const obstruction = fc.record({
+	kind: fc.constantFrom('window' as const, 'door' as const, 'outlet' as const, 'switch' as const, 'other' as const), name: fc.constantFrom('', 'slip window'),
+	x: within(0, 1500), y: within(0, 1500), width: within(10, 1500), height: within(10, 900)
+});
+const row = fc.record({
+	name: fc.constantFrom('', 'Top row'), y: within(0, 2399), left: within(0, 1400), right: within(1500, 3000), stock: fc.constantFrom(...CLEAT_STOCKS),
+	bevel: fc.constantFrom(45 as const, 30 as const), blank: within(60, 400), screws: fc.record({ ...screw, perStud: fc.constantFrom(1 as const, 2 as const) }),
+	joints: fc.array(within(1401, 1499), { maxLength: 3 })
+});
+const spacing: fc.Arbitrary<Spacing> = fc.oneof(
+	fc.record({ kind: fc.constant('equal-gaps' as const), count: fc.integer({ min: 1, max: LIMITS.seats }) }),
+	fc.record({ kind: fc.constant('pitch' as const), count: fc.integer({ min: 1, max: 12 }), inset: within(0, 10_000), pitch: within(1, 10_000) }),
+	fc.record({ kind: fc.constant('end-margins' as const), count: fc.integer({ min: 1, max: 12 }), margin: within(0, 10_000) })
+);
+const params = fc.record({
+	face: fc.record({ stock: fc.constantFrom(...STOCKS.map((s) => s.id)), width: within(40, 3000), height: within(30, 1300) }),
+	hook: fc.record({ screws: fc.record({ ...screw, count: fc.integer({ min: 1, max: 60 }) }), from: fc.constantFrom('back' as const, 'front' as const), glued: fc.boolean() }),
+	spacer: fc.boolean(),
+	lockStrip: fc.boolean(),
+	pegs: fc.record({
+		diameter: within(5, 60), projection: within(10, 800), depth: within(5, 60), tilt: within(0, 30), height: within(0, 1300), spacing,
+		pair: fc.option(fc.record({ bar: within(1, 500), slack: within(0, 50) }))
+	}),
+	load: fc.record({
+		name: fc.constantFrom('', 'clamp', 'oar', 'plane', 'coil', 'spokeshave'), mass: within(0, 200), perSeat: fc.integer({ min: 1, max: 100 }), thickness: within(1, 1000),
+		width: within(1, 5000), height: within(1, 5000)
+	})
+});
+const plans: fc.Arbitrary<Plan> = fc
+	.record({
+		studs: fc.array(stud, { maxLength: 8 }), obstructions: fc.array(obstruction, { maxLength: 3 }), rows: fc.array(row, { maxLength: 4 }),
+		holders: fc.array(fc.record({ params, x: within(-3000, 3000), on: fc.nat(3) }), { maxLength: 5 }),
+		cladding: fc.record({ kind: fc.constantFrom('none' as const, 'drywall' as const, 'panel' as const), thickness: within(0, 60) }), kerf: within(0, 10)
+	})
+	.map((r) => ({
+		format: 'kammer-plan', version: 1, name: 'Any',
+		wall: {
+			width: 3000, height: 2400, cladding: r.cladding,
+			studs: r.studs.map((s, i): Stud => ({ id: id('s', i), ...s })),
+			obstructions: r.obstructions.map((o, i): Obstruction => ({ id: id('o', i), ...o }))
+		},
+		rows: r.rows.map((x, i): Row => ({ id: id('r', i), ...x })),
+		holders: r.rows.length === 0 ? [] : r.holders.map((h, i): Holder => ({
+			id: id('h', i), name: '', family: 'peg-rack', params: h.params, mount: { kind: 'row', row: id('r', h.on % r.rows.length), x: h.x }
+		})),
+		cutting: { kerf: r.kerf, lengths: [] }
+	}));
+const valid = plans.filter((p) => validatePlan(p).ok);
+
+describe('any plan that is taken', () => {
+	it('is checked: every margin a number of zero or more, every verdict one that its margin allows, every word said', () => {
+		fc.assert(
+			fc.property(valid, (plan) => {
+				const result = checkPlan(plan);
+				for (const c of result.checks) {
+					expect(c.margin === null || (Number.isFinite(c.margin) && c.margin >= 0), `${c.id}: ${c.margin}`).toBe(true);
+					if (c.margin !== null && c.verdict === 'holds') expect(verdictOf(c.margin)).toBe('holds');
+					for (const line of c.lines) {
+						expect(Number.isNaN(line.result.value), `${c.id}, ${line.label}`).toBe(false);
+						for (const unit of ['mm', 'inch'] as const) expect(sayPhrase(line.sum, unit)).not.toMatch(/NaN|undefined|\{\w+\}/);
+					}
+					for (const words of [c.reason, ...c.notes]) expect(sayPhrase(words, 'mm')).not.toMatch(/NaN|undefined|\{\w+\}/);
+				}
+				for (const w of result.warnings) expect(sayPhrase(w.message, 'inch')).not.toMatch(/NaN|undefined|\{\w+\}/);
+				for (const h of result.holders.values()) loadPath(h.placed, plan.wall.studs);
+				if (plan.wall.studs.length === 0) for (const h of result.holders.values()) expect(h.verdict).not.toBe('holds');
+			}),
+			{ numRuns: 400 }
+		);
+	});
+
+	it('is advised on, and the advice can be taken', () => {
+		fc.assert(
+			fc.property(valid, (plan) => {
+				for (const h of plan.holders) adviceFor(plan, h.id);
+			}),
+			{ numRuns: 25 }
+		);
+	});
+
+	it('is cut: every piece once, or named as too long', () => {
+		fc.assert(
+			fc.property(valid, (plan) => {
+				const cuts = cutPlan(plan, { solve, secondsLeft: () => 0 });
+				for (const g of cuts.groups) {
+					const ids = [...g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((c) => c.piece.id))), ...g.unfit.map((p) => p.id)];
+					expect(new Set(ids).size).toBe(ids.length);
+					expect(g.boards.length).toBeGreaterThanOrEqual(g.bound);
+					for (const b of g.boards) for (const l of b.lanes) for (const c of l.cuts) expect(c.to).toBeLessThanOrEqual(g.boardLength + 1e-6);
+				}
+			}),
+			{ numRuns: 40 }
+		);
+	});
+});
