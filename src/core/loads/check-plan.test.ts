@@ -184,6 +184,11 @@ describe('places', () => {
 		expect(warned(fresh(doing(base, at('h2', 'r2', 1100))), 'h2').join()).toMatch(/stop: Stands in the same place as Spar clamp rack/);
 	});
 
+	it('of thousands in one heap are told once each', () => {
+		const heap = { ...base, holders: Array.from({ length: 3000 }, (_, i) => ({ ...holder('h4'), id: `n${i}` })) };
+		const clashes = checkPlan(heap).warnings.filter((w) => w.subject.kind === 'holder' && w.level === 'stop');
+		expect(clashes).toHaveLength(2999);
+	});
 	it('over a window are refused', () => {
 		const plan = doing(base, { kind: 'change', list: 'rows', id: 'r4', change: { y: 1900 } });
 		expect(warned(fresh(doing(plan, at('h5', 'r4', 3700))), 'h5').join()).toMatch(/stop: Stands over slip window/);

@@ -51,19 +51,26 @@ function holderPairs(placed: readonly Placed[], found: (a: Taken, b: Taken) => v
 	}
 }
 
-function betweenHolders(placed: readonly Placed[], say: (p: Placed, level: Warning['level'], m: Warning['message']) => void): void {
+/** Clashes between holders. A holder names one other for each kind of clash: with that one mended, the next shows. */
+function betweenHolders(placed: readonly Placed[], tell: (p: Placed, level: Warning['level'], m: Warning['message']) => void): void {
+	const told = { place: new Set<Placed>(), cover: new Set<Placed>(), room: new Set<Placed>() };
+	const say = (p: Placed, kind: keyof typeof told, level: Warning['level'], message: () => Warning['message']) => {
+		if (told[kind].has(p)) return;
+		told[kind].add(p);
+		tell(p, level, message());
+	};
 	holderPairs(placed, (a, b) => {
 		const [upper, lower] = a.placed.top >= b.placed.top ? [a, b] : [b, a];
 		const { name } = lower.placed.holder;
 		if (overlap(a.face, b.face)) {
-			say(b.placed, 'stop', phrase('Stands in the same place as {other}', { other: a.placed.holder.name || 'another holder' }));
+			say(b.placed, 'place', 'stop', () => phrase('Stands in the same place as {other}', { other: a.placed.holder.name || 'another holder' }));
 		} else if (overlap(upper.hang, lower.face)) {
-			say(upper.placed, 'mind', phrase('What hangs on it covers {other}', { other: name || 'another holder' }));
+			say(upper.placed, 'cover', 'mind', () => phrase('What hangs on it covers {other}', { other: name || 'another holder' }));
 		}
 		const rise = liftOff(lower.placed.profile);
 		const between = upper.face.low - lower.face.high;
 		if (between >= 0 && between < rise && a.face.left < b.face.right && b.face.left < a.face.right) {
-			say(lower.placed, 'mind', phrase('Only {gap} of headroom under {other}: it needs {rise} to lift off', {
+			say(lower.placed, 'room', 'mind', () => phrase('Only {gap} of headroom under {other}: it needs {rise} to lift off', {
 				gap: mm(between), rise: mm(rise), other: upper.placed.holder.name || 'the holder above'
 			}));
 		}

@@ -66,6 +66,13 @@ describe('commands', () => {
 		expect(got.ok ? '' : got.error[0]?.message).toMatch(/wider than the wall, which is 5200 mm/);
 	});
 
+	it('refuse more things than can be worked out, though no holder has too many', () => {
+		const rack = plan.holders[0] as Plan['holders'][number];
+		const full = { ...rack.params, pegs: { ...rack.params.pegs, spacing: { kind: 'equal-gaps' as const, count: 200 } }, load: { ...rack.params.load, perSeat: 100 } };
+		expect(paths(applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { params: full } }))).toEqual(['holders']);
+		expect(paths(validatePlan({ ...plan, holders: [{ ...rack, params: full }] }))).toEqual(['holders']);
+	});
+
 	it('refuse more than a plan may hold, which the server would refuse to keep', () => {
 		const wide = { ...emptyWall('Wide'), wall: { ...emptyWall('Wide').wall, width: 30_000 } };
 		expect(paths(applyCommand(wide, { kind: 'lay-studs', layout: { first: 0, pitch: 100, width: 38, depth: 89, species: 'spf' } }))).toEqual(['wall.studs']);

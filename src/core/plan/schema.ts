@@ -5,7 +5,7 @@ import { WOODS } from '../materials/woods';
 import { identifier, oneOf, text, whole, within } from './fields';
 
 /** Greatest numbers of things in one plan: beyond any wall, and a bound on what a request can cost. */
-export const LIMITS = { studs: 200, obstructions: 200, rows: 100, holders: 5000, joints: 100, seats: 200 } as const;
+export const LIMITS = { studs: 200, obstructions: 200, rows: 100, holders: 5000, joints: 100, seats: 200, things: 20_000 } as const;
 /** A wall is a wall, not a street. */
 export const WALL_LIMITS = { minWidth: 200, maxWidth: 30_000, minHeight: 300, maxHeight: 6_000 } as const;
 

@@ -2,7 +2,7 @@ import { ValidationError, type Schema } from 'yup';
 import { fail, ok, type Problem, type Result } from '../result';
 import { stock } from '../materials/stocks';
 import { rowProfile } from './profile';
-import { planSchema } from './schema';
+import { LIMITS, planSchema } from './schema';
 import type { Holder, Obstruction, Plan, Row, Stud } from './types';
 
 /** Problems reported at once: enough to mend a file, not a flood. */
@@ -73,6 +73,13 @@ function fits(plan: Plan, list: ListName, thing: unknown, path: string): Problem
 	return found;
 }
 
+/** Things and pegs of all holders together: each holder may have many, but not all of them. */
+function tooMany({ holders }: Plan): Problem[] {
+	let n = 0;
+	for (const { params } of holders) n += params.pegs.spacing.count * (params.load.perSeat + (params.pegs.pair ? 2 : 1));
+	return n > LIMITS.things ? [{ path: 'holders', message: `have ${n} things and pegs in all; at most ${LIMITS.things} can be taken` }] : [];
+}
+
 /**
  * What the fields of a plan cannot say by themselves: references, order, and things that must fit the wall.
  * @param changed the one thing that has changed, where only that has; the rest was right before
@@ -86,11 +93,12 @@ export function crossProblems(plan: Plan, changed?: { list: ListName; at: number
 	] as const;
 	if (changed) {
 		const [list, path, things] = lists.find(([name]) => name === changed.list) as (typeof lists)[number];
-		return fits(plan, list, things[changed.at], `${path}[${changed.at}]`);
+		return [...fits(plan, list, things[changed.at], `${path}[${changed.at}]`), ...tooMany(plan)];
 	}
 	return [
 		...lists.flatMap(([list, path, things]) => things.flatMap((t, i) => fits(plan, list, t, `${path}[${i}]`))),
-		...lists.flatMap(([, path, things]) => doubled(things, path))
+		...lists.flatMap(([, path, things]) => doubled(things, path)),
+		...tooMany(plan)
 	].slice(0, MOST_PROBLEMS);
 }
 

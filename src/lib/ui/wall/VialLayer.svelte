@@ -20,16 +20,6 @@
 	const at = (verdict: Verdict) => holders.filter((h) => h.verdict === verdict).map(({ placed }) => vialPlace(view, placed));
 </script>
 
-<svg {width} {height} aria-hidden="true">
+<svg class="layer" {width} {height} aria-hidden="true">
 	{#each VERDICTS as verdict (verdict)}<Vial {verdict} at={at(verdict)} />{/each}
 </svg>
-
-<style>
-	svg {
-		display: block;
-		position: absolute;
-		inset: 0;
-		pointer-events: none;
-		will-change: transform;
-	}
-</style>

@@ -195,15 +195,21 @@
 		overflow: hidden;
 		background: var(--sheet);
 	}
-	svg {
+	/* Layers of their own: what one draws does not redraw the others. */
+	svg,
+	.frame :global(.layer) {
 		display: block;
 		position: absolute;
 		inset: 0;
+		will-change: transform;
+	}
+	svg {
 		touch-action: none;
 		user-select: none;
 		cursor: grab;
-		/* A layer of its own: what the overlay draws does not redraw the wall. */
-		will-change: transform;
+	}
+	.frame :global(.layer) {
+		pointer-events: none;
 	}
 	.thin {
 		vector-effect: non-scaling-stroke;

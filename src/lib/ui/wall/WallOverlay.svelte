@@ -29,7 +29,7 @@
 	const stretch = (from: number, to: number) => ({ from, to, words: [say(from), say(to)] as [string, string] });
 </script>
 
-<svg {width} {height} aria-hidden="true">
+<svg class="layer" {width} {height} aria-hidden="true">
 	{#if path}<g transform="translate({view.x} {view.y}) scale({view.k})"><LoadPathShape {path} k={view.k} /></g>{/if}
 	{#if vial}<Vial verdict={vial.verdict} at={[vialPlace(view, vial.placed)]} />{/if}
 	{#if extent}
@@ -47,13 +47,6 @@
 </svg>
 
 <style>
-	svg {
-		display: block;
-		position: absolute;
-		inset: 0;
-		pointer-events: none;
-		will-change: transform;
-	}
 	.throw path {
 		stroke: var(--chalk);
 		stroke-width: 1;
