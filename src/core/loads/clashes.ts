@@ -35,18 +35,18 @@ function taken(placed: Placed): Taken {
 	return made;
 }
 
-/** Every two holders whose room overlaps, found in a sweep from left to right over those that are still open. */
-function holderPairs(placed: readonly Placed[], found: (a: Taken, b: Taken) => void): void {
+/**
+ * Every two holders whose room overlaps, found in a sweep from left to right over those that are still open.
+ * @param found says whether that is enough for the right one of the two: thousands in a heap need not all be compared
+ */
+function holderPairs(placed: readonly Placed[], found: (a: Taken, b: Taken) => boolean): void {
 	const sorted = placed.map(taken).sort((a, b) => a.all.left - b.all.left);
-	const open: Taken[] = [];
+	let open: Taken[] = [];
 	for (const next of sorted) {
-		let kept = 0;
+		if (open.some((t) => t.all.right <= next.all.left)) open = open.filter((t) => t.all.right > next.all.left);
 		for (const t of open) {
-			if (t.all.right <= next.all.left) continue;
-			open[kept++] = t;
-			if (t.all.low < next.all.high && next.all.low < t.all.high) found(t, next);
+			if (t.all.low < next.all.high && next.all.low < t.all.high && found(t, next)) break;
 		}
-		open.length = kept;
 		open.push(next);
 	}
 }
@@ -62,7 +62,8 @@ function betweenHolders(placed: readonly Placed[], tell: (p: Placed, level: Warn
 	holderPairs(placed, (a, b) => {
 		const [upper, lower] = a.placed.top >= b.placed.top ? [a, b] : [b, a];
 		const { name } = lower.placed.holder;
-		if (overlap(a.face, b.face)) {
+		const samePlace = overlap(a.face, b.face);
+		if (samePlace) {
 			say(b.placed, 'place', 'stop', () => phrase('Stands in the same place as {other}', { other: a.placed.holder.name || 'another holder' }));
 		} else if (overlap(upper.hang, lower.face)) {
 			say(upper.placed, 'cover', 'mind', () => phrase('What hangs on it covers {other}', { other: name || 'another holder' }));
@@ -74,6 +75,7 @@ function betweenHolders(placed: readonly Placed[], tell: (p: Placed, level: Warn
 				gap: mm(between), rise: mm(rise), other: upper.placed.holder.name || 'the holder above'
 			}));
 		}
+		return samePlace;
 	});
 }
 
