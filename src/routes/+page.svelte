@@ -55,6 +55,19 @@
 </header>
 <main>
 	<h2>Walls</h2>
+	<div class="actions">
+		<Button onclick={() => make(emptyWall(`Wall ${data.walls.length + 1}`))}>Start a wall</Button>
+		<Button color="alternative" onclick={() => input.click()}>Import a plan</Button>
+		<input bind:this={input} type="file" accept="application/json,.json" class="sr-only" aria-label="Plan file" tabindex="-1" onchange={importFile} />
+	</div>
+	{#if message || problems.length}
+		<div role="alert">
+			<p class="error">{message}</p>
+			<ul class="problems">
+				{#each problems as p, i (i)}<li>{#if p.path}<code>{p.path}</code>{/if} {p.message}</li>{/each}
+			</ul>
+		</div>
+	{/if}
 	{#if data.down}
 		<p class="error" role="alert">The database cannot be reached. Walls open on this device are kept; the list is back when the database is. <Button size="xs" color="alternative" onclick={() => invalidateAll()}>Try again</Button></p>
 	{:else if data.walls.length === 0}
@@ -76,19 +89,6 @@
 			</li>
 		{/each}
 	</ul>
-	<div class="actions">
-		<Button onclick={() => make(emptyWall(`Wall ${data.walls.length + 1}`))}>Start a wall</Button>
-		<Button color="alternative" onclick={() => input.click()}>Import a plan</Button>
-		<input bind:this={input} type="file" accept="application/json,.json" class="sr-only" aria-label="Plan file" tabindex="-1" onchange={importFile} />
-	</div>
-	{#if message || problems.length}
-		<div role="alert">
-			<p class="error">{message}</p>
-			<ul class="problems">
-				{#each problems as p, i (i)}<li>{#if p.path}<code>{p.path}</code>{/if} {p.message}</li>{/each}
-			</ul>
-		</div>
-	{/if}
 </main>
 <footer>Allowable values, not breaking loads. Engineers, makers' data and local codes have the last word.</footer>
 
@@ -149,6 +149,7 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0.6rem;
+		margin-block: 0.7rem;
 	}
 	.problems {
 		margin-top: 0.3rem;

@@ -245,7 +245,7 @@ describe('advice and load path', () => {
 		expect(path?.screws.map((s) => s.at[0])).toEqual(expect.arrayContaining([430, 850, 1245]));
 		const weight = holderWeights(placed.built, placed.profile).total;
 		const carried = path?.screws.reduce((sum, s) => sum + s.across, 0) ?? 0;
-		expect(Math.abs(carried - weight) / weight).toBeLessThan(0.05);
+		expect(Math.abs(carried - weight) / weight).toBeLessThan(0.1);
 	});
 
 	it('is none for what hangs past the end of its row', () => {

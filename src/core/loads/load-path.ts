@@ -16,7 +16,7 @@ export interface LoadPath {
 }
 
 /** Studs that take less than this share of a holder's weight would only clutter the drawing. */
-const WORTH_DRAWING = 0.03;
+const WORTH_DRAWING = 0.06;
 
 /**
  * Traces a holder's load: things, hook, row, screws. The shares of its screws add up to its weight, but for those too small to draw.

@@ -22,8 +22,8 @@
 	const from = $derived(floor ? (TAPE - view.x) / view.k : (view.y - length) / view.k);
 	const to = $derived(floor ? (length - view.x) / view.k : view.y / view.k);
 	const ticks = $derived(tapeTicks(from, to, view.k, unit));
-	/** Room a reading takes, px: nearer to an end of the tape it stands on the other side of its line. */
-	const READING = 84;
+	/** Room a reading takes, px: where the tape ends before that, it stands on the other side of its line. */
+	const room = (word: string) => word.length * 7.3 + 6;
 	const DEPTH = { minor: 5, middle: 9, major: 13 };
 	/** All lines of one kind as one path: a tape has hundreds, and is drawn anew with every step of the zoom. */
 	const lines = $derived.by(() => {
@@ -39,7 +39,7 @@
 
 <!-- A reading on the tape: white on chalk, so that it stands out from the tape's own figures. -->
 {#snippet reading(word: string, x: number, y: number, anchor: 'start' | 'end')}
-	{@const wide = word.length * 7.3 + 6}
+	{@const wide = room(word)}
 	<rect x={anchor === 'start' ? x : x - wide} y={y - 12} width={wide} height="16" rx="2" fill="var(--reading)" />
 	<text class="read" x={anchor === 'start' ? x + 3 : x - 3} {y} text-anchor={anchor}>{word}</text>
 {/snippet}
@@ -53,8 +53,8 @@
 		{/each}
 		{#if extent}
 			<rect x={px(extent.from)} y="0" width={Math.max(2, px(extent.to) - px(extent.from))} height="5" fill="var(--chalk)" />
-			{@render reading(extent.words[0], px(extent.from) - 2, 25, px(extent.from) < TAPE + READING ? 'start' : 'end')}
-			{@render reading(extent.words[1], px(extent.to) + 2, 25, px(extent.to) > length - READING ? 'end' : 'start')}
+			{@render reading(extent.words[0], px(extent.from) - 2, 25, px(extent.from) < TAPE + room(extent.words[0]) ? 'start' : 'end')}
+			{@render reading(extent.words[1], px(extent.to) + 2, 25, px(extent.to) > length - room(extent.words[1]) ? 'end' : 'start')}
 		{/if}
 		{#if pointer}
 			<path d="M{px(pointer.at)} 0v{TAPE}" stroke="var(--chalk)" />
@@ -68,7 +68,7 @@
 		{/each}
 		{#if extent}
 			<rect x={TAPE - 5} y={px(extent.to)} width="5" height={Math.max(2, px(extent.from) - px(extent.to))} fill="var(--chalk)" />
-			<g transform="translate(13 {px(extent.to) - 2}) rotate(-90)">{@render reading(extent.words[1], 0, 0, px(extent.to) < READING ? 'end' : 'start')}</g>
+			<g transform="translate(13 {px(extent.to) - 2}) rotate(-90)">{@render reading(extent.words[1], 0, 0, px(extent.to) < room(extent.words[1]) ? 'end' : 'start')}</g>
 			<g transform="translate(13 {px(extent.from) + 2}) rotate(-90)">{@render reading(extent.words[0], 0, 0, 'end')}</g>
 		{/if}
 		{#if pointer}
