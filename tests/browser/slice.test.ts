@@ -79,7 +79,7 @@ describe('from a wall to a cut list', () => {
 
 	it('gives a cut list, drawn, and as a file', async () => {
 		await screen.openWall(slipwayWall(), 'cut');
-		await screen.says(/2 sheets of 18 mm ply/);
+		await screen.says(/Before you cut: 2 holders do not hold[\s\S]*2 sheets of 18 mm ply[\s\S]*50 wood screws, #10 x 80 mm/);
 		const boards = await screen.driver.findElements(By.css('.board'));
 		expect(boards.length).toBeGreaterThan(10);
 		await until(async () => (await screen.driver.findElements(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]'))).length, 'the work to be done');

@@ -19,6 +19,8 @@
 
 	const unit = $derived(preferences.unit);
 	const cuts = $derived(job.plan);
+	const unsettled = $derived([...open.checks.holders.values()].filter((h) => h.verdict === 'does-not-hold' || h.verdict === 'cannot-be-judged').length);
+	const stops = $derived(open.checks.warnings.filter((w) => w.level === 'stop').length);
 	const screws = $derived(screwsWanted(open.plan));
 	const stocks = $derived([...new Set(cuts?.groups.map((g) => g.stock) ?? [])]);
 	const usual = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? DOWEL.length : stock(id).length);
@@ -36,6 +38,13 @@
 </script>
 
 <h2>Cut and buy</h2>
+{#if unsettled > 0 || stops > 0}
+	<p class="unsettled" role="note">
+		<b>Before you cut:</b>
+		{[unsettled > 0 ? `${unsettled} ${unsettled === 1 ? 'holder does' : 'holders do'} not hold or cannot be judged` : '', stops > 0 ? `${stops} ${stops === 1 ? 'fault' : 'faults'} to mend` : ''].filter(Boolean).join(', ')}.
+		<a href="/walls/{open.id}/holds">See what would mend it</a>
+	</p>
+{/if}
 {#if job.progress}
 	<div class="working" role="status">
 		<p>Looking for the fewest boards: {job.progress.done} of {job.progress.of} kinds</p>
@@ -84,6 +93,15 @@
 		display: grid;
 		gap: 0.4rem;
 		justify-items: start;
+	}
+	.unsettled {
+		margin-top: 0.5rem;
+		padding: 0.35rem 0.6rem;
+		border-left: 4px solid var(--does-not-hold);
+		background: var(--paper);
+	}
+	.unsettled a {
+		text-decoration: underline;
 	}
 	.buy li {
 		padding: 0.3rem 0;
