@@ -1,3 +1,4 @@
+import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
@@ -9,15 +10,15 @@ export default defineConfig({
 	resolve: { alias },
 	test: {
 		projects: [
-			{ resolve: { alias }, test: { name: 'unit', testTimeout: 60_000, include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] } },
+			{ plugins: [svelte()], resolve: { alias }, test: { name: 'unit', testTimeout: 60_000, include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] } },
 			{ resolve: { alias }, test: { name: 'reference', testTimeout: 60_000, include: ['tests/reference/**/*.test.ts'] } },
 			{
 				resolve: { alias },
-				test: { name: 'server', include: ['tests/server/**/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 60_000 }
+				test: { name: 'server', include: ['tests/server/**/*.test.ts'], fileParallelism: false, testTimeout: 120_000, hookTimeout: 180_000 }
 			},
 			{
 				resolve: { alias },
-				test: { name: 'browser', include: ['tests/browser/**/*.test.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 90_000 }
+				test: { name: 'browser', include: ['tests/browser/**/*.test.ts'], fileParallelism: false, testTimeout: 120_000, hookTimeout: 180_000 }
 			}
 		]
 	}

@@ -12,9 +12,13 @@ export const DATABASE_COMMANDS = ['mariadbd', 'mariadb-install-db', 'my_print_de
 /** What the browser tests and the pictures need. */
 export const BROWSER_COMMANDS = ['chromium', 'chromedriver'];
 
-/** Installs the Debian packages behind the commands, or says exactly how. */
-export function needCommands(commands) {
-	const missing = [...new Set(commands.filter((c) => !which(c)).map((c) => PACKAGES[c]))];
+/**
+ * Installs the Debian packages behind the commands, or says exactly how.
+ * @param {string[]} commands
+ * @param {Record<string, string>} [packages] the package that brings each
+ */
+export function needCommands(commands, packages = PACKAGES) {
+	const missing = [...new Set(commands.filter((c) => !which(c)).map((c) => packages[c]))];
 	if (missing.length === 0) return;
 	if (process.getuid?.() !== 0) {
 		console.error(`Kammer needs Debian packages that are not here. Run this, then start again:\n\n  sudo apt-get install --no-install-recommends ${missing.join(' ')}\n`);

@@ -29,20 +29,24 @@ const rename = async (name: string) => {
 const names = async () => ((await (await fetch(`${kammer.url}/api/plans`)).json()) as { name: string }[]).map((p) => p.name);
 
 describe('a wall changed in two places', () => {
+	/** Both versions are on the screen, by name. */
+	const offered = (id: string) =>
+		until(async () => {
+			const [dialog] = await screen.driver.findElements(By.css('dialog'));
+			const text = (await dialog?.getText()) ?? '';
+			return text.includes(`Mine ${id}`) && text.includes(`Theirs ${id}`);
+		}, 'both versions to be offered');
 	const clash = async () => {
 		const id = await screen.openWall(slipwayWall(), 'wall');
 		const other = { ...slipwayWall(), name: `Theirs ${id}` };
 		await fetch(`${kammer.url}/api/plans/${id}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ revision: 1, plan: other }) });
 		await rename(`Mine ${id}`);
-		await until(async () => (await screen.driver.findElements(By.css('dialog'))).length > 0, 'both versions to be offered');
+		await offered(id);
 		return id;
 	};
 
 	it('offers both versions; mine can stay, and theirs is a wall of its own', async () => {
 		const id = await clash();
-		const text = await screen.driver.findElement(By.css('dialog')).getText();
-		expect(text).toContain(`Mine ${id}`);
-		expect(text).toContain(`Theirs ${id}`);
 		await screen.button('Mine stays; copy theirs');
 		await screen.kept();
 		expect((await screen.stored(id)).plan.name).toBe(`Mine ${id}`);
@@ -61,7 +65,7 @@ describe('a wall changed in two places', () => {
 		const id = await clash();
 		await screen.driver.navigate().refresh();
 		await screen.ready();
-		await until(async () => (await screen.driver.findElements(By.css('dialog'))).length > 0, 'both versions again');
+		await offered(id);
 		await screen.button('Theirs stays; copy mine');
 		await screen.kept();
 		expect(await names()).toContain(`Mine ${id} (other version)`);

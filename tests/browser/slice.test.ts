@@ -4,6 +4,7 @@ import { By, Key } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyWall, slipwayWall } from '$core/demo/slipway';
 import type { Plan } from '$core/plan/types';
+import { bigWall } from '../bench/big-wall';
 import { browser, Screen, type Browser } from '../support/screen';
 import { cleanUp, scratch, startKammer, until, type Running } from '../support/server';
 
@@ -169,6 +170,63 @@ describe('typing', () => {
 		expect(slip.replaceAll('18 mm ply', '')).not.toMatch(/\d mm|\d kg/);
 		await screen.button('mm');
 		await screen.says(/1000 mm wide/);
+	});
+});
+
+describe('a wall in the making', () => {
+	it('refuses a stud where another stands, beside the field', async () => {
+		const id = await screen.openWall(slipwayWall(), 'wall');
+		await screen.button('430 mm');
+		await screen.type('Centre, from the left end', '50 mm');
+		await screen.says(/Stands in the same place as the stud at 40 mm/);
+		await screen.type('Centre, from the left end', '45 cm');
+		await until(async () => (await screen.stored(id)).plan.wall.studs[1]?.x === 450, 'the stud to move');
+	});
+
+	it('warns of a row that runs over a new window, and takes the window back', async () => {
+		const id = await screen.openWall(slipwayWall(), 'wall');
+		await screen.button('Add a window');
+		await screen.says(/Lower edge, above the floor/);
+		await until(async () => (await screen.stored(id)).plan.wall.obstructions.length === 4, 'the window to be kept');
+		await screen.stage('Rows');
+		await screen.driver.actions().sendKeys(Key.ESCAPE).perform();
+		await screen.click(By.xpath('//button[.//strong[text()="Second row"]]'));
+		await screen.says(/Stop The row runs over window/);
+		await screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		await until(async () => (await screen.stored(id)).plan.wall.obstructions.length === 3, 'the window to be gone');
+		expect(await screen.slip()).not.toMatch(/runs over window/);
+	});
+
+	it('is deleted only when asked twice', async () => {
+		await screen.openWall({ ...slipwayWall(), name: 'Short-lived' }, 'wall');
+		await screen.driver.get(kammer.url);
+		const names = async () => (await (await fetch(`${kammer.url}/api/plans`)).json() as { name: string }[]).map((w) => w.name);
+		await screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
+		await screen.button('Keep');
+		expect(await names()).toContain('Short-lived');
+		await screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
+		await screen.button('Delete for good');
+		await until(async () => !(await names()).includes('Short-lived'), 'the wall to be gone');
+	});
+
+	it('zooms by keys and buttons, and shows all again', async () => {
+		await screen.openWall(slipwayWall(), 'holders');
+		const width = async () => screen.driver.executeScript<number>('return document.querySelector("[data-holder=h1] rect").getBoundingClientRect().width');
+		const before = await width();
+		await screen.click(By.css('[aria-label="Zoom in"]'));
+		await until(async () => (await width()) > before * 1.3, 'a larger wall');
+		await screen.driver.executeScript('document.querySelector("svg[role=group]").focus()');
+		await screen.driver.actions().sendKeys('0').perform();
+		await until(async () => Math.abs((await width()) - before) < 0.5, 'the whole wall');
+	});
+
+	it('with three hundred holders is drawn, and its list is not', async () => {
+		await screen.openWall(bigWall(300, 12_000), 'holders');
+		await screen.says(/Show all 300/);
+		expect(await screen.driver.findElements(By.css('[data-holder]'))).toHaveLength(300);
+		expect(await screen.driver.findElements(By.css('aside .cards li'))).toHaveLength(40);
+		await screen.button('Show all 300');
+		expect(await screen.driver.findElements(By.css('aside .cards li'))).toHaveLength(300);
 	});
 });
 

@@ -17,8 +17,8 @@ export function scratch(): string {
 	return mkdtempSync(join(tmpdir(), 'kammer-test-'));
 }
 
-/** The same private MariaDB that npm start uses, on throw-away data. */
-export const startTestDatabase = (folder: string): Promise<Database> => startDatabase(folder) as Promise<Database>;
+/** The same private MariaDB that npm start uses, on throw-away data, and on a port that nobody else is likely to take while it is stopped. */
+export const startTestDatabase = (folder: string): Promise<Database> => startDatabase(folder, 20_000 + Math.floor(Math.random() * 10_000)) as Promise<Database>;
 
 export interface Running {
 	url: string;

@@ -1,0 +1,58 @@
+import Papa from 'papaparse';
+import loadHighs from 'highs';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { cutPlan, type CutPlan } from '$core/cutting/cut-plan';
+import { collectPieces } from '$core/cutting/pieces';
+import type { Solver } from '$core/cutting/solver';
+import { slipwayWall } from '$core/demo/slipway';
+import { checkReport } from './check-report';
+import { cutListCsv } from './cut-list-csv';
+
+const plan = slipwayWall();
+let cuts: CutPlan;
+beforeAll(async () => {
+	const highs = await loadHighs();
+	const solve: Solver = (lp, options) => highs.solve(lp, options) as ReturnType<Solver>;
+	cuts = cutPlan(plan, { solve, secondsLeft: () => 20 });
+});
+const rows = (text: string) => Papa.parse<Record<string, string>>(text, { header: true }).data;
+
+describe('the cut list as CSV', () => {
+	it('has a line for every piece, with its board and place', () => {
+		const read = rows(cutListCsv(cuts, 'mm'));
+		expect(read).toHaveLength(collectPieces(plan).reduce((n, g) => n + g.pieces.length, 0));
+		for (const r of read) {
+			expect(Number(r['from (mm)'])).toBeGreaterThanOrEqual(0);
+			expect(r.length).toBe(`${Number(r['length (mm)']).toFixed(0)} mm`);
+		}
+	});
+
+	it('says inches where inches are used, of the same pieces', () => {
+		const [mm, inch] = [rows(cutListCsv(cuts, 'mm')), rows(cutListCsv(cuts, 'inch'))];
+		expect(inch.map((r) => r['length (mm)'])).toEqual(mm.map((r) => r['length (mm)']));
+		expect(inch.every((r) => /^\d[\d /]*"$/.test(r.length ?? ''))).toBe(true);
+	});
+
+	it('names what fits no board', () => {
+		const [group] = cuts.groups;
+		if (!group) throw new Error('nothing to cut');
+		const piece = { id: 'x', name: 'cleat', owner: { kind: 'row' as const, id: 'r', name: 'Long row' }, length: 9000 };
+		const text = cutListCsv({ ...cuts, groups: [{ ...group, boards: [], unfit: [piece] }, { ...group, boards: [], unfit: [piece], tooWide: true }] }, 'mm');
+		expect(rows(text).map((r) => [r.board, r.for])).toEqual([['longer than a board', 'Long row'], ['wider than a board', 'Long row']]);
+	});
+});
+
+describe('the check report', () => {
+	it('is plain JSON with every verdict traced to a check with its sum', () => {
+		const report = JSON.parse(JSON.stringify(checkReport(plan))) as ReturnType<typeof checkReport>;
+		const byId = new Map(report.checks.map((c) => [c.id, c]));
+		expect(byId.size).toBe(report.checks.length);
+		for (const v of [...report.holders, ...report.rows, ...report.studs]) {
+			const check = v.check === null ? undefined : byId.get(v.check);
+			expect(check?.verdict, v.id).toBe(v.verdict);
+			expect(check?.margin, v.id).toBe(v.margin);
+			expect(check?.lines.length, v.id).toBeGreaterThan(0);
+		}
+		expect(report.verdict.verdict).toBe('does-not-hold');
+	});
+});
