@@ -145,7 +145,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 	};
 }
 
-/** Published checks, least margin first, each subject once: what is open on a wall. */
+/** Published checks, least margin first: what is open on a wall. */
 export function openFirst(checks: readonly Check[]): Check[] {
 	return checks.filter((c) => c.basis === 'published').sort(worstFirst);
 }

@@ -27,7 +27,7 @@ interface Demand {
 function hungLines(laid: LaidRow, hung: readonly Hung[]): SumLine[] {
 	const arm = rollArm(laid.profile);
 	return hung.map((h) => {
-		const values = { W: newtons(h.weight), x: mm(h.standOff), arm: mm(arm), a: mm(h.from), b: mm(h.to) };
+		const values = { W: newtons(h.weight), x: mm(h.standOff), arm: mm(arm) };
 		const short = h.standOff <= arm;
 		return {
 			label: `roll by ${h.name}`,
@@ -122,6 +122,7 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 	const resultant = Math.hypot(d.pull, d.across);
 	const both = combinedAllowable(capacity.axial, capacity.lateral, d.pull, d.across);
 	const { allowed } = both;
+	const counted = countedHeights(laid).length;
 	const margin = marginOf(allowed, resultant);
 	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
 	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
@@ -135,9 +136,9 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 		basis: 'published',
 		source: 'NDS 2018 chapter 12, TR12; G of the stud: ' + timber.title,
 		reason:
-		capacity.lateral === 0
-			? phrase('screws at stud {x@tape} too short: {in} in the stud, {need} needed', { ...at, in: mm(capacity.penetration), need: mm(capacity.needed) })
-			: phrase(d.stacked ? 'top screw at stud {x@tape}' : 'screw at stud {x@tape}', at),
+			capacity.lateral === 0
+				? phrase('screws at stud {x@tape} too short: {in} in the stud, {need} needed', { ...at, in: mm(capacity.penetration), need: mm(capacity.needed) })
+				: phrase(d.stacked ? 'top screw at stud {x@tape}' : 'screw at stud {x@tape}', at),
 		get lines() {
 			return [
 				...d.lines(),
@@ -149,10 +150,9 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 		},
 		notes: [
 			...(fixing.stud.species === 'unknown' ? [phrase('Species not known: counted as the softest, G 0.36')] : []),
-			...(countedHeights(laid).length < row.screws.perStud ? [phrase('Two screws have no room on this cleat: one is counted')] : [])
+			...(counted < row.screws.perStud ? [phrase('Two screws have no room on this cleat: one is counted')] : [])
 		]
 	};
-	const counted = countedHeights(laid).length;
 	const ruleLoad = TRADE_RULE * counted;
 	const tradeMargin = marginOf(ruleLoad, share.down);
 	const rule: Check = {
