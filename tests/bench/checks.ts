@@ -26,6 +26,28 @@ const full = (plan: Plan, times: number) =>
 		return () => void checkPlan(copy);
 	});
 
+/**
+ * A full check, and one of many drags in a row as a hand makes them: both in turn, since a shared machine is now fast, now slow.
+ */
+function dragAgainstFull(plan: Plan): { whole: number; drag: number } {
+	const [rounds, drags] = [12, 40];
+	let [whole, drag] = [Infinity, Infinity];
+	let now = plan;
+	checkPlan(now);
+	const step = (i: number) => {
+		const holder = now.holders[150]!;
+		const applied = applyCommand(now, { kind: 'change', list: 'holders', id: holder.id, change: { mount: { ...holder.mount, x: holder.mount.x + (i % 2 ? 3 : -3) } } });
+		if (!applied.ok) throw new Error(JSON.stringify(applied.error));
+		now = applied.value.plan;
+		checkPlan(now);
+	};
+	for (let r = 0; r < rounds; r++) {
+		whole = Math.min(whole, full(plan, 2));
+		drag = Math.min(drag, best(1, () => () => Array.from({ length: drags }, (_, i) => step(i))) / drags);
+	}
+	return { whole, drag };
+}
+
 export interface Line {
 	what: string;
 	value: number;
@@ -40,21 +62,7 @@ export function benchChecks(): Line[] {
 	const costs = walls.map(({ n, plan }) => ({ n, each: full(plan, n > 1000 ? 8 : 25) / n }));
 	const [small, middle, large] = costs.map((c) => c.each) as [number, number, number];
 
-	const plan = bigWall(300, 12_000);
-	const whole = full(plan, 25);
-	checkPlan(plan);
-	let now = plan;
-	let x = 0;
-	const drag = best(60, () => {
-		x += 1;
-		const holder = now.holders[150]!;
-		return () => {
-			const applied = applyCommand(now, { kind: 'change', list: 'holders', id: holder.id, change: { mount: { ...holder.mount, x: holder.mount.x + (x % 2 ? 3 : -3) } } });
-			if (!applied.ok) throw new Error(JSON.stringify(applied.error));
-			now = applied.value.plan;
-			checkPlan(now);
-		};
-	});
+	const { whole, drag } = dragAgainstFull(bigWall(300, 12_000));
 	const line = (what: string, value: number, aim: string, met: boolean): Line => ({ what, value, aim, met });
 	return [
 		line('check a holder, 300 on the wall against 30', middle / small, 'not above 1', middle / small <= 1.1),

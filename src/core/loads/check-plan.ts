@@ -32,7 +32,7 @@ export interface PlanChecks {
 	holders: Map<string, JudgedHolder>;
 	rows: Map<string, Judged>;
 	studs: Map<string, Judged>;
-	wall: Judged;
+	readonly wall: Judged;
 }
 
 const judged = (checks: readonly Check[]): Judged => {
@@ -127,7 +127,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 		const check = checkStud(stud, plan.wall, results);
 		if (check) studs.set(stud.id, judged([check]));
 	}
-	// Gathered when asked for: a drag asks for verdicts only.
+	// Worked out when asked for: a drag asks for verdicts of holders only.
 	let all: Check[] | undefined;
 	const gather = () => [
 		...laid.flatMap((l, i) => [...l.placed.flatMap((p) => holderChecks(p)), ...(results[i] as RowResult).checks]),
@@ -141,7 +141,9 @@ export function checkPlan(plan: Plan): PlanChecks {
 		holders,
 		rows,
 		studs,
-		wall: worstOf([...holders.values(), ...rows.values(), ...studs.values()])
+		get wall() {
+			return worstOf([...holders.values(), ...rows.values(), ...studs.values()]);
+		}
 	};
 }
 

@@ -108,10 +108,16 @@ function bearsOn(below: LaidRow, p: Spot): boolean {
 	return sameThickness && below.row.left <= p.left && below.row.right >= p.right && p.foot < below.row.y + below.profile.front;
 }
 
+/** What a holder bears on by itself, whatever hangs below; null when that decides. */
+function ownBearing(p: Spot): Bearing | null {
+	if (p.holder.params.spacer && p.foot < p.row.y) return { kind: 'spacer', y: p.foot, taken: false };
+	return p.foot >= p.row.y ? { kind: 'face', y: p.foot, taken: false } : null;
+}
+
 /** What a holder bears on: `below` are the rows under its own, the lowest first. */
 function bearingOf(p: Spot, below: readonly LaidRow[]): Bearing {
-	if (p.holder.params.spacer && p.foot < p.row.y) return { kind: 'spacer', y: p.foot, taken: false };
-	if (p.foot >= p.row.y) return { kind: 'face', y: p.foot, taken: false };
+	const own = ownBearing(p);
+	if (own) return own;
 	let taken = false;
 	for (const row of below) {
 		if (!bearsOn(row, p)) continue;
@@ -145,6 +151,8 @@ interface Known {
 	kerf: Millimetres;
 	holders: readonly Holder[];
 	below: readonly LaidRow[];
+	/** Every holder bears on something of its own: the rows below do not matter. */
+	alone: boolean;
 	laid: LaidRow;
 }
 const known = new WeakMap<Row, Known>();
@@ -154,14 +162,14 @@ const sameItems = <T>(a: readonly T[], b: readonly T[]) => a.length === b.length
 function layRow(row: Row, holders: readonly Holder[], below: readonly LaidRow[], kerf: Millimetres): LaidRow {
 	const before = known.get(row);
 	const sameRow = before && before.kerf === kerf && sameItems(before.holders, holders);
-	if (sameRow && sameItems(before.below, below)) return before.laid;
+	if (sameRow && (before.alone || sameItems(before.below, below))) return before.laid;
 	const profile = sameRow ? before.laid.profile : rowProfile(row, kerf);
 	const placed = holders
 		.map((h) => stand(h, row, profile, kerf))
 		.sort((a, b) => a.left - b.left)
 		.map((s) => settle(s, bearingOf(s, below)));
 	const laid = sameRow && sameItems(before.laid.placed, placed) ? before.laid : { row, profile, placed, widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0) };
-	known.set(row, { kerf, holders, below, laid });
+	known.set(row, { kerf, holders, below, alone: placed.every((p) => ownBearing(p) !== null), laid });
 	return laid;
 }
 

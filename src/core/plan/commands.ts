@@ -158,7 +158,7 @@ export function applyCommand(plan: Plan, command: Command): Result<Applied, Prob
 	if (names && at < 0) return fail([{ path: listPath(command.list), message: `There is no ${WORDS[command.list]} "${command.id}"` }]);
 	const [next, patches, inverse] = produceWithPatches(plan, (draft) => run(draft as Plan, command, at));
 	const wrong = fieldProblems(next, command, at);
-	const only = command.kind === 'change' ? { list: command.list, at } : undefined;
+	const only = command.kind === 'change' ? { list: command.list, at, fields: Object.keys(command.change) } : undefined;
 	const problems = wrong.length > 0 ? wrong : crossProblems(next, only);
 	return problems.length > 0 ? fail(problems) : ok({ plan: next, label: commandLabel(command), patches, inverse });
 }

@@ -82,9 +82,9 @@ function tooMany({ holders }: Plan): Problem[] {
 
 /**
  * What the fields of a plan cannot say by themselves: references, order, and things that must fit the wall.
- * @param changed the one thing that has changed, where only that has; the rest was right before
+ * @param changed the one thing that has changed and in which fields, where only that has; the rest was right before
  */
-export function crossProblems(plan: Plan, changed?: { list: ListName; at: number }): Problem[] {
+export function crossProblems(plan: Plan, changed?: { list: ListName; at: number; fields: readonly string[] }): Problem[] {
 	const lists = [
 		['studs', 'wall.studs', plan.wall.studs],
 		['obstructions', 'wall.obstructions', plan.wall.obstructions],
@@ -93,7 +93,7 @@ export function crossProblems(plan: Plan, changed?: { list: ListName; at: number
 	] as const;
 	if (changed) {
 		const [list, path, things] = lists.find(([name]) => name === changed.list) as (typeof lists)[number];
-		return [...fits(plan, list, things[changed.at], `${path}[${changed.at}]`), ...tooMany(plan)];
+		return [...fits(plan, list, things[changed.at], `${path}[${changed.at}]`), ...(changed.fields.includes('params') ? tooMany(plan) : [])];
 	}
 	return [
 		...lists.flatMap(([list, path, things]) => things.flatMap((t, i) => fits(plan, list, t, `${path}[${i}]`))),
