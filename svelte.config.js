@@ -5,7 +5,7 @@ import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 export default {
 	preprocess: vitePreprocess(),
 	kit: {
-		adapter: adapter(),
+		adapter: adapter({ out: process.env.KAMMER_BUILD ?? 'build' }),
 		alias: { $core: 'src/core', $exchange: 'src/exchange', $workers: 'src/workers' },
 		// Scripts carry a hash made at build time; HiGHS is WebAssembly, hence wasm-unsafe-eval.
 		// Style attributes place things on the drawing; style elements stay limited to our own files.

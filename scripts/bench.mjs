@@ -11,7 +11,7 @@ import { startKammer } from './lib/kammer.mjs';
 /** npm run bench: ratios, since machines differ and are shared. Nothing here fails a build; read it. */
 needCommands([...DATABASE_COMMANDS, ...BROWSER_COMMANDS]);
 await needModules();
-await needBuild();
+needBuild();
 
 const { build } = await import('vite');
 const out = join(STATE, 'bench');

@@ -8,7 +8,7 @@ import { BROWSER_COMMANDS, DATABASE_COMMANDS, needBuild, needCommands, needModul
 /** npm run shots: one picture of each main view, from the demo wall on throw-away data, at 1280 x 800. */
 needCommands([...DATABASE_COMMANDS, ...BROWSER_COMMANDS]);
 await needModules();
-await needBuild();
+needBuild();
 const { openBrowser } = await import('./lib/browser.mjs');
 const { By, until } = await import('selenium-webdriver');
 

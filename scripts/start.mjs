@@ -8,7 +8,7 @@ import { DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/p
 const ownDatabase = !process.env.DATABASE_URL;
 if (ownDatabase) needCommands(DATABASE_COMMANDS);
 await needModules();
-await needBuild();
+const entry = needBuild();
 
 const database = ownDatabase ? await startDatabase(process.env.KAMMER_DATA ?? join(STATE, 'mariadb')) : null;
 if (database) process.env.DATABASE_URL = database.url;
@@ -29,6 +29,6 @@ process.on('sveltekit:shutdown', async () => {
 	await database?.stop();
 	process.exit(0);
 });
-await import(inRoot('build', 'index.js'));
+await import(entry);
 while (!(await listens(port))) await new Promise((resolve) => setTimeout(resolve, 20));
 console.log(`\nKammer is at http://127.0.0.1:${port}   (Ctrl+C stops it)\n`);

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { inRoot, ROOT, STATE } from './paths.mjs';
 import { must, quietly, which } from './run.mjs';
@@ -73,11 +73,27 @@ export async function needModules() {
 	});
 }
 
-/** Builds the server and its pages, when sources changed. */
-export async function needBuild() {
-	const hash = hashFiles(['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json']);
-	await onChange('build', hash, existsSync(inRoot('build', 'index.js')), () => {
-		console.log('Building');
-		quietly(process.execPath, [inRoot('node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'error']);
-	});
+/** Builds that are kept: one of them may be what a running server serves from. */
+const BUILDS_KEPT = 3;
+
+/**
+ * Builds the server and its pages, when sources changed: each state of the sources has a folder of its own, so that a new build
+ * takes nothing away from a server that runs.
+ * @returns {string} the server's entry file
+ */
+export function needBuild() {
+	const hash = hashFiles(['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json']).slice(0, 16);
+	const builds = join(STATE, 'builds');
+	const folder = join(builds, hash);
+	const entry = join(folder, 'index.js');
+	if (existsSync(entry)) return entry;
+	console.log('Building');
+	const part = `${folder}.${process.pid}`;
+	quietly(process.execPath, [inRoot('node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'error'], { KAMMER_BUILD: part });
+	// Another start may have built the same meanwhile: either is as good.
+	if (existsSync(entry)) rmSync(part, { recursive: true, force: true });
+	else renameSync(part, folder);
+	const byAge = readdirSync(builds).map((name) => join(builds, name)).sort((x, y) => statSync(y).mtimeMs - statSync(x).mtimeMs);
+	for (const old of byAge.slice(BUILDS_KEPT)) rmSync(old, { recursive: true, force: true });
+	return entry;
 }
