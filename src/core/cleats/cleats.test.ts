@@ -4,7 +4,7 @@ import { nextStud } from '../survey/next-stud';
 import { slipwayWall } from '../demo/slipway';
 import { sayPhrase } from '../units/phrase';
 import type { Row, Stud } from '../plan/types';
-import { liftOff, profileOutline, ripInTwo } from './profile';
+import { hookOutline, liftOff, profileOutline, ripInTwo } from './profile';
 import { rowMarks } from './row-marks';
 import { rowSegments } from './segments';
 import { rowWarnings } from './row-warnings';
@@ -51,6 +51,20 @@ describe('cleats and their screws', () => {
 
 	it('marks pilots from each cleat\'s own left end', () => {
 		expect(rowMarks(rowSegments({ left: 50, right: 1350, joints: [] }, studs))).toEqual([{ length: 1300, marks: [50, 450, 850, 1250] }]);
+	});
+});
+
+describe('the hook', () => {
+	it('is the cleat turned over: it rests on the slope, and is as large', () => {
+		const p = ripInTwo({ blank: 130, thickness: 18, bevel: 30, kerf: 3.2 });
+		const area = (corners: [number, number][]) => corners.reduce((sum, [x, y], i) => {
+			const [nx, ny] = corners[(i + 1) % corners.length] as [number, number];
+			return sum + (x * ny - nx * y) / 2;
+		}, 0);
+		const slope = [[0, p.back], [p.thickness, p.front]];
+		expect(hookOutline(p).slice(0, 2)).toEqual(slope);
+		expect(profileOutline(p)).toEqual(expect.arrayContaining(slope));
+		expect(area(hookOutline(p))).toBeCloseTo(area(profileOutline(p)), 9);
 	});
 });
 

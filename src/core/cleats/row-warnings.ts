@@ -5,6 +5,7 @@ import { screwDiameter } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { rowProfile } from '../plan/profile';
 import type { Plan, Row } from '../plan/types';
+import { claddingDepth } from '../survey/cladding-depth';
 import { mm, phrase } from '../units/phrase';
 import type { Segment } from './segments';
 
@@ -44,7 +45,7 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: (level: War
 function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: (level: Warning['level'], message: Warning['message']) => void): void {
 	const profile = rowProfile(row, plan.cutting.kerf);
 	const { cladding } = plan.wall;
-	const into = row.screws.length - profile.thickness - (cladding.kind === 'none' ? 0 : cladding.thickness);
+	const into = row.screws.length - profile.thickness - claddingDepth(cladding);
 	const needed = LEAST_PENETRATION * screwDiameter(row.screws.size);
 	if (into < needed) {
 		say(

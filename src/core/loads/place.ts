@@ -188,3 +188,12 @@ export function placeHolders(plan: Plan): LaidRow[] {
 	}
 	return plan.rows.map((r) => laid.get(r) as LaidRow);
 }
+
+/** Every holder in its place, by id, in the plan's order. @example placesById(plan).get('h1')?.foot */
+export function placesById(plan: Plan): Map<string, Placed> {
+	const placed = new Map(placeHolders(plan).flatMap((l) => l.placed.map((p) => [p.holder.id, p] as const)));
+	return new Map(plan.holders.flatMap(({ id }) => {
+		const found = placed.get(id);
+		return found ? [[id, found] as const] : [];
+	}));
+}

@@ -1,6 +1,7 @@
 import { adviceFor } from '$core/loads/advice';
+import type { Verdict } from '$core/loads/check';
 import { checkPlan } from '$core/loads/check-plan';
-import { placeHolders, type Placed } from '$core/loads/place';
+import { placesById } from '$core/loads/place';
 import { applyCommand, type Command } from '$core/plan/commands';
 import { emptyHistory, redo, remember, undo, type History } from '$core/plan/history';
 import type { Plan } from '$core/plan/types';
@@ -12,11 +13,6 @@ import type { Keep, KeepPlace } from './local-keep';
 export type Keeping = 'kept' | 'keeping' | 'waiting' | 'conflict' | 'refused';
 
 export type Selection = { kind: 'stud' | 'obstruction' | 'row' | 'holder'; id: string };
-
-function standingOf(plan: Plan): Map<string, Placed> {
-	const placed = new Map(placeHolders(plan).flatMap((l) => l.placed.map((p) => [p.holder.id, p] as const)));
-	return new Map(plan.holders.flatMap(({ id }) => (placed.has(id) ? [[id, placed.get(id) as Placed] as const] : [])));
-}
 
 const SAVE_AFTER = 500;
 const TRY_AGAIN = 3000;
@@ -38,11 +34,18 @@ export class OpenPlan {
 	#judging: ReturnType<typeof setTimeout> | undefined;
 	shown = $derived(this.#preview ?? this.plan);
 	/** Where every holder stands in what is shown, by id, in the plan's order. */
-	standing = $derived(standingOf(this.shown));
+	standing = $derived(placesById(this.shown));
 	/** Checks of the plan as it is, whatever is being dragged. */
 	settled = $derived(checkPlan(this.plan));
 	/** Checks of what is shown; a moment behind it during a drag. */
 	checks = $derived(this.#judged ? checkPlan(this.#judged) : this.settled);
+	/** How many holders have each verdict, and how many faults must be mended before anything is built. */
+	tally = $derived.by(() => {
+		const n: Record<Verdict, number> = { holds: 0, close: 0, 'does-not-hold': 0, 'cannot-be-judged': 0 };
+		for (const j of this.checks.holders.values()) n[j.verdict]++;
+		return n;
+	});
+	stops = $derived(this.checks.warnings.filter((w) => w.level === 'stop'));
 	/** The picked holder's advice; not while something is dragged. */
 	advice = $derived(!this.#preview && this.selection?.kind === 'holder' ? adviceFor(this.plan, this.selection.id) : []);
 

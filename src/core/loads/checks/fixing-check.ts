@@ -3,6 +3,7 @@ import { stock } from '../../materials/stocks';
 import { wood } from '../../materials/woods';
 import type { Wall } from '../../plan/types';
 import type { Quantity } from '../../units/format-quantity';
+import { claddingDepth } from '../../survey/cladding-depth';
 import { mm, moment, newtons, phrase, ratio, type Phrase } from '../../units/phrase';
 import { N_PER_POUND } from '../../units/quantity';
 import { marginLine, marginOf, verdictOf, type Check, type SumLine } from '../check';
@@ -109,7 +110,7 @@ function tradeNotes(gap: number, d: Demand, capacity: ScrewCapacity, joint: Scre
 export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: StudShare, hung: readonly Hung[]): Check[] {
 	const { row, profile } = laid;
 	const timber = wood(fixing.stud.species);
-	const gap = wall.cladding.kind === 'none' ? 0 : wall.cladding.thickness;
+	const gap = claddingDepth(wall.cladding);
 	const board = stock(row.stock);
 	const joint: ScrewJoint = {
 		screw: row.screws,

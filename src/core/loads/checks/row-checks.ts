@@ -1,4 +1,5 @@
 import { rowSegments } from '../../cleats/segments';
+import { claddingDepth } from '../../survey/cladding-depth';
 import { mm, phrase } from '../../units/phrase';
 import type { Row, Wall } from '../../plan/types';
 import type { Check } from '../check';
@@ -75,7 +76,7 @@ function judge(laid: LaidRow, wall: Wall): RowResult {
 			const checks = fixingChecks(laid, wall, fixing, share, hung.filter((h) => h.from < after && h.to > before));
 			result.checks.push(...checks);
 			result.fixings.push({ from: before, to: after, check: checks[0] as Check });
-			const gap = wall.cladding.kind === 'none' ? 0 : wall.cladding.thickness;
+			const gap = claddingDepth(wall.cladding);
 			const arm = fixing.stud.depth / 2 + gap;
 			const given: StudLoad = { height: row.y + profile.back / 2, force: share.down, couple: share.roll + share.down * arm };
 			result.studLoads.set(fixing.stud.id, [...(result.studLoads.get(fixing.stud.id) ?? []), given]);

@@ -19,8 +19,8 @@
 
 	const unit = $derived(preferences.unit);
 	const cuts = $derived(job.plan);
-	const unsettled = $derived([...open.checks.holders.values()].filter((h) => h.verdict === 'does-not-hold' || h.verdict === 'cannot-be-judged').length);
-	const stops = $derived(open.checks.warnings.filter((w) => w.level === 'stop').length);
+	const unsettled = $derived(open.tally['does-not-hold'] + open.tally['cannot-be-judged']);
+	const stops = $derived(open.stops.length);
 	const screws = $derived(screwsWanted(open.plan));
 	const stocks = $derived([...new Set(cuts?.groups.map((g) => g.stock) ?? [])]);
 	const usual = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? DOWEL.length : stock(id).length);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { profileOutline, type CleatProfile } from '$core/cleats/profile';
+	import { hookOutline, profileOutline, type CleatProfile } from '$core/cleats/profile';
 	import { formatLength } from '$core/units/format-length';
 	import { preferences } from '$lib/state/preferences.svelte';
 
@@ -22,13 +22,12 @@
 	const y = (up: number) => HEIGHT - ROOM - up * k;
 	const width = $derived(x(profile.thickness) + 96);
 	const points = (corners: readonly (readonly [number, number])[]) => corners.map(([out, up]) => `${x(out)},${y(up)}`).join(' ');
-	const hook = $derived<[number, number][]>([[0, profile.back], [profile.thickness, profile.front], [profile.thickness, high], [0, high]]);
 </script>
 
 <svg viewBox="0 0 {width} {HEIGHT}" {width} height={HEIGHT} role="img" aria-label="The row seen from its end, to scale">
 	<rect x={x(-stud - cladding)} y="0" width={stud * k} height={HEIGHT} fill="var(--stud)" stroke="var(--stud-line)" />
 	{#if cladding > 0}<rect x={x(-cladding)} y="0" width={cladding * k} height={HEIGHT} fill="var(--wall)" stroke="var(--hair)" />{/if}
-	<polygon points={points(hook)} fill="var(--ply)" stroke="var(--ply-edge)" stroke-dasharray="4 3" />
+	<polygon points={points(hookOutline(profile))} fill="var(--ply)" stroke="var(--ply-edge)" stroke-dasharray="4 3" />
 	<polygon points={points(profileOutline(profile))} fill="var(--pine)" stroke="var(--pine-edge)" stroke-width="1.4" />
 	{#each screws.heights as up (up)}
 		<path d="M{x(profile.thickness)} {y(up)}H{x(profile.thickness - screws.length)}" stroke="var(--ink)" stroke-width="2" />

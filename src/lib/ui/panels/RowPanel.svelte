@@ -9,6 +9,7 @@
 	import { CLEAT_STOCKS, stock, type StockId } from '$core/materials/stocks';
 	import { rowProfile } from '$core/plan/profile';
 	import type { Row } from '$core/plan/types';
+	import { claddingDepth } from '$core/survey/cladding-depth';
 	import { formatLength } from '$core/units/format-length';
 	import { angle, mm, phrase } from '$core/units/phrase';
 	import { parseLength } from '$core/units/parse-length';
@@ -35,7 +36,8 @@
 	const profile = $derived(rowProfile(row, open.plan.cutting.kerf));
 	const judged = $derived(open.checks.rows.get(row.id));
 	const warnings = $derived(open.checks.warnings.filter((w) => w.subject.kind === 'row' && w.subject.id === row.id));
-	const marks = $derived(rowMarks(rowSegments(row, open.plan.wall.studs)));
+	const segments = $derived(rowSegments(row, open.plan.wall.studs));
+	const marks = $derived(rowMarks(segments));
 	const heights = $derived(screwHeights(profile, row.screws.size, row.screws.perStud).heights);
 	const say = (x: number) => formatLength(x, unit);
 	const board = $derived(open.plan.cutting.lengths.find((l) => l.stock === row.stock)?.length ?? stock(row.stock).length);
@@ -91,7 +93,7 @@
 		<LengthField label="Board before the rip" value={row.blank} commit={(blank) => set({ blank })} hint="Two cleats a rip" />
 	</div>
 	<CleatSection
-		{profile} cladding={open.plan.wall.cladding.kind === 'none' ? 0 : open.plan.wall.cladding.thickness} stud={open.plan.wall.studs[0]?.depth ?? 0}
+		{profile} cladding={claddingDepth(open.plan.wall.cladding)} stud={segments.flatMap((s) => s.fixings)[0]?.stud.depth ?? 0}
 		screws={{ length: row.screws.length, heights }}
 	/>
 	<SumTable lines={rip} />

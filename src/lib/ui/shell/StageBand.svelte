@@ -1,29 +1,21 @@
 <script lang="ts">
-	import type { Verdict } from '$core/loads/check';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { STAGES, type StageId } from './stages';
 
 	let { open, stage }: { open: OpenPlan; stage: StageId } = $props();
 
 	const plan = $derived(open.shown);
-	const tally = $derived.by(() => {
-		const n: Record<Verdict, number> = { holds: 0, close: 0, 'does-not-hold': 0, 'cannot-be-judged': 0 };
-		for (const j of open.checks.holders.values()) n[j.verdict]++;
-		return n;
-	});
-	const stops = $derived(open.checks.warnings.filter((w) => w.level === 'stop').length);
-
 	/** Where a stage stands, in a word, and whether something in it is open. */
 	const words = $derived.by((): Record<StageId, { text: string; open: boolean }> => {
-		const { close, 'does-not-hold': fails, 'cannot-be-judged': unknown } = tally;
+		const { close, 'does-not-hold': fails, 'cannot-be-judged': unknown } = open.tally;
 		const parts = [fails ? `${fails} not` : '', unknown ? `${unknown} unknown` : '', close ? `${close} close` : ''].filter(Boolean);
-		const rowStops = open.checks.warnings.filter((w) => w.level === 'stop' && w.subject.kind === 'row').length;
+		const rowStops = open.stops.filter((w) => w.subject.kind === 'row').length;
 		const none = { text: 'nothing yet', open: false };
 		const counted = (n: number, bad: number) => (n === 0 ? none : { text: bad ? `${n}, ${bad} to mend` : String(n), open: bad > 0 });
 		return {
 			wall: plan.wall.studs.length === 0 ? { text: 'no studs yet', open: true } : { text: `${plan.wall.studs.length} studs`, open: false },
 			rows: counted(plan.rows.length, rowStops),
-			holders: counted(plan.holders.length, stops - rowStops),
+			holders: counted(plan.holders.length, open.stops.length - rowStops),
 			holds: plan.holders.length === 0 ? none : parts.length ? { text: parts.join(', '), open: true } : { text: 'all hold', open: false },
 			cut: plan.rows.length === 0 ? none : { text: 'ready', open: false }
 		};
