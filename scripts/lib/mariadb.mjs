@@ -46,12 +46,21 @@ function runsOn(pid, data) {
 	}
 }
 
+/** Sends a signal to a process that may just have ended by itself. */
+function signal(pid, name) {
+	try {
+		process.kill(pid, name);
+	} catch {
+		// Gone, as wished.
+	}
+}
+
 /** Waits until a process on our folder is gone; after `ms` it is ended hard, which InnoDB recovers from. */
 async function gone(pid, data, ms) {
 	const end = Date.now() + ms;
 	for (let hard = false; runsOn(pid, data); ) {
 		if (!hard && Date.now() > end) {
-			process.kill(pid, 'SIGKILL');
+			signal(pid, 'SIGKILL');
 			hard = true;
 		}
 		await pause(25);
@@ -148,7 +157,7 @@ export async function startDatabase(folder, wanted = 33561) {
 		port,
 		async stop() {
 			if (startedByAnother(folder)) return;
-			if (runsOn(pid, data)) process.kill(pid, 'SIGTERM');
+			if (runsOn(pid, data)) signal(pid, 'SIGTERM');
 			await gone(pid, data, STOP_WITHIN);
 		}
 	};

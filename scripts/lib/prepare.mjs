@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { inRoot, ROOT, STATE } from './paths.mjs';
 import { must, quietly, which } from './run.mjs';
@@ -86,7 +86,11 @@ export function needBuild() {
 	const builds = join(STATE, 'builds');
 	const folder = join(builds, hash);
 	const entry = join(folder, 'index.js');
-	if (existsSync(entry)) return entry;
+	if (existsSync(entry)) {
+		// In use again: the last to be cleared away.
+		utimesSync(folder, new Date(), new Date());
+		return entry;
+	}
 	console.log('Building');
 	const part = `${folder}.${process.pid}`;
 	quietly(process.execPath, [inRoot('node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'error'], { KAMMER_BUILD: part });
