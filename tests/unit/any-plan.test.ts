@@ -10,6 +10,7 @@ import { loadPath } from '$core/loads/load-path';
 import { CLEAT_STOCKS, STOCKS } from '$core/materials/stocks';
 import { SCREWS } from '$core/materials/screws';
 import { WOODS } from '$core/materials/woods';
+import { applyCommand } from '$core/plan/commands';
 import { LIMITS } from '$core/plan/schema';
 import type { Holder, Obstruction, Plan, Row, Spacing, Stud } from '$core/plan/types';
 import { validatePlan } from '$core/plan/validate';
@@ -101,9 +102,17 @@ describe('any plan that is taken', () => {
 	it('is advised on, and the advice can be taken', () => {
 		fc.assert(
 			fc.property(valid, (plan) => {
-				for (const h of plan.holders) adviceFor(plan, h.id);
+				for (const h of plan.holders) {
+					for (const a of adviceFor(plan, h.id)) {
+						const applied = applyCommand(plan, a.command);
+						if (!applied.ok) throw new Error(JSON.stringify(applied.error));
+						const after = checkPlan(structuredClone(applied.value.plan)).holders.get(h.id);
+						expect(after?.verdict).toBe(a.after.verdict);
+						expect(after?.check?.margin).toBe(a.after.check?.margin);
+					}
+				}
 			}),
-			{ numRuns: 25 }
+			{ numRuns: 40 }
 		);
 	});
 
