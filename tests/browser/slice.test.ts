@@ -90,6 +90,22 @@ describe('from a wall to a cut list', () => {
 		expect(csv).toMatch(/Top row/);
 	});
 
+	it('shows how far long cutting is, stops when asked and keeps the best so far', async () => {
+		const plan = slipwayWall();
+		const rack = plan.holders[3] as Plan['holders'][number];
+		// Hundreds of lengths that all differ: more ways to cut than can be compared in a moment.
+		plan.holders = Array.from({ length: 700 }, (_, i) => ({
+			...rack, id: `n${i}`,
+			params: { ...rack.params, face: { ...rack.params.face, width: 150 + i * 1.37 }, pegs: { ...rack.params.pegs, projection: 30 + i * 0.8 } }
+		}));
+		await screen.openWall(plan, 'cut');
+		await screen.says(/Looking for the fewest boards: \d of \d kinds/);
+		await screen.button('Stop, keep the best so far');
+		await screen.says(/Stopped. This is the best found/);
+		expect((await screen.driver.findElements(By.css('.board'))).length).toBeGreaterThan(50);
+		expect(await screen.slip()).toMatch(/To buy/);
+	});
+
 	it('exports a wall and imports it again', async () => {
 		await screen.openWall(slipwayWall(), 'holders');
 		await screen.button('Export');
