@@ -46,7 +46,7 @@ export interface CutPlan {
 export interface CutProgress {
 	done: number;
 	of: number;
-	/** The plan so far: groups finished, and the best found for the one at work. */
+	/** The best so far: a whole plan, with every piece in it. */
 	best: CutPlan;
 }
 
@@ -126,21 +126,31 @@ function planSheets(groups: CutGroup[], kerf: Millimetres, options: CutOptions):
 	});
 }
 
+/** No time to look for anything better than the first that fits. */
+const AT_ONCE = { secondsLeft: () => 0 };
+
 /**
  * Cuts everything a plan needs from bought boards: cleats two to a rip, faces, dowels; the fewest boards of each kind, and for ply
- * the fewest sheets for those strips.
+ * the fewest sheets for those strips. A whole plan is there at once, and is then bettered kind by kind: whenever it is stopped, the
+ * best so far leaves nothing out.
  * @param options an integer solver, the time it may take, and who is told of progress
  * @example cutPlan(plan, { solve, secondsLeft: () => 10 }).groups[0].boards.length
  */
 export function cutPlan(plan: Plan, options: CutOptions): CutPlan {
 	const { kerf } = plan.cutting;
 	const wanted = collectPieces(plan);
-	const groups: CutGroup[] = [];
-	const tell = (at: number, working: CutGroup[]) =>
-		options.onProgress?.({ done: at, of: wanted.length, best: { kerf, groups: [...groups, ...working], sheets: [] } });
+	const quick = { ...options, ...AT_ONCE };
+	const groups = wanted.map((group) => cutGroup(group, kerf, quick, () => undefined));
+	const tell = (done: number) => options.onProgress?.({ done, of: wanted.length, best: { kerf, groups: [...groups], sheets: planSheets(groups, kerf, quick) } });
+	tell(0);
 	wanted.forEach((group, i) => {
-		groups.push(cutGroup(group, kerf, options, (better) => tell(i, [better])));
-		tell(i + 1, []);
+		if (!(groups[i] as CutGroup).proven) {
+			groups[i] = cutGroup(group, kerf, options, (better) => {
+				groups[i] = better;
+				tell(i);
+			});
+		}
+		tell(i + 1);
 	});
 	return { kerf, groups, sheets: planSheets(groups, kerf, options) };
 }

@@ -123,13 +123,18 @@ describe('the cut plan of a wall', () => {
 		expect(groups.map((g) => [g.tooWide, g.unfit.map((p) => p.owner.name), g.boards.length])).toEqual([[true, ['Spar clamp rack'], 0], [true, ['Spokeshaves'], 0]]);
 	});
 
-	it('tells its progress and gives the best so far each time', () => {
-		const seen: number[] = [];
-		const done = cut(plan, (p) => {
-			seen.push(p.done);
-			expect(p.best.groups.length).toBeGreaterThanOrEqual(p.done);
-		});
-		expect(seen.at(-1)).toBe(done.groups.length);
+	it('tells its progress, and each time gives a whole plan that leaves nothing out', () => {
+		const names = (c: CutPlan) => c.groups.flatMap((g) => [...g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((x) => x.piece.id))), ...g.unfit.map((x) => x.id)]).sort();
+		const seen: CutProgress[] = [];
+		const done = cut(plan, (p) => void seen.push(p));
+		expect(seen.map((p) => p.done)).toEqual(seen.map((p) => p.done).sort((a, b) => a - b));
+		expect(seen[0]?.done).toBe(0);
+		expect(seen.at(-1)?.done).toBe(done.groups.length);
+		for (const { best } of seen) {
+			expect(names(best)).toEqual(names(done));
+			expect(best.sheets.map((x) => x.stock)).toEqual(done.sheets.map((x) => x.stock));
+			best.groups.forEach((g, i) => expect(g.boards.length).toBeGreaterThanOrEqual((done.groups[i] as CutPlan['groups'][number]).boards.length));
+		}
 	});
 
 	it('buys another length when asked', () => {
