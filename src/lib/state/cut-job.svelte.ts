@@ -11,6 +11,8 @@ const SECONDS = 60;
 export class CutJob {
 	plan = $state.raw<CutPlan | null>(null);
 	progress = $state.raw<Pick<CutProgress, 'done' | 'of'> | null>(null);
+	/** A whole plan of this very wall is there: stopping now would keep it. */
+	found = $state(false);
 	stopped = $state(false);
 	failure = $state('');
 	#worker: Worker | null = null;
@@ -22,6 +24,7 @@ export class CutJob {
 		this.#worker?.terminate();
 		this.#of = plan;
 		this.stopped = false;
+		this.found = false;
 		this.failure = '';
 		this.progress = { done: 0, of: 1 };
 		const worker = new CutsWorker();
@@ -31,6 +34,7 @@ export class CutJob {
 				case 'progress':
 					this.progress = data.progress;
 					this.plan = data.progress.best;
+					this.found = true;
 					return;
 				case 'done':
 					this.plan = data.plan;

@@ -13,7 +13,7 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import Section from '../panels/Section.svelte';
-	import { boardWord } from './words';
+	import { boardWord, sayRips } from './words';
 
 	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
 
@@ -49,7 +49,7 @@
 	<div class="working" role="status">
 		<p>Looking for the fewest boards: {job.progress.done} of {job.progress.of} kinds</p>
 		<Progressbar progress={Math.round((100 * job.progress.done) / Math.max(1, job.progress.of))} size="h-2" />
-		<Button size="xs" color="alternative" onclick={() => job.stop()}>Stop, keep the best so far</Button>
+		<Button size="xs" color="alternative" disabled={!job.found} onclick={() => job.stop()}>Stop, keep the best so far</Button>
 	</div>
 {:else if job.stopped}
 	<p class="about">Stopped. This is the best found; it may not be the fewest. <Button size="xs" color="alternative" onclick={() => job.run(open.plan)}>Go on</Button></p>
@@ -60,7 +60,7 @@
 		<ul class="buy">
 			{#each cuts.sheets as s (s.stock)}
 				<li><b>{s.sheets.length}</b> {s.sheets.length === 1 ? 'sheet' : 'sheets'} of {s.title}, {formatLength(stock(s.stock).width, unit)} x {formatLength(bought(s.stock), unit)}
-					<small>{s.proven ? 'Fewest for these strips' : `Not proven: at least ${s.bound}`}; rip across each: {s.sheets.map((w) => w.map((x) => formatLength(x, unit)).join(' + ')).join(' | ')}</small>
+					<small>{s.proven ? 'Fewest for these strips' : `Not proven: at least ${s.bound}`}; rip across each: {sayRips(s.sheets, unit)}</small>
 				</li>
 			{/each}
 			{#each cuts.groups.filter((g) => g.strip === null) as g (g.key)}
