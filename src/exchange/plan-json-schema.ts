@@ -2,7 +2,7 @@ import type { Schema } from 'yup';
 import { planSchema, SPACING_SCHEMAS } from '$core/plan/schema';
 
 /** The parts of yup's description that matter here. */
-interface Described {
+export interface Described {
 	type: string;
 	nullable?: boolean;
 	optional?: boolean;
@@ -12,13 +12,16 @@ interface Described {
 	innerType?: Described;
 }
 
-type JsonSchema = Record<string, unknown>;
+export type JsonSchema = Record<string, unknown>;
 
 const param = (d: Described, test: string, name: string) => d.tests?.find((t) => t.name === test)?.params?.[name];
 
 function put(into: JsonSchema, key: string, value: unknown): void {
 	if (value !== undefined && value !== null) into[key] = value;
 }
+
+/** Optional, and no test asks that it be there all the same. */
+const mayBeAbsent = (d: Described) => d.optional === true && !d.tests?.some((t) => t.name === 'there');
 
 function bare(d: Described): JsonSchema {
 	switch (d.type) {
@@ -27,7 +30,7 @@ function bare(d: Described): JsonSchema {
 			return {
 				type: 'object',
 				properties: Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, convert(field)])),
-				required: Object.keys(fields),
+				required: Object.keys(fields).filter((name) => !mayBeAbsent(fields[name] as Described)),
 				additionalProperties: false
 			};
 		}
@@ -58,7 +61,8 @@ function bare(d: Described): JsonSchema {
 	}
 }
 
-function convert(d: Described): JsonSchema {
+/** A described Yup schema as JSON Schema. @example convert(schema.describe()) */
+export function convert(d: Described): JsonSchema {
 	const schema = bare(d);
 	return d.nullable ? { oneOf: [schema, { type: 'null' }] } : schema;
 }

@@ -4,7 +4,7 @@ import { continuousBeam, type LineLoad } from '$core/loads/statics/continuous-be
 import { cleatRoll, hookRoll, rollPull } from '$core/loads/statics/roll';
 import { combine, greatestTug, heavyEnd, lockStripUplift, partLoad, seat } from '$core/loads/statics/seat';
 import { torqueShares } from '$core/loads/statics/torque-shares';
-import { lipBearing, rodStress } from '$core/loads/members/peg';
+import { lipBearing, rodStress } from '$core/loads/members/rod';
 import { torsionShear } from '$core/loads/members/cleat-section';
 import { studBending } from '$core/loads/members/stud-bending';
 import { wood } from '$core/materials/woods';

@@ -1,4 +1,5 @@
-import { LEAST_PENETRATION } from '../loads/fasteners/screw-joint';
+import { workingSpace } from '../handling/service-panel';
+import { LEAST_PENETRATION } from '../loads/fasteners/joint';
 import { screwHeights, STACK_APART } from '../loads/statics/roll';
 import type { Warning } from '../loads/check';
 import { screwDiameter } from '../materials/screws';
@@ -45,8 +46,9 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: (level: War
 function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: (level: Warning['level'], message: Warning['message']) => void): void {
 	const profile = rowProfile(row, plan.cutting.kerf);
 	const { cladding } = plan.wall;
-	const into = row.screws.length - profile.thickness - claddingDepth(cladding);
-	const needed = LEAST_PENETRATION * screwDiameter(row.screws.size);
+	const under = row.backer ? stock(row.backer.stock).thickness : profile.thickness;
+	const into = row.screws.length - under - claddingDepth(cladding);
+	const needed = LEAST_PENETRATION['wood-screw'] * screwDiameter(row.screws.size);
 	if (into < needed) {
 		say(
 			'stop',
@@ -55,6 +57,7 @@ function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: 
 	}
 	const through = segments.flatMap((s) => s.fixings).find((f) => into > f.stud.depth);
 	if (through) say('stop', phrase('Screws of {l} come out behind the stud at {x@tape}, which is {d} deep', { l: mm(row.screws.length), x: mm(through.x), d: mm(through.stud.depth) }));
+	if (row.backer) return backerWarnings(plan, row, say);
 	const stack = screwHeights(profile, row.screws.size, row.screws.perStud);
 	if (!stack.fits) {
 		say(
@@ -70,13 +73,30 @@ function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: 
 	}
 }
 
+/** What is wrong with a backer sheet and the screws that go into the cleat from behind it. */
+function backerWarnings(plan: Plan, row: Row, say: (level: Warning['level'], message: Warning['message']) => void): void {
+	if (!row.backer) return;
+	const profile = rowProfile(row, plan.cutting.kerf);
+	const sheet = stock(row.backer.stock);
+	const both = sheet.thickness + profile.thickness;
+	const { length } = row.backer.behind;
+	if (length > both) say('stop', phrase('Screws of {l} from behind poke out of the cleat: sheet and cleat together are {t}', { l: mm(length), t: mm(both) }));
+	if (length <= sheet.thickness) say('stop', phrase('Screws of {l} from behind do not reach through the sheet, {t}', { l: mm(length), t: mm(sheet.thickness) }));
+	if (row.y - row.backer.below < 0) say('stop', phrase('The backer sheet reaches below the floor'));
+	if (row.y - row.backer.below + row.backer.height > plan.wall.height) say('stop', phrase('The backer sheet reaches above the wall'));
+}
+
 function obstructionWarnings(plan: Plan, row: Row, say: (level: Warning['level'], message: Warning['message']) => void): void {
 	const top = row.y + rowProfile(row, plan.cutting.kerf).front;
 	for (const o of plan.wall.obstructions) {
 		if (o.x < row.right && o.x + o.width > row.left && o.y < top && o.y + o.height > row.y) {
 			say('stop', phrase('The row runs over {name}', { name: o.name || o.kind }));
 		}
-		const electric = o.kind === 'outlet' || o.kind === 'switch';
+		if (o.kind === 'service-panel') {
+			const space = workingSpace(o);
+			if (space.left < row.right && space.right > row.left && row.y < space.high) say('mind', phrase('The row runs through the working space of {name}: hang nothing there', { name: o.name || 'the service panel' }));
+		}
+		const electric = o.kind === 'outlet' || o.kind === 'switch' || o.kind === 'service-panel';
 		if (electric && o.x < row.right && o.x + o.width > row.left) {
 			say('mind', phrase('Cables run up and down from {name}: power off and trace them before you drill near {x@tape}', { name: o.name || o.kind, x: mm(o.x + o.width / 2) }));
 		}

@@ -83,6 +83,8 @@ export function collectPieces(plan: Plan): PieceGroup[] {
 		rowSegments(row, plan.wall.studs).forEach((s, i, all) => {
 			const name = all.length > 1 ? `cleat ${i + 1} of ${all.length}` : 'cleat';
 			take({ kind: 'cleat', name, stock: row.stock, blank: row.blank, bevel: row.bevel, length: s.to - s.from, count: 1 }, owner);
+			if (row.backer) take({ kind: 'board', name: `backer ${i + 1}`, stock: row.backer.stock, width: row.backer.height, length: s.to - s.from, count: 1 }, owner);
+			else if (row.twistBlock) take({ kind: 'board', name: `twist block ${i + 1}`, stock: row.stock, width: row.twistBlock.height, length: row.twistBlock.width, count: s.fixings.length }, owner);
 		});
 	}
 	const rows = new Map(plan.rows.map((r) => [r.id, r]));

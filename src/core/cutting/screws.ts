@@ -1,5 +1,5 @@
 import { rowSegments } from '../cleats/segments';
-import type { ScrewSize } from '../materials/screws';
+import { screwDiameter, type ScrewSize } from '../materials/screws';
 import type { Plan } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 
@@ -7,7 +7,7 @@ import type { Millimetres } from '../units/quantity';
 export interface ScrewsWanted {
 	size: ScrewSize;
 	length: Millimetres;
-	/** Into studs through the rows, and into the hooks of holders. */
+	/** Into studs through the rows or their sheets, from behind into cleats and blocks, and into the hooks of holders. */
 	rows: number;
 	hooks: number;
 }
@@ -26,9 +26,12 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 	};
 	for (const row of plan.rows) {
 		const lines = rowSegments(row, plan.wall.studs).reduce((n, s) => n + s.fixings.length, 0);
-		take(row.screws.size, row.screws.length, 'rows', lines * row.screws.perStud);
+		take(row.screws.size, row.screws.length, 'rows', lines * (row.backer?.perStud ?? row.screws.perStud));
+		if (row.backer) {
+			const { size, length, pitch } = row.backer.behind;
+			take(size, length, 'rows', rowSegments(row, plan.wall.studs).reduce((n, s) => n + Math.ceil((s.to - s.from) / pitch) + 1, 0));
+		}
 	}
-	for (const { params } of plan.holders) take(params.hook.screws.size, params.hook.screws.length, 'hooks', params.hook.screws.count);
-	const gauge = (s: ScrewsWanted) => Number(s.size.slice(1));
-	return [...found.values()].filter((s) => s.rows + s.hooks > 0).sort((a, b) => gauge(b) - gauge(a) || b.length - a.length);
+	for (const { params } of plan.holders) take(params.hook.screws.size, params.hook.screws.length, 'hooks', params.hook.screws.count * (params.secondHook ? 2 : 1));
+	return [...found.values()].filter((s) => s.rows + s.hooks > 0).sort((a, b) => screwDiameter(b.size) - screwDiameter(a.size) || b.length - a.length);
 }

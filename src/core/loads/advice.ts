@@ -1,62 +1,114 @@
-import { SCREW_LENGTHS } from '../materials/screws';
+import { SCREW_LENGTHS, screwDiameter } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { applyCommand, type Command } from '../plan/commands';
+import { rowProfile } from '../plan/profile';
 import type { Holder, Plan, Row } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
-import { checkPlan, type Judged } from './check-plan';
-import { worstFirst } from './check';
+import { pathOf, type Asked } from './capacity';
+import { governingCheck, worstFirst, type Check } from './check';
+import { checkPlan } from './check-plan';
+import { byRemedy, type Effort } from './effort';
 
 /** A change that would help, what it would come to, and the command that makes it. */
 export interface Advice {
 	text: Phrase;
 	command: Command;
-	after: Judged;
+	effort: Effort;
+	/** The check that would decide then. */
+	after: Check;
 }
+type Candidate = Omit<Advice, 'after'>;
+
+/** At most so much advice: more is a catalogue. */
+const MOST = 5;
 
 const rowChange = (row: Row, change: Partial<Row>): Command => ({ kind: 'change', list: 'rows', id: row.id, change });
 const holderChange = (h: Holder, params: Partial<Holder['params']>): Command => ({ kind: 'change', list: 'holders', id: h.id, change: { params: { ...h.params, ...params } } });
 
-function candidates(plan: Plan, holder: Holder, row: Row): { text: Phrase; command: Command }[] {
-	const found: { text: Phrase; command: Command }[] = [];
-	const { params } = holder;
-	if (row.screws.perStud === 1) found.push({ text: phrase('Second screw at every stud'), command: rowChange(row, { screws: { ...row.screws, perStud: 2 } }) });
-	for (const length of SCREW_LENGTHS.filter((l) => l > row.screws.length + 1 && l >= 45).slice(0, 2)) {
-		found.push({ text: phrase('{l@tape} screws on this row', { l: mm(length) }), command: rowChange(row, { screws: { ...row.screws, length } }) });
+function rowCandidates(plan: Plan, row: Row): Candidate[] {
+	const found: Candidate[] = [];
+	const screws = (text: Phrase, change: Partial<Row['screws']>) => found.push({ text, command: rowChange(row, { screws: { ...row.screws, ...change } }), effort: 'screws' });
+	if (row.screws.perStud === 1 && !row.backer) screws(phrase('Second screw at every stud'), { perStud: 2 });
+	for (const length of SCREW_LENGTHS.filter((l) => l > row.screws.length + 1 && l >= 45).slice(0, 3)) screws(phrase('{l@tape} screws on this row', { l: mm(length) }), { length });
+	if (screwDiameter(row.screws.size) < screwDiameter('#14')) screws(phrase('#14 screws on this row'), { size: '#14' });
+	if (row.backer && row.backer.perStud < 6) {
+		found.push({ text: phrase('{n} screws through the sheet at each stud', { n: String(row.backer.perStud + 2) }), command: rowChange(row, { backer: { ...row.backer, perStud: row.backer.perStud + 2 } }), effort: 'screws' });
 	}
-	if (row.screws.size !== '#14') found.push({ text: phrase('#14 screws on this row'), command: rowChange(row, { screws: { ...row.screws, size: '#14' } }) });
+	if (row.backer && row.backer.behind.pitch > 80) {
+		found.push({ text: phrase('Screws from behind every {p@tape}', { p: mm(row.backer.behind.pitch / 2) }), command: rowChange(row, { backer: { ...row.backer, behind: { ...row.backer.behind, pitch: row.backer.behind.pitch / 2 } } }), effort: 'screws' });
+	}
+	if (!row.twistBlock && !row.backer) {
+		const { front } = rowProfile(row, plan.cutting.kerf);
+		found.push({ text: phrase('Twist block under it at every stud'), command: rowChange(row, { twistBlock: { height: Math.round(front), width: 90 } }), effort: 'a piece of wood' });
+	}
 	if (row.blank + 40 <= stock(row.stock).width) {
-		found.push({ text: phrase('Cleats from a board {w@tape} wide', { w: mm(row.blank + 40) }), command: rowChange(row, { blank: row.blank + 40 }) });
+		found.push({ text: phrase('Cleats from a board {w@tape} wide', { w: mm(row.blank + 40) }), command: rowChange(row, { blank: row.blank + 40 }), effort: 'a piece of wood' });
 	}
-	if (!params.spacer) found.push({ text: phrase('Spacer at the foot'), command: holderChange(holder, { spacer: true }) });
+	if (stock(row.stock).kind === 'solid') found.push({ text: phrase('Ply cleats'), command: rowChange(row, { stock: 'ply-18' }), effort: 'another part' });
+	if (plan.wall.studs.some((s) => s.species === 'unknown')) {
+		found.push({ text: phrase('Count unknown studs as the softest, G 0.36'), command: { kind: 'set-species', species: 'softest' }, effort: 'nothing to buy' });
+	}
+	return found;
+}
+
+/** The next row down that a face could reach, where its second hook would ride or its foot would bear. */
+function nextRowDown(plan: Plan, row: Row): Row | undefined {
+	return plan.rows.filter((r) => r.y < row.y - 40).sort((a, b) => b.y - a.y)[0];
+}
+
+/** Faces made longer downward; the pegs stay where they were below the top. */
+function faceCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
+	const { params } = holder;
+	const width = stock(params.face.stock).width;
+	const longer = (height: number, more: Partial<Holder['params']>) =>
+		holderChange(holder, { face: { ...params.face, height }, pegs: { ...params.pegs, height: params.pegs.height + height - params.face.height }, ...more });
+	const found: Candidate[] = [];
+	const say = (text: string, height: number, more: Partial<Holder['params']>) => found.push({ text: phrase(text, { h: mm(height) }), command: longer(height, more), effort: 'a piece of wood' });
 	const taller = Math.round((params.face.height * 1.4) / 10) * 10;
-	if (taller <= stock(params.face.stock).width) {
-		// The pegs stay where they were below the top, so that only the face grows downward.
-		const height = params.pegs.height + taller - params.face.height;
-		found.push({
-			text: phrase('Face down to {h@tape}', { h: mm(taller) }),
-			command: holderChange(holder, { face: { ...params.face, height: taller }, pegs: { ...params.pegs, height } })
-		});
+	if (taller <= width) {
+		say('Face down to {h@tape}', taller, {});
+		if (!params.spacer) say('Face down to {h@tape}, with a spacer', taller, { spacer: true });
 	}
-	if (!params.spacer && taller <= stock(params.face.stock).width) {
-		const height = params.pegs.height + taller - params.face.height;
-		found.push({
-			text: phrase('Face down to {h@tape}, with a spacer', { h: mm(taller) }),
-			command: holderChange(holder, { spacer: true, face: { ...params.face, height: taller }, pegs: { ...params.pegs, height } })
-		});
+	const below = nextRowDown(plan, row);
+	const top = row.y + rowProfile(row, plan.cutting.kerf).back + rowProfile(row, plan.cutting.kerf).front;
+	const toNext = below && Math.ceil((top - below.y) / 5) * 5;
+	if (toNext !== undefined && toNext > params.face.height && toNext <= width) {
+		say('Face down to the next row, {h@tape}', toNext, { spacer: false });
+		if (!params.secondHook) say('Face {h@tape} high with a second hook on the next row', toNext, { spacer: false, secondHook: true });
 	}
-	if (!params.hook.glued) found.push({ text: phrase('Glue the hook as well'), command: holderChange(holder, { hook: { ...params.hook, glued: true } }) });
+	return found;
+}
+
+function pegCandidates(holder: Holder): Candidate[] {
+	const { pegs } = holder.params;
+	const found: Candidate[] = [];
+	const change = (text: Phrase, next: Partial<typeof pegs>, effort: Effort) => found.push({ text, command: holderChange(holder, { pegs: { ...pegs, ...next } }), effort });
+	const thicker = [16, 20, 25, 32].find((d) => d > pegs.diameter + 1);
+	if (thicker) change(phrase('Pegs {d@tape} thick', { d: mm(thicker) }), { diameter: thicker }, 'another part');
+	if (pegs.tilt < 10) change(phrase('Pegs tilted {t} up', { t: { value: (10 * Math.PI) / 180, dim: 'angle' } }), { tilt: 10 }, 'nothing to buy');
+	const { perSeat, thickness } = holder.params.load;
+	const needed = Math.ceil(perSeat * thickness + 10);
+	if (needed < pegs.projection - 10) change(phrase('Pegs no longer than {l@tape}', { l: mm(needed) }), { projection: needed }, 'nothing to buy');
+	return found;
+}
+
+function holderCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
+	const { params } = holder;
+	const found = [...faceCandidates(plan, holder, row), ...pegCandidates(holder)];
+	if (!params.spacer) found.push({ text: phrase('Spacer at the foot'), command: holderChange(holder, { spacer: true }), effort: 'a piece of wood' });
+	if (!params.hook.glued) found.push({ text: phrase('Glue the hook as well'), command: holderChange(holder, { hook: { ...params.hook, glued: true } }), effort: 'nothing to buy' });
 	found.push({
-		text: phrase('Twice the hook screws'),
+		text: phrase('Twice the hook screws'), effort: 'screws',
 		command: holderChange(holder, { hook: { ...params.hook, screws: { ...params.hook.screws, count: Math.min(60, params.hook.screws.count * 2) } } })
 	});
 	if (params.load.perSeat > 1) {
-		found.push({ text: phrase('One thing fewer on each seat'), command: holderChange(holder, { load: { ...params.load, perSeat: params.load.perSeat - 1 } }) });
+		found.push({ text: phrase('One thing fewer on each seat'), command: holderChange(holder, { load: { ...params.load, perSeat: params.load.perSeat - 1 } }), effort: 'nothing to buy' });
 	}
 	const middle = holder.mount.x + params.face.width / 2;
 	const stud = [...plan.wall.studs].sort((a, b) => Math.abs(a.x - middle) - Math.abs(b.x - middle))[0];
 	if (stud) {
 		found.push({
-			text: phrase('Middle on stud {x@tape}', { x: mm(stud.x) }),
+			text: phrase('Middle on stud {x@tape}', { x: mm(stud.x) }), effort: 'nothing to buy',
 			command: { kind: 'change', list: 'holders', id: holder.id, change: { mount: { ...holder.mount, x: stud.x - params.face.width / 2 } } }
 		});
 	}
@@ -64,27 +116,28 @@ function candidates(plan: Plan, holder: Holder, row: Row): { text: Phrase; comma
 }
 
 /**
- * What would make a holder hold: single changes, each tried on the whole plan, that make its verdict better; best first.
- * @returns at most four; none when it already holds
+ * What would make a holder or a row hold: single changes, each tried on the whole plan, that make its verdict better; those that make it hold
+ * first, least work first. A pause after every try, so that it can be done in idle moments.
+ * @returns at most five; none when it already holds
+ * @example finish(adviceFor(plan, { kind: 'holder', id: 'h1' })).map((a) => a.effort)
  */
-export function adviceFor(plan: Plan, holderId: string): Advice[] {
-	const holder = plan.holders.find((h) => h.id === holderId);
-	const row = holder && plan.rows.find((r) => r.id === holder.mount.row);
+export function* adviceFor(plan: Plan, asked: Asked): Generator<void, Advice[]> {
+	const holder = asked.kind === 'holder' ? plan.holders.find((h) => h.id === asked.id) : undefined;
+	const row = plan.rows.find((r) => r.id === (asked.kind === 'row' ? asked.id : holder?.mount.row));
 	const now = checkPlan(plan);
-	const before = now.holders.get(holderId);
-	if (!holder || !row || !before?.check || before.verdict === 'holds') return [];
+	const was = governingCheck(pathOf(now, asked));
+	if (!row || !was || was.verdict === 'holds') return [];
 	const stops = now.warnings.filter((w) => w.level === 'stop').length;
-	const was = before.check;
-	return candidates(plan, holder, row)
-		.flatMap(({ text, command }) => {
-			const applied = applyCommand(plan, command);
-			if (!applied.ok) return [];
-			const next = checkPlan(applied.value.plan);
-			const after = next.holders.get(holderId);
-			if (!after?.check || next.warnings.filter((w) => w.level === 'stop').length > stops) return [];
-			const better = worstFirst(was, after.check) < 0 && (after.check.margin ?? Infinity) > (was.margin ?? -1) + 0.005;
-			return better ? [{ text, command, after }] : [];
-		})
-		.sort((a, b) => (a.after.check && b.after.check ? worstFirst(b.after.check, a.after.check) : 0))
-		.slice(0, 4);
+	const found: Advice[] = [];
+	for (const candidate of [...rowCandidates(plan, row), ...(holder ? holderCandidates(plan, holder, row) : [])]) {
+		yield;
+		const applied = applyCommand(plan, candidate.command);
+		if (!applied.ok) continue;
+		const next = checkPlan(applied.value.plan);
+		const after = governingCheck(pathOf(next, asked));
+		if (!after || next.warnings.filter((w) => w.level === 'stop').length > stops) continue;
+		const better = worstFirst(was, after) < 0 && (after.verdict !== was.verdict || (after.margin ?? Infinity) > (was.margin ?? -1) + 0.005);
+		if (better) found.push({ ...candidate, after });
+	}
+	return found.sort(byRemedy).slice(0, MOST);
 }

@@ -7,6 +7,7 @@ import { rowChecks, type RowResult } from './checks/row-checks';
 import { studCheck } from './checks/stud-check';
 import { holderWarnings } from './clashes';
 import type { StudLoad } from './members/stud-bending';
+import type { Newtons } from '../units/quantity';
 import { placeHolders, type LaidRow, type Placed } from './place';
 
 /** The verdict of a holder, row, stud or wall: the check that decides it. */
@@ -23,6 +24,17 @@ export interface JudgedHolder extends Judged {
 	path: readonly Check[];
 }
 
+/** A row judged by its cleats and its screws at every stud. */
+export interface JudgedRow extends Judged {
+	path: readonly Check[];
+	laid: LaidRow;
+}
+
+/** A stud with the weight that rows hang on it. */
+export interface JudgedStud extends Judged {
+	load: Newtons;
+}
+
 /** Every check of a plan. */
 export interface PlanChecks {
 	/** All of them, holder by holder and row by row. */
@@ -30,8 +42,8 @@ export interface PlanChecks {
 	warnings: Warning[];
 	/** Keyed by id, in the plan's order. */
 	holders: Map<string, JudgedHolder>;
-	rows: Map<string, Judged>;
-	studs: Map<string, Judged>;
+	rows: Map<string, JudgedRow>;
+	studs: Map<string, JudgedStud>;
 	readonly wall: Judged;
 }
 
@@ -40,33 +52,42 @@ const judged = (checks: readonly Check[]): Judged => {
 	return { verdict: check?.verdict ?? 'holds', check };
 };
 
-const holderKnown = new WeakMap<Placed, { row: RowResult; result: JudgedHolder }>();
+interface Riding {
+	guest: Placed;
+	row: RowResult;
+}
+const holderKnown = new WeakMap<Placed, { row: RowResult; second: RowResult | undefined; result: JudgedHolder }>();
 
 /**
- * A holder's own checks and those of the row that it leans on: screws at the studs next to it and within it, and the cleats it
- * hangs on.
+ * A holder's own checks and those of the rows that it leans on: screws at the studs next to it and within it, and the cleats it
+ * hangs on; of the row below too, when its second hook rides there.
  */
-function judgeHolder(placed: Placed, row: RowResult): JudgedHolder {
+function judgeHolder(placed: Placed, row: RowResult, riding: Riding | undefined): JudgedHolder {
 	const before = holderKnown.get(placed);
-	if (before?.row === row) return before.result;
+	if (before?.row === row && before.second === riding?.row) return before.result;
 	const path = [...holderChecks(placed)];
-	for (const stretches of [row.fixings, row.cleats]) {
-		for (const s of stretches) if (s.from < placed.right && s.to > placed.left) path.push(s.check);
-	}
+	const leans = (on: RowResult) => {
+		for (const stretches of [on.fixings, on.cleats]) {
+			for (const s of stretches) if (s.from < placed.right && s.to > placed.left) path.push(s.check);
+		}
+	};
+	leans(row);
+	if (riding) leans(riding.row);
 	const result = { placed, path, ...judged(path) };
-	holderKnown.set(placed, { row, result });
+	holderKnown.set(placed, { row, second: riding?.row, result });
 	return result;
 }
 
-interface JudgedRow extends Judged {
+interface RowAndHolders extends JudgedRow {
 	holders: readonly JudgedHolder[];
 }
-const rowKnown = new WeakMap<LaidRow, { result: RowResult; judged: JudgedRow }>();
+const rowKnown = new WeakMap<LaidRow, { result: RowResult; judged: RowAndHolders }>();
 
-function judgeRow(laid: LaidRow, result: RowResult): JudgedRow {
+function judgeRow(laid: LaidRow, result: RowResult, riding: ReadonlyMap<string, Riding>): RowAndHolders {
 	const before = rowKnown.get(laid);
-	if (before?.result === result) return before.judged;
-	const row = { ...judged(result.checks), holders: laid.placed.map((p) => judgeHolder(p, result)) };
+	const rides = riding.size > 0 && laid.placed.some((p) => riding.has(p.holder.id));
+	if (before?.result === result && !rides) return before.judged;
+	const row = { ...judged(result.checks), path: result.checks, laid, holders: laid.placed.map((p) => judgeHolder(p, result, riding.get(p.holder.id))) };
 	rowKnown.set(laid, { result, judged: row });
 	return row;
 }
@@ -78,10 +99,10 @@ function worstOf(all: Iterable<Judged>): Judged {
 	return judged(checks);
 }
 
-const studKnown = new WeakMap<Stud, { wall: Wall; loads: readonly StudLoad[][]; check: Check }>();
+const studKnown = new WeakMap<Stud, { wall: Wall; loads: readonly StudLoad[][]; judged: JudgedStud }>();
 
 /** Stud loads come from unchanged rows as the same arrays, so that an untouched stud is not checked again. */
-function checkStud(stud: Stud, wall: Wall, rows: readonly RowResult[]): Check | null {
+function checkStud(stud: Stud, wall: Wall, rows: readonly RowResult[]): JudgedStud | null {
 	const loads: StudLoad[][] = [];
 	for (const r of rows) {
 		const given = r.studLoads.get(stud.id);
@@ -89,10 +110,11 @@ function checkStud(stud: Stud, wall: Wall, rows: readonly RowResult[]): Check | 
 	}
 	if (loads.length === 0) return null;
 	const before = studKnown.get(stud);
-	if (before && before.wall === wall && before.loads.length === loads.length && loads.every((l, i) => l === before.loads[i])) return before.check;
-	const check = studCheck(stud, wall, loads.flat());
-	studKnown.set(stud, { wall, loads, check });
-	return check;
+	if (before && before.wall === wall && before.loads.length === loads.length && loads.every((l, i) => l === before.loads[i])) return before.judged;
+	const all = loads.flat();
+	const result = { ...judged([studCheck(stud, wall, all)]), load: all.reduce((sum, l) => sum + l.force, 0) };
+	studKnown.set(stud, { wall, loads, judged: result });
+	return result;
 }
 
 const rowWarned = new WeakMap<Row, { wall: Wall; kerf: number; warnings: Warning[] }>();
@@ -113,7 +135,9 @@ function warningsOf(plan: Plan, row: Row): Warning[] {
 export function checkPlan(plan: Plan): PlanChecks {
 	const laid = placeHolders(plan);
 	const results = laid.map((l) => rowChecks(l, plan.wall));
-	const judgedRows = laid.map((l, i) => judgeRow(l, results[i] as RowResult));
+	const riding = new Map<string, Riding>();
+	laid.forEach((l, i) => l.guests.forEach((guest) => riding.set(guest.holder.id, { guest, row: results[i] as RowResult })));
+	const judgedRows = laid.map((l, i) => judgeRow(l, results[i] as RowResult, riding));
 	const byHolder = new Map<string, JudgedHolder>();
 	for (const { holders } of judgedRows) for (const h of holders) byHolder.set(h.placed.holder.id, h);
 	const holders = new Map<string, JudgedHolder>();
@@ -121,11 +145,11 @@ export function checkPlan(plan: Plan): PlanChecks {
 		const found = byHolder.get(id);
 		if (found) holders.set(id, found);
 	}
-	const rows = new Map<string, Judged>(judgedRows.map((r, i) => [(laid[i] as LaidRow).row.id, r]));
-	const studs = new Map<string, Judged>();
+	const rows = new Map<string, JudgedRow>(judgedRows.map((r, i) => [(laid[i] as LaidRow).row.id, r]));
+	const studs = new Map<string, JudgedStud>();
 	for (const stud of plan.wall.studs) {
-		const check = checkStud(stud, plan.wall, results);
-		if (check) studs.set(stud.id, judged([check]));
+		const found = checkStud(stud, plan.wall, results);
+		if (found) studs.set(stud.id, found);
 	}
 	// Worked out when asked for: a drag asks for verdicts of holders only.
 	let all: Check[] | undefined;

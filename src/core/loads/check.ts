@@ -2,7 +2,8 @@ import { phrase, type Phrase } from '../units/phrase';
 import type { Quantity } from '../units/format-quantity';
 
 export type Verdict = 'holds' | 'close' | 'does-not-hold' | 'cannot-be-judged';
-export type Basis = 'published' | 'trade-rule';
+/** A published method decides; a trade rule stands beside it; a grab is told beside the verdict. */
+export type Basis = 'published' | 'trade-rule' | 'grab';
 
 /** At or above this margin it holds; from 1 up to it, it is close. */
 export const HOLDS_AT = 1.25;
@@ -22,14 +23,14 @@ export type Subject =
 	| { kind: 'fixing'; row: string; stud: string; x: number }
 	| { kind: 'stud'; id: string };
 
-/** One step of a load path: demand against capacity, with the sum written out as data. */
-export interface Check {
-	id: string;
-	subject: Subject;
+/** One judgement: demand against capacity, with the sum written out as data. */
+export interface Step {
 	/** Names the step: 'seat', 'part-loaded seat', 'screws', ... */
 	title: string;
 	/** Capacity over demand; null when nothing loads it or it cannot be judged. */
 	margin: number | null;
+	/** What it has to take and what it can, in the same measure; null where the margin is not of that kind. */
+	load: { demand: Quantity; capacity: Quantity } | null;
 	verdict: Verdict;
 	basis: Basis;
 	source: string;
@@ -39,6 +40,12 @@ export interface Check {
 	readonly lines: readonly SumLine[];
 	/** What else should be known, such as why the trade rule differs. */
 	readonly notes: readonly Phrase[];
+}
+
+/** A step of a plan's load path. */
+export interface Check extends Step {
+	id: string;
+	subject: Subject;
 }
 
 /** Something to put right that is not a margin. `stop` means the thing cannot be built or used so. */
@@ -67,14 +74,61 @@ export function verdictOf(margin: number | null): Verdict {
 
 const ORDER: Record<Verdict, number> = { 'does-not-hold': 0, 'cannot-be-judged': 1, close: 2, holds: 3 };
 
+/** What a step is made of; its margin, verdict and last line follow. */
+export interface StepParts {
+	title: string;
+	reason: Phrase;
+	source: string;
+	demand: Quantity;
+	capacity: Quantity;
+	/** The sum on the way to both; the margin's own line is put under it. */
+	lines: () => SumLine[];
+	/** What else should be known; as a function when it takes work to say. */
+	notes?: readonly Phrase[] | (() => readonly Phrase[]);
+	basis?: Basis;
+	/** Said in place of the margin's own verdict. */
+	verdict?: Verdict;
+}
+
+/**
+ * A step from what it has to take and what it can.
+ * @example stepOf({ title: 'hook', reason: phrase('the hook bends'), source: 'statics', demand: stress(100), capacity: stress(150), lines: () => [] }).margin // 1.5
+ */
+export function stepOf({ demand, capacity, lines, notes, ...rest }: StepParts): Step {
+	const margin = marginOf(capacity.value, demand.value);
+	return {
+		...rest,
+		margin,
+		load: { demand, capacity },
+		verdict: rest.verdict ?? verdictOf(margin),
+		basis: rest.basis ?? 'published',
+		get lines() {
+			return [...lines(), marginLine(capacity, demand, margin)];
+		},
+		get notes() {
+			return typeof notes === 'function' ? notes() : (notes ?? []);
+		}
+	};
+}
+
+/** A step of a plan's load path. Its sum is still written out only when asked for. */
+export function checkOf(id: string, subject: Subject, parts: StepParts): Check {
+	return Object.assign(stepOf(parts), { id, subject });
+}
+
+/** A step that something missing keeps from being judged. @example missingStep('plug', phrase('the plug maker\'s load is not known'), 'the maker') */
+export function missingStep(title: string, reason: Phrase, source: string, notes: readonly Phrase[] = []): Step {
+	return { title, margin: null, load: null, verdict: 'cannot-be-judged', basis: 'published', source, reason, lines: [], notes };
+}
+
 /** Sorts worst first: does not hold, cannot be judged, close, holds; then by margin. */
 export function worstFirst(a: Pick<Check, 'verdict' | 'margin'>, b: Pick<Check, 'verdict' | 'margin'>): number {
 	return ORDER[a.verdict] - ORDER[b.verdict] || (a.margin ?? Infinity) - (b.margin ?? Infinity) || 0;
 }
 
 /** The check that decides among those on published methods; undefined when there is none. */
-export function governingCheck(checks: readonly Check[]): Check | undefined {
-	return checks.reduce<Check | undefined>(
+export function governingCheck<T extends Step>(checks: readonly T[]): T | undefined {
+	return checks.reduce<T | undefined>(
 		(worst, c) => (c.basis === 'published' && (!worst || worstFirst(c, worst) < 0) ? c : worst),
 		undefined
 	);

@@ -1,6 +1,8 @@
 import { liftOff } from '../cleats/profile';
+import { LOAD_FROM, seatHandling } from '../handling/seat-handling';
+import { workingSpace } from '../handling/service-panel';
 import type { Plan } from '../plan/types';
-import { mm, phrase } from '../units/phrase';
+import { mm, phrase, ratio, type Phrase } from '../units/phrase';
 import type { Warning } from './check';
 import type { LaidRow, Placed } from './place';
 import { hookLoad } from './checks/row-loads';
@@ -79,6 +81,27 @@ function betweenHolders(placed: readonly Placed[], tell: (p: Placed, level: Warn
 	});
 }
 
+
+/** What is too heavy for its height, or out of reach. */
+function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
+	const h = seatHandling(p, plan.stature);
+	if (!h) return [];
+	const name = p.holder.params.load.name || 'what hangs';
+	const found: Phrase[] = [];
+	if (h.index > 1 && h.mass >= LOAD_FROM) {
+		const at = { i: ratio(h.index), h: mm(h.height), name };
+		found.push(
+			!Number.isFinite(h.index)
+				? phrase('Lifting {name} to {h} is out of all limits', at)
+				: h.oneAt === null
+					? phrase('Lifting {name} to {h} has an index of {i}: over 1, get help', at)
+					: phrase('Lifting {name} to {h} has an index of {i}: over 1. At {o@tape} it would be 1', { ...at, o: mm(h.oneAt) })
+		);
+	}
+	if (h.band === 'step') found.push(phrase('Its seats, {h} up, are out of flat-footed reach: step', { h: mm(h.height) }));
+	return found;
+}
+
 /** A holder against rows, wall and obstructions, and faults of its own build. */
 function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 	const found: Warning[] = [];
@@ -102,19 +125,24 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 		const box: Box = { left: o.x, right: o.x + o.width, low: o.y, high: o.y + o.height };
 		if (overlap(face, box)) say('stop', phrase('Stands over {name}', { name: o.name || o.kind }));
 		else if (p.built.hangsBelow > 0 && overlap(hang, box)) say('mind', phrase('What hangs on it covers {name}', { name: o.name || o.kind }));
+		if (o.kind === 'service-panel' && overlap({ ...face, low: hang.low }, workingSpace(o))) {
+			say('stop', phrase('Stands in the working space of {name}: kept clear, and not for storage. Local rules govern', { name: o.name || 'the service panel' }));
+		}
 	}
+	if (p.holder.params.secondHook && p.bearing.kind !== 'second-hook') say('stop', phrase('No row below for its second hook: the face must cover one of the same stock and bevel, under all of its width'));
+	for (const m of handlingWarnings(plan, p)) say('mind', m);
 	for (const w of p.built.warnings) say(w.level, w.message);
 	return found;
 }
 
-const known = new WeakMap<LaidRow, { rows: Plan['rows']; wall: Plan['wall']; found: Warning[] }>();
+const known = new WeakMap<LaidRow, { rows: Plan['rows']; wall: Plan['wall']; stature: Plan['stature']; found: Warning[] }>();
 
 /** The same for all holders of a row. A row on which nothing has changed is not looked at again. */
 function onRow(plan: Plan, laid: LaidRow): Warning[] {
 	const before = known.get(laid);
-	if (before && before.rows === plan.rows && before.wall === plan.wall) return before.found;
+	if (before && before.rows === plan.rows && before.wall === plan.wall && before.stature === plan.stature) return before.found;
 	const found = laid.placed.flatMap((p) => withRowsAndWall(plan, p));
-	known.set(laid, { rows: plan.rows, wall: plan.wall, found });
+	known.set(laid, { rows: plan.rows, wall: plan.wall, stature: plan.stature, found });
 	return found;
 }
 

@@ -4,11 +4,11 @@ import type { BuiltHolder } from '../holders/types';
 import { rowProfile } from '../plan/profile';
 import type { Holder, Plan, Row } from '../plan/types';
 import { weightOf, type Millimetres, type Newtons } from '../units/quantity';
-import type { OutWeight } from './statics/seat';
+import { combine, type OutWeight } from './statics/seat';
 
 /** The lowest point where a holder touches something behind it. */
 export interface Bearing {
-	kind: 'face' | 'cleat-edge' | 'spacer' | 'row-below';
+	kind: 'face' | 'cleat-edge' | 'spacer' | 'row-below' | 'second-hook';
 	/** Above the floor. */
 	y: Millimetres;
 	/** A holder hung on the row below took that bearing away. */
@@ -40,6 +40,8 @@ export interface HolderWeights {
 	total: Newtons;
 	/** Where all of it hangs, from the holder's left end: its own weight in its middle, things where their seats are. */
 	at: Millimetres;
+	/** Of the centre of all of it, from the wall. */
+	standOff: Millimetres;
 }
 
 /** A row with its cleat and what hangs on it, from left to right. The same object while nothing about them changes. */
@@ -47,8 +49,15 @@ export interface LaidRow {
 	row: Row;
 	profile: CleatProfile;
 	placed: readonly Placed[];
+	/** Holders of a row above whose second hook rides here: this row must take all of each as well. */
+	guests: readonly Placed[];
 	/** Widest holder, so that a search by place knows how far back to look. */
 	widest: Millimetres;
+}
+
+interface RowWithProfile {
+	row: Row;
+	profile: CleatProfile;
 }
 
 interface Cached {
@@ -82,13 +91,14 @@ export function holderWeights(built: BuiltHolder, profile: CleatProfile): Holder
 	const things = built.seats.flatMap((s) => s.things.map((t) => ({ weight: weightOf(t.mass), standOff: front + t.out })));
 	const total = self.weight + things.reduce((sum, t) => sum + t.weight, 0);
 	const turn = built.seats.reduce((sum, s) => sum + s.x * s.things.reduce((w, t) => w + weightOf(t.mass), 0), (self.weight * built.face.width) / 2);
-	const weights = { self, things, total, at: turn / total };
+	const weights = { self, things, total, at: turn / total, standOff: combine([self, ...things]).standOff };
 	weightsFor.set(built, weights);
 	return weights;
 }
 
 /** Does any holder of a row touch the stretch from `from` to `to`? */
-function hangsBetween({ placed, widest }: LaidRow, from: Millimetres, to: Millimetres): boolean {
+function hangsBetween({ placed, guests, widest }: LaidRow, from: Millimetres, to: Millimetres): boolean {
+	if (guests.some((g) => g.right > from && g.left < to)) return true;
 	let lo = 0;
 	let hi = placed.length;
 	while (lo < hi) {
@@ -108,15 +118,28 @@ function bearsOn(below: LaidRow, p: Spot): boolean {
 	return sameThickness && below.row.left <= p.left && below.row.right >= p.right && p.foot < below.row.y + below.profile.front;
 }
 
+/** The highest row under a holder's own that its second hook can ride on: covered by its face, under all of its width, as thick. */
+function secondRow(p: Spot, rows: readonly RowWithProfile[]): RowWithProfile | null {
+	if (!p.holder.params.secondHook) return null;
+	let found: RowWithProfile | null = null;
+	for (const r of rows) {
+		const under = r.row.y + r.profile.front + r.profile.back < p.row.y + p.profile.back && r.row.y >= p.foot;
+		const fits = r.row.left <= p.left && r.row.right >= p.right && Math.abs(r.profile.thickness - p.profile.thickness) < 0.5 && r.row.bevel === p.row.bevel;
+		if (under && fits && r.row.y > (found?.row.y ?? -Infinity)) found = r;
+	}
+	return found;
+}
+
 /** What a holder bears on by itself, whatever hangs below; null when that decides. */
-function ownBearing(p: Spot): Bearing | null {
+function ownBearing(p: Spot, second: RowWithProfile | null): Bearing | null {
+	if (second) return { kind: 'second-hook', y: second.row.y + second.profile.front, taken: false };
 	if (p.holder.params.spacer && p.foot < p.row.y) return { kind: 'spacer', y: p.foot, taken: false };
 	return p.foot >= p.row.y ? { kind: 'face', y: p.foot, taken: false } : null;
 }
 
 /** What a holder bears on: `below` are the rows under its own, the lowest first. */
-function bearingOf(p: Spot, below: readonly LaidRow[]): Bearing {
-	const own = ownBearing(p);
+function bearingOf(p: Spot, second: RowWithProfile | null, below: readonly LaidRow[]): Bearing {
+	const own = ownBearing(p, second);
 	if (own) return own;
 	let taken = false;
 	for (const row of below) {
@@ -150,6 +173,7 @@ function settle(spot: Spot, bearing: Bearing): Placed {
 interface Known {
 	kerf: Millimetres;
 	holders: readonly Holder[];
+	guests: readonly Placed[];
 	below: readonly LaidRow[];
 	/** Every holder bears on something of its own: the rows below do not matter. */
 	alone: boolean;
@@ -159,18 +183,50 @@ const known = new WeakMap<Row, Known>();
 
 const sameItems = <T>(a: readonly T[], b: readonly T[]) => a.length === b.length && a.every((x, i) => x === b[i]);
 
-function layRow(row: Row, holders: readonly Holder[], below: readonly LaidRow[], kerf: Millimetres): LaidRow {
+/** What comes to hang on one row: its own holders, and those of rows above whose second hook rides on it. */
+interface Hanging {
+	holders: Holder[];
+	guests: Placed[];
+}
+
+function layRow({ row, profile }: RowWithProfile, { holders, guests }: Hanging, below: readonly LaidRow[], rows: readonly RowWithProfile[], kerf: Millimetres): LaidRow {
 	const before = known.get(row);
-	const sameRow = before && before.kerf === kerf && sameItems(before.holders, holders);
+	const sameRow = before && before.kerf === kerf && sameItems(before.holders, holders) && sameItems(before.guests, guests);
 	if (sameRow && (before.alone || sameItems(before.below, below))) return before.laid;
-	const profile = sameRow ? before.laid.profile : rowProfile(row, kerf);
+	let alone = true;
 	const placed = holders
 		.map((h) => stand(h, row, profile, kerf))
 		.sort((a, b) => a.left - b.left)
-		.map((s) => settle(s, bearingOf(s, below)));
-	const laid = sameRow && sameItems(before.laid.placed, placed) ? before.laid : { row, profile, placed, widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0) };
-	known.set(row, { kerf, holders, below, alone: placed.every((p) => ownBearing(p) !== null), laid });
+		.map((s) => {
+			const second = secondRow(s, rows);
+			// Which row a second hook rides on is a matter of the rows below.
+			if (s.holder.params.secondHook || !ownBearing(s, null)) alone = false;
+			return settle(s, bearingOf(s, second, below));
+		});
+	const laid = sameRow && sameItems(before.laid.placed, placed) ? before.laid : { row, profile, placed, guests, widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0) };
+	known.set(row, { kerf, holders, guests, below, alone, laid });
 	return laid;
+}
+
+const guestFor = new WeakMap<Holder, Placed>();
+
+/** A holder as the row sees it that its second hook rides on. The same object while nothing about it changes. */
+function guestOf(p: Spot, on: RowWithProfile): Placed {
+	const before = guestFor.get(p.holder);
+	if (before && before.row === on.row && before.built === p.built && before.left === p.left && before.foot === p.foot) return before;
+	const guest: Placed = { ...p, row: on.row, profile: on.profile, bearing: { kind: 'second-hook', y: p.foot, taken: false } };
+	guestFor.set(p.holder, guest);
+	return guest;
+}
+
+const profileFor = new WeakMap<Row, { kerf: Millimetres; profile: CleatProfile }>();
+
+function withProfile(row: Row, kerf: Millimetres): RowWithProfile {
+	const before = profileFor.get(row);
+	if (before?.kerf === kerf) return { row, profile: before.profile };
+	const profile = rowProfile(row, kerf);
+	profileFor.set(row, { kerf, profile });
+	return { row, profile };
 }
 
 /**
@@ -179,12 +235,22 @@ function layRow(row: Row, holders: readonly Holder[], below: readonly LaidRow[],
  * @returns the rows in the plan's order
  */
 export function placeHolders(plan: Plan): LaidRow[] {
-	const hung = new Map(plan.rows.map((r) => [r.id, [] as Holder[]]));
-	for (const holder of plan.holders) hung.get(holder.mount.row)?.push(holder);
+	const { kerf } = plan.cutting;
+	const rows = plan.rows.map((r) => withProfile(r, kerf)).sort((a, b) => a.row.y - b.row.y);
+	const hung = new Map(rows.map((r) => [r.row.id, { on: r, holders: [] as Holder[], guests: [] as Placed[] }]));
+	for (const holder of plan.holders) {
+		const here = hung.get(holder.mount.row);
+		if (!here) continue;
+		here.holders.push(holder);
+		if (!holder.params.secondHook) continue;
+		const spot = stand(holder, here.on.row, here.on.profile, kerf);
+		const second = secondRow(spot, rows);
+		if (second) hung.get(second.row.id)?.guests.push(guestOf(spot, second));
+	}
 	const laid = new Map<Row, LaidRow>();
-	for (const row of [...plan.rows].sort((a, b) => a.y - b.y)) {
-		const below = [...laid.values()].filter((l) => l.row.y < row.y);
-		laid.set(row, layRow(row, hung.get(row.id) as Holder[], below, plan.cutting.kerf));
+	for (const on of rows) {
+		const below = [...laid.values()].filter((l) => l.row.y < on.row.y);
+		laid.set(on.row, layRow(on, hung.get(on.row.id) as Hanging, below, rows, kerf));
 	}
 	return plan.rows.map((r) => laid.get(r) as LaidRow);
 }

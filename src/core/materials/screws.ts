@@ -1,27 +1,33 @@
 import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { bendingYield, type Fastener } from './fastener';
 
-export type ScrewSize = '#6' | '#8' | '#9' | '#10' | '#12' | '#14';
+export type ScrewSize = '#6' | '#8' | '#9' | '#10' | '#12' | '#14' | '4 mm' | '4.5 mm' | '5 mm' | '6 mm';
 
 /** A wood screw. Diameters in inches, as its tables are. */
-export interface Screw {
+export interface Screw extends Fastener {
+	kind: 'wood-screw';
 	size: ScrewSize;
-	/** Nominal (shank) diameter D, in. NDS 2018 Appendix L. */
-	D: number;
-	/** Root diameter of the thread, in. NDS 2018 Appendix L. */
-	Dr: number;
-	/** Flat head diameter, in. ASME B18.6.1 maximum sharp, from memory. */
-	head: number;
-	/** Bending yield strength, psi. NDS 2018 Appendix I, by nominal D. */
-	Fyb: number;
 }
 
+const NDS = 'D, root: NDS 2018 Appendix L; Fyb: NDS 2018 Appendix I; head: ASME B18.6.1 maximum sharp, from memory';
+const DIN = 'D, root, head: DIN 7997 wood screws, from memory; Fyb: NDS 2018 Appendix I by diameter';
+const imperial = (size: ScrewSize, D: number, Dr: number, head: number): Screw => ({ kind: 'wood-screw', size, title: `${size} wood screw`, D, Dr, head, tip: 0, Fyb: bendingYield(D), source: NDS });
+/** A metric screw by its diameters in mm. */
+const metric = (size: ScrewSize, d: Millimetres, root: Millimetres, head: Millimetres): Screw => ({
+	kind: 'wood-screw', size, title: `${size} wood screw`, D: d / MM_PER_INCH, Dr: root / MM_PER_INCH, head: head / MM_PER_INCH, tip: 0, Fyb: bendingYield(d / MM_PER_INCH), source: DIN
+});
+
 export const SCREWS: readonly Screw[] = [
-	{ size: '#6', D: 0.138, Dr: 0.113, head: 0.279, Fyb: 100_000 },
-	{ size: '#8', D: 0.164, Dr: 0.131, head: 0.332, Fyb: 90_000 },
-	{ size: '#9', D: 0.177, Dr: 0.142, head: 0.358, Fyb: 90_000 },
-	{ size: '#10', D: 0.19, Dr: 0.152, head: 0.385, Fyb: 80_000 },
-	{ size: '#12', D: 0.216, Dr: 0.171, head: 0.438, Fyb: 80_000 },
-	{ size: '#14', D: 0.242, Dr: 0.196, head: 0.507, Fyb: 70_000 }
+	imperial('#6', 0.138, 0.113, 0.279),
+	imperial('#8', 0.164, 0.131, 0.332),
+	imperial('#9', 0.177, 0.142, 0.358),
+	imperial('#10', 0.19, 0.152, 0.385),
+	imperial('#12', 0.216, 0.171, 0.438),
+	imperial('#14', 0.242, 0.196, 0.507),
+	metric('4 mm', 4, 2.8, 7.5),
+	metric('4.5 mm', 4.5, 3.2, 8.3),
+	metric('5 mm', 5, 3.5, 9.2),
+	metric('6 mm', 6, 4.2, 11)
 ];
 
 /** Lengths a shop keeps, mm: what advice chooses from. */

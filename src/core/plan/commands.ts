@@ -1,8 +1,9 @@
 import { enablePatches, produceWithPatches, type Patch } from 'immer';
 import type { ObjectSchema } from 'yup';
+import { isKnown, type SpeciesId } from '../materials/woods';
 import { layStuds, type StudLayout } from '../survey/lay-studs';
 import { fail, ok, type Problem, type Result } from '../result';
-import { cuttingSchema, claddingSchema, holderSchema, LIMITS, obstructionSchema, rowSchema, studSchema, wallSchema } from './schema';
+import { cuttingSchema, claddingSchema, holderSchema, LIMITS, obstructionSchema, planSchema, rowSchema, studSchema, wallSchema } from './schema';
 import { text } from './fields';
 import type { Cladding, Cutting, Holder, Obstruction, Plan, Row, Stud } from './types';
 import { crossProblems, problemsOf } from './validate';
@@ -26,7 +27,11 @@ type ListCommand<K extends ListName> =
 export type Command =
 	| { [K in ListName]: ListCommand<K> }[ListName]
 	| { kind: 'rename'; name: string }
-	| { kind: 'size-wall'; width?: number; height?: number; cladding?: Cladding }
+	| { kind: 'size-wall'; width?: number; height?: number; cladding?: Cladding; wet?: boolean }
+	/** Says what all studs are whose species nobody has said. */
+	| { kind: 'set-species'; species: SpeciesId }
+	/** Whoever reaches for things here; undefined is not said. */
+	| { kind: 'set-stature'; stature: number | undefined }
 	| { kind: 'lay-studs'; layout: StudLayout }
 	| { kind: 'set-cutting'; change: Partial<Cutting> };
 
@@ -40,7 +45,8 @@ export interface Applied {
 
 const SCHEMAS = { studs: studSchema, obstructions: obstructionSchema, rows: rowSchema, holders: holderSchema } as unknown as Record<ListName, ObjectSchema<Record<string, unknown>>>;
 const studsSchema = wallSchema.pick(['studs'] as never);
-const sizeSchema = wallSchema.pick(['width', 'height'] as never);
+const sizeSchema = wallSchema.pick(['width', 'height', 'wet'] as never);
+const statureSchema = planSchema.pick(['stature'] as never);
 const WORDS: Record<ListName, string> = { studs: 'stud', obstructions: 'obstruction', rows: 'row', holders: 'holder' };
 
 function listOf<K extends ListName>(plan: Plan, list: K): Lists[K][] {
@@ -65,6 +71,10 @@ export function commandLabel(command: Command): string {
 			return 'rename';
 		case 'size-wall':
 			return 'change wall';
+		case 'set-species':
+			return 'say the species';
+		case 'set-stature':
+			return 'say who reaches';
 		case 'lay-studs':
 			return 'lay out studs';
 		case 'set-cutting':
@@ -100,6 +110,13 @@ function run(draft: Plan, command: Command, at: number): void {
 			Object.assign(draft.wall, change);
 			return;
 		}
+		case 'set-species':
+			for (const s of draft.wall.studs) if (!isKnown(s.species)) s.species = command.species;
+			return;
+		case 'set-stature':
+			if (command.stature === undefined) delete draft.stature;
+			else draft.stature = command.stature;
+			return;
 		case 'lay-studs':
 			draft.wall.studs = layStuds(draft.wall.width, command.layout);
 			return;
@@ -135,8 +152,12 @@ function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
 		case 'size-wall':
 			return [
 				...under('wall.cladding', problemsOf(claddingSchema, plan.wall.cladding)),
-				...under('wall', problemsOf(sizeSchema, { width: plan.wall.width, height: plan.wall.height }))
+				...under('wall', problemsOf(sizeSchema, { width: plan.wall.width, height: plan.wall.height, ...(plan.wall.wet === undefined ? {} : { wet: plan.wall.wet }) }))
 			];
+		case 'set-species':
+			return under('wall', problemsOf(studsSchema, { studs: plan.wall.studs }));
+		case 'set-stature':
+			return problemsOf(statureSchema, { stature: plan.stature });
 		case 'set-cutting':
 			return under('cutting', problemsOf(cuttingSchema, plan.cutting));
 		case 'lay-studs':

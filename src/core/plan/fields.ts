@@ -9,7 +9,7 @@ export function within(min: number, max: number, unit = 'mm'): NumberSchema<numb
 		.strict()
 		.typeError('must be a number')
 		.required('is missing')
-		.test('finite', 'must be a finite number', (v) => v === undefined || Number.isFinite(v))
+		.test('finite', 'must be a finite number', (v) => v === undefined || v === null || Number.isFinite(v))
 		.min(min, `must be at least ${min}${u}`)
 		.max(max, `must be at most ${max}${u}`);
 }

@@ -33,7 +33,7 @@ export const studSchema = exact({
 
 export const obstructionSchema = exact({
 	id: identifier(),
-	kind: oneOf(['window', 'door', 'outlet', 'switch', 'other'] as const),
+	kind: oneOf(['window', 'door', 'outlet', 'switch', 'service-panel', 'other'] as const),
 	name: text(60),
 	x: place(),
 	y: within(0, WALL_LIMITS.maxHeight),
@@ -51,7 +51,15 @@ export const rowSchema = exact({
 	bevel: oneOf([45, 30] as const),
 	blank: within(40, 400),
 	screws: exact({ ...screwChoice, perStud: oneOf([1, 2] as const) }),
-	joints: list(place(), LIMITS.joints)
+	joints: list(place(), LIMITS.joints),
+	twistBlock: exact({ height: within(10, 400), width: within(20, 600) }).nullable().optional(),
+	backer: exact({
+		stock: oneOf(STOCKS.filter((s) => s.kind === 'ply').map((s) => s.id)),
+		height: within(60, 1220),
+		below: within(0, 1200),
+		behind: exact({ ...screwChoice, pitch: within(20, 1000) }),
+		perStud: whole(2, 12)
+	}).nullable().optional()
 });
 
 const spacingShapes = {
@@ -73,6 +81,7 @@ export const pegRackSchema = exact({
 	hook: exact({ screws: exact({ ...screwChoice, count: whole(1, 60) }), from: oneOf(['back', 'front'] as const), glued: flag() }),
 	spacer: flag(),
 	lockStrip: flag(),
+	secondHook: flag().optional(),
 	pegs: exact({
 		diameter: within(5, 60),
 		projection: within(10, 800),
@@ -110,7 +119,8 @@ export const wallSchema = exact({
 	height: within(WALL_LIMITS.minHeight, WALL_LIMITS.maxHeight),
 	cladding: claddingSchema,
 	studs: list(studSchema, LIMITS.studs),
-	obstructions: list(obstructionSchema, LIMITS.obstructions)
+	obstructions: list(obstructionSchema, LIMITS.obstructions),
+	wet: flag().optional()
 });
 
 /** The whole document, version 1. */
@@ -121,5 +131,6 @@ export const planSchema: ObjectSchema<Record<string, unknown>> = exact({
 	wall: wallSchema,
 	rows: list(rowSchema, LIMITS.rows),
 	holders: list(holderSchema, LIMITS.holders),
-	cutting: cuttingSchema
+	cutting: cuttingSchema,
+	stature: within(1000, 2300).optional()
 }) as unknown as ObjectSchema<Record<string, unknown>>;

@@ -13,6 +13,8 @@ export interface Plan {
 	rows: Row[];
 	holders: Holder[];
 	cutting: Cutting;
+	/** Of whoever reaches for things here. Absent: not said, and no reach is worked out. */
+	stature?: Millimetres;
 }
 
 export interface Wall {
@@ -21,6 +23,8 @@ export interface Wall {
 	cladding: Cladding;
 	studs: Stud[];
 	obstructions: Obstruction[];
+	/** Over 19 % moisture in use: outdoors or damp, not merely unheated. Absent: dry. */
+	wet?: boolean;
 }
 
 export type CladdingKind = 'none' | 'drywall' | 'panel';
@@ -41,7 +45,7 @@ export interface Stud {
 	species: SpeciesId;
 }
 
-export type ObstructionKind = 'window' | 'door' | 'outlet' | 'switch' | 'other';
+export type ObstructionKind = 'window' | 'door' | 'outlet' | 'switch' | 'service-panel' | 'other';
 export interface Obstruction {
 	id: string;
 	kind: ObstructionKind;
@@ -72,6 +76,23 @@ export interface Row {
 	screws: ScrewChoice & { perStud: 1 | 2 };
 	/** Where one cleat ends and the next begins. */
 	joints: Millimetres[];
+	/** An offcut glued and screwed to the cleat's lower edge at every stud, against the wall, so that it rolls about the block's foot. */
+	twistBlock?: { height: Millimetres; width: Millimetres } | null;
+	/** The row is screwed from behind to a sheet, and the sheet to the studs with the row's screws. */
+	backer?: Backer | null;
+}
+
+/** A strip of backer sheet that serves one row. */
+export interface Backer {
+	stock: StockId;
+	/** Of the strip. */
+	height: Millimetres;
+	/** Of the strip under the cleat's lower edge. */
+	below: Millimetres;
+	/** Through the sheet from behind into the cleat, one line at mid height. */
+	behind: ScrewChoice & { pitch: Millimetres };
+	/** Through the sheet into each stud, spread over its height. */
+	perStud: number;
 }
 
 export type Spacing =
@@ -98,6 +119,8 @@ export interface PegRackParams {
 	/** A strip behind the foot, as thick as the cleat, that bears on the wall. */
 	spacer: boolean;
 	lockStrip: boolean;
+	/** A second hook further down, on the next row that the face covers. */
+	secondHook?: boolean;
 	pegs: {
 		diameter: Millimetres;
 		/** Out of the face. */

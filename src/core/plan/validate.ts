@@ -56,6 +56,8 @@ const FITS = {
 		const board = stock(r.stock);
 		if (r.blank > board.width) say('blank', `${board.title} is only ${board.width} mm wide`);
 		if (rowProfile(r, cutting.kerf).back < LEAST_BACK) say('blank', `leaves less than ${LEAST_BACK} mm on the wall side after the rip`);
+		const { front } = rowProfile(r, cutting.kerf);
+		if (r.backer && r.backer.below + front > r.backer.height) say('backer.height', `must be at least ${Math.ceil(r.backer.below + front)} mm: the cleat stands on it`);
 		r.joints.forEach((x, k) => {
 			if (x <= r.left || x >= r.right) say(`joints[${k}]`, 'must lie between the ends of the row');
 		});

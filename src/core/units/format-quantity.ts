@@ -4,7 +4,7 @@ import { KG_PER_POUND, MM_PER_INCH, MPA_PER_PSI, N_PER_POUND } from './quantity'
 
 /** What a shown number measures. Values are held in mm, N, N mm, N/mm, N/mm2, rad, kg. */
 export type Dimension =
-	| 'length' | 'force' | 'moment' | 'force-per-length' | 'stress' | 'angle' | 'mass' | 'ratio' | 'count' | 'area' | 'section' | 'inertia';
+	| 'length' | 'force' | 'moment' | 'force-per-length' | 'stress' | 'angle' | 'mass' | 'ratio' | 'count' | 'area' | 'section' | 'inertia' | 'area-load' | 'fine-length';
 
 export interface Quantity {
 	value: number;
@@ -22,13 +22,15 @@ const MM: Record<Exclude<Dimension, 'length'>, Style> = {
 	moment: { unit: 'Nm', scale: 1000, decimals: 2 },
 	'force-per-length': { unit: 'N/mm', scale: 1, decimals: 2 },
 	stress: { unit: 'N/mm²', scale: 1, decimals: 2 },
-	angle: { unit: '°', scale: Math.PI / 180, decimals: 0 },
+	angle: { unit: '°', scale: Math.PI / 180, decimals: 1 },
 	mass: { unit: 'kg', scale: 1, decimals: 1 },
 	ratio: { unit: '', scale: 1, decimals: 2 },
 	count: { unit: '', scale: 1, decimals: 0 },
 	area: { unit: 'mm²', scale: 1, decimals: 0 },
 	section: { unit: 'mm³', scale: 1, decimals: 0 },
-	inertia: { unit: 'mm⁴', scale: 1, decimals: 0 }
+	inertia: { unit: 'mm⁴', scale: 1, decimals: 0 },
+	'area-load': { unit: 'kN/m²', scale: 1e-3, decimals: 2 },
+	'fine-length': { unit: 'mm', scale: 1, decimals: 2 }
 };
 const INCH: Record<Exclude<Dimension, 'length'>, Style> = {
 	...MM,
@@ -39,7 +41,9 @@ const INCH: Record<Exclude<Dimension, 'length'>, Style> = {
 	mass: { unit: 'lb', scale: KG_PER_POUND, decimals: 1 },
 	area: { unit: 'in²', scale: MM_PER_INCH ** 2, decimals: 3 },
 	section: { unit: 'in³', scale: MM_PER_INCH ** 3, decimals: 3 },
-	inertia: { unit: 'in⁴', scale: MM_PER_INCH ** 4, decimals: 3 }
+	inertia: { unit: 'in⁴', scale: MM_PER_INCH ** 4, decimals: 3 },
+	'area-load': { unit: 'psf', scale: MPA_PER_PSI / 144, decimals: 1 },
+	'fine-length': { unit: 'in', scale: MM_PER_INCH, decimals: 3 }
 };
 
 /**
@@ -59,5 +63,5 @@ export function formatQuantity(q: Quantity, unit: LengthUnit): string {
 	const decimals = Math.abs(scaled) >= 100 ? Math.min(style.decimals, 1) : style.decimals;
 	const fixed = scaled.toFixed(decimals);
 	const text = Number(fixed) === 0 ? fixed.replace('-', '') : fixed;
-	return style.unit === '' ? text : style.unit === '°' ? `${text}°` : `${text} ${style.unit}`;
+	return style.unit === '' ? text : style.unit === '°' ? `${Number(text)}°` : `${text} ${style.unit}`;
 }

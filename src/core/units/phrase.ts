@@ -14,6 +14,8 @@ export function phrase(text: string, values: Record<string, Quantity | string> =
 }
 
 export const mm = (value: number): Quantity => ({ value, dim: 'length' });
+/** A sag, a dent, a play: finer than a tape shows. */
+export const fine = (value: number): Quantity => ({ value, dim: 'fine-length' });
 export const newtons = (value: number): Quantity => ({ value, dim: 'force' });
 export const ratio = (value: number): Quantity => ({ value, dim: 'ratio' });
 export const count = (value: number): Quantity => ({ value, dim: 'count' });
@@ -29,7 +31,7 @@ export const mass = (value: number): Quantity => ({ value, dim: 'mass' });
  * @example sayPhrase(phrase('stud {x@tape}', { x: mm(830.4) }), 'mm') // 'stud 830 mm'
  */
 export function sayPhrase(p: Phrase, unit: LengthUnit): string {
-	return p.text.replace(/\{(\w+)(@tape)?\}([²³])?/g, (all, name: string, tape?: string, power = '') => {
+	return p.text.replace(/\{(\w+)(@tape)?\}([²³]|\^\d)?/g, (all, name: string, tape?: string, power = '') => {
 		const value = p.values[name];
 		if (value === undefined) return all;
 		if (typeof value === 'string') return value + power;

@@ -31,7 +31,7 @@ function selfMass(params: PegRackParams, context: HolderContext, pegCount: numbe
 	const volume = (a: number, b: number, c: number) => (a * b * c) / 1e9;
 	const faceMass = volume(params.face.width, params.face.height, board.thickness) * board.density;
 	const stripMass = volume(params.face.width, (profile.back + profile.front) / 2, profile.thickness) * cleat.density;
-	const strips = params.spacer ? 2 : 1;
+	const strips = 1 + (params.spacer ? 1 : 0) + (params.secondHook ? 1 : 0);
 	const pegArea = (Math.PI * params.pegs.diameter ** 2) / 4;
 	const pegMass = (pegCount * pegArea * params.pegs.projection * DOWEL.density) / 1e9;
 	const out = Math.cos(radians(params.pegs.tilt));
@@ -52,6 +52,7 @@ function pegRackParts(params: PegRackParams, context: HolderContext, pegCount: n
 		{ ...strip, name: 'hook', count: 1 },
 		{ kind: 'dowel', name: 'peg', diameter: pegs.diameter, length: pegs.depth + pegs.projection, count: pegCount }
 	];
+	if (params.secondHook) parts.push({ ...strip, name: 'second hook', count: 1 });
 	if (params.spacer) parts.push({ ...strip, name: 'spacer', count: 1 });
 	return parts;
 }

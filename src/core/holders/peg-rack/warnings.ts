@@ -99,11 +99,11 @@ function boardWarnings(p: PegRackParams, c: HolderContext): Found[] {
 	if (p.face.height > board.width) {
 		found.push({ level: 'stop', message: phrase(`The face is {h} high, but ${board.title} is {w} wide`, { h: mm(p.face.height), w: mm(board.width) }) });
 	}
-	const strips = c.profile.front + (p.spacer ? c.profile.front : 0);
+	const strips = c.profile.front * (1 + (p.spacer ? 1 : 0) + (p.secondHook ? 1 : 0));
 	if (p.face.height < strips) {
 		found.push({
 			level: 'stop',
-			message: phrase(`The face is {h} high; its ${p.spacer ? 'hook and spacer need' : 'hook needs'} {s}`, { h: mm(p.face.height), s: mm(strips) })
+			message: phrase(`The face is {h} high; its ${p.secondHook ? 'hooks need' : p.spacer ? 'hook and spacer need' : 'hook needs'} {s}`, { h: mm(p.face.height), s: mm(strips) })
 		});
 	}
 	return found;

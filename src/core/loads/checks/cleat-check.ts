@@ -1,8 +1,8 @@
 import type { Segment } from '../../cleats/segments';
 import { stock } from '../../materials/stocks';
 import { angle, mm, moment, newtons, perLength, phrase, ratio, stress } from '../../units/phrase';
-import { marginOf, verdictOf, type Check, type SumLine } from '../check';
-import { CD_STORAGE } from '../fasteners/screw-joint';
+import { checkOf, type Check, type SumLine } from '../check';
+import { CD_STORAGE } from '../fasteners/joint';
 import { beamShear, cleatSection, crossGrainStress, torsionShear } from '../members/cleat-section';
 import type { LaidRow } from '../place';
 import { screwHeights } from '../statics/roll';
@@ -23,22 +23,9 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 	const shear = beamShear(loads.shear, s.area);
 	const twist = torsionShear(loads.torque, profile.thickness, profile.back);
 	const sheared = (shear + twist) / Fv;
-	const base = { subject: { kind: 'row', id: row.id } as const, basis: 'published' as const, notes: [] };
 	const where = Math.round(segment.from);
-	const check = (kind: string, title: string, used: number, rest: Pick<Check, 'source' | 'reason'>, lines: () => SumLine[]): Check => {
-		const margin = marginOf(1, used);
-		return {
-			...base,
-			...rest,
-			id: `row:${row.id}:${where}:${kind}`,
-			title,
-			margin,
-			verdict: verdictOf(margin),
-			get lines() {
-				return [...lines(), { label: 'margin', sum: phrase('1 / {used}', { used: ratio(used) }), result: ratio(margin ?? Infinity) }];
-			}
-		};
-	};
+	const check = (kind: string, title: string, used: number, rest: Pick<Check, 'source' | 'reason'>, lines: () => SumLine[]): Check =>
+		checkOf(`row:${row.id}:${where}:${kind}`, { kind: 'row', id: row.id }, { ...rest, title, demand: ratio(used), capacity: ratio(1), lines });
 	const found = [
 		check('bending', 'cleat bending', bending, {
 			source: `NDS 2018 3.3, 3.9; ${board.title}: ${board.source}`,

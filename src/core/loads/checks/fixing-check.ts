@@ -1,18 +1,20 @@
 import type { Fixing } from '../../cleats/segments';
+import { screw } from '../../materials/screws';
 import { stock } from '../../materials/stocks';
-import { wood } from '../../materials/woods';
+import { isKnown, wood } from '../../materials/woods';
 import type { Wall } from '../../plan/types';
 import type { Quantity } from '../../units/format-quantity';
 import { claddingDepth } from '../../survey/cladding-depth';
-import { mm, moment, newtons, phrase, ratio, type Phrase } from '../../units/phrase';
+import { mm, moment, newtons, phrase, ratio, stress, type Phrase } from '../../units/phrase';
 import { N_PER_POUND } from '../../units/quantity';
-import { marginLine, marginOf, verdictOf, type Check, type SumLine } from '../check';
-import { combinedAllowable, type CombinedAllowable } from '../fasteners/combined';
-import { screwCapacity, type ScrewCapacity, type ScrewJoint } from '../fasteners/screw-joint';
+import { checkOf, missingStep, type Check, type SumLine } from '../check';
+import { combinedAllowable } from '../fasteners/combined';
+import { CD_STORAGE, jointCapacity, type Joint, type JointCapacity } from '../fasteners/joint';
 import type { LaidRow } from '../place';
-import { DRYWALL_CRUSH, rollArm, rollPull, screwHeights } from '../statics/roll';
+import { blockJointStress, rollArm, rollPull, screwHeights, sheetScrewHeights } from '../statics/roll';
+import { turningEdge } from '../statics/turning-edge';
 import type { Hung, StudShare } from './row-loads';
-import { capacityLines } from './screw-lines';
+import { allowedLine, capacityLines } from './joint-lines';
 
 /** Load that practice hangs on one deck screw through 3/4 ply into a stud. */
 export const TRADE_RULE: number = 80 * N_PER_POUND;
@@ -20,13 +22,15 @@ export const TRADE_RULE: number = 80 * N_PER_POUND;
 interface Demand {
 	pull: number;
 	across: number;
+	/** All screws of the stud together, against the roll. */
+	rollPull: number;
 	lines: () => SumLine[];
-	stacked: boolean;
+	screws: number;
 }
 
 /** What hangs next to this stud, each with the sum of its roll. */
-function hungLines(laid: LaidRow, hung: readonly Hung[]): SumLine[] {
-	const arm = rollArm(laid.profile);
+function hungLines(laid: LaidRow, below: number, hung: readonly Hung[]): SumLine[] {
+	const arm = rollArm(laid.profile, below);
 	return hung.map((h) => {
 		const values = { W: newtons(h.weight), x: mm(h.standOff), arm: mm(arm) };
 		const short = h.standOff <= arm;
@@ -38,17 +42,20 @@ function hungLines(laid: LaidRow, hung: readonly Hung[]): SumLine[] {
 	});
 }
 
-/** Heights of the screws that count. Two that do not stand far enough apart count as one, the upper. */
-function countedHeights({ row, profile }: LaidRow): number[] {
+/** Heights above the line the row turns about's wood: of the screws that count. Two that do not stand far enough apart count as one. */
+function countedHeights({ row, profile }: LaidRow, below: number): number[] {
+	if (row.backer) return sheetScrewHeights(row.backer.height, row.backer.perStud);
 	const { heights, fits } = screwHeights(profile, row.screws.size, row.screws.perStud);
-	return fits ? heights : heights.slice(-1);
+	return (fits ? heights : heights.slice(-1)).map((y) => y + below);
 }
 
+const PULL_WORDS = { plain: 'about its lower edge', block: 'about the foot of its twist block', backer: "about the foot of its sheet" } as const;
+
 function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung[]): Demand {
-	const heights = countedHeights(laid);
+	const { below, crush } = turningEdge(laid.row, wall);
+	const heights = countedHeights(laid, below);
 	const n = heights.length;
-	const pivot = wall.cladding.kind === 'drywall' ? DRYWALL_CRUSH : 0;
-	const pulls = rollPull(share.roll, heights, pivot);
+	const pulls = rollPull(share.roll, heights, crush);
 	const rollTop = Math.max(...pulls);
 	const direct = share.pull / n;
 	const pull = Math.max(rollTop, direct);
@@ -56,8 +63,10 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung
 	const most = Math.max(share.down, share.lift);
 	const across = most / n;
 	const lines = (): SumLine[] => {
-		const values: Record<string, Quantity> = { M: moment(share.roll), p: mm(pivot) };
+		const values: Record<string, Quantity> = { M: moment(share.roll), p: mm(crush) };
 		heights.forEach((y, i) => (values[`y${i + 1}`] = mm(y)));
+		const squares = heights.map((_, i) => `({y${i + 1}} - {p})²`).join(' + ');
+		const about = PULL_WORDS[laid.row.backer ? 'backer' : laid.row.twistBlock ? 'block' : 'plain'];
 		const found: SumLine[] = [
 			{ label: 'by nearness', sum: phrase('each load shared by the studs on either side'), result: newtons(share.lever) },
 			{
@@ -66,11 +75,11 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung
 				result: newtons(most),
 				source: 'three-moment equations'
 			},
-			...hungLines(laid, hung),
-			{ label: 'roll at this stud', sum: phrase('shared with the next studs by nearness'), result: moment(share.roll) },
+			...hungLines(laid, below, hung),
+			{ label: 'roll at this stud', sum: phrase(`shared with the next studs by nearness, ${about}`), result: moment(share.roll) },
 			{
-				label: n === 2 ? 'top screw pull' : 'screw pull',
-				sum: n === 2 ? phrase('{M} × ({y2} - {p}) / (({y1} - {p})² + ({y2} - {p})²)', values) : phrase('{M} / ({y1} - {p})', values),
+				label: n > 1 ? 'top screw pull' : 'screw pull',
+				sum: n > 1 ? phrase(`{M} × ({y${n}} - {p}) / (${squares})`, values) : phrase('{M} / ({y1} - {p})', values),
 				result: newtons(rollTop)
 			}
 		];
@@ -78,102 +87,110 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung
 		found.push({ label: 'across each', sum: phrase('{R} / {n}', { R: newtons(most), n: String(n) }), result: newtons(across) });
 		return found;
 	};
-	return { pull, across, lines, stacked: n === 2 };
-}
-
-/** What the screw may carry along the way it is loaded, with cos² and sin² of that way in numbers. */
-function allowedLine(c: ScrewCapacity, both: CombinedAllowable): SumLine {
-	const values = { W: newtons(c.axial), Z: newtons(c.lateral), c: ratio(both.cos2), s: ratio(both.sin2) };
-	const sums: Record<CombinedAllowable['by'], string> = {
-		both: '{W} × {Z} / ({W} × {c} + {Z} × {s})',
-		across: '{Z} / √{c}: no better than across by itself',
-		pull: '{W} / √{s}: no better than pulled by itself'
-	};
-	return { label: 'allowed so', sum: phrase(both.allowed > 0 ? sums[both.by] : '0: the screw counts for nothing', values), result: newtons(both.allowed), source: 'NDS 2018 12.4-1' };
+	return { pull, across, rollPull: pulls.reduce((a, b) => a + b, 0), lines, screws: n };
 }
 
 /** Why practice's figure and the published one part company here. */
-function tradeNotes(gap: number, d: Demand, capacity: ScrewCapacity, joint: ScrewJoint): Phrase[] {
+function tradeNotes(gap: number, d: Demand, capacity: JointCapacity, joint: Joint): Phrase[] {
 	const notes: Phrase[] = [];
 	if (gap > 0 && capacity.lateral > 0) {
 		notes.push(phrase('It does not count the {g} of cladding between row and stud: without it each screw would hold {z} across, not {zg}', {
-			g: mm(gap), z: newtons(screwCapacity({ ...joint, gap: 0 }).lateral), zg: newtons(capacity.lateral)
+			g: mm(gap), z: newtons(jointCapacity({ ...joint, gap: 0 }).lateral), zg: newtons(capacity.lateral)
 		}));
 	}
 	if (d.pull > 0) notes.push(phrase('It does not count the roll of the row, which pulls {T} on a screw', { T: newtons(d.pull) }));
 	if (joint.main.G < 0.5) notes.push(phrase('It does not ask for the species: here G is {G}', { G: ratio(joint.main.G) }));
+	if (joint.wet) notes.push(phrase('It does not ask for moisture: wet in use, a screw keeps 0.7'));
 	if (capacity.lateral === 0) notes.push(phrase('It takes for granted that the screw is long enough'));
 	return notes;
 }
 
-/** The screws of one cleat at one stud: the published method, and the trade rule beside it. */
+/** A stud whose species nobody has said: told as the softest, judged not at all. */
+function speciesUnknown(id: string, subject: Check['subject'], at: { x: Quantity }, asSoftest: Check): Check {
+	return {
+		...missingStep('screws', phrase('species of stud {x@tape} is not known', at), 'NDS 2018 Table 12.3.3A', [
+			phrase('Counted as the softest framing, G 0.36, its margin would be {m}', { m: ratio(asSoftest.margin ?? Infinity) })
+		]),
+		id,
+		subject
+	};
+}
+
+/** The glued joint of a twist block: the second thing that must hold where one stands. */
+function blockCheck(laid: LaidRow, wall: Wall, d: Demand, id: string, subject: Check['subject'], at: { x: Quantity }): Check | null {
+	const block = laid.row.twistBlock;
+	if (!block || laid.row.backer) return null;
+	const { crush } = turningEdge(laid.row, wall);
+	const t = laid.profile.thickness;
+	const arm = Math.max(0, block.height - crush);
+	const bent = blockJointStress(d.rollPull, arm, { width: block.width, thickness: t });
+	const allowed = (stock(laid.row.stock).Fv * CD_STORAGE) / 3;
+	return checkOf(`${id}:block`, subject, {
+		title: 'twist block',
+		reason: phrase('twist block at stud {x@tape}: its joint to the cleat', at),
+		source: 'statics; NDS 2018 3.8.2: a third of Fv',
+		demand: stress(bent),
+		capacity: stress(allowed),
+		lines: () => [
+			{ label: 'foot presses', sum: phrase('as much as the screws pull'), result: newtons(d.rollPull) },
+			{ label: 'bends the joint', sum: phrase('6 × {C} × {h} / ({b} × {t}²)', { C: newtons(d.rollPull), h: mm(arm), b: mm(block.width), t: mm(t) }), result: stress(bent) },
+			{ label: 'allowed', sum: phrase(`{F} × ${CD_STORAGE} / 3`, { F: stress(stock(laid.row.stock).Fv) }), result: stress(allowed) }
+		],
+		notes: [phrase('Glued and screwed to the cleat: a dry joint does nothing')]
+	});
+}
+
+/** The screws of one cleat, or of its backer sheet, at one stud: the published method, and the trade rule beside it. */
 export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: StudShare, hung: readonly Hung[]): Check[] {
 	const { row, profile } = laid;
 	const timber = wood(fixing.stud.species);
 	const gap = claddingDepth(wall.cladding);
-	const board = stock(row.stock);
-	const joint: ScrewJoint = {
-		screw: row.screws,
-		side: { thickness: profile.thickness, G: board.G },
+	const held = stock(row.backer ? row.backer.stock : row.stock);
+	const joint: Joint = {
+		fastener: screw(row.screws.size),
+		length: row.screws.length,
+		side: { thickness: row.backer ? held.thickness : profile.thickness, G: held.G },
 		gap,
-		main: { thickness: fixing.stud.depth, G: timber.G }
+		main: { thickness: fixing.stud.depth, G: timber.G },
+		...(wall.wet ? { wet: true } : {})
 	};
-	const capacity = screwCapacity(joint);
+	const capacity = jointCapacity(joint);
 	const d = demand(laid, wall, share, hung);
 	const resultant = Math.hypot(d.pull, d.across);
 	const both = combinedAllowable(capacity.axial, capacity.lateral, d.pull, d.across);
-	const { allowed } = both;
-	const counted = countedHeights(laid).length;
-	const margin = marginOf(allowed, resultant);
 	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
 	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
 	const at = { x: mm(fixing.x) };
-	const published: Check = {
-		id: `${id}:screws`,
-		subject,
+	const words = row.backer ? { side: 'sheet', main: 'stud' } : { side: 'cleat', main: 'stud' };
+	const judged = checkOf(`${id}:screws`, subject, {
 		title: 'screws',
-		margin,
-		verdict: verdictOf(margin),
-		basis: 'published',
 		source: 'NDS 2018 chapter 12, TR12; G of the stud: ' + timber.title,
+		demand: newtons(resultant),
+		capacity: newtons(both.allowed),
 		reason:
 			capacity.lateral === 0
 				? phrase('screws at stud {x@tape} too short: {in} in the stud, {need} needed', { ...at, in: mm(capacity.penetration), need: mm(capacity.needed) })
-				: phrase(d.stacked ? 'top screw at stud {x@tape}' : 'screw at stud {x@tape}', at),
-		get lines() {
-			return [
-				...d.lines(),
-				...capacityLines(joint, capacity),
-				{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }), result: newtons(resultant) },
-				allowedLine(capacity, both),
-				marginLine(newtons(allowed), newtons(resultant), margin)
-			];
-		},
-		notes: [
-			...(fixing.stud.species === 'unknown' ? [phrase('Species not known: counted as the softest, G 0.36')] : []),
-			...(counted < row.screws.perStud ? [phrase('Two screws have no room on this cleat: one is counted')] : [])
-		]
-	};
-	const ruleLoad = TRADE_RULE * counted;
-	const tradeMargin = marginOf(ruleLoad, share.down);
-	const rule: Check = {
-		id: `${id}:trade`,
-		subject,
+				: phrase(d.screws > 1 ? 'top screw at stud {x@tape}' : 'screw at stud {x@tape}', at),
+		lines: () => [
+			...d.lines(),
+			...capacityLines(joint, capacity, words),
+			{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }), result: newtons(resultant) },
+			allowedLine(capacity, both)
+		],
+		notes: !row.backer && d.screws < row.screws.perStud ? [phrase('Two screws have no room on this cleat: one is counted')] : []
+	});
+	const published = isKnown(fixing.stud.species) ? judged : speciesUnknown(`${id}:screws`, subject, at, judged);
+	const ruleLoad = TRADE_RULE * d.screws;
+	const rule = checkOf(`${id}:trade`, subject, {
 		title: 'trade rule',
-		margin: tradeMargin,
-		verdict: verdictOf(tradeMargin),
 		basis: 'trade-rule',
 		source: 'common practice',
 		reason: phrase('trade rule at stud {x@tape}', at),
-		get lines() {
-			return [
-				{ label: 'rule', sum: phrase('{each} × {n}: that much a screw', { each: newtons(TRADE_RULE), n: String(counted) }), result: newtons(ruleLoad) },
-				marginLine(newtons(ruleLoad), newtons(share.down), tradeMargin)
-			];
-		},
-		get notes() {
-			return tradeNotes(gap, d, capacity, joint);
-		}
-	};
-	return [published, rule];
+		demand: newtons(share.down),
+		capacity: newtons(ruleLoad),
+		lines: () => [{ label: 'rule', sum: phrase('{each} × {n}: that much a screw', { each: newtons(TRADE_RULE), n: String(d.screws) }), result: newtons(ruleLoad) }],
+		notes: () => tradeNotes(gap, d, capacity, joint)
+	});
+	const block = blockCheck(laid, wall, d, id, subject, at);
+	return block ? [published, rule, block] : [published, rule];
 }

@@ -1,6 +1,7 @@
 import { phrase } from '../../units/phrase';
 import type { Check } from '../check';
 import { holderWeights, type Placed } from '../place';
+import { grabChecks } from './grab-checks';
 import { hookLoad } from './row-loads';
 import { hookCheck } from './hook-check';
 import { pegChecks } from './peg-checks';
@@ -15,6 +16,7 @@ function offItsRow(p: Placed): Check {
 		subject: { kind: 'holder', id: p.holder.id },
 		title: 'place',
 		margin: 0,
+		load: null,
 		verdict: 'does-not-hold',
 		basis: 'published',
 		source: 'statics',
@@ -24,12 +26,12 @@ function offItsRow(p: Placed): Check {
 	};
 }
 
-/** Checks of a holder by itself: seat, part load, hook, pegs, lip. A holder whose place has not changed is not checked again. */
+/** Checks of a holder by itself: seat, part load, hook, pegs, lip, tilt, a grab. A holder whose place has not changed is not checked again. */
 export function holderChecks(p: Placed): Check[] {
 	const before = known.get(p);
 	if (before) return before;
 	const weights = holderWeights(p.built, p.profile);
-	const checks = hookLoad(p) ? [...seatChecks(p, weights), hookCheck(p, weights.total), ...pegChecks(p)] : [offItsRow(p)];
+	const checks = hookLoad(p) ? [...seatChecks(p, weights), hookCheck(p, weights.total), ...pegChecks(p), ...grabChecks(p, weights)] : [offItsRow(p)];
 	known.set(p, checks);
 	return checks;
 }

@@ -1,12 +1,12 @@
 import { stock } from '../../materials/stocks';
-import { THREAD_SHARE } from '../../materials/screws';
+import { screw, THREAD_SHARE } from '../../materials/screws';
 import { angle, count, mm, moment, newtons, perLength, phrase, stress } from '../../units/phrase';
-import { marginLine, marginOf, verdictOf, type Check, type SumLine } from '../check';
-import { CD_STORAGE } from '../fasteners/screw-joint';
+import { checkOf, marginOf, type Check, type SumLine } from '../check';
+import { CD_STORAGE } from '../fasteners/joint';
 import { headPullThrough, withdrawalPerLength } from '../fasteners/withdrawal';
 import type { Placed } from '../place';
 import { hookRoll } from '../statics/roll';
-import { headLine, threadLine } from './screw-lines';
+import { headLine, threadLine } from './joint-lines';
 
 /** Allowable tension across the grain, as a share of the allowable shear: NDS 2018 3.8.2 forbids relying on more. */
 const ACROSS_GRAIN = 1 / 3;
@@ -20,6 +20,7 @@ export function hookCheck(p: Placed, weight: number): Check {
 	const { profile } = p;
 	const board = stock(face.stock);
 	const cleat = stock(p.row.stock);
+	const fastener = screw(hook.screws.size);
 	const fromBack = hook.from === 'back';
 	const bevelToTop = (profile.back + profile.front) / 2;
 	const screwToTop = profile.back / 2;
@@ -31,9 +32,9 @@ export function hookCheck(p: Placed, weight: number): Check {
 	const held = fromBack ? board : cleat;
 	const under = fromBack ? cleat : board;
 	const thread = Math.max(0, Math.min(hook.screws.length - first, into, hook.screws.length * THREAD_SHARE));
-	const perMm = withdrawalPerLength(hook.screws.size, held.G);
+	const perMm = withdrawalPerLength(fastener, held.G);
 	const withdrawal = perMm * thread * CD_STORAGE;
-	const head = headPullThrough(hook.screws.size, under.thickness, under.G) * CD_STORAGE;
+	const head = headPullThrough(fastener.head, under.thickness, under.G) * CD_STORAGE;
 	const axial = Math.min(withdrawal, head);
 	const margin = marginOf(axial, each);
 
@@ -45,31 +46,26 @@ export function hookCheck(p: Placed, weight: number): Check {
 			result: moment(M)
 		},
 		{ label: 'pull on each', sum: phrase('{M} / {y} / {n}: shared by its screws', { M: moment(M), y: mm(screwToTop), n: count(hook.screws.count) }), result: newtons(each) },
-		threadLine(hook.screws.size, held.G),
+		threadLine(fastener, held.G),
 		{
 			label: 'thread holds',
 			sum: phrase('{W} × {p} × {cd}', { W: perLength(perMm), p: mm(thread), cd: String(CD_STORAGE) }),
 			result: newtons(withdrawal)
 		},
-		headLine(hook.screws.size, under.thickness, under.G, CD_STORAGE),
-		...(glue ? [glue.line()] : []),
-		marginLine(newtons(axial), newtons(each), margin)
+		headLine(fastener, under.thickness, under.G, CD_STORAGE),
+		...(glue ? [glue.line()] : [])
 	];
 	const byGlue = glue !== null && margin !== null && margin < 1 && glue.margin >= 1.25;
-	return {
-		id: `holder:${p.holder.id}:hook`,
-		subject: { kind: 'holder', id: p.holder.id },
+	return checkOf(`holder:${p.holder.id}:hook`, { kind: 'holder', id: p.holder.id }, {
 		title: 'hook',
-		margin,
-		verdict: byGlue ? 'close' : verdictOf(margin),
-		basis: 'published',
+		demand: newtons(each),
+		capacity: newtons(axial),
+		...(byGlue ? { verdict: 'close' as const } : {}),
 		source: 'statics; NDS 2018 12.2',
 		reason: byGlue ? phrase('hook: the glue carries it, its screws alone do not') : phrase('hook: its screws into the face'),
-		get lines() {
-			return lines();
-		},
-		notes: []
-	};
+		lines,
+		notes: p.holder.params.secondHook ? [phrase('Either hook must carry all of it: the rows are never exactly {e} right', { e: mm(1) })] : []
+	});
 }
 
 function glueLine(M: number, length: number, height: number, Fv: number) {

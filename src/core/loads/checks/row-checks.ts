@@ -4,7 +4,9 @@ import { mm, phrase } from '../../units/phrase';
 import type { Row, Wall } from '../../plan/types';
 import type { Check } from '../check';
 import type { LaidRow } from '../place';
+import { turningEdge } from '../statics/turning-edge';
 import type { StudLoad } from '../members/stud-bending';
+import { backerCheck } from './backer-check';
 import { cleatChecks } from './cleat-check';
 import { fixingChecks } from './fixing-check';
 import { rowLineLoads, segmentLoads } from './row-loads';
@@ -37,6 +39,7 @@ function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number):
 		subject: { kind: 'row', id: row.id },
 		title: 'fixing',
 		margin: surveyed ? 0 : null,
+		load: null,
 		verdict: surveyed ? 'does-not-hold' : 'cannot-be-judged',
 		basis: 'published',
 		source: 'statics',
@@ -52,7 +55,8 @@ function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number):
 
 function judge(laid: LaidRow, wall: Wall): RowResult {
 	const { row, profile } = laid;
-	const { loads, hung } = rowLineLoads(laid);
+	const { below } = turningEdge(row, wall);
+	const { loads, hung } = rowLineLoads(laid, below);
 	const result: RowResult = { checks: [], studLoads: new Map(), fixings: [], cleats: [] };
 	for (const segment of rowSegments(row, wall.studs)) {
 		if (segment.fixings.length < 2) {
@@ -69,13 +73,18 @@ function judge(laid: LaidRow, wall: Wall): RowResult {
 			result.checks.push(check);
 			result.cleats.push({ from: segment.from, to: segment.to, check });
 		}
+		const behind = backerCheck(laid, segment, spread);
+		if (behind) {
+			result.checks.push(behind);
+			result.cleats.push({ from: segment.from, to: segment.to, check: behind });
+		}
 		segment.fixings.forEach((fixing, i) => {
 			const share = spread.shares[i] as (typeof spread.shares)[number];
 			const before = segment.fixings[i - 1]?.x ?? segment.from;
 			const after = segment.fixings[i + 1]?.x ?? segment.to;
 			const checks = fixingChecks(laid, wall, fixing, share, hung.filter((h) => h.from < after && h.to > before));
 			result.checks.push(...checks);
-			result.fixings.push({ from: before, to: after, check: checks[0] as Check });
+			for (const check of checks) if (check.basis === 'published') result.fixings.push({ from: before, to: after, check });
 			const gap = claddingDepth(wall.cladding);
 			const arm = fixing.stud.depth / 2 + gap;
 			const given: StudLoad = { height: row.y + profile.back / 2, force: share.down, couple: share.roll + share.down * arm };

@@ -32,11 +32,14 @@ export interface SegmentLoads {
 	torque: NewtonMillimetres;
 	/** Greatest weight per length of hook. */
 	line: number;
+	/** Furthest that a weight on it stands out. */
+	heaviestArm: Millimetres;
 }
 
 /** What one holder puts on the row, for the written sum. */
 export interface Hung {
 	name: string;
+	id: string;
 	from: Millimetres;
 	to: Millimetres;
 	weight: Newtons;
@@ -48,6 +51,8 @@ export interface Hung {
 export interface HookLoad extends LineLoad {
 	/** Greatest weight per length, where it hangs off the hook's middle. */
 	heaviest: NewtonsPerMillimetre;
+	/** Of its weight from the wall. */
+	standOff: Millimetres;
 	/** Its lower bearing is on the wall or the row below, so that this cleat alone is pulled out. */
 	bearsBelow: boolean;
 }
@@ -72,7 +77,7 @@ export function within<T extends LineLoad | LineTorque>(load: T, from: Millimetr
 export function hookLoad(p: Placed): HookLoad | null {
 	const from = Math.max(p.left + p.built.hook.from, p.row.left);
 	const to = Math.min(p.left + p.built.hook.to, p.row.right);
-	const { total, at } = holderWeights(p.built, p.profile);
+	const { total, at, standOff } = holderWeights(p.built, p.profile);
 	const weightAt = p.left + at;
 	const half = Math.min(weightAt - from, to - weightAt);
 	if (!(half > 0)) return null;
@@ -80,25 +85,30 @@ export function hookLoad(p: Placed): HookLoad | null {
 		from: weightAt - half,
 		to: weightAt + half,
 		total,
+		standOff: Math.max(0, standOff),
 		heaviest: heavyEnd(total, to - from, weightAt - (from + to) / 2),
-		bearsBelow: p.bearing.kind === 'spacer' || p.bearing.kind === 'row-below'
+		bearsBelow: p.bearing.kind === 'spacer' || p.bearing.kind === 'row-below' || p.bearing.kind === 'second-hook'
 	};
 }
 
-/** Line loads of every hook on a row; a holder that cannot hang there loads nothing and is warned of elsewhere. */
-export function rowLineLoads(laid: LaidRow): { loads: CleatLoads; hung: Hung[] } {
+/**
+ * Line loads of every hook on a row, those of second hooks from above too: a spacing error of a millimetre puts all of a holder on
+ * either. A holder that cannot hang there loads nothing and is warned of elsewhere.
+ * @param below how far under its cleat the row turns about
+ */
+export function rowLineLoads(laid: LaidRow, below: Millimetres): { loads: CleatLoads; hung: Hung[] } {
 	const loads: CleatLoads = { down: [], roll: [] };
 	const hung: Hung[] = [];
-	for (const p of laid.placed) {
+	for (const p of [...laid.placed, ...laid.guests]) {
 		const load = hookLoad(p);
 		if (!load) continue;
 		const { from, to } = load;
 		const weights = holderWeights(p.built, p.profile);
 		const full = combine([weights.self, ...weights.things]);
 		loads.down.push(load);
-		const roll = cleatRoll(full.weight, full.standOff, p.profile);
+		const roll = cleatRoll(full.weight, full.standOff, p.profile, below);
 		loads.roll.push({ from, to, total: roll });
-		hung.push({ name: p.holder.name || 'holder', from, to, weight: full.weight, standOff: full.standOff, roll });
+		hung.push({ name: p.holder.name || 'holder', id: p.holder.id, from, to, weight: full.weight, standOff: full.standOff, roll });
 	}
 	return { loads, hung };
 }
@@ -152,6 +162,7 @@ export function segmentLoads(laid: LaidRow, loads: CleatLoads, segment: Segment)
 		weak: out,
 		shear: down.shear.value,
 		torque: roll.greatest,
-		line: hung.reduce((most, l) => Math.max(most, l.heaviest), 0)
+		line: hung.reduce((most, l) => Math.max(most, l.heaviest), 0),
+		heaviestArm: hung.reduce((most, l) => Math.max(most, l.standOff), 0)
 	};
 }

@@ -1,7 +1,7 @@
 import { liftOff } from '../../cleats/profile';
 import { angle, mm, newtons, phrase, ratio, type Phrase } from '../../units/phrase';
 import { radians } from '../../units/quantity';
-import { verdictOf, type Check, type SumLine } from '../check';
+import { checkOf, type Check, type SumLine } from '../check';
 import type { HolderWeights, Placed } from '../place';
 import { combine, FRICTION, greatestTug, lockStripUplift, partLoad, seat, SEAT_FACTOR, type OutWeight, type SeatInput } from '../statics/seat';
 
@@ -10,7 +10,8 @@ export const BEARING_WORDS = {
 	face: 'the foot of its face, on its own cleat',
 	'cleat-edge': 'the lower edge of its own cleat',
 	spacer: 'its spacer, at the foot',
-	'row-below': 'the top of the row below'
+	'row-below': 'the top of the row below',
+	'second-hook': 'its second hook, on the row below'
 } as const;
 
 const SOURCE = 'statics of a body on a slope with one lower bearing';
@@ -35,7 +36,6 @@ function shapeLines(input: SeatInput): SumLine[] {
 			sum: phrase('{d} × tan({b} + {f}) / {x}', { ...values, f: angle((Math.atan(FRICTION) * 180) / Math.PI) }),
 			result: ratio(s.friction)
 		},
-		{ label: 'margin', sum: phrase(`{s} / ${SEAT_FACTOR}`, { s: ratio(s.shape) }), result: ratio(s.margin) }
 	];
 }
 
@@ -52,23 +52,18 @@ function reasonOf(p: Placed, input: SeatInput, friction: boolean, what: string) 
 function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, drop: number, extra: () => SumLine[], notes: Phrase[] = []): Check {
 	const input: SeatInput = { bevel: p.profile.bevel, standOff: load.standOff, drop };
 	const s = seat(input);
-	const margin = Number.isFinite(s.margin) ? s.margin : null;
 	const title = kind === 'seat' ? 'seat' : 'seat, part-loaded';
 	const byFriction = s.close && s.margin < 1;
-	return {
-		id: `holder:${p.holder.id}:${kind}`,
-		subject: { kind: 'holder', id: p.holder.id },
+	return checkOf(`holder:${p.holder.id}:${kind}`, { kind: 'holder', id: p.holder.id }, {
 		title,
-		margin,
-		verdict: byFriction ? 'close' : verdictOf(margin),
-		basis: 'published',
+		demand: ratio(Number.isFinite(s.shape) ? SEAT_FACTOR : 0),
+		capacity: ratio(s.shape),
+		...(byFriction ? { verdict: 'close' as const } : {}),
 		source: SOURCE,
 		reason: reasonOf(p, input, byFriction, title),
-		get lines() {
-			return [...extra(), ...dropLines(p, drop), ...shapeLines(input)];
-		},
+		lines: () => [...extra(), ...dropLines(p, drop), ...shapeLines(input)],
 		notes
-	};
+	});
 }
 
 /** With a lock strip the seat is a question of strength: the strip takes the uplift. */
@@ -81,6 +76,7 @@ function lockedCheck(p: Placed, load: OutWeight, drop: number): Check {
 		subject: { kind: 'holder', id: p.holder.id },
 		title: 'seat, locked',
 		margin: stays ? null : 0,
+		load: null,
 		verdict: stays ? (uplift > 0 ? 'close' : 'holds') : 'does-not-hold',
 		basis: 'published',
 		source: SOURCE,
@@ -119,7 +115,8 @@ export function seatChecks(p: Placed, weights: HolderWeights): Check[] {
 	const tug = tugAt > 0 ? greatestTug(full.weight, input, tugAt) : 0;
 	const check = seatCheck(p, 'seat', full, drop, weightLines, [
 		...(tug > 0 ? [phrase('An outward pull of {f} at the pegs tips it', { f: newtons(tug) })] : []),
-		phrase('Lifts off by rising {h}', { h: mm(liftOff(p.profile)) })
+		phrase('Lifts off by rising {h}', { h: mm(liftOff(p.profile)) }),
+		...(p.bearing.kind === 'second-hook' ? [phrase('On two rows: a spacing error of {e} puts all of it on one, and leaves the other hook {left} of hold', { e: mm(1), left: mm(liftOff(p.profile) - 1) })] : [])
 	]);
 	const part = partLoad(weights.self, weights.things, drop * Math.tan(radians(p.profile.bevel)));
 	if (part.weight === full.weight || part.weight === weights.self.weight) return [check];

@@ -1,26 +1,26 @@
-import { wood } from '../../materials/woods';
+import { isKnown, wood } from '../../materials/woods';
 import type { Stud, Wall } from '../../plan/types';
 import { mm, moment, newtons, phrase, ratio, stress } from '../../units/phrase';
-import { marginOf, verdictOf, type Check } from '../check';
-import { CD_STORAGE } from '../fasteners/screw-joint';
+import { checkOf, missingStep, type Check } from '../check';
+import { CD_STORAGE } from '../fasteners/joint';
 import { studBending, type StudLoad } from '../members/stud-bending';
 
 /** A stud under the weight and turning of every row on it. */
 export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): Check {
 	const timber = wood(stud.species);
 	const b = studBending(loads, wall.height, stud, timber, CD_STORAGE);
-	const margin = marginOf(1, b.ratio);
-	return {
-		id: `stud:${stud.id}:bending`,
-		subject: { kind: 'stud', id: stud.id },
+	const id = `stud:${stud.id}:bending`;
+	const subject = { kind: 'stud', id: stud.id } as const;
+	const source = `NDS 2018 3.9-3, 3.7.1; ${timber.title}: ${timber.source}`;
+	const at = { x: mm(stud.x) };
+	if (!isKnown(stud.species)) return { ...missingStep('stud', phrase('species of stud {x@tape} is not known', at), source), id, subject };
+	return checkOf(id, subject, {
 		title: 'stud',
-		margin: b.ratio === Infinity ? 0 : margin,
-		verdict: b.ratio === Infinity ? 'does-not-hold' : verdictOf(margin),
-		basis: 'published',
-		source: `NDS 2018 3.9-3, 3.7.1; ${timber.title}: ${timber.source}`,
-		reason: phrase('stud {x@tape} bends', { x: mm(stud.x) }),
-		get lines() {
-			return [
+		demand: ratio(b.ratio),
+		capacity: ratio(1),
+		source,
+		reason: phrase('stud {x@tape} bends', at),
+		lines: () => [
 				{ label: 'carries', sum: phrase('{n} rows on it', { n: String(loads.length) }), result: newtons(b.axial) },
 				{ label: 'bends', sum: phrase('turned by its rows, most at {y@tape} up', { y: mm(b.at) }), result: moment(b.moment) },
 				{ label: 'presses', sum: phrase('{P} / ({w} × {d}): allowed {F}', { P: newtons(b.axial), w: mm(stud.width), d: mm(stud.depth), F: stress(b.Fc) }), result: stress(b.fc) },
@@ -30,9 +30,7 @@ export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): C
 					sum: phrase('({fc} / {Fc})² + {fb} / ({Fb} × (1 - {fc} / {FE}))', { fc: stress(b.fc), Fc: stress(b.Fc), fb: stress(b.fb), Fb: stress(b.Fb), FE: stress(b.FcE) }),
 					result: ratio(b.ratio)
 				},
-				{ label: 'margin', sum: phrase('1 / {used}', { used: ratio(b.ratio) }), result: ratio(margin ?? Infinity) }
-			];
-		},
+		],
 		notes: [phrase('Counts this wall\'s rows only. A stud that also carries the roof needs an engineer\'s word')]
-	};
+	});
 }

@@ -35,3 +35,13 @@ export function combinedAllowable(axial: Newtons, lateralLoad: Newtons, pull: Ne
 	const least = candidates.reduce((a, b) => (b.allowed < a.allowed ? b : a));
 	return { ...least, cos2, sin2 };
 }
+
+/**
+ * How much of a nail is used when it is pulled and pushed across at once: T / W' + V / Z', to be 1 or less.
+ * Source: NDS 2018 equation 12.4-2.
+ * @example nailUsed(100, 200, 50, 50) // 0.75
+ */
+export function nailUsed(axial: Newtons, lateralLoad: Newtons, pull: Newtons, across: Newtons): number {
+	const part = (demand: number, allowed: number) => (demand === 0 ? 0 : demand / allowed);
+	return part(pull, axial) + part(across, lateralLoad);
+}

@@ -12,15 +12,16 @@ export const EDGE_DISTANCE = 2.5;
 /**
  * Moment that rolls the wall cleat about its lower back edge. Where the hook bears on the slope is workmanship, so the
  * envelope counts: M = min(W x_g, W (y_front tan b + t)).
+ * @param below how far under the cleat a block or sheet that rolls with it reaches
  * @example cleatRoll(30, 6, { thickness: 0.75, bevel: 45, back: 1.65, front: 2.4 }) // 94.5
  */
-export function cleatRoll(weight: Newtons, standOff: Millimetres, profile: CleatProfile): NewtonMillimetres {
-	return weight * Math.min(Math.max(0, standOff), rollArm(profile));
+export function cleatRoll(weight: Newtons, standOff: Millimetres, profile: CleatProfile, below: Millimetres = 0): NewtonMillimetres {
+	return weight * Math.min(Math.max(0, standOff), rollArm(profile, below));
 }
 
-/** Greatest arm of the roll: y_front tan b + t. */
-export function rollArm(profile: CleatProfile): Millimetres {
-	return profile.front * Math.tan(radians(profile.bevel)) + profile.thickness;
+/** Greatest arm of the roll: y_front tan b + t, the front's height measured from the edge it turns about. */
+export function rollArm(profile: CleatProfile, below: Millimetres = 0): Millimetres {
+	return (profile.front + below) * Math.tan(radians(profile.bevel)) + profile.thickness;
 }
 
 /**
@@ -33,6 +34,28 @@ export function screwHeights(profile: CleatProfile, size: ScrewSize, perStud: 1 
 	const top = profile.back - edge;
 	if (perStud === 1) return { heights: [top], fits: top >= edge };
 	return { heights: [edge, top], fits: top - edge >= STACK_APART - 1e-9 };
+}
+
+/** Screws of a backer sheet keep this far from its edges. */
+const SHEET_EDGE: Millimetres = 25;
+
+/**
+ * Heights of a backer's screws above its foot: spread evenly from edge to edge.
+ * @example sheetScrewHeights(300, 3) // [25, 150, 275]
+ */
+export function sheetScrewHeights(height: Millimetres, count: number): Millimetres[] {
+	const edge = Math.min(SHEET_EDGE, height / 4);
+	return Array.from({ length: count }, (_, i) => edge + (i * (height - 2 * edge)) / (count - 1));
+}
+
+/**
+ * Bending of the joint between a cleat and the twist block under it: what the screws pull, the block's foot presses on the wall, block high
+ * minus the crushed strip away from the joint; as stress in a glued joint as wide as the block and as thick as the cleat.
+ * @param pull of all screws of the stud together
+ * @example blockJointStress(200, 60, { width: 50, thickness: 18 }) // 4.44
+ */
+export function blockJointStress(pull: Newtons, arm: Millimetres, joint: { width: Millimetres; thickness: Millimetres }): number {
+	return (6 * pull * arm) / (joint.width * joint.thickness ** 2);
 }
 
 /**

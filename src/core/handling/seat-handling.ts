@@ -1,0 +1,60 @@
+import type { Placed } from '../loads/place';
+import { MM_PER_INCH, type Kilograms, type Millimetres } from '../units/quantity';
+import { handsOut, liftIndex, liftLimit } from './lifting';
+import { reachBand, type ReachBand } from './reach';
+
+/** Height that things are lifted from: a bench, and where NIOSH's equation is kindest. */
+export const LIFTED_FROM: Millimetres = 30 * MM_PER_INCH;
+/** The equation is for two hands and a load; below this a thing is a tool in one hand. ISO 11228-1 starts at 3 kg, from memory. */
+export const LOAD_FROM: Kilograms = 3;
+/** Steps in which a kinder height is looked for. */
+const STEP = 10;
+
+/** What it takes to hang the heaviest thing of a holder, and to take it down. */
+export interface SeatHandling {
+	/** Of the hands when it hangs. */
+	height: Millimetres;
+	/** Hands out from the ankles there. */
+	out: Millimetres;
+	mass: Kilograms;
+	limit: Kilograms;
+	/** Over 1 more people are hurt. */
+	index: number;
+	/** The nearest height at which the index would be 1; null when there is none, or it is 1 or less already. */
+	oneAt: Millimetres | null;
+	/** Null when nobody said who reaches. */
+	band: ReachBand | null;
+}
+
+/** Index at a height: the least of the limits at both ends of the lift. */
+function at(height: Millimetres, thickness: Millimetres, reachIn: Millimetres, mass: Kilograms) {
+	const travel = Math.abs(height - LIFTED_FROM);
+	const common = { travel, twist: 0, coupling: 'fair', frequency: 1 } as const;
+	const out = handsOut(thickness, height) + reachIn;
+	const up = liftLimit({ ...common, out, height });
+	const down = liftLimit({ ...common, out: handsOut(thickness, LIFTED_FROM), height: LIFTED_FROM });
+	const limit = Math.min(up.limit, down.limit);
+	return { out, limit, index: liftIndex(mass, limit) };
+}
+
+/**
+ * Handling of the seats of a holder: all are alike, and the place nearest the wall is the furthest to reach.
+ * Source: NIOSH revised lifting equation, lifted from 30 in, now and then, a fair grip, nothing in front of the wall.
+ * @returns null when nothing hangs there
+ * @example seatHandling(placed, 1750)?.index // 0.21
+ */
+export function seatHandling(p: Placed, stature: Millimetres | undefined): SeatHandling | null {
+	const { load, pegs } = p.holder.params;
+	if (load.mass === 0) return null;
+	const height = p.foot + pegs.height;
+	const first = p.built.seats[0]?.things[0];
+	const front = p.profile.thickness + p.built.face.thickness;
+	const reachIn = first ? Math.max(0, p.built.projection - front - first.out - load.thickness / 2) : 0;
+	const here = at(height, load.thickness, reachIn, load.mass);
+	let oneAt: Millimetres | null = null;
+	if (here.index > 1) {
+		const way = height > LIFTED_FROM ? -STEP : STEP;
+		for (let y = height; oneAt === null && (y - LIFTED_FROM) * way <= 0; y += way) if (at(y, load.thickness, reachIn, load.mass).index <= 1) oneAt = y;
+	}
+	return { height, out: here.out, mass: load.mass, limit: here.limit, index: here.index, oneAt, band: stature === undefined ? null : reachBand(height, here.out, stature) };
+}

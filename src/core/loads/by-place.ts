@@ -1,0 +1,56 @@
+import type { Plan } from '../plan/types';
+import type { Millimetres, Newtons } from '../units/quantity';
+import { governingCheck, type Check, type Verdict } from './check';
+import type { PlanChecks } from './check-plan';
+import { holderWeights } from './place';
+
+/** What one stud or row carries, and what it would carry before it stopped holding, all on it growing alike. */
+export interface PlaceLoad {
+	id: string;
+	/** Of a stud along the wall, of a row above the floor. */
+	at: Millimetres;
+	name: string;
+	load: Newtons;
+	/** Load times the least margin; null when nothing limits it or it cannot be judged. */
+	capacity: Newtons | null;
+	margin: number | null;
+	verdict: Verdict;
+	check: Check | undefined;
+}
+
+function entry(id: string, at: Millimetres, name: string, load: Newtons, checks: readonly Check[]): PlaceLoad {
+	const check = governingCheck(checks);
+	const margin = check?.margin ?? null;
+	return { id, at, name, load, capacity: margin === null || check?.verdict === 'cannot-be-judged' ? null : load * margin, margin, verdict: check?.verdict ?? 'holds', check };
+}
+
+/** Every stud that carries something, left to right: its own check and the screws of every row in it. @example byStud(plan, checkPlan(plan))[0]?.load */
+export function byStud(plan: Plan, checks: PlanChecks): PlaceLoad[] {
+	const fixings = new Map<string, Check[]>();
+	for (const row of checks.rows.values()) {
+		for (const c of row.path) {
+			if (c.subject.kind !== 'fixing') continue;
+			const list = fixings.get(c.subject.stud);
+			if (list) list.push(c);
+			else fixings.set(c.subject.stud, [c]);
+		}
+	}
+	return [...plan.wall.studs]
+		.sort((a, b) => a.x - b.x)
+		.flatMap((s) => {
+			const judged = checks.studs.get(s.id);
+			const screws = fixings.get(s.id) ?? [];
+			return judged || screws.length > 0 ? [entry(s.id, s.x, '', judged?.load ?? 0, [...(judged?.check ? [judged.check] : []), ...screws])] : [];
+		});
+}
+
+/** Every row, top down: its cleats and all its screws. */
+export function byRow(plan: Plan, checks: PlanChecks): PlaceLoad[] {
+	return [...plan.rows]
+		.sort((a, b) => b.y - a.y)
+		.map((r) => {
+			const row = checks.rows.get(r.id);
+			const load = row ? [...row.laid.placed, ...row.laid.guests].reduce((sum, p) => sum + holderWeights(p.built, p.profile).total, 0) : 0;
+			return entry(r.id, r.y, r.name, load, row?.path ?? []);
+		});
+}

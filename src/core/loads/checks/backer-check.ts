@@ -1,0 +1,63 @@
+import type { Segment } from '../../cleats/segments';
+import { screw, THREAD_SHARE } from '../../materials/screws';
+import { stock } from '../../materials/stocks';
+import { mm, moment, newtons, perLength, phrase } from '../../units/phrase';
+import { MM_PER_INCH } from '../../units/quantity';
+import { checkOf, type Check } from '../check';
+import { combinedAllowable } from '../fasteners/combined';
+import { CD_STORAGE, LEAST_PENETRATION } from '../fasteners/joint';
+import { lateral } from '../fasteners/lateral';
+import { headPullThrough, withdrawalPerLength } from '../fasteners/withdrawal';
+import type { LaidRow } from '../place';
+import { rollArm } from '../statics/roll';
+import { headLine, threadLine } from './joint-lines';
+import type { SegmentLoads } from './row-loads';
+
+/**
+ * A cleat on a backer sheet: its screws from behind, one line at mid height of its wall side, under the heaviest stretch of hook. They are
+ * pulled by the roll of the cleat about its own lower edge and pushed across by the weight. A cleat is seldom thick enough for 6
+ * diameters: no published value then covers the push across, so the equations' figure for what is in can make it "close", no better.
+ * @returns null for a row without a backer, or one that nothing hangs on
+ */
+export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads): Check | null {
+	const { row, profile } = laid;
+	const { backer } = row;
+	if (!backer || loads.line === 0) return null;
+	const f = screw(backer.behind.size);
+	const sheet = stock(backer.stock);
+	const cleat = stock(row.stock);
+	const arm = Math.min(rollArm(profile), loads.heaviestArm);
+	const up = profile.back / 2;
+	const share = loads.line * backer.behind.pitch;
+	const pull = (share * arm) / up;
+	const inside = Math.min(Math.max(0, backer.behind.length - sheet.thickness), profile.thickness);
+	const thread = Math.min(inside, backer.behind.length * THREAD_SHARE);
+	const perMm = withdrawalPerLength(f, cleat.G);
+	const withdrawal = perMm * thread * CD_STORAGE;
+	const head = headPullThrough(f.head, sheet.thickness, sheet.G) * CD_STORAGE;
+	const axial = Math.min(withdrawal, head);
+	const across = inside > 0 ? lateral({ fastener: f, side: { length: sheet.thickness, G: sheet.G, toGrain: 90 }, main: { length: inside, G: cleat.G, toGrain: 90 }, gap: 0 }).load * CD_STORAGE : 0;
+	const both = combinedAllowable(axial, across, pull, share);
+	const resultant = Math.hypot(pull, share);
+	const needed = LEAST_PENETRATION['wood-screw'] * f.D * MM_PER_INCH;
+	const short = inside < needed;
+	return checkOf(`row:${row.id}:${Math.round(segment.from)}:backer`, { kind: 'row', id: row.id }, {
+		title: 'cleat to its sheet',
+		reason: short && both.allowed >= resultant ? phrase('screws from behind: {p} in the cleat, {n} would be 6 diameters', { p: mm(inside), n: mm(needed) }) : phrase('screws from behind into the cleat'),
+		source: 'statics; NDS 2018 chapter 12, Technical Report 12',
+		demand: newtons(resultant),
+		capacity: newtons(both.allowed),
+		...(short && both.allowed >= resultant ? { verdict: 'close' as const } : {}),
+		lines: () => [
+			{ label: 'each takes', sum: phrase('{w} × {s}: the heaviest stretch of hook', { w: perLength(loads.line), s: mm(backer.behind.pitch) }), result: newtons(share) },
+			{ label: 'rolls', sum: phrase('{V} × {a}', { V: newtons(share), a: mm(arm) }), result: moment(share * arm) },
+			{ label: 'pull', sum: phrase('{M} / {y}: half way up the wall side', { M: moment(share * arm), y: mm(up) }), result: newtons(pull) },
+			threadLine(f, cleat.G),
+			{ label: 'thread holds', sum: phrase(`{W} × {p} × ${CD_STORAGE}`, { W: perLength(perMm), p: mm(thread) }), result: newtons(withdrawal) },
+			headLine(f, sheet.thickness, sheet.G, CD_STORAGE),
+			{ label: 'holds', sum: phrase('across, by the yield equations for what is in'), result: newtons(across) },
+			{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(share) }), result: newtons(resultant) }
+		],
+		notes: short ? [phrase('Glue the cleat to the sheet as well, and bore for every screw')] : []
+	});
+}

@@ -1,0 +1,116 @@
+import { box, type Shape } from '../drawing/shapes';
+import { hookOutline, profileOutline, type Bevel, type CleatProfile } from '../cleats/profile';
+import { missingStep, stepOf, type Step } from '../loads/check';
+import { cleatRoll, hookRoll, rollArm } from '../loads/statics/roll';
+import { FRICTION, greatestTug, lockStripUplift, partLoad, seat, SEAT_FACTOR, type SeatInput } from '../loads/statics/seat';
+import { angle, mm, moment, newtons, phrase, ratio, type Phrase } from '../units/phrase';
+import { radians, weightOf } from '../units/quantity';
+import { choiceField, flagField, lengthField, massField, type InputsOf } from './field';
+import { answerOf, defineSum, type Change } from './sum';
+
+const fields = {
+	bevel: choiceField('Bevel', [{ value: '45', name: '45°' }, { value: '30', name: '30°' }, { value: '0', name: 'None: a square ledge' }], '45'),
+	thickness: lengthField('Cleat thickness', 6, 60, [18, 19.05]),
+	back: lengthField('Cleat height, wall side', 15, 300, [55, 44.45]),
+	drop: lengthField('Bears below the bevel by', 0, 3000, [180, 177.8], { hint: "From the bevel's wall side down to the lowest bearing" }),
+	self: massField('The holder itself', 0, 200, [1.5, 1.36]),
+	selfOut: lengthField('Its middle stands out', 0, 1500, [30, 31.75]),
+	load: massField('What hangs', 0, 500, [12, 12.2]),
+	out: lengthField('It stands out', 0, 1500, [90, 101.6]),
+	lock: flagField('A lock strip over the hook'),
+	tugAt: lengthField('A tug comes at', 1, 3000, [120, 127], { hint: 'Above the lowest bearing' })
+};
+type I = InputsOf<typeof fields>;
+
+function centre(i: I) {
+	const mass = i.self + i.load;
+	return { weight: weightOf(mass), standOff: mass > 0 ? (i.self * i.selfOut + i.load * i.out) / mass : 0 };
+}
+
+function steps(i: I): Step[] {
+	const all = centre(i);
+	const input: SeatInput = { bevel: Number(i.bevel), standOff: all.standOff, drop: i.drop };
+	const values = { d: mm(i.drop), b: angle(Number(i.bevel)), x: mm(all.standOff), w: newtons(all.weight) };
+	const stands = { label: 'stands out', sum: phrase('({a} × {p} + {l} × {o}) / ({a} + {l})', { a: newtons(weightOf(i.self)), p: mm(i.selfOut), l: newtons(weightOf(i.load)), o: mm(i.out) }), result: mm(all.standOff) };
+	if (all.standOff <= 0) return [stepOf({ title: 'seat', reason: phrase('seated: nothing tips it'), source: 'statics', demand: ratio(0), capacity: ratio(1), lines: () => [] })];
+	if (i.lock && i.bevel !== '0') {
+		const uplift = lockStripUplift(all.weight, input);
+		const stays = Number.isFinite(uplift);
+		return [{
+			title: 'seat, locked', margin: stays ? null : 0, load: null, verdict: stays ? (uplift > 0 ? 'close' : 'holds') : 'does-not-hold', basis: 'published', source: 'statics',
+			reason: stays ? phrase(uplift > 0 ? 'held on by its lock strip, which takes {u}' : 'seated; the lock strip takes only bumps', { u: newtons(uplift) }) : phrase('nothing bears below: it turns out'),
+			lines: [stands, ...(stays ? [{ label: 'lifts the strip', sum: phrase(uplift > 0 ? '{w} × {x} / {d} / tan {b} - {w}' : '0: {w} × {x} / {d} / tan {b} is less than {w}', values), result: newtons(uplift) }] : [])],
+			notes: []
+		}];
+	}
+	if (i.lock) return [missingStep('seat, locked', phrase('a square ledge with a strip: what its screws hold is not known'), 'statics')];
+	const s = seat(input);
+	const kept = s.close && s.margin < 1;
+	const full = stepOf({
+		title: 'seat', reason: i.bevel === '0' ? phrase('a square ledge stops a fall, not a pull-out') : kept ? phrase('friction keeps it on; a knock may not') : phrase('reaches down {f} times its stand-off', { f: ratio(i.drop / all.standOff) }),
+		source: 'statics of a body on a slope with one lower bearing', demand: ratio(SEAT_FACTOR), capacity: ratio(s.shape), ...(kept ? { verdict: 'close' as const } : {}),
+		lines: () => [
+			stands,
+			{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', values), result: ratio(s.shape) },
+			{ label: 'with friction', sum: phrase('{d} × tan({b} + {f}) / {x}', { ...values, f: angle((Math.atan(FRICTION) * 180) / Math.PI) }), result: ratio(s.friction) }
+		]
+	});
+	const reach = i.drop * Math.tan(radians(input.bevel));
+	const part = partLoad({ weight: weightOf(i.self), standOff: i.selfOut }, [{ weight: weightOf(i.load), standOff: i.out }], reach);
+	const worse = part.standOff > all.standOff + 1e-6 && part.weight > 0 ? seat({ ...input, standOff: part.standOff }) : null;
+	return worse
+		? [full, stepOf({ title: 'seat, part-loaded', reason: phrase('with only what stands out past {r}', { r: mm(reach) }), source: 'statics', demand: ratio(SEAT_FACTOR), capacity: ratio(worse.shape), lines: () => [] })]
+		: [full];
+}
+
+function notes(i: I): Phrase[] {
+	const b = Number(i.bevel);
+	const all = centre(i);
+	if (b === 0) return [phrase('A square edge holds nothing in: only friction, and what stands behind the wall face')];
+	const profile: CleatProfile = { thickness: i.thickness, bevel: b as Bevel, back: i.back, front: i.back + i.thickness * Math.tan(radians(b)) };
+	const roll = cleatRoll(all.weight, all.standOff, profile);
+	return [
+		phrase('An outward tug of {f} takes it off', { f: newtons(greatestTug(all.weight, { bevel: b, standOff: all.standOff, drop: i.drop }, i.tugAt)) }),
+		phrase('It lifts off by rising {h}: leave that free above', { h: mm(profile.front - profile.back) }),
+		phrase('It rolls its cleat by {M}: the least of stand-off, {x}, and front × tan b + t, {a}, times its weight', { M: moment(roll), x: mm(all.standOff), a: mm(rollArm(profile)) }),
+		phrase('Its hook is rolled by {M}', { M: moment(hookRoll(all.weight, b as Bevel, (profile.back + profile.front) / 2, i.thickness)) }),
+		phrase('Hung on two rows, a spacing error of {e} puts all of it on one: each row must take all of it', { e: mm(1) })
+	];
+}
+
+function draw(i: I): Shape[] {
+	const b = Number(i.bevel) as Bevel;
+	const profile: CleatProfile = { thickness: i.thickness, bevel: b, back: i.back, front: i.back + i.thickness * Math.tan(radians(b)) };
+	const top = profile.back + profile.front;
+	const foot = i.back - i.drop;
+	const face = 18;
+	const all = centre(i);
+	return [
+		box(-30, Math.min(foot, 0) - 40, 30, top - Math.min(foot, 0) + 80, 'wall'),
+		{ kind: 'polygon', points: profileOutline(profile), look: 'wood' },
+		{ kind: 'polygon', points: hookOutline(profile), look: 'ply' },
+		box(i.thickness, Math.min(foot, 0), face, top - Math.min(foot, 0), 'ply'),
+		...(foot < 0 ? [box(0, foot, i.thickness, Math.min(18, -foot), 'wood')] : []),
+		{ kind: 'arrow', from: [Math.max(all.standOff, i.thickness + face + 8), i.back + 10], to: [Math.max(all.standOff, i.thickness + face + 8), i.back - 60], label: phrase('{w}', { w: newtons(all.weight) }) },
+		{ kind: 'measure', from: [0, Math.min(foot, 0) - 30], to: [Math.max(1, all.standOff), Math.min(foot, 0) - 30], side: 'below', label: phrase('{x}', { x: mm(all.standOff) }) },
+		{ kind: 'measure', from: [-30, foot], to: [-30, i.back], side: 'left', label: phrase('{d}', { d: mm(i.drop) }) }
+	];
+}
+
+export const seatSum = defineSum({
+	name: 'seat',
+	title: 'Seat of a cleat holder',
+	question: 'Does a holder stay on its cleat?',
+	fields,
+	answer: (i) => answerOf({ drawing: { title: 'Holder on a cleat, seen from its end', shapes: draw(i) }, steps: steps(i), notes: notes(i) }),
+	load: 'load',
+	changes(i) {
+		const found: Change<I>[] = [];
+		const need = Math.ceil((centre(i).standOff * SEAT_FACTOR * 1.25) / Math.tan(radians(Number(i.bevel) || 45)) / 10) * 10;
+		if (i.bevel !== '0' && need > i.drop && need <= fields.drop.max) found.push({ text: phrase('Face down to {d} below the bevel, with a spacer or on the next row', { d: mm(need) }), inputs: { drop: need }, effort: 'a piece of wood' });
+		if (i.bevel !== '45') found.push({ text: phrase('A 45° bevel'), inputs: { bevel: '45' }, effort: 'a piece of wood' });
+		if (!i.lock && i.bevel !== '0') found.push({ text: phrase('A lock strip'), inputs: { lock: true }, effort: 'a piece of wood' });
+		found.push({ text: phrase('Let it stand {x} out', { x: mm(Math.round(i.out * 0.7)) }), inputs: { out: Math.round(i.out * 0.7) }, effort: 'nothing to buy' });
+		return found;
+	}
+});

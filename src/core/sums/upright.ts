@@ -1,0 +1,122 @@
+import { box, type Shape } from '../drawing/shapes';
+import { stepOf, type Step } from '../loads/check';
+import { allowedLine, capacityLines } from '../loads/checks/joint-lines';
+import { combinedAllowable } from '../loads/fasteners/combined';
+import { CD_STORAGE, jointCapacity, type Joint } from '../loads/fasteners/joint';
+import { rectangle } from '../loads/members/rectangle';
+import { beamPulls, localPulls, type Turn } from '../loads/statics/upright';
+import { WOOD_CHOICES } from '../materials/bending';
+import { lag, LAGS, type LagSize } from '../materials/lags';
+import { wood } from '../materials/woods';
+import { mm, moment, newtons, phrase, stress } from '../units/phrase';
+import { weightOf } from '../units/quantity';
+import { choiceField, lengthField, lengthsField, massField, type InputsOf } from './field';
+import { answerOf, defineSum, type Change } from './sum';
+import { speciesMissing } from './words';
+
+const fields = {
+	species: choiceField('Wood of upright and stud', WOOD_CHOICES, ['c24', 'spf']),
+	thickness: lengthField('Upright, along the wall', 20, 150, [45, 38.1]),
+	depth: lengthField('Upright, out from the wall', 20, 250, [94, 88.9]),
+	foot: lengthField('Its foot stands at', 0, 3000, [0, 0]),
+	length: lengthField('Its length', 200, 4000, [2300, 2438.4]),
+	lags: lengthsField('Lags, up from the floor', { min: 0, max: 6000, least: 2, most: 12 }, [[80, 900, 1700, 2220], [101.6, 863.6, 1625.6, 2336.8]]),
+	lag: choiceField('Lag', LAGS.map((l) => ({ value: l.size, name: l.title })), ['10 mm', '3/8']),
+	lagLength: lengthField('Lag, length', 40, 300, [180, 177.8]),
+	cladding: lengthField('Cladding', 0, 60, [12.5, 12.7]),
+	stud: lengthField('Stud, depth', 40, 300, [95, 88.9]),
+	arms: lengthsField('Rods or arms, up from the floor', { min: 0, max: 6000, least: 1, most: 30 }, [[500, 950, 1400, 1850], [508, 965.2, 1422.4, 1879.6]]),
+	load: massField('Load on each', 0, 500, [30, 27.2]),
+	reach: lengthField('Its middle stands out', 10, 1500, [180, 177.8], { hint: 'From the face of the upright' })
+};
+type I = InputsOf<typeof fields>;
+
+const turnsOf = (i: I): Turn[] => i.arms.map((at) => ({ at, couple: weightOf(i.load) * (i.reach + i.depth / 2) }));
+
+function steps(i: I): Step[] {
+	const timber = wood(i.species);
+	const turns = turnsOf(i);
+	// By the face that bears on the wall: the upright's depth counts whole.
+	const bound = localPulls(i.lags, turns.map((t) => ({ ...t, couple: weightOf(i.load) * (i.reach + i.depth) })), i.foot);
+	const beam = beamPulls(i.lags, turns.map((t) => ({ ...t, couple: weightOf(i.load) * (i.reach + i.depth) })));
+	const across = (weightOf(i.load) * i.arms.length) / i.lags.length;
+	const worst = bound.reduce((best, t, k) => (t > (bound[best] as number) ? k : best), 0);
+	const pull = bound[worst] as number;
+	const at = i.lags[worst] as number;
+	const joint: Joint = { fastener: lag(i.lag as LagSize), length: i.lagLength, side: { thickness: i.depth, G: timber.G }, gap: i.cladding, main: { thickness: i.stud, G: timber.G }, sideToGrain: 0, mainToGrain: 0 };
+	const c = jointCapacity(joint);
+	const both = combinedAllowable(c.axial, c.lateral, pull, across);
+	const resultant = Math.hypot(pull, across);
+	const couple = weightOf(i.load) * (i.reach + i.depth);
+	// Between lags the couples bend it; the most that one of them gives is itself.
+	const section = rectangle(i.thickness, i.depth).modulus;
+	const Fb = timber.Fb * CD_STORAGE;
+	const below = worst === 0 ? i.foot : (i.lags[worst - 1] as number);
+	const several = pull > 0 ? Math.max(1, Math.round((pull * (at - below)) / couple)) : 0;
+	return [
+		stepOf({
+			title: 'lag', reason: c.across ? phrase('lag at {y@tape} up', { y: mm(at) }) : phrase('lags too short: {p} in the stud, {need} needed', { p: mm(c.penetration), need: mm(c.needed) }),
+			source: 'statics; NDS 2018 chapter 12, Technical Report 12', demand: newtons(resultant), capacity: newtons(both.allowed),
+			lines: () => [
+				{ label: 'each turns it', sum: phrase('{W} × ({r} + {d})', { W: newtons(weightOf(i.load)), r: mm(i.reach), d: mm(i.depth) }), result: moment(couple) },
+				{ label: 'pull, bounded', sum: phrase(`${several} × {C} / ({y} - {z}): to the next lag or the foot`, { C: moment(couple), y: mm(at), z: mm(below) }), result: newtons(pull) },
+				{ label: 'as a beam', sum: phrase('on all its lags: shown, not counted'), result: newtons(Math.max(0, beam[worst] as number)) },
+				{ label: 'across each', sum: phrase(`${i.arms.length} × {W} / ${i.lags.length}`, { W: newtons(weightOf(i.load)) }), result: newtons(across) },
+				...capacityLines(joint, c, { side: 'upright', main: 'stud' }),
+				{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(across) }), result: newtons(resultant) },
+				allowedLine(c, both)
+			]
+		}),
+		stepOf({
+			title: 'upright', reason: phrase('the upright bends at an arm'), source: `NDS 2018 3.3; ${timber.title}: ${timber.source}`, demand: stress(couple / section), capacity: stress(Fb),
+			lines: () => [{ label: 'bending', sum: phrase('6 × {M} / ({t} × {d}²): all of one couple on one side', { M: moment(couple), t: mm(i.thickness), d: mm(i.depth) }), result: stress(couple / section) }, { label: 'allowed', sum: phrase(`{f} × ${CD_STORAGE}`, { f: stress(timber.Fb) }), result: stress(Fb) }]
+		})
+	];
+}
+
+function draw(i: I): Shape[] {
+	const top = i.foot + i.length;
+	return [
+		box(-i.stud - i.cladding, Math.min(0, i.foot) - 50, i.stud, top + 100, 'wood'),
+		...(i.cladding > 0 ? [box(-i.cladding, Math.min(0, i.foot) - 50, i.cladding, top + 100, 'wall')] : []),
+		box(0, i.foot, i.depth, i.length, 'ply'),
+		...i.lags.map((y) => box(i.depth - i.lagLength, y - 8, i.lagLength + 10, 16, 'steel')),
+		...i.arms.flatMap((y): Shape[] => [box(i.depth, y - 12, 2 * i.reach, 24, 'wood')]),
+		{ kind: 'arrow', from: [i.depth + i.reach, (i.arms.at(-1) as number) + 190], to: [i.depth + i.reach, (i.arms.at(-1) as number) + 18], label: phrase('{W} each', { W: newtons(weightOf(i.load)) }) },
+		{ kind: 'measure', from: [i.depth, i.foot], to: [i.depth + i.reach, i.foot], side: 'below', label: phrase('{r}', { r: mm(i.reach) }) }
+	];
+}
+
+export const uprightSum = defineSum({
+	name: 'upright',
+	title: 'Rack upright on lags',
+	question: 'Do the lags hold a rack upright?',
+	fields,
+	cross: (i) => {
+		const found = [];
+		const top = i.foot + i.length;
+		if ((i.lags[0] as number) < i.foot || (i.lags.at(-1) as number) > top) found.push({ path: 'lags', message: `must lie on the upright, ${i.foot.toFixed(0)} to ${top.toFixed(0)} mm` });
+		if ((i.arms[0] as number) < i.foot || (i.arms.at(-1) as number) > top) found.push({ path: 'arms', message: `must lie on the upright, ${i.foot.toFixed(0)} to ${top.toFixed(0)} mm` });
+		if (i.lags[0] === i.foot) found.push({ path: 'lags', message: 'the lowest stands at the very foot: nothing is left under it' });
+		if (i.lagLength - i.depth - i.cladding > i.stud + 0.05) found.push({ path: 'lagLength', message: 'comes out behind the stud' });
+		return found;
+	},
+	answer: (i) => answerOf({
+		drawing: { title: 'Upright on a stud with its lags and arms, seen from its side', shapes: draw(i) }, steps: [...speciesMissing(i.species, 'stud'), ...steps(i)],
+		notes: [phrase('Its pencil line is its edge, half its thickness off the middle of the stud: a lag beside the stud counts for nothing')]
+	}),
+	load: 'load',
+	changes(i) {
+		const found: Change<I>[] = [];
+		const middles = i.lags.flatMap((y, k) => (k === 0 ? [y] : [((i.lags[k - 1] as number) + y) / 2, y]));
+		const bigger = LAGS.find((l) => l.D > lag(i.lag as LagSize).D + 0.01);
+		const most = i.depth + i.cladding + i.stud - 5;
+		if (bigger) found.push({ text: phrase(`${bigger.title}s`), inputs: { lag: bigger.size }, effort: 'screws' });
+		if (i.lagLength + 25 <= most) found.push({ text: phrase('Lags {l} long', { l: mm(i.lagLength + 25) }), inputs: { lagLength: i.lagLength + 25 }, effort: 'screws' });
+		if (middles.length <= fields.lags.most) found.push({ text: phrase('A lag between each two'), inputs: { lags: middles }, effort: 'screws' });
+		const beside = i.arms.map((y) => y + 40).filter((y) => y < i.foot + i.length);
+		if (beside.length > 1) found.push({ text: phrase('A lag just above every arm, and one at the foot'), inputs: { lags: [i.foot + 60, ...beside.filter((y) => y > i.foot + 100)] }, effort: 'screws' });
+		found.push({ text: phrase('Arms {r} out to their middle', { r: mm(Math.round(i.reach * 0.7)) }), inputs: { reach: Math.round(i.reach * 0.7) }, effort: 'nothing to buy' });
+		return found;
+	}
+});
