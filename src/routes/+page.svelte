@@ -5,6 +5,7 @@
 	import { MOST_BYTES, readPlanText } from '$core/plan/read';
 	import type { Problem } from '$core/result';
 	import { createPlan, deletePlan } from '$lib/state/api';
+	import PlainPage from '$lib/ui/shell/PlainPage.svelte';
 	import Preferences from '$lib/ui/shell/Preferences.svelte';
 
 	let { data } = $props();
@@ -48,13 +49,8 @@
 
 <svelte:head><title>Kammer</title></svelte:head>
 
-<header>
-	<h1>Kammer</h1>
-	<p>Plan a storage wall that holds.</p>
-	<div class="tools"><Preferences /></div>
-</header>
-<main>
-	<h2>Walls</h2>
+<PlainPage title="Walls" about="Plan a storage wall that holds.">
+	{#snippet tools()}<Button size="sm" color="alternative" href="/sums">Quick sums</Button><Preferences />{/snippet}
 	<div class="actions">
 		<Button onclick={() => make(emptyWall(`Wall ${data.walls.length + 1}`))}>Start a wall</Button>
 		<Button color="alternative" onclick={() => input.click()}>Import a plan</Button>
@@ -73,7 +69,7 @@
 	{:else if data.walls.length === 0}
 		<p class="empty">No walls yet. Start one, or import a plan.</p>
 	{/if}
-	<ul>
+	<ul class="walls">
 		{#each data.walls as wall (wall.id)}
 			<li>
 				<a href="/walls/{wall.id}/holders">
@@ -89,60 +85,32 @@
 			</li>
 		{/each}
 	</ul>
-</main>
-<footer>Allowable values, not breaking loads. Engineers, makers' data and local codes have the last word.</footer>
+</PlainPage>
 
 <style>
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 0.4rem 1rem;
-		padding: 0.5rem 1rem;
-		border-bottom: 2px solid var(--ink);
-	}
-	h1 {
-		font-size: 1.25rem;
-		font-weight: 800;
-	}
-	.tools {
-		display: flex;
-		gap: 0.4rem;
-		margin-left: auto;
-	}
-	main {
-		max-width: 52rem;
-		margin: 0 auto;
-		padding: 1.5rem 1rem;
-	}
-	h2 {
-		font-size: 1.5rem;
-		font-weight: 800;
-	}
-	main > ul {
+	ul.walls {
 		margin-block: 0.8rem 1.2rem;
 		border-top: 1.5px solid var(--ink);
 	}
-	main > ul li {
+	ul.walls li {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0.5rem;
 		align-items: center;
 		border-bottom: 1px solid var(--hair);
 	}
-	main > ul a {
+	ul.walls a {
 		flex: 1 1 12rem;
 		min-width: 0;
 		padding: 0.6rem 0.2rem;
 	}
-	main > ul strong {
+	ul.walls strong {
 		display: block;
 		overflow-wrap: anywhere;
 		font-size: 1.1rem;
 	}
-	main > ul span,
-	.empty,
-	footer {
+	ul.walls span,
+	.empty {
 		color: var(--pencil);
 	}
 	.actions {
@@ -156,11 +124,5 @@
 	}
 	code {
 		font-family: var(--font-mono);
-	}
-	footer {
-		max-width: 52rem;
-		margin: 0 auto;
-		padding: 1rem;
-		font-size: 0.9rem;
 	}
 </style>

@@ -15,6 +15,8 @@ export interface SumLine {
 	result: Quantity;
 	/** Publication and equation, where the line has one. */
 	source?: string;
+	/** A step on the way to the next figure, folded away until somebody asks. */
+	detail?: true;
 }
 
 export type Subject =

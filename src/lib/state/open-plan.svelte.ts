@@ -1,4 +1,4 @@
-import { adviceFor } from '$core/loads/advice';
+import { byRow, byStud } from '$core/loads/by-place';
 import type { Verdict } from '$core/loads/check';
 import { checkPlan } from '$core/loads/check-plan';
 import { placesById } from '$core/loads/place';
@@ -39,6 +39,8 @@ export class OpenPlan {
 	settled = $derived(checkPlan(this.plan));
 	/** Checks of what is shown; a moment behind it during a drag. */
 	checks = $derived(this.#judged ? checkPlan(this.#judged) : this.settled);
+	/** What every stud and row carries and would carry, of the plan as it is. */
+	loads = $derived({ studs: byStud(this.plan, this.settled), rows: byRow(this.plan, this.settled) });
 	/** How many holders have each verdict, and how many faults must be mended before anything is built. */
 	tally = $derived.by(() => {
 		const n: Record<Verdict, number> = { holds: 0, close: 0, 'does-not-hold': 0, 'cannot-be-judged': 0 };
@@ -46,8 +48,8 @@ export class OpenPlan {
 		return n;
 	});
 	stops = $derived(this.checks.warnings.filter((w) => w.level === 'stop'));
-	/** The picked holder's advice; not while something is dragged. */
-	advice = $derived(!this.#preview && this.selection?.kind === 'holder' ? adviceFor(this.plan, this.selection.id) : []);
+	/** Something is being dragged: what is shown is not yet so. */
+	dragging = $derived(this.#preview !== null);
 
 	#revision: number;
 	#dirty = false;

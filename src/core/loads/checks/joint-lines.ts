@@ -29,7 +29,7 @@ const WITHDRAWAL: Record<Fastener['kind'], { sum: (G: number, D: string) => stri
 /** What a length of thread holds. */
 export function threadLine(f: Fastener, G: number): SumLine {
 	const { sum, source } = WITHDRAWAL[f.kind];
-	return { label: 'a length of thread', sum: phrase(`${sum(G, plain(f.D))}: in lb and in`), result: perLength(withdrawalPerLength(f, G)), source };
+	return { label: 'a length of thread', sum: phrase(`${sum(G, plain(f.D))}: in lb and in`), result: perLength(withdrawalPerLength(f, G)), source, detail: true };
 }
 
 /** What the head holds. */
@@ -54,7 +54,7 @@ const YIELD: Record<YieldMode, string> = {
 /** What a length of fastener bears in wood, by the direction of its grain from 1/4 in on. */
 function bearsLine(label: string, f: Fastener, G: number, toGrain: 0 | 90, q: number): SumLine {
 	const strength = f.D < 0.25 ? `16600 × ${G}^1.84` : toGrain === 0 ? `11200 × ${G}` : `6100 × ${G}^1.45 / √(${plain(f.D)})`;
-	return { label, sum: phrase(`${strength} × ${plain(f.Dr)}: in lb and in`), result: perLength(q), source: 'NDS 2018 Table 12.3.3' };
+	return { label, sum: phrase(`${strength} × ${plain(f.Dr)}: in lb and in`), result: perLength(q), source: 'NDS 2018 Table 12.3.3', detail: true };
 }
 
 function acrossLines(joint: Joint, c: JointCapacity, words: MemberWords): SumLine[] {
@@ -66,8 +66,8 @@ function acrossLines(joint: Joint, c: JointCapacity, words: MemberWords): SumLin
 	return [
 		bearsLine(`${words.main} bears`, f, joint.main.G, joint.mainToGrain ?? 0, across.qm),
 		bearsLine(`${words.side} bears`, f, joint.side.G, joint.sideToGrain ?? 90, across.qs),
-		{ label: `${f.kind === 'nail' ? 'nail' : 'screw'} bends at`, sum: phrase(`${f.Fyb} × ${plain(f.Dr)}³ / 6: in lb and in`), result: moment(across.bends), source: 'NDS 2018 Appendix I, L' },
-		{ label: `yields, mode ${across.mode}`, sum: phrase(YIELD[across.mode], values), result: newtons(across.yields), source: 'Technical Report 12' },
+		{ label: `${f.kind === 'nail' ? 'nail' : 'screw'} bends at`, sum: phrase(`${f.Fyb} × ${plain(f.Dr)}³ / 6: in lb and in`), result: moment(across.bends), source: 'NDS 2018 Appendix I, L', detail: true },
+		{ label: `yields, mode ${across.mode}`, sum: phrase(YIELD[across.mode], values), result: newtons(across.yields), source: 'Technical Report 12', detail: true },
 		{
 			label: 'holds across',
 			sum: phrase(`{P} / {Rd} × {cd}${factor}`, { P: newtons(across.yields), Rd: plain(across.Rd), cd: String(c.duration), k: plain(c.factors.lateral) }),

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { Button } from 'flowbite-svelte';
 	import { STANDING_NOTE } from '$exchange/check-report';
 	import { governingCheck, VERDICT_WORDS, type Check } from '$core/loads/check';
 	import { openFirst } from '$core/loads/check-plan';
@@ -12,11 +11,15 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayMargin } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
+	import type { Outlook } from '$lib/state/outlook.svelte';
+	import HandlingSection from './HandlingSection.svelte';
+	import ProofLoadSection from './ProofLoadSection.svelte';
+	import RemedyList from './RemedyList.svelte';
 	import Section from './Section.svelte';
 	import SumTable from './SumTable.svelte';
 	import Warnings from './Warnings.svelte';
 
-	let { open }: { open: OpenPlan } = $props();
+	let { open, outlook }: { open: OpenPlan; outlook: Outlook } = $props();
 
 	const unit = $derived(preferences.unit);
 	const selection = $derived(open.selection);
@@ -24,15 +27,19 @@
 	const placed = $derived(holder?.placed);
 	const row = $derived(selection?.kind === 'row' ? open.shown.rows.find((r) => r.id === selection.id) : undefined);
 
+	const stud = $derived(selection?.kind === 'stud' ? open.shown.wall.studs.find((s) => s.id === selection.id) : undefined);
+
 	/** The checks on the load path of what is picked; of the whole wall when nothing is. */
 	const checks = $derived.by((): readonly Check[] => {
 		if (holder) return holder.path;
-		if (row) return open.checks.checks.filter((c) => (c.subject.kind === 'row' && c.subject.id === row.id) || (c.subject.kind === 'fixing' && c.subject.row === row.id));
+		if (row) return open.checks.rows.get(row.id)?.path ?? [];
+		if (stud) return open.checks.checks.filter((c) => (c.subject.kind === 'stud' && c.subject.id === stud.id) || (c.subject.kind === 'fixing' && c.subject.stud === stud.id));
 		return open.checks.checks;
 	});
 	const published = $derived(openFirst(checks));
 	let picked = $state<string | null>(null);
-	const check = $derived(published.find((c) => c.id === picked) ?? governingCheck(checks));
+	const beside = $derived(checks.filter((c) => c.basis === 'grab'));
+	const check = $derived([...published, ...beside].find((c) => c.id === picked) ?? governingCheck(checks));
 	/** Practice's rule for the same screws. */
 	const rule = $derived.by(() => {
 		const subject = check?.subject;
@@ -42,7 +49,7 @@
 	const warnings = $derived(
 		open.checks.warnings.filter((w) => (placed ? w.subject.kind === 'holder' && w.subject.id === placed.holder.id : row ? w.subject.kind === 'row' && w.subject.id === row.id : w.level === 'stop'))
 	);
-	const title = $derived(placed ? placed.holder.name || 'Holder' : row ? row.name || 'Row' : 'Will it hold?');
+	const title = $derived(placed ? placed.holder.name || 'Holder' : row ? row.name || 'Row' : stud ? `Stud at ${formatLength(stud.x, unit)}` : 'Will it hold?');
 	const weight = $derived(placed ? holderWeights(placed.built, placed.profile).total / GRAVITY : 0);
 </script>
 
@@ -53,7 +60,7 @@
 {#if check}
 	<p class="verdict {check.verdict}">
 		<VerdictMark verdict={check.verdict} size={44} />
-		<span>{VERDICT_WORDS[check.verdict]}: {check.margin === null ? '' : `${sayMargin(check)}, `}{sayPhrase(check.reason, unit)}</span>
+		<span>{check.basis === 'grab' ? 'A grab: ' : ''}{VERDICT_WORDS[check.verdict]}: {check.margin === null ? '' : `${sayMargin(check)}, `}{sayPhrase(check.reason, unit)}</span>
 	</p>
 	{#if rule}
 		<p class="about">
@@ -64,21 +71,20 @@
 	{#if check.lines.length > 0}<SumTable lines={check.lines} />{/if}
 	{#each check.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
 	<p class="source">{check.source}</p>
+	{#if outlook.capacity}
+		{@const { now, most, first } = outlook.capacity}
+		<p class="marks"><b>It would stop holding at {formatQuantity(most, unit)}</b> of things; {formatQuantity(now, unit)} hang there. First: {sayPhrase(first.reason, unit)}.</p>
+	{/if}
 {:else}
 	<p class="empty">Nothing hangs on this wall yet. Hang a holder, and every step from its pegs to the studs is worked out here.</p>
 {/if}
 <Warnings {warnings} />
-{#if placed && open.advice.length > 0}
-	<Section title={open.advice.some((a) => a.after.verdict === 'holds') ? 'What would make it hold' : 'What would help'}>
-		<div class="advice">
-			{#each open.advice as a (sayPhrase(a.text, 'mm'))}
-				<Button color="alternative" class="justify-between" onclick={() => open.do(a.command)}>
-					<span>{sayPhrase(a.text, unit)}</span>
-					<span class="brings {a.after.verdict}"><VerdictMark verdict={a.after.verdict} size={30} /> {sayMargin(a.after.check)}</span>
-				</Button>
-			{/each}
-		</div>
+{#if outlook.advice.length > 0}
+	<Section title={outlook.advice.some((a) => a.after.verdict === 'holds') ? 'What would make it hold' : 'What would help'}>
+		<RemedyList remedies={outlook.advice} take={(a) => open.do(a.command)} />
 	</Section>
+{:else if outlook.working && check && check.verdict !== 'holds'}
+	<p class="about" role="status">Trying what would help …</p>
 {/if}
 {#if published.length > 1}
 	<Section title={placed ? 'Every step of its load path' : 'Every check'}>
@@ -94,36 +100,22 @@
 		{#if published.length > 60}<p class="about">and {published.length - 60} more with larger margins</p>{/if}
 	</Section>
 {/if}
+{#if beside.length > 0}
+	<Section title="Beside it: somebody hangs on it">
+		<p class="about">60 lb (267 N) at the outermost point, for a moment. It does not decide the verdict.</p>
+		<ul class="steps">
+			{#each beside as c (c.id)}
+				<li>
+					<button type="button" aria-current={c === check} onclick={() => (picked = c.id)}>
+						<VerdictMark verdict={c.verdict} size={30} /><span>{sayPhrase(c.reason, unit)}</span><b>{sayMargin(c)}</b>
+					</button>
+				</li>
+			{/each}
+		</ul>
+	</Section>
+{/if}
+{#if placed}
+	<HandlingSection {placed} stature={open.shown.stature} />
+	<ProofLoadSection {placed} />
+{/if}
 <p class="caution">{STANDING_NOTE} Test a new rack with its working load, nobody beneath, before you trust it.</p>
-
-<style>
-	.advice {
-		display: grid;
-		gap: 0.4rem;
-	}
-	.brings {
-		display: inline-flex;
-		gap: 0.4rem;
-		align-items: center;
-		font-weight: 700;
-	}
-	.steps button {
-		display: grid;
-		grid-template-columns: auto 1fr auto;
-		gap: 0.5rem;
-		align-items: center;
-		width: 100%;
-		min-height: 36px;
-		padding: 0.15rem 0.25rem;
-		text-align: left;
-		border-bottom: 1px dotted var(--hair);
-	}
-	.steps button[aria-current='true'] {
-		background: var(--paper);
-	}
-	.source {
-		margin-top: 0.3rem;
-		font-size: 0.8rem;
-		color: var(--pencil);
-	}
-</style>

@@ -158,6 +158,7 @@
 	</div>
 	<TickField label="Hook glued as well" checked={p.hook.glued} commit={(glued) => set({ hook: { ...p.hook, glued } })} />
 	<TickField label="Spacer at the foot, as thick as the cleat" checked={p.spacer} commit={(spacer) => set({ spacer })} />
+	<TickField label="Second hook, on the next row the face covers" checked={p.secondHook ?? false} commit={(secondHook) => set({ secondHook })} />
 	<TickField label="Lock strip over the cleat" checked={p.lockStrip} commit={(lockStrip) => set({ lockStrip })} />
 	{#if placed}
 		<p class="marks">Hook screws from the left end: <span class="sum">{sayMarks(placed.built.hookScrews.map((s) => s.x), unit)}</span></p>

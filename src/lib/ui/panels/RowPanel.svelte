@@ -4,16 +4,15 @@
 	import type { Bevel } from '$core/cleats/profile';
 	import { rowMarks } from '$core/cleats/row-marks';
 	import { rowSegments } from '$core/cleats/segments';
-	import { screwHeights } from '$core/loads/statics/roll';
+	import { screwHeights, sheetScrewHeights } from '$core/loads/statics/roll';
 	import { SCREWS, type ScrewSize } from '$core/materials/screws';
-	import { CLEAT_STOCKS, stock, type StockId } from '$core/materials/stocks';
+	import { CLEAT_STOCKS, stock, STOCKS, type StockId } from '$core/materials/stocks';
 	import { rowProfile } from '$core/plan/profile';
-	import type { Row } from '$core/plan/types';
+	import type { Backer, Row } from '$core/plan/types';
 	import { claddingDepth } from '$core/survey/cladding-depth';
 	import { formatLength } from '$core/units/format-length';
 	import { angle, mm, phrase } from '$core/units/phrase';
-	import { parseLength } from '$core/units/parse-length';
-	import { fail, ok, type Result } from '$core/result';
+	import { parseLengths } from '$core/units/parse-lengths';
 	import { fieldCommit } from '$lib/state/commit';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -23,6 +22,7 @@
 	import CleatSection from './CleatSection.svelte';
 	import Field from './Field.svelte';
 	import LengthField from './LengthField.svelte';
+	import NumberField from './NumberField.svelte';
 	import Section from './Section.svelte';
 	import SumTable from './SumTable.svelte';
 	import TextField from './TextField.svelte';
@@ -38,7 +38,7 @@
 	const warnings = $derived(open.checks.warnings.filter((w) => w.subject.kind === 'row' && w.subject.id === row.id));
 	const segments = $derived(rowSegments(row, open.plan.wall.studs));
 	const marks = $derived(rowMarks(segments));
-	const heights = $derived(screwHeights(profile, row.screws.size, row.screws.perStud).heights);
+	const heights = $derived(row.backer ? sheetScrewHeights(row.backer.height, row.backer.perStud) : screwHeights(profile, row.screws.size, row.screws.perStud).heights);
 	const say = (x: number) => formatLength(x, unit);
 	const board = $derived(open.plan.cutting.lengths.find((l) => l.stock === row.stock)?.length ?? stock(row.stock).length);
 	const tooLong = $derived(marks.some((m) => m.length > board + 0.01));
@@ -49,19 +49,27 @@
 		{ label: 'room side', sum: phrase('{m} + {t} × tan {b} / 2', { m: mm(profile.middle), t: mm(profile.thickness), b: angle(row.bevel) }), result: mm(profile.front) }
 	]);
 
-	function readJoints(text: string): Result<number[]> {
-		const joints: number[] = [];
-		for (const part of text.split(/[;\n]|,(?=\s)/).map((p) => p.trim()).filter(Boolean)) {
-			const got = parseLength(part, unit);
-			if (!got.ok) return fail(got.error);
-			joints.push(got.value);
-		}
-		return ok(joints.sort((a, b) => a - b));
-	}
-
 	function setStock(id: StockId) {
 		const next = stock(id);
 		return set({ stock: id, blank: next.kind === 'solid' ? next.width : Math.min(row.blank, 130) });
+	}
+
+	const hold = $derived(row.backer ? 'backer' : row.twistBlock ? 'block' : 'plain');
+	const backer = (change: Partial<Backer>) => (row.backer ? set({ backer: { ...row.backer, ...change } }) : undefined);
+	const behind = (change: Partial<Backer['behind']>) => (row.backer ? backer({ behind: { ...row.backer.behind, ...change } }) : undefined);
+	const block = (change: Partial<NonNullable<Row['twistBlock']>>) => (row.twistBlock ? set({ twistBlock: { ...row.twistBlock, ...change } }) : undefined);
+
+	/** Another way to keep the row from rolling starts from sizes that go with its cleat. */
+	function setHold(way: string) {
+		const below = Math.round(profile.front);
+		const inch = unit === 'inch';
+		if (way === 'block') return set({ backer: null, twistBlock: { height: below, width: 90 } });
+		if (way === 'plain') return set({ backer: null, twistBlock: null });
+		const length = stock('ply-12').thickness + profile.thickness - 1.5;
+		return set({
+			twistBlock: null,
+			backer: { stock: inch ? 'ply-1/2' : 'ply-12', height: Math.ceil(2 * below + profile.front), below, behind: { size: inch ? '#8' : '4 mm', length, pitch: 150 }, perStud: 3 }
+		});
 	}
 
 	function remove() {
@@ -81,7 +89,7 @@
 		<LengthField label="Right end" value={shown.right} commit={(right) => set({ right })} />
 	</div>
 	<Field
-		label="Joints, from the wall's left end" value={row.joints} read={readJoints} write={(js) => js.map(say).join(', ')} commit={(joints) => set({ joints })}
+		label="Joints, from the wall's left end" value={row.joints} read={(text) => parseLengths(text, unit)} write={(js) => js.map(say).join(', ')} commit={(joints) => set({ joints })}
 		hint={tooLong ? `A cleat here is longer than a bought board, ${say(board)}` : 'On a stud each, with commas between'}
 	/>
 	{#if tooLong}<Button size="xs" color="alternative" class="mt-1" onclick={() => set({ joints: jointsFor(open.plan, row.left, row.right, board) })}>Put joints on studs</Button>{/if}
@@ -102,12 +110,36 @@
 	<div class="grid">
 		<ChoiceField label="Size" value={row.screws.size} choices={SCREWS.map((s) => ({ value: s.size, name: s.size }))} commit={(size: ScrewSize) => set({ screws: { ...row.screws, size } })} />
 		<LengthField label="Length" value={row.screws.length} commit={(length) => set({ screws: { ...row.screws, length } })} />
-		<ChoiceField label="At each stud" value={row.screws.perStud} choices={[{ value: 1, name: 'One' }, { value: 2, name: 'Two, stacked' }]} commit={(perStud: 1 | 2) => set({ screws: { ...row.screws, perStud } })} />
+		{#if row.backer}
+			<NumberField label="Through the sheet, at each stud" value={row.backer.perStud} commit={(perStud) => backer({ perStud })} />
+		{:else}
+			<ChoiceField label="At each stud" value={row.screws.perStud} choices={[{ value: 1, name: 'One' }, { value: 2, name: 'Two, stacked' }]} commit={(perStud: 1 | 2) => set({ screws: { ...row.screws, perStud } })} />
+		{/if}
 	</div>
 	{#each marks as m, i (i)}
 		<p class="marks"><b>{marks.length > 1 ? `Cleat ${i + 1}, ` : ''}{say(m.length)} long.</b> Pilots from its left end: <span class="sum">{sayMarks(m.marks, unit) || 'none'}</span></p>
 	{/each}
-	<p class="marks">Above its lower edge: <span class="sum">{heights.map(say).join(' and ')}</span></p>
+	<p class="marks">Above {row.backer ? "the sheet's" : 'its'} lower edge: <span class="sum">{heights.map(say).join(' and ')}</span></p>
+</Section>
+<Section title="Against rolling">
+	<ChoiceField
+		label="Held by" value={hold} choices={[{ value: 'plain', name: 'Its screws alone' }, { value: 'block', name: 'A twist block at every stud' }, { value: 'backer', name: 'A backer sheet, screwed from behind' }]} commit={setHold}
+	/>
+	{#if row.backer}
+		<div class="grid mt-2">
+			<ChoiceField label="Sheet" value={row.backer.stock} choices={STOCKS.filter((b) => b.kind === 'ply').map((b) => ({ value: b.id, name: b.title }))} commit={(id) => backer({ stock: id })} />
+			<LengthField label="Strip of sheet, height" value={row.backer.height} commit={(height) => backer({ height })} />
+			<LengthField label="Of it under the cleat" value={row.backer.below} commit={(below) => backer({ below })} />
+			<ChoiceField label="From behind" value={row.backer.behind.size} choices={SCREWS.map((s) => ({ value: s.size, name: s.size }))} commit={(size: ScrewSize) => behind({ size })} />
+			<LengthField label="Their length" value={row.backer.behind.length} commit={(length) => behind({ length })} />
+			<LengthField label="One every" value={row.backer.behind.pitch} commit={(pitch) => behind({ pitch })} />
+		</div>
+	{:else if row.twistBlock}
+		<div class="grid mt-2">
+			<LengthField label="Block, height" value={row.twistBlock.height} commit={(height) => block({ height })} />
+			<LengthField label="Block, width" value={row.twistBlock.width} commit={(width) => block({ width })} hint="Glued and screwed to the cleat" />
+		</div>
+	{/if}
 </Section>
 <div class="actions">
 	<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>All rows</Button>

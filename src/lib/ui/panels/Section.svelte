@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { whenIdle } from '../when-idle';
+	import { whenIdle } from '$lib/state/when-idle';
 
 	interface Props {
 		title: string;

@@ -1,56 +1,54 @@
 <script lang="ts">
 	import type { SumLine } from '$core/loads/check';
-	import { formatQuantity } from '$core/units/format-quantity';
-	import { sayPhrase } from '$core/units/phrase';
-	import { preferences } from '$lib/state/preferences.svelte';
+	import SumLineRow from './SumLineRow.svelte';
 
-	/** A worked sum, as on a scrap of board: what, the sum with its numbers, what it comes to. */
+	/** A worked sum, as on a scrap of board: what, the sum with its numbers, what it comes to. Steps on the way to a figure are folded. */
 	let { lines }: { lines: readonly SumLine[] } = $props();
+
+	/** Lines that stand open, and those between them that are folded away together. */
+	const parts = $derived.by(() => {
+		const found: { folded: boolean; lines: SumLine[] }[] = [];
+		for (const line of lines) {
+			const folded = line.detail === true;
+			const last = found.at(-1);
+			if (last?.folded === folded) last.lines.push(line);
+			else found.push({ folded, lines: [line] });
+		}
+		return found;
+	});
 </script>
 
-<dl class="sum">
-	{#each lines as line, i (i)}
-		<div class="line" class:last={i === lines.length - 1}>
-			<dt>{line.label}</dt>
-			<dd class:words={!/[×√{]/.test(line.sum.text)}>{sayPhrase(line.sum, preferences.unit)}{#if line.source}<small>{line.source}</small>{/if}</dd>
-			<dd class="result">{formatQuantity(line.result, preferences.unit)}</dd>
-		</div>
+<div class="sum">
+	{#each parts as part, p (p)}
+		{#if part.folded}
+			<details>
+				<summary>how the next figure comes about</summary>
+				<dl>{#each part.lines as line, i (i)}<SumLineRow {line} last={false} />{/each}</dl>
+			</details>
+		{:else}
+			<dl>{#each part.lines as line, i (i)}<SumLineRow {line} last={p === parts.length - 1 && i === part.lines.length - 1} />{/each}</dl>
+		{/if}
 	{/each}
-</dl>
+</div>
 
 <style>
-	.line {
-		display: grid;
-		grid-template-columns: 6.2rem 1fr auto;
-		gap: 0 0.6rem;
-		padding: 0.2rem 0;
+	details {
 		border-bottom: 1px dotted var(--hair);
 	}
-	.last {
-		border-top: 1px solid var(--ink);
-		border-bottom: 1px solid var(--ink);
-		font-weight: 700;
-	}
-	dt {
+	summary {
+		padding: 0.2rem 0;
 		font-family: var(--font-sans);
 		color: var(--pencil);
+		cursor: pointer;
 	}
-	dd {
-		overflow-wrap: anywhere;
+	details dl {
+		padding-left: 0.6rem;
+		border-left: 2px solid var(--hair);
 	}
-	.words {
-		font-family: var(--font-sans);
-		color: var(--pencil);
-	}
-	small {
-		display: block;
-		font-family: var(--font-sans);
-		font-weight: 400;
-		color: var(--pencil);
-	}
-	.result {
-		text-align: right;
-		white-space: nowrap;
-		font-weight: 600;
+	@media print {
+		details::details-content {
+			content-visibility: visible;
+			height: auto;
+		}
 	}
 </style>

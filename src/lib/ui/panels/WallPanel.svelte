@@ -1,30 +1,36 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { WOODS, type SpeciesId } from '$core/materials/woods';
+	import { isKnown, WOODS, type SpeciesId } from '$core/materials/woods';
+	import { reachOf } from '$core/handling/reach';
 	import { nextStud } from '$core/survey/next-stud';
 	import type { Obstruction, ObstructionKind } from '$core/plan/types';
-	import type { Problem } from '$core/result';
+	import { ok, type Problem } from '$core/result';
 	import { formatLength } from '$core/units/format-length';
+	import { parseLength } from '$core/units/parse-length';
 	import { newId } from '$lib/state/new-id';
 	import { fieldCommit, sayProblem } from '$lib/state/commit';
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import ChoiceField from './ChoiceField.svelte';
+	import Field from './Field.svelte';
 	import LengthField from './LengthField.svelte';
 	import Section from './Section.svelte';
 	import StudLayoutForm from './StudLayoutForm.svelte';
 	import TextField from './TextField.svelte';
+	import TickField from './TickField.svelte';
+	import { writeLength } from './write';
 
 	let { open }: { open: OpenPlan } = $props();
 
 	const plan = $derived(open.plan);
 	const wall = $derived(plan.wall);
 	const unit = $derived(preferences.unit);
+	const reach = $derived(plan.stature === undefined ? null : reachOf(plan.stature));
 	const say = (mm: number) => formatLength(mm, unit);
 	let problem = $state('');
 	const stud = $derived(open.selection?.kind === 'stud' ? wall.studs.find((s) => s.id === open.selection?.id) : undefined);
 	const obstruction = $derived(open.selection?.kind === 'obstruction' ? wall.obstructions.find((o) => o.id === open.selection?.id) : undefined);
-	const species = WOODS.map((w) => ({ value: w.id, name: `${w.title} (G ${w.G})` }));
+	const species = WOODS.map((w) => ({ value: w.id, name: isKnown(w.id) && w.id !== 'softest' ? `${w.title} (G ${w.G})` : w.title }));
 	const claddings = [
 		{ value: 'none', name: 'Bare studs' },
 		{ value: 'drywall', name: 'Drywall' },
@@ -35,6 +41,7 @@
 		{ value: 'door', name: 'Door' },
 		{ value: 'outlet', name: 'Outlet' },
 		{ value: 'switch', name: 'Switch' },
+		{ value: 'service-panel', name: 'Service panel' },
 		{ value: 'other', name: 'Other' }
 	];
 
@@ -51,7 +58,7 @@
 
 	function addObstruction(kind: ObstructionKind, width: number, height: number, y: number) {
 		const item: Obstruction = {
-			id: newId(), kind, name: kind, width: Math.min(width, wall.width), height: Math.min(height, wall.height),
+			id: newId(), kind, name: kind.replace('-', ' '), width: Math.min(width, wall.width), height: Math.min(height, wall.height),
 			x: Math.max(0, (wall.width - width) / 2), y: Math.max(0, Math.min(y, wall.height - height))
 		};
 		added(open.do({ kind: 'add', list: 'obstructions', item }), { kind: 'obstruction', id: item.id });
@@ -105,7 +112,21 @@
 			<LengthField label="Cladding thickness" value={wall.cladding.thickness} commit={(thickness) => fieldCommit(open, { kind: 'size-wall', cladding: { ...wall.cladding, thickness } }, unit)} />
 		{/if}
 	</div>
+	<TickField label="Wet in use: outdoors, over 19 % moisture" checked={wall.wet ?? false} commit={(wet) => fieldCommit(open, { kind: 'size-wall', wet }, unit)} />
+	<Section title="Who reaches">
+		<Field
+			label="Your height" value={plan.stature ?? null} hint="For what is in reach; leave it empty if you like" read={(t) => (t.trim() === '' ? ok(null) : parseLength(t, unit))}
+			write={(v) => (v === null ? '' : writeLength(v, unit))} commit={(v) => fieldCommit(open, { kind: 'set-stature', stature: v ?? undefined }, unit)}
+		/>
+		{#if reach}
+			<p class="marks">Prime from wrist to eye, {say(reach.wrist)} to {say(reach.eye)}; flat-footed up to {say(reach.top)}. Above that it takes a step.</p>
+		{/if}
+	</Section>
 	<Section title="Studs">
+		{#if wall.studs.some((s) => !isKnown(s.species))}
+			<p class="marks">The species of {wall.studs.filter((s) => !isKnown(s.species)).length} studs is not known: what they hold cannot be judged.</p>
+			<div class="grid"><ChoiceField label="They are" value={'unknown' as SpeciesId} choices={species} commit={(v: SpeciesId) => fieldCommit(open, { kind: 'set-species', species: v }, unit)} /></div>
+		{/if}
 		{#if wall.studs.length === 0}<p class="empty">No studs yet. Screws count only in studs: lay them out at a pitch, then move those that stand elsewhere.</p>{/if}
 		<StudLayoutForm {open} />
 		{#if wall.studs.length > 0}
@@ -129,8 +150,12 @@
 			<Button size="sm" color="alternative" onclick={() => addObstruction('window', 900, 800, 1200)}>Add a window</Button>
 			<Button size="sm" color="alternative" onclick={() => addObstruction('outlet', 90, 120, 1000)}>Add an outlet</Button>
 			<Button size="sm" color="alternative" onclick={() => addObstruction('door', 800, 2000, 0)}>Add a door</Button>
+			<Button size="sm" color="alternative" onclick={() => addObstruction('service-panel', 400, 600, 1200)}>Add a service panel</Button>
 		</div>
 		{#if problem}<p class="error" role="alert">{problem}</p>{/if}
+		{#if wall.obstructions.some((o) => o.kind === 'service-panel')}
+			<p class="caution">Before a service panel 30 in (762 mm) or its width, 36 in (914 mm) out and 6 1/2 ft (1981 mm) high stay clear and hold no storage. Local rules govern.</p>
+		{/if}
 		<p class="caution">Never drill blind: cables run up and down from outlets and switches. Power off, and trace them first.</p>
 	</Section>
 {/if}

@@ -1,7 +1,8 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { STANDING_NOTE } from '$exchange/check-report';
 	import { CutJob } from '$lib/state/cut-job.svelte';
+	import { Outlook } from '$lib/state/outlook.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import CutBoards from '../cuts/CutBoards.svelte';
 	import CutPanel from '../cuts/CutPanel.svelte';
@@ -11,15 +12,23 @@
 	import WallPanel from '../panels/WallPanel.svelte';
 	import WallDrawing from '../wall/WallDrawing.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
+	import LoadChart from '../charts/LoadChart.svelte';
 	import OpenList from './OpenList.svelte';
 	import StageBand from './StageBand.svelte';
-	import { whenIdle } from '../when-idle';
+	import { whenIdle } from '$lib/state/when-idle';
 	import type { StageId } from './stages';
 	import TitleBar from './TitleBar.svelte';
 
 	let { open, stage }: { open: OpenPlan; stage: StageId } = $props();
 
 	const job = new CutJob();
+	const outlook = new Outlook();
+	/** Asked of what is picked, on its own stage and while nothing is dragged. */
+	$effect(() => {
+		const { plan, selection } = open;
+		const asked = stage === 'holds' && !open.dragging && (selection?.kind === 'holder' || selection?.kind === 'row') ? { kind: selection.kind, id: selection.id } : null;
+		untrack(() => outlook.ask(plan, asked));
+	});
 	$effect(() => {
 		if (stage === 'cut') job.run(open.plan);
 	});
@@ -54,13 +63,14 @@
 			window.removeEventListener('pagehide', leave);
 			leave();
 			job.stop();
+			outlook.end();
 		};
 	});
 </script>
 
 <svelte:window onkeydown={keyed} />
 
-<div class="bench" class:cutting={stage === 'cut'} style:--ratio={open.shown.wall.height / open.shown.wall.width}>
+<div class="bench" class:cutting={stage === 'cut'} class:judging={stage === 'holds'} style:--ratio={open.shown.wall.height / open.shown.wall.width}>
 	<header class="on-paper">
 		<p class="name">{open.shown.name}</p>
 		<p>{STANDING_NOTE}</p>
@@ -71,13 +81,15 @@
 	</div>
 	<main class="drawing"><WallDrawing {open} {stage} /></main>
 	<div class="strip">
-		{#if stage === 'cut'}<CutBoards {open} {job} />{:else}<OpenList {open} />{/if}
+		{#if stage === 'cut'}<CutBoards {open} {job} />
+		{:else if stage === 'holds'}<div class="side-by-side"><OpenList {open} /><LoadChart {open} /></div>
+		{:else}<OpenList {open} />{/if}
 	</div>
 	<aside class="slip" aria-label="Worked sum">
 		{#if slip === 'wall'}<WallPanel {open} />
 		{:else if slip === 'rows'}<RowsPanel {open} />
 		{:else if slip === 'holders'}<HoldersPanel {open} />
-		{:else if slip === 'holds'}<ChecksPanel {open} />
+		{:else if slip === 'holds'}<ChecksPanel {open} {outlook} />
 		{:else}<CutPanel {open} {job} />{/if}
 	</aside>
 </div>
@@ -92,6 +104,14 @@
 	}
 	.bench.cutting {
 		grid-template-rows: auto minmax(0, 2fr) minmax(0, 3fr);
+	}
+	.bench.judging {
+		grid-template-rows: auto minmax(0, 1fr) 214px;
+	}
+	.side-by-side {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		height: 100%;
 	}
 	/* What changes in one part lays out that part alone. */
 	.drawing,
@@ -122,7 +142,12 @@
 		background: var(--sheet);
 	}
 	@media (max-width: 900px) {
+		.side-by-side {
+			grid-template-columns: minmax(0, 1fr);
+			height: auto;
+		}
 		.bench,
+		.bench.judging,
 		.bench.cutting {
 			/* As high as the wall needs at this width, and the tapes. */
 			grid-template: auto clamp(200px, calc((100vw - 66px) * var(--ratio) + 120px), 46dvh) auto auto / minmax(0, 1fr);
@@ -142,6 +167,7 @@
 	}
 	@media print {
 		.bench,
+		.bench.judging,
 		.bench.cutting {
 			display: flex;
 			flex-direction: column;
@@ -174,90 +200,5 @@
 		.strip :global(.boards) {
 			background: #fff;
 		}
-	}
-
-	/* The slip's own small words, used by every panel. */
-	.slip :global(h2) {
-		font-size: 1.3rem;
-		font-weight: 800;
-	}
-	.slip :global(.about),
-	.slip :global(.empty) {
-		color: var(--pencil);
-	}
-	.slip :global(.empty) {
-		margin-block: 0.4rem 0.8rem;
-	}
-	.slip :global(.verdict) {
-		display: flex;
-		gap: 0.6rem;
-		align-items: center;
-		margin-block: 0.6rem;
-		font-weight: 700;
-		font-size: 1.05rem;
-	}
-	.slip :global(.holds) {
-		color: var(--holds);
-	}
-	.slip :global(.close) {
-		color: var(--close);
-	}
-	.slip :global(.does-not-hold) {
-		color: var(--does-not-hold);
-	}
-	.slip :global(.cannot-be-judged) {
-		color: var(--cannot-be-judged);
-	}
-	.slip :global(.grid) {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 0.5rem 0.7rem;
-		margin-bottom: 0.6rem;
-	}
-	.slip :global(.actions) {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.5rem;
-		margin-block: 0.8rem;
-	}
-	.slip :global(.marks) {
-		margin-top: 0.35rem;
-		font-size: 0.93rem;
-	}
-	.slip :global(.caution) {
-		margin-top: 0.9rem;
-		padding-top: 0.5rem;
-		border-top: 1px solid var(--hair);
-		font-size: 0.88rem;
-		color: var(--pencil);
-	}
-	.slip :global(.cards) {
-		margin-block: 0.6rem;
-	}
-	.slip :global(.cards button) {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 0.6rem;
-		align-items: start;
-		width: 100%;
-		padding: 0.45rem 0.2rem;
-		text-align: left;
-		border-bottom: 1px solid var(--hair);
-	}
-	.slip :global(.cards small) {
-		color: var(--pencil);
-	}
-	.slip :global(.list) {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.3rem;
-		margin-block: 0.5rem;
-	}
-	.slip :global(.list button) {
-		min-height: 34px;
-		padding: 0 0.5rem;
-		border: 1px solid var(--hair);
-		border-radius: 2px;
-		background: var(--paper);
 	}
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { workingSpace } from '$core/handling/service-panel';
 	import type { Obstruction } from '$core/plan/types';
 
 	let { obstruction: o, selected }: { obstruction: Obstruction; selected: boolean } = $props();
@@ -16,6 +17,10 @@
 {:else if o.kind === 'outlet'}
 	<circle cx={middle} cy={-o.y - o.height * 0.65} r={o.width * 0.1} fill="var(--ink)" />
 	<circle cx={middle} cy={-o.y - o.height * 0.35} r={o.width * 0.1} fill="var(--ink)" />
+{:else if o.kind === 'service-panel'}
+	{@const space = workingSpace(o)}
+	<rect class="thin" x={space.left} y={-space.high} width={space.right - space.left} height={space.high - space.low} fill="none" stroke="var(--does-not-hold)" stroke-width="1.2" stroke-dasharray="6 4" />
+	<path class="thin" d="M{middle + o.width * 0.08} {-o.y - o.height * 0.75}l{-o.width * 0.2} {o.height * 0.3}h{o.width * 0.24}l{-o.width * 0.2} {o.height * 0.3}" fill="none" stroke="var(--ink)" stroke-width="1.4" />
 {:else if o.kind === 'switch'}
 	<rect x={middle - o.width * 0.12} y={-o.y - o.height * 0.68} width={o.width * 0.24} height={o.height * 0.36} fill="var(--ink)" />
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { rowSegments } from '$core/cleats/segments';
-	import { screwHeights } from '$core/loads/statics/roll';
+	import { screwHeights, sheetScrewHeights } from '$core/loads/statics/roll';
 	import { rowProfile } from '$core/plan/profile';
 	import type { Row, Stud } from '$core/plan/types';
 
@@ -8,10 +8,16 @@
 
 	const profile = $derived(rowProfile(row, kerf));
 	const segments = $derived(rowSegments(row, studs));
-	const heights = $derived(screwHeights(profile, row.screws.size, row.screws.perStud).heights);
+	const { backer, twistBlock } = $derived(row);
+	/** Above the cleat's lower edge: its own screws, or those of its sheet. */
+	const heights = $derived(backer ? sheetScrewHeights(backer.height, backer.perStud).map((y) => y - backer.below) : screwHeights(profile, row.screws.size, row.screws.perStud).heights);
 </script>
 
 {#each segments as s (s.from)}
+	{#if backer}<rect x={s.from} y={-row.y + backer.below - backer.height} width={s.to - s.from} height={backer.height} fill="var(--ply)" stroke="var(--ply-edge)" stroke-width="1" class="thin" />{/if}
+	{#if twistBlock && !backer}
+		{#each s.fixings as f (f.stud.id)}<rect x={f.x - twistBlock.width / 2} y={-row.y} width={twistBlock.width} height={twistBlock.height} fill="var(--pine)" stroke="var(--pine-edge)" stroke-width="1" class="thin" />{/each}
+	{/if}
 	<rect x={s.from} y={-row.y - profile.front} width={s.to - s.from} height={profile.front} fill="var(--pine)" stroke="var(--pine-edge)" stroke-width="1" class="thin" />
 	<path d="M{s.from} {-row.y - profile.back}H{s.to}" stroke="var(--pine-edge)" stroke-width="0.8" class="thin" />
 	{#each s.fixings as f (f.stud.id)}

@@ -13,6 +13,7 @@
 	import GripShape from './Grip.svelte';
 	import HolderOnWall from './HolderOnWall.svelte';
 	import { dragMove, nudgeMove, type Grip, type Move } from './moves';
+	import MarginLayer from './MarginLayer.svelte';
 	import ObstructionShape from './ObstructionShape.svelte';
 	import RowShape from './RowShape.svelte';
 	import StudShape from './StudShape.svelte';
@@ -176,6 +177,7 @@
 			{/each}
 		</g>
 	</svg>
+	{#if stage === 'holds'}<MarginLayer {width} {height} {view} plan={open.plan} studs={open.loads.studs} rows={open.loads.rows} />{/if}
 	<VialLayer {width} {height} {view} holders={vials} />
 	<WallOverlay {width} {height} {view} {unit} {extent} {path} {vial} pointer={dragging ? null : pointer} />
 	{#if dragging?.move?.why}<p class="why" role="status">{sayPhrase(dragging.move.why, unit)}</p>{/if}

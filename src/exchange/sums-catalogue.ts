@@ -1,0 +1,56 @@
+import { inputSchema, type FieldSpec, type Inputs } from '$core/sums/field';
+import { SUMS } from '$core/sums/registry';
+import { answerVerdict, headroom, remedies, type Sum } from '$core/sums/sum';
+import { sayPhrase } from '$core/units/phrase';
+import { STANDING_NOTE } from './check-report';
+import { convert, type Described, type JsonSchema } from './plan-json-schema';
+
+/** Units of a field, as its schema says them. */
+const UNITS: Partial<Record<FieldSpec['kind'], string>> = {
+	length: 'mm', lengths: 'mm', mass: 'kg', angle: 'degrees', 'optional-mass': 'kg, or null when not known', 'optional-length': 'mm, or null when not known'
+};
+
+/** One sum as others call it: what it asks and the JSON Schema of what to send. */
+export interface SumEntry {
+	name: string;
+	title: string;
+	question: string;
+	schema: JsonSchema;
+}
+
+/** The JSON Schema of a sum's inputs, with a title, a unit and an example for every field. */
+export function sumJsonSchema(sum: Sum): JsonSchema {
+	const schema = convert(inputSchema(sum.fields).describe() as unknown as Described);
+	const properties = schema.properties as Record<string, JsonSchema>;
+	for (const [name, field] of Object.entries(sum.fields)) {
+		const unit = UNITS[field.kind];
+		properties[name] = { title: field.label, ...(unit ? { description: unit } : {}), ...properties[name], examples: [field.start.mm] };
+	}
+	return { $schema: 'https://json-schema.org/draft/2020-12/schema', title: sum.title, ...schema, properties };
+}
+
+/** Every sum there is, with its schema. */
+export function sumsCatalogue(): SumEntry[] {
+	return SUMS.map((sum) => ({ name: sum.name, title: sum.title, question: sum.question, schema: sumJsonSchema(sum) }));
+}
+
+/** What a sum comes to, as plain JSON: verdict, every step with its sum, how much more it could take, what would make it hold. */
+export function sumReport(sum: Sum, inputs: Inputs) {
+	const answer = sum.answer(inputs);
+	const judged = answerVerdict(answer);
+	const most = headroom(sum, inputs);
+	return {
+		note: STANDING_NOTE,
+		name: sum.name,
+		inputs,
+		verdict: judged?.verdict ?? null,
+		margin: judged?.step.margin ?? null,
+		reason: judged ? sayPhrase(judged.step.reason, 'mm') : null,
+		steps: answer.steps,
+		lines: answer.lines,
+		marks: answer.marks,
+		notes: answer.notes,
+		stopsHoldingAt: most ? { load: most.most, first: most.first.title } : null,
+		remedies: remedies(sum, inputs).map(({ after, ...r }) => ({ ...r, verdict: after.verdict, margin: after.margin }))
+	};
+}

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { STANDING_NOTE } from '$exchange/check-report';
+
+	/** A page that is a list: its name, tools, and the standing note at its foot. */
+	let { title, about, tools, children }: { title: string; about: string; tools: Snippet; children: Snippet } = $props();
+</script>
+
+<header>
+	<a class="home" href="/">Kammer</a>
+	<p>{about}</p>
+	<div class="tools">{@render tools()}</div>
+</header>
+<main>
+	<h1>{title}</h1>
+	{@render children()}
+</main>
+<footer>{STANDING_NOTE}</footer>
+
+<style>
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0.4rem 1rem;
+		padding: 0.5rem 1rem;
+		border-bottom: 2px solid var(--ink);
+	}
+	.home {
+		font-size: 1.25rem;
+		font-weight: 800;
+	}
+	.tools {
+		display: flex;
+		gap: 0.4rem;
+		margin-left: auto;
+	}
+	main {
+		max-width: 52rem;
+		margin: 0 auto;
+		padding: 1.5rem 1rem;
+	}
+	h1 {
+		margin-bottom: 0.6rem;
+		font-size: 1.5rem;
+		font-weight: 800;
+	}
+	footer {
+		max-width: 52rem;
+		margin: 0 auto;
+		padding: 1rem;
+		font-size: 0.9rem;
+		color: var(--pencil);
+	}
+</style>

@@ -1,0 +1,81 @@
+<script lang="ts">
+	import type { PlaceLoad } from '$core/loads/by-place';
+	import { VERDICT_WORDS, type Verdict } from '$core/loads/check';
+	import { rowProfile } from '$core/plan/profile';
+	import type { Plan } from '$core/plan/types';
+	import { sayMargin } from '../say';
+	import type { View } from './view';
+
+	/** Studs and rows by their margin: a colour and a pattern for each verdict, and the margin written beside it. Takes no pointer. */
+	interface Props {
+		width: number;
+		height: number;
+		view: View;
+		plan: Plan;
+		studs: readonly PlaceLoad[];
+		rows: readonly PlaceLoad[];
+	}
+	let { width, height, view, plan, studs, rows }: Props = $props();
+
+	const VERDICTS = Object.keys(VERDICT_WORDS) as Verdict[];
+	/** Room a figure takes, px. */
+	const FIGURE = 36;
+	const studOf = $derived(new Map(plan.wall.studs.map((s) => [s.id, s])));
+	const rowOf = $derived(new Map(plan.rows.map((r) => [r.id, r])));
+	const top = $derived(view.y - plan.wall.height * view.k);
+
+	const studBands = $derived(
+		studs.flatMap((p) => {
+			const s = studOf.get(p.id);
+			return s ? [{ p, x: view.x + (s.x - s.width / 2) * view.k, w: Math.max(5, s.width * view.k) }] : [];
+		})
+	);
+	/** The least margins are written first, as long as none stands on another. */
+	const written = $derived.by(() => {
+		const taken: number[] = [];
+		return [...studBands]
+			.sort((a, b) => (a.p.margin ?? -1) - (b.p.margin ?? -1))
+			.filter(({ x, w }) => {
+				const at = x + w / 2;
+				if (taken.some((t) => Math.abs(t - at) < FIGURE)) return false;
+				taken.push(at);
+				return true;
+			});
+	});
+	const rowBands = $derived(
+		rows.flatMap((p) => {
+			const r = rowOf.get(p.id);
+			if (!r) return [];
+			const { front } = rowProfile(r, plan.cutting.kerf);
+			return [{ p, x: view.x + r.left * view.k, y: view.y - (r.y + front) * view.k, w: (r.right - r.left) * view.k, h: Math.max(4, front * view.k), right: view.x + r.right * view.k }];
+		})
+	);
+</script>
+
+<svg class="layer" {width} {height} aria-hidden="true">
+	<defs>
+		{#each VERDICTS as v (v)}
+			<pattern id="margin-{v}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+				<rect width="7" height="7" fill="var(--{v})" opacity={v === 'holds' ? 0.22 : 0.14} />
+				{#if v === 'close'}<path d="M0 0V7" stroke="var(--close)" stroke-width="2.4" />{/if}
+				{#if v === 'does-not-hold'}<path d="M0 0V7M0 0H7" stroke="var(--does-not-hold)" stroke-width="2.4" />{/if}
+				{#if v === 'cannot-be-judged'}<circle cx="3.5" cy="3.5" r="1.4" fill="var(--cannot-be-judged)" />{/if}
+			</pattern>
+		{/each}
+	</defs>
+	{#each studBands as { p, x, w } (p.id)}<rect {x} y={top} width={w} height={view.y - top} fill="url(#margin-{p.verdict})" />{/each}
+	{#each rowBands as { p, x, y, w, h } (p.id)}<rect {x} {y} width={w} height={h} fill="url(#margin-{p.verdict})" stroke="var(--{p.verdict})" stroke-width="1.4" />{/each}
+	{#each written as { p, x, w } (p.id)}<text x={x + w / 2} y={top - 5} text-anchor="middle" fill="var(--{p.verdict})">{sayMargin({ margin: p.margin, verdict: p.verdict })}</text>{/each}
+	{#each rowBands as { p, y, h, right } (p.id)}
+		<text x={Math.min(right + 5, width - 4)} y={y + h / 2 + 4} text-anchor={right + 40 > width ? 'end' : 'start'} fill="var(--{p.verdict})">{p.load > 0 ? sayMargin({ margin: p.margin, verdict: p.verdict }) : ''}</text>
+	{/each}
+</svg>
+
+<style>
+	text {
+		font: 700 12px var(--font-mono);
+		stroke: var(--sheet);
+		stroke-width: 3.5px;
+		paint-order: stroke;
+	}
+</style>
