@@ -83,7 +83,7 @@ describe('what is wrong with a row as laid out', () => {
 	};
 
 	it('names a joint off a stud', () => expect(said({ joints: [1500] })).toMatch(/stop: The joint at 1500 mm is off a stud/));
-	it('names the short end distance of a joint on a stud', () => expect(said({ joints: [1660] })).toMatch(/mind: The joint at 1660 mm leaves each cleat half a stud/));
+	it('names the short end distance of a joint on a stud', () => expect(said({ joints: [1660] })).toMatch(/mind: The joint at 1660 mm leaves its screws 11.3 mm to the end of each cleat; 24.1 mm are needed/));
 	it('names an obstruction the row runs over', () => expect(said({ y: 1500, left: 2900, right: 4500, joints: [] })).toMatch(/stop: The row runs over slip window/));
 	it('names a screw too short for its duty', () => expect(said({ screws: { size: '#10', length: 50, perStud: 1 } })).toMatch(/stop: Screws of 50 mm enter the stud by 19.5 mm; under 29 mm/));
 	it('names a screw that comes out behind its stud', () => expect(said({ screws: { size: '#10', length: 130, perStud: 1 } })).toMatch(/stop: Screws of 130 mm come out behind the stud at 40 mm, which is 95 mm deep/));

@@ -1,8 +1,9 @@
 import { workingSpace } from '../handling/service-panel';
 import { LEAST_PENETRATION } from '../loads/fasteners/joint';
+import { spacingMinimums } from '../loads/fasteners/spacing-minimums';
 import { screwHeights, STACK_APART } from '../loads/statics/roll';
 import type { Warning } from '../loads/check';
-import { screwDiameter } from '../materials/screws';
+import { screw, screwDiameter } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { rowProfile } from '../plan/profile';
 import type { Plan, Row } from '../plan/types';
@@ -39,7 +40,11 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: (level: War
 	for (const x of row.joints) {
 		const on = segments.some((s) => s.to === x && s.fixings.some((f) => Math.abs(f.stud.x - x) <= f.stud.width / 2));
 		if (!on) say('stop', phrase('The joint at {x@tape} is off a stud', { x: mm(x) }));
-		else say('mind', phrase('The joint at {x@tape} leaves each cleat half a stud for its screws, short for any screw: put a block beside the stud', { x: mm(x) }));
+		else {
+			const least = spacingMinimums(screw(row.screws.size), { acrossGrain: true, drilled: true }).end;
+			const left = Math.min(...segments.flatMap((s) => s.fixings.filter((f) => f.atEnd && (s.to === x || s.from === x)).map((f) => Math.abs(f.x - x))));
+			if (left < least) say('mind', phrase('The joint at {x@tape} leaves its screws {e} to the end of each cleat; {n} are needed: put a block beside the stud', { x: mm(x), e: mm(left), n: mm(least) }));
+		}
 	}
 }
 

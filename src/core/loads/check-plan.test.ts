@@ -50,7 +50,7 @@ describe('verdicts', () => {
 				const [light, heavy] = [fresh(load(base, times)), fresh(load(base, times * more))];
 				for (const c of light.checks) {
 					// A seat gets better with weight close to the wall; strength never does.
-					if (c.title.startsWith('seat') || c.margin === null) continue;
+					if (c.title.includes('seat') || c.margin === null) continue;
 					expect(find(heavy, c.id).margin ?? Infinity, c.id).toBeLessThanOrEqual(c.margin * (1 + 1e-9));
 				}
 			}),

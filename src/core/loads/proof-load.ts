@@ -1,7 +1,7 @@
 import type { Kilograms, Millimetres } from '../units/quantity';
 
-/** A rack this high or higher hangs over heads. */
-const OVER_HEADS: Millimetres = 1900;
+/** What reaches down no further than this hangs over heads. */
+export const OVERHEAD: Millimetres = 1900;
 
 /** A planned test: the working load first, then more, a bag at a time. */
 export interface ProofLoad {
@@ -28,7 +28,7 @@ const WATCH = ['the hook line: does the hook ride up or turn?', 'the lip of ever
  */
 export function proofLoad(working: Kilograms, o: { foot: Millimetres; bag: Kilograms }): ProofLoad {
 	if (!(working > 0) || !(o.bag > 0)) throw new RangeError('A proof load needs a working load and bags that weigh something');
-	const overhead = o.foot >= OVER_HEADS;
+	const overhead = o.foot >= OVERHEAD;
 	const factor = overhead ? 2 : 1.8;
 	const target = working * factor;
 	const most = 200;

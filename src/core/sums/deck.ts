@@ -13,11 +13,12 @@ import { wood } from '../materials/woods';
 import { mm, moment, newtons, perLength, phrase, stress } from '../units/phrase';
 import { MM_PER_INCH, MPA_PER_PSI, weightOf } from '../units/quantity';
 import { choiceField, lengthField, massField, numberField, wholeField, type InputsOf } from './field';
-import { answerOf, defineSum, LAST_WORD, type Change } from './sum';
+import { OVERHEAD } from '../loads/proof-load';
+import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 
 const fields = {
-	load: massField('Deck and all on it', 1, 3000, [120, 113.4]),
+	load: massField('Deck and all on it', 1, 3000, [120, 250]),
 	centre: lengthField('Its middle, out from the wall', 10, 3000, [380, 381]),
 	hangLine: lengthField('Hang line, out from the wall', 50, 3000, [760, 762]),
 	hangers: wholeField('Hangers on the line', 1, 20, 4),
@@ -162,9 +163,10 @@ export const deckSum = defineSum({
 	},
 	answer(i) {
 		const shares = deckShares({ weight: weightOf(i.load), centre: i.centre, hangLine: i.hangLine, hangers: i.hangers });
-		return answerOf({ drawing: { title: 'Deck between ledger and hangers, seen from its end', shapes: draw(i) }, steps: [...speciesMissing(i.species, 'joists'), ...hangerSteps(i, shares), ...joistSteps(i, shares), ledgerStep(i, shares)], notes: [LAST_WORD, phrase('Nobody stands beneath while it is loaded; proof load it to twice its working load')] });
+		return answerOf({ drawing: { title: 'Deck between ledger and hangers, seen from its end', shapes: draw(i) }, steps: [...speciesMissing(i.species, 'joists'), ...hangerSteps(i, shares), ...joistSteps(i, shares), ledgerStep(i, shares)], notes: [phrase('Nobody stands beneath while it is loaded; proof load it to twice its working load')] });
 	},
 	load: 'load',
+	proof: (i) => ({ working: i.load, foot: OVERHEAD }),
 	changes(i) {
 		const found: Change<I>[] = [
 			{ text: phrase('{n} hangers', { n: String(i.hangers + 2) }), inputs: { hangers: i.hangers + 2 }, effort: 'another part' },

@@ -12,7 +12,7 @@ import { nail, NAILS, type NailSize } from '../materials/nails';
 import { screw, SCREW_LENGTHS, SCREWS, type ScrewSize } from '../materials/screws';
 import { angle, mm, newtons, phrase, ratio, type Phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';
-import { angleField, choiceField, flagField, lengthField, massField, type InputsOf } from './field';
+import { angleField, choiceField, flagField, lengthField, massField, optionalLength, type InputsOf } from './field';
 import { answerOf, defineSum, type Change } from './sum';
 
 const fields = {
@@ -26,9 +26,11 @@ const fields = {
 	gap: lengthField('Cladding between', 0, 60, [12.5, 12.7], { hint: 'Counts as a gap' }),
 	into: lengthField('Into, thickness', 10, 400, [95, 88.9]),
 	intoWood: choiceField('Into, kind', BENDING_CHOICES, ['c24', 'spf']),
-	load: massField('Load', 0, 2000, [18, 18.14]),
+	load: massField('Load', 0, 2000, [18, 40]),
 	angle: angleField('Pulled', 0, 90, 45, { hint: '0 straight across, 90 straight out' }),
 	duration: choiceField('Load lasts', [{ value: 'storage', name: 'Always: storage' }, { value: 'usual', name: 'Ten years in all' }, { value: 'bump', name: 'A bump or a grab' }], 'storage'),
+	end: optionalLength('From the end of what it goes through', 1, 3000, 'Left empty, it is only told'),
+	edge: optionalLength('From its edge', 1, 1000, 'Left empty, it is only told'),
 	endGrain: flagField('Into end grain'),
 	wet: flagField('Wet in use')
 };
@@ -68,11 +70,13 @@ function judge(i: I, joint: Joint): Step {
 }
 
 /** Bore, edge and end distances, to be read beside the strength. */
-function workshopNotes(f: Fastener, G: number): Phrase[] {
+function workshopNotes(i: I, f: Fastener, G: number): Phrase[] {
 	const pilot = pilotFor(f, G);
 	const least = spacingMinimums(f, { acrossGrain: true, drilled: true });
 	return [
 		phrase(pilot.mayBeLeftOut ? 'Pilot {p} for the thread, {s} for the shank; in wood this soft it may be left out away from ends and edges' : 'Pilot {p} for the thread, {s} for the shank', { p: mm(pilot.thread), s: mm(pilot.shank) }),
+		...(i.end !== null && i.end < least.end ? [phrase('Too near the end: {e}, and {n} are needed for its full strength', { e: mm(i.end), n: mm(least.end) })] : []),
+		...(i.edge !== null && i.edge < least.edge ? [phrase('Too near the edge: {e}, and {n} are needed for its full strength', { e: mm(i.edge), n: mm(least.edge) })] : []),
 		phrase('Keep {end} from the end, {edge} from the edge, {along} apart along the grain', { end: mm(least.end), edge: mm(least.edge), along: mm(least.along) }),
 		phrase("A structural or deck screw's own maker's data beat these")
 	];
@@ -113,7 +117,7 @@ export const fastenerSum = defineSum({
 			return answerOf({ drawing, steps: [missingStep('species', phrase(`no specific gravity for ${what}`), 'NDS 2018 Table 12.3.3', [phrase('Find the species, or choose "Softest, G 0.36". MDF and particleboard are in no table: ask the maker of the screw')])] });
 		}
 		const joint: Joint = { fastener: f, length: i.length, side: { thickness: i.through, G: side }, gap: i.gap, main: { thickness: i.into, G: main }, endGrain: i.endGrain, wet: i.wet };
-		return answerOf({ drawing, steps: [judge(i, joint)], notes: workshopNotes(f, main) });
+		return answerOf({ drawing, steps: [judge(i, joint)], notes: workshopNotes(i, f, main) });
 	},
 	load: 'load',
 	changes(i) {

@@ -1,6 +1,7 @@
 import { array, boolean, object, type ObjectSchema, type Schema } from 'yup';
 import { oneOf, whole, within } from '../plan/fields';
 import type { LengthUnit } from '../units/parse-length';
+import { KG_PER_POUND } from '../units/quantity';
 
 /** A value to start from, in the sizes of either kind of shop. */
 type Start<T> = Record<LengthUnit, T>;
@@ -64,7 +65,9 @@ const numberOf = (kind: NumberSpec['kind']) => (label: string, min: number, max:
 
 /** A length between two bounds, mm. @example lengthField('Span', 50, 4000, [800, 812.8]) */
 export const lengthField = numberOf('length');
-export const massField = numberOf('mass');
+/** A mass between two bounds, kg; its starts in kg and in pounds. @example massField('Load', 0, 500, [20, 45]) */
+export const massField = (label: string, min: number, max: number, [kg, pounds]: readonly [kg: number, pounds: number], more: NumberOptions = {}): NumberSpec =>
+	numberOf('mass')(label, min, max, [kg, pounds * KG_PER_POUND], more);
 export const angleField = numberOf('angle');
 export const numberField = numberOf('number');
 export const wholeField = numberOf('whole');

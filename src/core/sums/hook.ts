@@ -12,11 +12,12 @@ import { wood } from '../materials/woods';
 import { mass, mm, moment, newtons, perLength, phrase, stress } from '../units/phrase';
 import { MM_PER_INCH, weightOf } from '../units/quantity';
 import { choiceField, lengthField, massField, optionalMass, type InputsOf } from './field';
+import { OVERHEAD } from '../loads/proof-load';
 import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 
 const fields = {
-	load: massField('Load', 0, 200, [14, 15.9]),
+	load: massField('Load', 0, 200, [14, 35]),
 	diameter: lengthField('Wire, diameter', 2, 25, [8, 7.9375]),
 	throat: lengthField('Load from the middle of its shank', 1, 200, [40, 38.1]),
 	way: choiceField('It is screwed', [{ value: 'side', name: 'Into a wall: bent by its load' }, { value: 'up', name: 'Up into a joist: pulled out' }], 'up'),
@@ -80,6 +81,7 @@ export const hookSum = defineSum({
 	fields,
 	answer: (i) => answerOf({ drawing: { title: 'Screw hook with its load', shapes: draw(i) }, steps: [...speciesMissing(i.species, 'wood'), ...steps(i)], notes: [phrase("Bicycles hang within children's reach, and above heads: the maker has the last word")] }),
 	load: 'load',
+	proof: (i) => ({ working: i.load, foot: i.way === 'up' ? OVERHEAD : 0 }),
 	changes(i) {
 		const found: Change<I>[] = [8, 10, 12].filter((d) => d > i.diameter + 0.4).map((d) => ({ text: phrase('A hook of {d} wire', { d: mm(d) }), inputs: { diameter: d }, effort: 'another part' }));
 		if (i.way === 'up') found.push({ text: phrase('{l} of thread in the wood', { l: mm(i.thread + 20) }), inputs: { thread: i.thread + 20 }, effort: 'another part' });

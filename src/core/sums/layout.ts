@@ -1,6 +1,6 @@
 import { box, type Shape } from '../drawing/shapes';
 import { ripInTwo, type Bevel } from '../cleats/profile';
-import { spacingPitch, spacingPositions, spacingSum } from '../holders/spacing';
+import { spacingPitch, spacingPositions } from '../holders/spacing';
 import type { Spacing } from '../plan/types';
 import { angle, count, mm, phrase } from '../units/phrase';
 import { radians } from '../units/quantity';
@@ -28,6 +28,18 @@ const spacingFields = {
 const asSpacing = (i: InputsOf<typeof spacingFields>): Spacing =>
 	i.way === 'pitch' ? { kind: 'pitch', count: i.count, inset: i.inset, pitch: i.pitch } : i.way === 'end-margins' ? { kind: 'end-margins', count: i.count, margin: i.margin } : { kind: 'equal-gaps', count: i.count };
 
+/** How far apart, centre to centre, as a sum. */
+function apartSum(width: number, spacing: Spacing) {
+	switch (spacing.kind) {
+		case 'equal-gaps':
+			return phrase('{w} / ({n} + 1): centre to centre', { w: mm(width), n: count(spacing.count) });
+		case 'pitch':
+			return phrase('{p}: as said', { p: mm(spacing.pitch) });
+		case 'end-margins':
+			return spacing.count === 1 ? phrase('0: one, in the middle') : phrase('({w} - 2 × {m}) / ({n} - 1): centre to centre', { w: mm(width), m: mm(spacing.margin), n: count(spacing.count) });
+	}
+}
+
 export const spacingSumDef = defineSum({
 	name: 'spacing',
 	title: 'Even spacing',
@@ -43,8 +55,8 @@ export const spacingSumDef = defineSum({
 		const positions = spacingPositions(i.width, spacing);
 		return answerOf({
 			drawing: { title: `${i.count} marks along a board`, shapes: marked(i.width, positions, 0) },
-			lines: [{ label: 'apart', sum: spacingSum(i.width, spacing), result: mm(spacingPitch(i.width, spacing)) }],
-			marks: [{ label: 'Marks from the left end, centre to centre', positions }],
+			lines: [{ label: 'apart', sum: apartSum(i.width, spacing), result: mm(spacingPitch(i.width, spacing)) }],
+			marks: [{ label: 'Marks from the left end, to the middle of each', positions }],
 			notes: [phrase('Measure every mark from the same end: stepping off a rounded pitch adds its error up')]
 		});
 	}

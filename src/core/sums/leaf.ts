@@ -15,7 +15,7 @@ import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 
 const fields = {
-	load: massField('Leaf with what hangs on it', 0.1, 300, [14, 13.6]),
+	load: massField('Leaf with what hangs on it', 0.1, 300, [14, 30]),
 	reach: lengthField('Its middle from the hinge', 10, 2000, [300, 304.8]),
 	hingeOut: lengthField('Hinge line from the wall', 0, 500, [45, 44.45]),
 	hinge: lengthField('Hinge line from the first stud', -1500, 1500, [50, 50.8], { hint: 'To the right; closed, the leaf lies to the right of it' }),
@@ -94,6 +94,7 @@ export const leafSum = defineSum({
 		notes: [phrase("A child can hang on an open leaf. The hinge's own load is its maker's word")]
 	}),
 	load: 'load',
+	proof: (i) => ({ working: i.load, foot: 0 }),
 	changes(i) {
 		const found: Change<I>[] = [];
 		for (const length of SCREW_LENGTHS.filter((l) => l > i.length + 1 && l < i.thickness + i.cladding + i.stud).slice(0, 2)) found.push({ text: phrase('Screws {l} long', { l: mm(length) }), inputs: { length }, effort: 'screws' });

@@ -7,7 +7,7 @@ import { angleField, choiceField, lengthField, massField, type InputsOf } from '
 import { answerOf, defineSum, type Change } from './sum';
 
 const fields = {
-	load: massField('Weight to lift', 0, 200, [10, 10]),
+	load: massField('Weight to lift', 0, 200, [10, 22]),
 	fromOut: lengthField('Lifted from: hands out', 0, 1500, [300, 304.8], { hint: 'From the middle of the ankles' }),
 	fromHeight: lengthField('Lifted from: hands up', 0, 2500, [750, 762]),
 	toOut: lengthField('Set down at: hands out', 0, 1500, [320, 320.675]),

@@ -15,7 +15,7 @@ import { speciesMissing } from './words';
 
 const fields = {
 	species: choiceField('Wood', WOOD_CHOICES, ['c24', 'spf']),
-	load: massField('Load on one arm', 0, 1000, [40, 40.8]),
+	load: massField('Load on one arm', 0, 1000, [40, 90]),
 	length: lengthField('Arm out of its uprights', 30, 1500, [300, 304.8]),
 	armThickness: lengthField('Arm, thickness', 10, 100, [44, 38.1]),
 	armHeight: lengthField('Arm, height', 20, 300, [94, 88.9]),
@@ -112,6 +112,7 @@ export const lumberArmSum = defineSum({
 		return answerOf({ drawing: { title: 'Lumber arm on a cleat, seen from its side', shapes: draw(i) }, steps: [...speciesMissing(i.species, 'arm'), ...steps(i)], notes });
 	},
 	load: 'load',
+	proof: (i) => ({ working: i.load, foot: 0 }),
 	changes(i) {
 		const found: Change<I>[] = [
 			{ text: phrase('Arm {L} long', { L: mm(Math.round(i.length * 0.75)) }), inputs: { length: Math.round(i.length * 0.75) }, effort: 'nothing to buy' },

@@ -4,13 +4,13 @@ import { PLUGS } from '../materials/plugs';
 import { mm, newtons, phrase } from '../units/phrase';
 import { weightOf } from '../units/quantity';
 import { choiceField, lengthField, massField, optionalMass, wholeField, type InputsOf } from './field';
-import { answerOf, defineSum, LAST_WORD, type Change } from './sum';
+import { answerOf, defineSum, type Change } from './sum';
 
 const fields = {
 	plug: choiceField('Plug', PLUGS.map((p) => ({ value: p.id as string, name: `${p.title}, screw ${p.screws[0]} to ${p.screws[1]} mm` })), '8'),
 	wall: choiceField('Wall', [{ value: 'brick', name: 'Solid brick' }, { value: 'concrete', name: 'Concrete' }, { value: 'block', name: 'Hollow or aerated block' }, { value: 'plaster', name: 'Plasterboard alone' }], 'brick'),
 	count: wholeField('Plugs', 1, 40, 4, { hint: 'Half of them in the top line' }),
-	load: massField('Load', 0, 1000, [20, 20.4]),
+	load: massField('Load', 0, 1000, [20, 45]),
 	out: lengthField('It stands out', 0, 1500, [120, 127]),
 	height: lengthField('Top plugs above where it bears', 20, 2500, [200, 203.2]),
 	maker: optionalMass("Plug maker's load, each", 0.1, 1000, 'For this wall, on the packet. Without it the plug cannot be judged')
@@ -29,7 +29,7 @@ function judge(i: I): Step {
 		{ label: 'together', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(across) }), result: newtons(resultant) }
 	];
 	if (i.wall === 'plaster') return { ...missingStep('plug', phrase('plasterboard alone: light things only, by the anchor maker\'s word'), 'the maker'), lines: lines() };
-	if (i.maker === null) return { ...missingStep('plug', phrase("cannot be judged without the plug maker's figure"), 'the maker', [phrase('There is no general value for a plug: wall, hole and screw decide. Each would have to hold {r}', { r: newtons(resultant) })]), lines: lines() };
+	if (i.maker === null) return { ...missingStep('plug', phrase("the plug maker's load is not known"), 'the maker', [phrase('There is no general value for a plug: wall, hole and screw decide. Each would have to hold {r}', { r: newtons(resultant) })]), lines: lines() };
 	return stepOf({ title: 'plug', reason: phrase('the most loaded plug'), source: "the plug maker's recommended load", demand: newtons(resultant), capacity: newtons(weightOf(i.maker)), lines });
 }
 
@@ -47,8 +47,9 @@ export const plugSum = defineSum({
 	title: 'Plug in masonry',
 	question: 'Do plugs hold it on a solid wall?',
 	fields,
-	answer: (i) => answerOf({ drawing: { title: 'Board on a solid wall, seen from its end', shapes: draw(i) }, steps: [judge(i)], notes: [LAST_WORD] }),
+	answer: (i) => answerOf({ drawing: { title: 'Board on a solid wall, seen from its end', shapes: draw(i) }, steps: [judge(i)] }),
 	load: 'load',
+	proof: (i) => ({ working: i.load, foot: 0 }),
 	changes(i) {
 		const found: Change<I>[] = [
 			{ text: phrase('{n} plugs', { n: String(i.count * 2) }), inputs: { count: i.count * 2 }, effort: 'screws' },

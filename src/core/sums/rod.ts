@@ -22,7 +22,7 @@ const fields = {
 	member: choiceField('The hole is in', [{ value: 'upright', name: 'An upright: bears along the grain' }, { value: 'rail', name: 'A rail or face: bears across the grain' }], 'upright'),
 	species: choiceField('Its wood', WOOD_CHOICES, ['c24', 'spf']),
 	width: lengthField('Its width at the hole', 20, 400, [45, 38.1], { hint: 'Of the face the hole is in, hole in its middle' }),
-	load: massField('Load on the rod', 0, 500, [15, 22.7]),
+	load: massField('Load on the rod', 0, 500, [15, 50]),
 	place: choiceField('The load is', [{ value: 'spread', name: 'Spread along it' }, { value: 'tip', name: 'At its tip' }], 'spread')
 };
 type I = InputsOf<typeof fields>;
@@ -119,6 +119,7 @@ export const rodSum = defineSum({
 		return answerOf({ drawing: { title: `${r.title} in a hole, tilted ${i.tilt} degrees`, shapes: draw(i) }, steps: [...speciesMissing(i.species, 'wood'), ...steps(i)], notes });
 	},
 	load: 'load',
+	proof: (i) => ({ working: i.load, foot: 0 }),
 	changes(i) {
 		const r = rod(i.rod);
 		const thicker = RODS.filter((o) => o.material === r.material && o.wall > 0 === r.wall > 0 && o.outer > r.outer + 0.5).sort((a, b) => a.outer - b.outer).slice(0, 2);

@@ -13,9 +13,9 @@ const fields = {
 	thickness: lengthField('Cleat thickness', 6, 60, [18, 19.05]),
 	back: lengthField('Cleat height, wall side', 15, 300, [55, 44.45]),
 	drop: lengthField('Bears below the bevel by', 0, 3000, [180, 177.8], { hint: "From the bevel's wall side down to the lowest bearing" }),
-	self: massField('The holder itself', 0, 200, [1.5, 1.36]),
+	self: massField('The holder itself', 0, 200, [1.5, 3]),
 	selfOut: lengthField('Its middle stands out', 0, 1500, [30, 31.75]),
-	load: massField('What hangs', 0, 500, [12, 12.2]),
+	load: massField('What hangs', 0, 500, [12, 27]),
 	out: lengthField('It stands out', 0, 1500, [90, 101.6]),
 	lock: flagField('A lock strip over the hook'),
 	tugAt: lengthField('A tug comes at', 1, 3000, [120, 127], { hint: 'Above the lowest bearing' })

@@ -19,7 +19,7 @@ const fields = {
 	supports: lengthsField('Supports, from the left end', { min: 0, max: 12_000, least: 2, most: 12 }, [[0, 600], [0, 609.6]], { hint: 'Two is a plain shelf; more, and it runs through' }),
 	length: lengthField('Length of the board', 50, 12_000, [600, 609.6]),
 	bearing: lengthField('Each support bears', 3, 200, [18, 19.05]),
-	load: massField('Load spread along it', 0, 5000, [20, 20.4]),
+	load: massField('Load spread along it', 0, 5000, [20, 45]),
 	point: massField('One heavy thing', 0, 2000, [0, 0]),
 	pointAt: lengthField('It stands at', 0, 12_000, [300, 304.8], { when: (i) => (i.point as number) > 0 }),
 	limit: choiceField('It may sag', [{ value: 'looks', name: '0.02 in a foot: looks straight' }, { value: 'work', name: 'Span over 240: for work' }], 'looks'),
@@ -122,6 +122,7 @@ export const shelfSum = defineSum({
 		return answerOf({ drawing: { title: `Shelf on ${i.supports.length} supports, its sag drawn large`, shapes: draw(i) }, steps: [...speciesMissing(i.material, 'shelf'), ...steps(i)] });
 	},
 	load: 'load',
+	proof: (i) => ({ working: i.load + i.point, foot: 0 }),
 	changes(i) {
 		const found: Change<I>[] = [];
 		const thicker = [18, 24, 36, 44].filter((t) => t > i.thickness + 1).slice(0, 2);

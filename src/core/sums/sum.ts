@@ -4,8 +4,9 @@ import { byRemedy, type Effort } from '../loads/effort';
 import type { Drawing } from '../drawing/shapes';
 import { problemsOf } from '../plan/validate';
 import { fail, ok, type Problem, type Result } from '../result';
-import { phrase, type Phrase } from '../units/phrase';
+import type { Phrase } from '../units/phrase';
 import type { Quantity } from '../units/format-quantity';
+import type { Kilograms, Millimetres } from '../units/quantity';
 import { inputSchema, type Fields, type Inputs, type InputsOf } from './field';
 
 /** What one question comes to. */
@@ -40,6 +41,8 @@ export interface Sum<I extends Inputs = Inputs> {
 	answer: (inputs: I) => Answer;
 	/** The input that is the load: how much more of it there could be is then worked out. */
 	load?: string;
+	/** For a proof load: what it is to carry, and how high it hangs; null when there is none to plan. */
+	proof?: (inputs: I) => { working: Kilograms; foot: Millimetres } | null;
 	/** What might make it hold. */
 	changes?: (inputs: I) => Change<I>[];
 }
@@ -116,6 +119,3 @@ export function remedies(sum: Sum, inputs: Inputs): Remedy[] {
 export function answerOf(parts: Partial<Answer> & Pick<Answer, 'drawing'>): Answer {
 	return { steps: [], lines: [], marks: [], notes: [], ...parts };
 }
-
-/** A caution that stands with what hangs above heads or leans on a maker's word. */
-export const LAST_WORD: Phrase = phrase('Allowable values, not breaking loads. An engineer, the maker and your building department have the last word');

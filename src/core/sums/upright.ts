@@ -26,7 +26,7 @@ const fields = {
 	cladding: lengthField('Cladding', 0, 60, [12.5, 12.7]),
 	stud: lengthField('Stud, depth', 40, 300, [95, 88.9]),
 	arms: lengthsField('Rods or arms, up from the floor', { min: 0, max: 6000, least: 1, most: 30 }, [[500, 950, 1400, 1850], [508, 965.2, 1422.4, 1879.6]]),
-	load: massField('Load on each', 0, 500, [30, 27.2]),
+	load: massField('Load on each', 0, 500, [30, 60]),
 	reach: lengthField('Its middle stands out', 10, 1500, [180, 177.8], { hint: 'From the face of the upright' })
 };
 type I = InputsOf<typeof fields>;
@@ -106,6 +106,7 @@ export const uprightSum = defineSum({
 		notes: [phrase('Its pencil line is its edge, half its thickness off the middle of the stud: a lag beside the stud counts for nothing')]
 	}),
 	load: 'load',
+	proof: (i) => ({ working: i.load * i.arms.length, foot: 0 }),
 	changes(i) {
 		const found: Change<I>[] = [];
 		const middles = i.lags.flatMap((y, k) => (k === 0 ? [y] : [((i.lags[k - 1] as number) + y) / 2, y]));

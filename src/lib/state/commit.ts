@@ -1,14 +1,14 @@
 import type { Command } from '$core/plan/commands';
 import type { Problem } from '$core/result';
-import { phrase, sayPhrase } from '$core/units/phrase';
+import { formatQuantity } from '$core/units/format-quantity';
 import type { LengthUnit } from '$core/units/parse-length';
 
-/** Millimetres inside a message, such as "must be at least 200 mm". */
-const IN_MM = /(-?\d+(?:\.\d+)?) mm/g;
+/** Figures inside a message, such as "must be at least 200 mm". */
+const FIGURE = /(-?\d+(?:\.\d+)?) (mm|kg)\b/g;
 
-/** Says a problem in the user's unit; messages from the schema are in mm. */
+/** Says a problem in the user's unit; messages from the schema are in mm and kg. */
 export function sayProblem(problem: Problem, unit: LengthUnit): string {
-	const text = unit === 'mm' ? problem.message : problem.message.replace(IN_MM, (_, n: string) => sayPhrase(phrase('{x}', { x: { value: Number(n), dim: 'length' } }), unit));
+	const text = unit === 'mm' ? problem.message : problem.message.replace(FIGURE, (_, n: string, of: string) => formatQuantity({ value: Number(n), dim: of === 'mm' ? 'length' : 'mass' }, unit));
 	return text.charAt(0).toUpperCase() + text.slice(1);
 }
 

@@ -12,6 +12,12 @@ export function sayMargin(check: Pick<Check, 'margin' | 'verdict'> | undefined):
 	return check.margin === null ? '–' : check.margin >= 100 ? '100+' : check.margin.toFixed(2);
 }
 
+/** The same where there is little room: no places from ten on. */
+export function sayShortMargin(check: Pick<Check, 'margin' | 'verdict'>): string {
+	const said = sayMargin(check);
+	return check.margin !== null && check.margin >= 10 && check.margin < 100 && said !== '?' ? check.margin.toFixed(0) : said;
+}
+
 /** Marks to measure off from one end, each rounded once to the tape; a figure is not parted from its unit. */
 export function sayMarks(positions: readonly number[], unit: LengthUnit): string {
 	return tapeMarks(positions, unit).map((x) => formatLength(x, unit).replaceAll(' ', '\u00a0')).join(', ');

@@ -110,5 +110,5 @@ export function allowedLine(c: JointCapacity, both: CombinedAllowable): SumLine 
 		across: '{Z} / √{c}: no better than across by itself',
 		pull: '{W} / √{s}: no better than pulled by itself'
 	};
-	return { label: 'allowed so', sum: phrase(both.allowed > 0 ? sums[both.by] : '0: the screw counts for nothing', values), result: newtons(both.allowed), source: 'NDS 2018 12.4-1' };
+	return { label: 'allowed so', sum: phrase(both.cos2 + both.sin2 === 0 ? 'the smaller of the two: nothing loads it' : both.allowed > 0 ? sums[both.by] : '0: the screw counts for nothing', values), result: newtons(both.allowed), source: 'NDS 2018 12.4-1' };
 }

@@ -6,7 +6,7 @@
 	import { formatQuantity } from '$core/units/format-quantity';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { sayMargin } from '../say';
+	import { sayShortMargin } from '../say';
 	import type { BarChart } from './bar-chart';
 
 	/** Load and capacity by stud and by row, of the plan as it is: what each carries, and what it would carry before it stopped holding. */
@@ -43,7 +43,7 @@
 		chart?.show({
 			dark: preferences.theme === 'dark',
 			unit,
-			bars: places.map((p) => ({ name: name(p), load: p.load, capacity: p.capacity, verdict: p.verdict, label: sayMargin(p), words: words(p), picked: open.selection?.id === p.id }))
+			bars: places.map((p) => ({ name: name(p), load: p.load, capacity: p.capacity, verdict: p.verdict, label: sayShortMargin(p), words: words(p), picked: open.selection?.id === p.id }))
 		});
 	});
 </script>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { STANDING_NOTE } from '$exchange/check-report';
+	import { massOf } from '$core/loads/capacity';
 	import { governingCheck, VERDICT_WORDS, type Check } from '$core/loads/check';
 	import { openFirst } from '$core/loads/check-plan';
 	import { formatLength } from '$core/units/format-length';
@@ -116,6 +117,9 @@
 {/if}
 {#if placed}
 	<HandlingSection {placed} stature={open.shown.stature} />
-	<ProofLoadSection {placed} />
+	<ProofLoadSection
+		working={massOf(placed.holder)} foot={placed.foot - placed.built.hangsBelow}
+		what="{placed.holder.name || 'Holder'}, {formatLength(placed.left, unit)} from the left, {formatLength(placed.foot, unit)} up."
+	/>
 {/if}
 <p class="caution">{STANDING_NOTE} Test a new rack with its working load, nobody beneath, before you trust it.</p>

@@ -1,25 +1,21 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import type { Placed } from '$core/loads/place';
 	import { proofLoad } from '$core/loads/proof-load';
-	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { KG_PER_POUND } from '$core/units/quantity';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import MassField from './MassField.svelte';
 	import Section from './Section.svelte';
 
-	/** A planned test of one holder: how much, in what steps, what to watch. */
-	let { placed }: { placed: Placed } = $props();
+	/** A planned test of one holder or rack: how much, in what steps, what to watch. `what` says which, on paper. */
+	let { working, foot, what = '' }: { working: number; foot: number; what?: string } = $props();
 
 	const unit = $derived(preferences.unit);
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
-	const load = $derived(placed.holder.params.load);
-	const working = $derived(load.mass * load.perSeat * placed.holder.params.pegs.spacing.count);
 	let shown = $state(false);
 	let bag = $state<number | null>(null);
 	const each = $derived(bag ?? (unit === 'inch' ? 10 * KG_PER_POUND : 5));
-	const plan = $derived(working > 0 ? proofLoad(working, { foot: placed.foot - placed.built.hangsBelow, bag: each }) : null);
+	const plan = $derived(working > 0 ? proofLoad(working, { foot, bag: each }) : null);
 </script>
 
 {#if plan}
@@ -36,7 +32,7 @@
 			</ol>
 			<p class="marks">After every bag, look at {plan.watch.join('; ')}</p>
 			<p class="marks"><b>Nobody beneath or before it, eyes protected; load and unload from the side.</b> Stop at any crack, slip or noise. Write down date, load and what moved. It finds gross errors; it may lower what you trust it with, never raise it.</p>
-			<p class="marks">{placed.holder.name || 'Holder'}, {formatLength(placed.left, unit)} from the left, {formatLength(placed.foot, unit)} up.</p>
+			{#if what}<p class="marks">{what}</p>{/if}
 			<Button size="sm" color="alternative" class="no-print" onclick={() => print()}>Print</Button>
 		{/if}
 	</Section>

@@ -4,4 +4,4 @@
 	let { label, checked, commit }: { label: string; checked: boolean; commit: (on: boolean) => string | undefined } = $props();
 </script>
 
-<Checkbox class="min-h-8 !text-[var(--ink)]" {checked} onchange={(e: Event) => void commit((e.currentTarget as HTMLInputElement).checked)}>{label}</Checkbox>
+<div class="flex min-h-9 items-center"><Checkbox {checked} onchange={(e: Event) => void commit((e.currentTarget as HTMLInputElement).checked)}><span class="text-[var(--ink)]">{label}</span></Checkbox></div>

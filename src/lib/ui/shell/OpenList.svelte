@@ -53,6 +53,7 @@
 
 <style>
 	section {
+		container-type: inline-size;
 		height: 100%;
 		padding: 0.6rem 1rem;
 		overflow-y: auto;
@@ -88,6 +89,15 @@
 	}
 	b {
 		text-align: right;
+	}
+	@container (max-width: 620px) {
+		button {
+			grid-template-columns: 36px minmax(6rem, 9.5rem) minmax(0, 1fr) 3.2rem;
+			gap: 0.5rem;
+		}
+		.weight {
+			display: none;
+		}
 	}
 	@media (max-width: 900px) {
 		button {

@@ -6,6 +6,7 @@
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sayPhrase } from '$core/units/phrase';
 	import { preferences } from '$lib/state/preferences.svelte';
+	import ProofLoadSection from '../panels/ProofLoadSection.svelte';
 	import Section from '../panels/Section.svelte';
 	import SumTable from '../panels/SumTable.svelte';
 	import RemedyList from '../panels/RemedyList.svelte';
@@ -21,6 +22,7 @@
 	let picked = $state<string | null>(null);
 	const step = $derived<Step | undefined>(answer.steps.find((s) => s.title === picked) ?? judged?.step);
 	const most = $derived(headroom(sum, inputs));
+	const proof = $derived(sum.proof?.(inputs) ?? null);
 	const helps = $derived(remedies(sum, inputs));
 </script>
 
@@ -55,5 +57,6 @@
 		</ul>
 	</Section>
 {/if}
+{#if proof && proof.working > 0}<ProofLoadSection working={proof.working} foot={proof.foot} what={sum.title} />{/if}
 {#each answer.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
 {#if answer.steps.length > 0}<p class="caution">{STANDING_NOTE}</p>{/if}

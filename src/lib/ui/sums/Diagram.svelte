@@ -7,8 +7,8 @@
 	let { drawing }: { drawing: Drawing } = $props();
 
 	/** Room around it for dimensions and words, px. */
-	const EDGE = 44;
-	const TALLEST = 300;
+	const EDGE = 58;
+	const TALLEST = 225;
 	let width = $state(420);
 	const unit = $derived(preferences.unit);
 
@@ -51,7 +51,7 @@
 		}
 		const at = s.side === 'left' ? Math.min(x(s.from[0]), x(s.to[0])) - off : Math.max(x(s.from[0]), x(s.to[0])) + off;
 		const [a, b] = [y(s.from[1]), y(s.to[1])];
-		return { d: `M${at - 5} ${a}h10M${at - 5} ${b}h10M${at} ${a}V${b}`, tx: s.side === 'left' ? at + 8 : at - 8, ty: (a + b) / 2 + 4, anchor: s.side === 'left' ? ('start' as const) : ('end' as const) };
+		return { d: `M${at - 5} ${a}h10M${at - 5} ${b}h10M${at} ${a}V${b}`, tx: s.side === 'left' ? at - 7 : at + 7, ty: (a + b) / 2 + 4, anchor: s.side === 'left' ? ('end' as const) : ('start' as const) };
 	}
 
 	/** A load: its line, and a head at its point. */
@@ -60,7 +60,10 @@
 		const length = Math.hypot(bx - ax, by - ay) || 1;
 		const [ux, uy] = [(bx - ax) / length, (by - ay) / length];
 		const head = `M${bx} ${by}L${bx - 9 * ux - 5 * uy} ${by - 9 * uy + 5 * ux}L${bx - 9 * ux + 5 * uy} ${by - 9 * uy - 5 * ux}z`;
-		return { line: `M${ax} ${ay}L${bx} ${by}`, head, tx: Math.min(width - 6, ax + 8), ty: ay < by ? ay + 4 : ay + 12, anchor: ax > width - 90 ? ('end' as const) : ('start' as const) };
+		// Words stand by the tail of a load that comes down, and under the point of one that goes off to the left.
+		const left = bx < ax - 4;
+		const words = left ? { tx: bx, ty: by + 16, anchor: 'middle' as const } : { tx: Math.min(width - 6, ax + 8), ty: ay < by ? ay + 4 : ay + 12, anchor: ax > width - 90 ? ('end' as const) : ('start' as const) };
+		return { line: `M${ax} ${ay}L${bx} ${by}`, head, ...words };
 	}
 </script>
 

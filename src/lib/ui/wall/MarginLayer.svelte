@@ -3,7 +3,7 @@
 	import { VERDICT_WORDS, type Verdict } from '$core/loads/check';
 	import { rowProfile } from '$core/plan/profile';
 	import type { Plan } from '$core/plan/types';
-	import { sayMargin } from '../say';
+	import { sayShortMargin } from '../say';
 	import type { View } from './view';
 
 	/** Studs and rows by their margin: a colour and a pattern for each verdict, and the margin written beside it. Takes no pointer. */
@@ -65,9 +65,9 @@
 	</defs>
 	{#each studBands as { p, x, w } (p.id)}<rect {x} y={top} width={w} height={view.y - top} fill="url(#margin-{p.verdict})" />{/each}
 	{#each rowBands as { p, x, y, w, h } (p.id)}<rect {x} {y} width={w} height={h} fill="url(#margin-{p.verdict})" stroke="var(--{p.verdict})" stroke-width="1.4" />{/each}
-	{#each written as { p, x, w } (p.id)}<text x={x + w / 2} y={top - 5} text-anchor="middle" fill="var(--{p.verdict})">{sayMargin({ margin: p.margin, verdict: p.verdict })}</text>{/each}
+	{#each written as { p, x, w } (p.id)}<text x={x + w / 2} y={top - 5} text-anchor="middle" fill="var(--{p.verdict})">{sayShortMargin({ margin: p.margin, verdict: p.verdict })}</text>{/each}
 	{#each rowBands as { p, y, h, right } (p.id)}
-		<text x={Math.min(right + 5, width - 4)} y={y + h / 2 + 4} text-anchor={right + 40 > width ? 'end' : 'start'} fill="var(--{p.verdict})">{p.load > 0 ? sayMargin({ margin: p.margin, verdict: p.verdict }) : ''}</text>
+		<text x={Math.min(right + 5, width - 4)} y={y + h / 2 + 4} text-anchor={right + 40 > width ? 'end' : 'start'} fill="var(--{p.verdict})">{p.load > 0 ? sayShortMargin({ margin: p.margin, verdict: p.verdict }) : ''}</text>
 	{/each}
 </svg>
 

@@ -1,0 +1,32 @@
+import fc from 'fast-check';
+import type { FieldSpec, Inputs, InputValue } from '$core/sums/field';
+import { readInputs, type Sum } from '$core/sums/sum';
+
+/** Ends of a range as often as what lies between, and often what a form starts with: that is where sums make sense. */
+function valueOf(field: FieldSpec): fc.Arbitrary<InputValue> {
+	const start = fc.constantFrom<InputValue>(field.start.mm, field.start.inch);
+	switch (field.kind) {
+		case 'choice':
+			return fc.constantFrom(...field.choices.map((c) => c.value));
+		case 'flag':
+			return fc.boolean();
+		case 'whole':
+			return fc.oneof(start, fc.integer({ min: field.min, max: field.max }));
+		case 'lengths':
+			return fc.oneof(start, fc.uniqueArray(fc.integer({ min: field.min, max: field.max }), { minLength: field.least, maxLength: field.most }).map((all) => all.sort((a, b) => a - b)));
+		case 'optional-mass':
+		case 'optional-length':
+			return fc.oneof(fc.constant(null), fc.double({ min: field.min, max: field.max, noNaN: true }));
+		default:
+			return fc.oneof(start, fc.constantFrom(field.min, field.max), fc.double({ min: field.min, max: field.max, noNaN: true }));
+	}
+}
+
+/** Any inputs a sum takes. */
+export function inputsArbitrary(sum: Sum): fc.Arbitrary<Inputs> {
+	return fc.record(Object.fromEntries(Object.entries(sum.fields).map(([name, f]) => [name, valueOf(f)])))
+		// Far from the start fields seldom fit each other: some of them are taken back.
+		.chain((wild) => fc.tuple(fc.constant(wild), fc.subarray(Object.keys(wild)), fc.constantFrom('mm' as const, 'inch' as const)))
+		.map(([wild, kept, unit]) => ({ ...Object.fromEntries(Object.entries(sum.fields).map(([n, f]) => [n, f.start[unit]])), ...Object.fromEntries(kept.map((n) => [n, wild[n] as InputValue])) }) as Inputs)
+		.filter((inputs) => readInputs(sum, inputs).ok);
+}
