@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { combinedAllowable } from '$core/loads/fasteners/combined';
 import { jointCapacity } from '$core/loads/fasteners/joint';
-import { dowelBearing, governing, lateral, reduction, yieldLoads, type YieldInput } from '$core/loads/fasteners/lateral';
+import { dowelBearing, governing, lateral, reduction, yieldLoads } from '$core/loads/fasteners/lateral';
 import { headPullThrough, withdrawalPerLength } from '$core/loads/fasteners/withdrawal';
 import { screw, type ScrewSize } from '$core/materials/screws';
 import { N_PER_POUND } from '$core/units/quantity';
+import { chapter12 } from '../support/chapter12';
 
 const inch = (n: number) => n * 25.4;
 const pounds = (n: number) => n / N_PER_POUND;
@@ -30,23 +31,6 @@ describe('head pull-through', () => {
 		expect(headPullThrough(screw('#8').head, inch(t * 0.999999), 0.5)).toBeCloseTo(headPullThrough(screw('#8').head, inch(t * 1.000001), 0.5), 2);
 	});
 });
-
-/** NDS 2018 equations 12.3-1 to 12.3-6 in their own form, without a gap: a second derivation to hold ours against. */
-function chapter12({ D, Fyb, Fem, Fes, lm, ls }: YieldInput) {
-	const Re = Fem / Fes;
-	const Rt = lm / ls;
-	const k1 = (Math.sqrt(Re + 2 * Re ** 2 * (1 + Rt + Rt ** 2) + Rt ** 2 * Re ** 3) - Re * (1 + Rt)) / (1 + Re);
-	const k2 = -1 + Math.sqrt(2 * (1 + Re) + (2 * Fyb * (1 + 2 * Re) * D ** 2) / (3 * Fem * lm ** 2));
-	const k3 = -1 + Math.sqrt((2 * (1 + Re)) / Re + (2 * Fyb * (2 + Re) * D ** 2) / (3 * Fem * ls ** 2));
-	return {
-		Im: D * lm * Fem,
-		Is: D * ls * Fes,
-		II: k1 * D * ls * Fes,
-		IIIm: (k2 * D * lm * Fem) / (1 + 2 * Re),
-		IIIs: (k3 * D * ls * Fem) / (2 + Re),
-		IV: D ** 2 * Math.sqrt((2 * Fem * Fyb) / (3 * (1 + Re)))
-	};
-}
 
 describe('lateral', () => {
 	it('in all six modes agrees with chapter 12 at no gap, over a sweep', () => {

@@ -33,11 +33,12 @@ export function proofLoad(working: Kilograms, o: { foot: Millimetres; bag: Kilog
 	const target = working * factor;
 	const most = 200;
 	const bag = Math.max(o.bag, target / most);
-	const steps = [{ total: working, bags: Math.ceil(working / bag) }];
-	let bags = (steps[0] as { bags: number }).bags;
-	while (bags * bag < target - 1e-9) {
+	let bags = Math.ceil(working / bag);
+	const steps = [{ total: working, bags }];
+	for (let total = working; total < target; steps.push({ total, bags })) {
 		bags++;
-		steps.push({ total: Math.min(target, Math.max(working, bags * bag)), bags });
+		// The last bag is a part of one where it must be.
+		total = Math.min(target, Math.max(total, bags * bag));
 	}
 	return { working, factor, target, steps, minutes: 10, overhead, watch: WATCH };
 }

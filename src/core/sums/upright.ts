@@ -40,8 +40,9 @@ function steps(i: I): Step[] {
 	const bound = localPulls(i.lags, turns.map((t) => ({ ...t, couple: weightOf(i.load) * (i.reach + i.depth) })), i.foot);
 	const beam = beamPulls(i.lags, turns.map((t) => ({ ...t, couple: weightOf(i.load) * (i.reach + i.depth) })));
 	const across = (weightOf(i.load) * i.arms.length) / i.lags.length;
-	const worst = bound.reduce((best, t, k) => (t > (bound[best] as number) ? k : best), 0);
-	const pull = bound[worst] as number;
+	const pulls = bound.map((t, k) => Math.max(t, beam[k] as number));
+	const worst = pulls.reduce((best, t, k) => (t > (pulls[best] as number) ? k : best), 0);
+	const pull = pulls[worst] as number;
 	const at = i.lags[worst] as number;
 	const joint: Joint = { fastener: lag(i.lag as LagSize), length: i.lagLength, side: { thickness: i.depth, G: timber.G }, gap: i.cladding, main: { thickness: i.stud, G: timber.G }, sideToGrain: 0, mainToGrain: 0 };
 	const c = jointCapacity(joint);
@@ -52,15 +53,15 @@ function steps(i: I): Step[] {
 	const section = rectangle(i.thickness, i.depth).modulus;
 	const Fb = timber.Fb * CD_STORAGE;
 	const below = worst === 0 ? i.foot : (i.lags[worst - 1] as number);
-	const several = pull > 0 ? Math.max(1, Math.round((pull * (at - below)) / couple)) : 0;
+	const several = couple > 0 ? Math.round(((bound[worst] as number) * (at - below)) / couple) : 0;
 	return [
 		stepOf({
 			title: 'lag', reason: c.across ? phrase('lag at {y@tape} up', { y: mm(at) }) : phrase('lags too short: {p} in the stud, {need} needed', { p: mm(c.penetration), need: mm(c.needed) }),
 			source: 'statics; NDS 2018 chapter 12, Technical Report 12', demand: newtons(resultant), capacity: newtons(both.allowed),
 			lines: () => [
 				{ label: 'each turns it', sum: phrase('{W} × ({r} + {d})', { W: newtons(weightOf(i.load)), r: mm(i.reach), d: mm(i.depth) }), result: moment(couple) },
-				{ label: 'pull, bounded', sum: phrase(`${several} × {C} / ({y} - {z}): to the next lag or the foot`, { C: moment(couple), y: mm(at), z: mm(below) }), result: newtons(pull) },
-				{ label: 'as a beam', sum: phrase('on all its lags: shown, not counted'), result: newtons(Math.max(0, beam[worst] as number)) },
+				{ label: 'pull, bounded', sum: phrase(`${several} × {C} / ({y} - {z}): to the next lag or the foot`, { C: moment(couple), y: mm(at), z: mm(below) }), result: newtons(bound[worst] as number) },
+				{ label: 'as a beam', sum: phrase('on all its lags; the greater of the two counts'), result: newtons(Math.max(0, beam[worst] as number)) },
 				{ label: 'across each', sum: phrase(`${i.arms.length} × {W} / ${i.lags.length}`, { W: newtons(weightOf(i.load)) }), result: newtons(across) },
 				...capacityLines(joint, c, { side: 'upright', main: 'stud' }),
 				{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(across) }), result: newtons(resultant) },

@@ -8,7 +8,7 @@ import type { CombinedAllowable } from '../fasteners/combined';
 import { headPullThrough, withdrawalPerLength } from '../fasteners/withdrawal';
 
 /** The published equations are in inches and pounds, and so are their sums. */
-const inches = (length: Millimetres) => String(Number((length / MM_PER_INCH).toFixed(3)));
+const inches = (length: Millimetres) => String(Number((length / MM_PER_INCH).toFixed(4)));
 const plain = (n: number) => String(Number(n.toFixed(4)));
 
 /** What the members are called in a sum. */

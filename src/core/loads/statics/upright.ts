@@ -11,12 +11,12 @@ export interface Turn {
 const PAIR = 10;
 
 /**
- * Pull on each lag of a flexible upright, bounded: each rod's couple goes to the lag above it, over the distance to the lag below or to the
+ * Pull on each lag of a flexible upright, by the local couple: each rod's couple goes to the lag above it, over the distance to the lag below or to the
  * foot; a rod above the top lag pulls on that, over the distance to the next.
  * Statics of a timber too limber to share a couple further.
  * @param lags heights, ascending
  * @param foot height of the lower end
- * @returns pull of each lag, none eased by rods elsewhere
+ * @returns pull of each lag, none eased by rods elsewhere; where lags stand close beside a long stretch the beam of `beamPulls` pulls more
  * @example localPulls([100, 1100], [{ at: 600, couple: 50000 }], 0) // [0, 50]
  */
 export function localPulls(lags: readonly Millimetres[], turns: readonly Turn[], foot: Millimetres): Newtons[] {
