@@ -30,5 +30,8 @@ const list = (all: Map<string, Judged>): VerdictOut[] => [...all].map(([id, j]) 
 /** Checks a plan and writes the result as data: demand, capacity, margin, and each sum with its numbers. */
 export function checkReport(plan: Plan): CheckReport {
 	const c = checkPlan(plan);
-	return { note: STANDING_NOTE, verdict: out(c.wall), holders: list(c.holders), rows: list(c.rows), studs: list(c.studs), checks: c.checks, warnings: c.warnings };
+	return { note: STANDING_NOTE, verdict: out(c.wall), holders: plan.holders.flatMap(({ id }) => {
+		const j = c.holders.get(id);
+		return j ? [{ id, ...out(j) }] : [];
+	}), rows: list(c.rows), studs: list(c.studs), checks: c.checks, warnings: c.warnings };
 }

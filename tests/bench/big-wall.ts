@@ -4,8 +4,34 @@ import type { Holder, Plan } from '$core/plan/types';
 const ROWS = 12;
 const STUDS = 20;
 
-/** A wall of 12 rows and 20 studs with so many racks, spread evenly; each rack as wide as its share of a row allows, up to 400 mm. */
-export function bigWall(holders: number, width = 28_000): Plan {
+/** A wall with every kind of check on it: twist blocks, backer sheets, solid cleats, second hooks, lock strips, somebody who reaches, damp. */
+function everyCheck(plan: Plan): Plan {
+	return {
+		...plan,
+		stature: 1750,
+		wall: { ...plan.wall, wet: true, obstructions: [{ id: 'o1', kind: 'service-panel', name: 'panel', x: 200, y: 1200, width: 400, height: 600 }] },
+		rows: plan.rows.map((r, i) => {
+			if (i % 4 === 0) return { ...r, twistBlock: { height: 70, width: 90 } };
+			if (i % 4 === 1) return { ...r, backer: { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } };
+			return i % 4 === 2 ? { ...r, stock: '1x4', blank: 88 } : r;
+		}),
+		holders: plan.holders.map((h, i) => {
+			if (i % 5 === 0) return { ...h, params: { ...h.params, secondHook: true, spacer: false, face: { ...h.params.face, stock: 'ply-18', height: 620 }, pegs: { ...h.params.pegs, height: 480 } } };
+			return i % 7 === 0 ? { ...h, params: { ...h.params, lockStrip: true } } : h;
+		})
+	};
+}
+
+/**
+ * A wall of 12 rows and 20 studs with so many racks, spread evenly; each rack as wide as its share of a row allows, up to 400 mm.
+ * @param all every kind of check on it, not the plain ones alone
+ */
+export function bigWall(holders: number, width = 28_000, all = false): Plan {
+	const plain = plainWall(holders, width);
+	return all ? everyCheck(plain) : plain;
+}
+
+function plainWall(holders: number, width: number): Plan {
 	const perRow = Math.ceil(holders / ROWS);
 	const share = width / perRow;
 	const rack = Math.min(400, Math.floor(share - 8));

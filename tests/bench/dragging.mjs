@@ -1,10 +1,10 @@
 import { By, until } from 'selenium-webdriver';
 
-/** Drags one rack to and fro on a wall of 300 in a real browser, and gives the longest task and the frames. */
-export async function benchDragging(driver, url, plan) {
+/** Drags one rack to and fro on a wall of 300 in a real browser, on one stage of the work, and gives the longest task and the frames. */
+export async function benchDragging(driver, url, plan, stage = 'holders') {
 	const made = await fetch(`${url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(plan) });
 	const { id } = await made.json();
-	await driver.get(`${url}/walls/${id}/holders`);
+	await driver.get(`${url}/walls/${id}/${stage}`);
 	await driver.wait(until.elementLocated(By.css('[data-holder=h150]')), 30_000);
 	await driver.sleep(1500);
 	const at = await driver.executeScript('const b = document.querySelector("[data-holder=h150] rect").getBoundingClientRect(); return { x: Math.round(b.x + b.width / 2), y: Math.round(b.y + b.height / 2) };');

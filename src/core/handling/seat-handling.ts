@@ -7,8 +7,8 @@ import { reachBand, type ReachBand } from './reach';
 export const LIFTED_FROM: Millimetres = 30 * MM_PER_INCH;
 /** The equation is for two hands and a load; below this a thing is a tool in one hand. ISO 11228-1 starts at 3 kg, from memory. */
 export const LOAD_FROM: Kilograms = 3;
-/** Steps in which a kinder height is looked for. */
-const STEP = 10;
+/** How near the kinder height is found, mm. */
+const NEAR = 1;
 
 /** What it takes to hang the heaviest thing of a holder, and to take it down. */
 export interface SeatHandling {
@@ -20,7 +20,7 @@ export interface SeatHandling {
 	limit: Kilograms;
 	/** Over 1 more people are hurt. */
 	index: number;
-	/** The nearest height at which the index would be 1; null when there is none, or it is 1 or less already. */
+	/** The nearest height at which the index would be 1; null when there is none, it is 1 or less already, or the thing is light. */
 	oneAt: Millimetres | null;
 	/** Null when nobody said who reaches. */
 	band: ReachBand | null;
@@ -37,6 +37,20 @@ function at(height: Millimetres, thickness: Millimetres, reachIn: Millimetres, m
 	return { out, limit, index: liftIndex(mass, limit) };
 }
 
+/** The nearest height at which the index comes down to 1: the further from where it is lifted, the more it is. Null when it is over 1 even there. */
+function kinder(height: Millimetres, index: (y: Millimetres) => number): Millimetres | null {
+	if (index(LIFTED_FROM) > 1) return null;
+	let [good, bad] = [LIFTED_FROM, height];
+	while (Math.abs(bad - good) > NEAR) {
+		const middle = (good + bad) / 2;
+		if (index(middle) > 1) bad = middle;
+		else good = middle;
+	}
+	return good;
+}
+
+const known = new WeakMap<Placed, { stature: Millimetres | undefined; result: SeatHandling | null }>();
+
 /**
  * Handling of the seats of a holder: all are alike, and the place nearest the wall is the furthest to reach.
  * Source: NIOSH revised lifting equation, lifted from 30 in, now and then, a fair grip, nothing in front of the wall.
@@ -44,6 +58,14 @@ function at(height: Millimetres, thickness: Millimetres, reachIn: Millimetres, m
  * @example seatHandling(placed, 1750)?.index // 0.21
  */
 export function seatHandling(p: Placed, stature: Millimetres | undefined): SeatHandling | null {
+	const before = known.get(p);
+	if (before && before.stature === stature) return before.result;
+	const result = handle(p, stature);
+	known.set(p, { stature, result });
+	return result;
+}
+
+function handle(p: Placed, stature: Millimetres | undefined): SeatHandling | null {
 	const { load, pegs } = p.holder.params;
 	if (load.mass === 0) return null;
 	const height = p.foot + pegs.height;
@@ -51,10 +73,6 @@ export function seatHandling(p: Placed, stature: Millimetres | undefined): SeatH
 	const front = p.profile.thickness + p.built.face.thickness;
 	const reachIn = first ? Math.max(0, p.built.projection - front - first.out - load.thickness / 2) : 0;
 	const here = at(height, load.thickness, reachIn, load.mass);
-	let oneAt: Millimetres | null = null;
-	if (here.index > 1) {
-		const way = height > LIFTED_FROM ? -STEP : STEP;
-		for (let y = height; oneAt === null && (y - LIFTED_FROM) * way <= 0; y += way) if (at(y, load.thickness, reachIn, load.mass).index <= 1) oneAt = y;
-	}
+	const oneAt = here.index > 1 && load.mass >= LOAD_FROM ? kinder(height, (y) => at(y, load.thickness, reachIn, load.mass).index) : null;
 	return { height, out: here.out, mass: load.mass, limit: here.limit, index: here.index, oneAt, band: stature === undefined ? null : reachBand(height, here.out, stature) };
 }

@@ -40,7 +40,7 @@ export interface PlanChecks {
 	/** All of them, holder by holder and row by row. */
 	readonly checks: readonly Check[];
 	warnings: Warning[];
-	/** Keyed by id, in the plan's order. */
+	/** Keyed by id, row by row. */
 	holders: Map<string, JudgedHolder>;
 	rows: Map<string, JudgedRow>;
 	studs: Map<string, JudgedStud>;
@@ -81,14 +81,14 @@ function judgeHolder(placed: Placed, row: RowResult, riding: Riding | undefined)
 interface RowAndHolders extends JudgedRow {
 	holders: readonly JudgedHolder[];
 }
-const rowKnown = new WeakMap<LaidRow, { result: RowResult; judged: RowAndHolders }>();
+const rowKnown = new WeakMap<LaidRow, { result: RowResult; seconds: readonly (RowResult | undefined)[]; judged: RowAndHolders }>();
 
 function judgeRow(laid: LaidRow, result: RowResult, riding: ReadonlyMap<string, Riding>): RowAndHolders {
 	const before = rowKnown.get(laid);
-	const rides = riding.size > 0 && laid.placed.some((p) => riding.has(p.holder.id));
-	if (before?.result === result && !rides) return before.judged;
+	const seconds = laid.riders.map((p) => riding.get(p.holder.id)?.row);
+	if (before?.result === result && before.seconds.length === seconds.length && seconds.every((s, i) => s === before.seconds[i])) return before.judged;
 	const row = { ...judged(result.checks), path: result.checks, laid, holders: laid.placed.map((p) => judgeHolder(p, result, riding.get(p.holder.id))) };
-	rowKnown.set(laid, { result, judged: row });
+	rowKnown.set(laid, { result, seconds, judged: row });
 	return row;
 }
 
@@ -99,21 +99,33 @@ function worstOf(all: Iterable<Judged>): Judged {
 	return judged(checks);
 }
 
-const studKnown = new WeakMap<Stud, { wall: Wall; loads: readonly StudLoad[][]; judged: JudgedStud }>();
+interface StudKnown {
+	wall: Wall;
+	rows: readonly RowResult[];
+	/** What each of those rows gives to it. */
+	given: readonly (StudLoad[] | undefined)[];
+	judged: JudgedStud | null;
+}
+const studKnown = new WeakMap<Stud, StudKnown>();
 
-/** Stud loads come from unchanged rows as the same arrays, so that an untouched stud is not checked again. */
+/** An unchanged row gives a stud the same loads as before: only changed rows are asked, and an untouched stud is not checked again. */
 function checkStud(stud: Stud, wall: Wall, rows: readonly RowResult[]): JudgedStud | null {
-	const loads: StudLoad[][] = [];
-	for (const r of rows) {
-		const given = r.studLoads.get(stud.id);
-		if (given) loads.push(given);
-	}
-	if (loads.length === 0) return null;
 	const before = studKnown.get(stud);
-	if (before && before.wall === wall && before.loads.length === loads.length && loads.every((l, i) => l === before.loads[i])) return before.judged;
-	const all = loads.flat();
-	const result = { ...judged([studCheck(stud, wall, all)]), load: all.reduce((sum, l) => sum + l.force, 0) };
-	studKnown.set(stud, { wall, loads, judged: result });
+	const sameWall = before?.wall === wall && before.given.length === rows.length;
+	let changed = !sameWall;
+	const given = rows.map((r, i) => {
+		if (sameWall && r === before.rows[i]) return before.given[i];
+		const loads = r.studLoads.get(stud.id);
+		if (sameWall && loads !== before.given[i]) changed = true;
+		return loads;
+	});
+	if (!changed && before) {
+		before.rows = rows;
+		return before.judged;
+	}
+	const all = given.flatMap((loads) => loads ?? []);
+	const result = given.every((loads) => loads === undefined) ? null : { ...judged([studCheck(stud, wall, all)]), load: all.reduce((sum, l) => sum + l.force, 0) };
+	studKnown.set(stud, { wall, rows, given, judged: result });
 	return result;
 }
 
@@ -138,13 +150,8 @@ export function checkPlan(plan: Plan): PlanChecks {
 	const riding = new Map<string, Riding>();
 	laid.forEach((l, i) => l.guests.forEach((guest) => riding.set(guest.holder.id, { guest, row: results[i] as RowResult })));
 	const judgedRows = laid.map((l, i) => judgeRow(l, results[i] as RowResult, riding));
-	const byHolder = new Map<string, JudgedHolder>();
-	for (const { holders } of judgedRows) for (const h of holders) byHolder.set(h.placed.holder.id, h);
 	const holders = new Map<string, JudgedHolder>();
-	for (const { id } of plan.holders) {
-		const found = byHolder.get(id);
-		if (found) holders.set(id, found);
-	}
+	for (const row of judgedRows) for (const h of row.holders) holders.set(h.placed.holder.id, h);
 	const rows = new Map<string, JudgedRow>(judgedRows.map((r, i) => [(laid[i] as LaidRow).row.id, r]));
 	const studs = new Map<string, JudgedStud>();
 	for (const stud of plan.wall.studs) {

@@ -92,30 +92,66 @@ export interface StepParts {
 	verdict?: Verdict;
 }
 
+/** A step with its sum kept as work to be done. One class and one shape: a wall has thousands, made anew in every drag. */
+class WorkedStep implements Step {
+	readonly title: string;
+	readonly margin: number | null;
+	readonly load: Step['load'];
+	readonly verdict: Verdict;
+	readonly basis: Basis;
+	readonly source: string;
+	readonly reason: Phrase;
+	readonly #lines: StepParts['lines'];
+	readonly #notes: StepParts['notes'];
+
+	constructor(parts: StepParts) {
+		this.title = parts.title;
+		this.margin = marginOf(parts.capacity.value, parts.demand.value);
+		this.load = { demand: parts.demand, capacity: parts.capacity };
+		this.verdict = parts.verdict ?? verdictOf(this.margin);
+		this.basis = parts.basis ?? 'published';
+		this.source = parts.source;
+		this.reason = parts.reason;
+		this.#lines = parts.lines;
+		this.#notes = parts.notes;
+	}
+
+	get lines(): readonly SumLine[] {
+		const { demand, capacity } = this.load as NonNullable<Step['load']>;
+		return [...this.#lines(), marginLine(capacity, demand, this.margin)];
+	}
+
+	get notes(): readonly Phrase[] {
+		return typeof this.#notes === 'function' ? this.#notes() : (this.#notes ?? []);
+	}
+
+	/** For files and answers: with the sum written out. */
+	toJSON(): Step {
+		return { ...this, lines: this.lines, notes: this.notes };
+	}
+}
+
+class WorkedCheck extends WorkedStep implements Check {
+	constructor(
+		readonly id: string,
+		readonly subject: Subject,
+		parts: StepParts
+	) {
+		super(parts);
+	}
+}
+
 /**
  * A step from what it has to take and what it can.
  * @example stepOf({ title: 'hook', reason: phrase('the hook bends'), source: 'statics', demand: stress(100), capacity: stress(150), lines: () => [] }).margin // 1.5
  */
-export function stepOf({ demand, capacity, lines, notes, ...rest }: StepParts): Step {
-	const margin = marginOf(capacity.value, demand.value);
-	return {
-		...rest,
-		margin,
-		load: { demand, capacity },
-		verdict: rest.verdict ?? verdictOf(margin),
-		basis: rest.basis ?? 'published',
-		get lines() {
-			return [...lines(), marginLine(capacity, demand, margin)];
-		},
-		get notes() {
-			return typeof notes === 'function' ? notes() : (notes ?? []);
-		}
-	};
+export function stepOf(parts: StepParts): Step {
+	return new WorkedStep(parts);
 }
 
 /** A step of a plan's load path. Its sum is still written out only when asked for. */
 export function checkOf(id: string, subject: Subject, parts: StepParts): Check {
-	return Object.assign(stepOf(parts), { id, subject });
+	return new WorkedCheck(id, subject, parts);
 }
 
 /** A step that something missing keeps from being judged. @example missingStep('plug', phrase('the plug maker\'s load is not known'), 'the maker') */

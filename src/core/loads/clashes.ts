@@ -4,83 +4,9 @@ import { workingSpace } from '../handling/service-panel';
 import type { Plan } from '../plan/types';
 import { mm, phrase, ratio, type Phrase } from '../units/phrase';
 import type { Warning } from './check';
+import { holderClashes, overlap, taken, type Box } from './holder-clashes';
 import type { LaidRow, Placed } from './place';
 import { hookLoad } from './checks/row-loads';
-
-interface Box {
-	left: number;
-	right: number;
-	low: number;
-	high: number;
-}
-
-const overlap = (a: Box, b: Box) => a.left < b.right - 0.5 && b.left < a.right - 0.5 && a.low < b.high - 0.5 && b.low < a.high - 0.5;
-
-/** The wall a holder takes: its face, what hangs below it, and both with the room above that lifting it off needs. */
-interface Taken {
-	placed: Placed;
-	face: Box;
-	hang: Box;
-	all: Box;
-}
-const takenBy = new WeakMap<Placed, Taken>();
-
-function taken(placed: Placed): Taken {
-	const before = takenBy.get(placed);
-	if (before) return before;
-	const { left, right, foot, top, built } = placed;
-	const face = { left, right, low: foot, high: top };
-	const hang = { left: left - built.beyondEnds, right: right + built.beyondEnds, low: foot - built.hangsBelow, high: foot };
-	const all = { left: hang.left, right: hang.right, low: hang.low, high: top + liftOff(placed.profile) };
-	const made = { placed, face, hang, all };
-	takenBy.set(placed, made);
-	return made;
-}
-
-/**
- * Every two holders whose room overlaps, found in a sweep from left to right over those that are still open.
- * @param found says whether that is enough for the right one of the two: thousands in a heap need not all be compared
- */
-function holderPairs(placed: readonly Placed[], found: (a: Taken, b: Taken) => boolean): void {
-	const sorted = placed.map(taken).sort((a, b) => a.all.left - b.all.left);
-	let open: Taken[] = [];
-	for (const next of sorted) {
-		if (open.some((t) => t.all.right <= next.all.left)) open = open.filter((t) => t.all.right > next.all.left);
-		for (const t of open) {
-			if (t.all.low < next.all.high && next.all.low < t.all.high && found(t, next)) break;
-		}
-		open.push(next);
-	}
-}
-
-/** Clashes between holders. A holder names one other for each kind of clash: with that one mended, the next shows. */
-function betweenHolders(placed: readonly Placed[], tell: (p: Placed, level: Warning['level'], m: Warning['message']) => void): void {
-	const told = { place: new Set<Placed>(), cover: new Set<Placed>(), room: new Set<Placed>() };
-	const say = (p: Placed, kind: keyof typeof told, level: Warning['level'], message: () => Warning['message']) => {
-		if (told[kind].has(p)) return;
-		told[kind].add(p);
-		tell(p, level, message());
-	};
-	holderPairs(placed, (a, b) => {
-		const [upper, lower] = a.placed.top >= b.placed.top ? [a, b] : [b, a];
-		const { name } = lower.placed.holder;
-		const samePlace = overlap(a.face, b.face);
-		if (samePlace) {
-			say(b.placed, 'place', 'stop', () => phrase('Stands in the same place as {other}', { other: a.placed.holder.name || 'another holder' }));
-		} else if (overlap(upper.hang, lower.face)) {
-			say(upper.placed, 'cover', 'mind', () => phrase('What hangs on it covers {other}', { other: name || 'another holder' }));
-		}
-		const rise = liftOff(lower.placed.profile);
-		const between = upper.face.low - lower.face.high;
-		if (between >= 0 && between < rise && a.face.left < b.face.right && b.face.left < a.face.right) {
-			say(lower.placed, 'room', 'mind', () => phrase('Only {gap} of headroom under {other}: it needs {rise} to lift off', {
-				gap: mm(between), rise: mm(rise), other: upper.placed.holder.name || 'the holder above'
-			}));
-		}
-		return samePlace;
-	});
-}
-
 
 /** What is too heavy for its height, or out of reach. */
 function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
@@ -148,8 +74,5 @@ function onRow(plan: Plan, laid: LaidRow): Warning[] {
 
 /** Everything about the holders' places that is not a margin: clashes, headroom, obstructions, and faults of their own build. */
 export function holderWarnings(plan: Plan, laid: readonly LaidRow[]): Warning[] {
-	const found: Warning[] = [];
-	const placed = laid.flatMap((l) => l.placed);
-	betweenHolders(placed, (p, level, message) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message }));
-	return [...found, ...laid.flatMap((l) => onRow(plan, l))];
+	return [...holderClashes(laid), ...laid.flatMap((l) => onRow(plan, l))];
 }

@@ -51,6 +51,8 @@ export interface LaidRow {
 	placed: readonly Placed[];
 	/** Holders of a row above whose second hook rides here: this row must take all of each as well. */
 	guests: readonly Placed[];
+	/** Those of its own whose second hook rides on another row. */
+	riders: readonly Placed[];
 	/** Widest holder, so that a search by place knows how far back to look. */
 	widest: Millimetres;
 }
@@ -118,15 +120,35 @@ function bearsOn(below: LaidRow, p: Spot): boolean {
 	return sameThickness && below.row.left <= p.left && below.row.right >= p.right && p.foot < below.row.y + below.profile.front;
 }
 
+/** All rows of a plan with their cleats, lowest first. The same object as long as the rows are. */
+interface AllRows {
+	kerf: Millimetres;
+	rows: readonly RowWithProfile[];
+}
+const allRowsFor = new WeakMap<readonly Row[], AllRows>();
+
+function allRows({ rows, cutting: { kerf } }: Plan): AllRows {
+	const before = allRowsFor.get(rows);
+	if (before?.kerf === kerf) return before;
+	const made = { kerf, rows: rows.map((row) => ({ row, profile: rowProfile(row, kerf) })).sort((a, b) => a.row.y - b.row.y) };
+	allRowsFor.set(rows, made);
+	return made;
+}
+
+const secondFor = new WeakMap<Spot, { among: AllRows; found: RowWithProfile | null }>();
+
 /** The highest row under a holder's own that its second hook can ride on: covered by its face, under all of its width, as thick. */
-function secondRow(p: Spot, rows: readonly RowWithProfile[]): RowWithProfile | null {
+function secondRow(p: Spot, among: AllRows): RowWithProfile | null {
 	if (!p.holder.params.secondHook) return null;
+	const before = secondFor.get(p);
+	if (before?.among === among) return before.found;
 	let found: RowWithProfile | null = null;
-	for (const r of rows) {
+	for (const r of among.rows) {
 		const under = r.row.y + r.profile.front + r.profile.back < p.row.y + p.profile.back && r.row.y >= p.foot;
 		const fits = r.row.left <= p.left && r.row.right >= p.right && Math.abs(r.profile.thickness - p.profile.thickness) < 0.5 && r.row.bevel === p.row.bevel;
 		if (under && fits && r.row.y > (found?.row.y ?? -Infinity)) found = r;
 	}
+	secondFor.set(p, { among, found });
 	return found;
 }
 
@@ -175,7 +197,11 @@ interface Known {
 	holders: readonly Holder[];
 	guests: readonly Placed[];
 	below: readonly LaidRow[];
-	/** Every holder bears on something of its own: the rows below do not matter. */
+	/** All rows of the plan: a second hook looks among them for the one it rides on. */
+	among: AllRows;
+	/** Some of its holders look for a row for their second hook. */
+	seconds: boolean;
+	/** Every holder bears on something of its own: what hangs on the rows below does not matter. */
 	alone: boolean;
 	laid: LaidRow;
 }
@@ -189,22 +215,22 @@ interface Hanging {
 	guests: Placed[];
 }
 
-function layRow({ row, profile }: RowWithProfile, { holders, guests }: Hanging, below: readonly LaidRow[], rows: readonly RowWithProfile[], kerf: Millimetres): LaidRow {
+function layRow({ row, profile }: RowWithProfile, { holders, guests }: Hanging, below: readonly LaidRow[], among: AllRows): LaidRow {
+	const { kerf } = among;
 	const before = known.get(row);
 	const sameRow = before && before.kerf === kerf && sameItems(before.holders, holders) && sameItems(before.guests, guests);
-	if (sameRow && (before.alone || sameItems(before.below, below))) return before.laid;
+	if (sameRow && (before.among === among || !before.seconds) && (before.alone || sameItems(before.below, below))) return before.laid;
 	let alone = true;
 	const placed = holders
 		.map((h) => stand(h, row, profile, kerf))
 		.sort((a, b) => a.left - b.left)
 		.map((s) => {
-			const second = secondRow(s, rows);
-			// Which row a second hook rides on is a matter of the rows below.
-			if (s.holder.params.secondHook || !ownBearing(s, null)) alone = false;
+			const second = secondRow(s, among);
+			if (!ownBearing(s, second)) alone = false;
 			return settle(s, bearingOf(s, second, below));
 		});
-	const laid = sameRow && sameItems(before.laid.placed, placed) ? before.laid : { row, profile, placed, guests, widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0) };
-	known.set(row, { kerf, holders, guests, below, alone, laid });
+	const laid = sameRow && sameItems(before.laid.placed, placed) ? before.laid : { row, profile, placed, guests, riders: placed.filter((p) => p.bearing.kind === 'second-hook'), widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0) };
+	known.set(row, { kerf, holders, guests, below, among, seconds: holders.some((h) => h.params.secondHook), alone, laid });
 	return laid;
 }
 
@@ -219,24 +245,14 @@ function guestOf(p: Spot, on: RowWithProfile): Placed {
 	return guest;
 }
 
-const profileFor = new WeakMap<Row, { kerf: Millimetres; profile: CleatProfile }>();
-
-function withProfile(row: Row, kerf: Millimetres): RowWithProfile {
-	const before = profileFor.get(row);
-	if (before?.kerf === kerf) return { row, profile: before.profile };
-	const profile = rowProfile(row, kerf);
-	profileFor.set(row, { kerf, profile });
-	return { row, profile };
-}
-
 /**
  * Puts every holder of a plan on its row: foot, top, and what it bears on below. A holder whose row is not there is left out.
  * The face's top is flush with the hook's top; the hook stands on the cleat's slope.
  * @returns the rows in the plan's order
  */
 export function placeHolders(plan: Plan): LaidRow[] {
-	const { kerf } = plan.cutting;
-	const rows = plan.rows.map((r) => withProfile(r, kerf)).sort((a, b) => a.row.y - b.row.y);
+	const among = allRows(plan);
+	const { kerf, rows } = among;
 	const hung = new Map(rows.map((r) => [r.row.id, { on: r, holders: [] as Holder[], guests: [] as Placed[] }]));
 	for (const holder of plan.holders) {
 		const here = hung.get(holder.mount.row);
@@ -244,13 +260,13 @@ export function placeHolders(plan: Plan): LaidRow[] {
 		here.holders.push(holder);
 		if (!holder.params.secondHook) continue;
 		const spot = stand(holder, here.on.row, here.on.profile, kerf);
-		const second = secondRow(spot, rows);
+		const second = secondRow(spot, among);
 		if (second) hung.get(second.row.id)?.guests.push(guestOf(spot, second));
 	}
 	const laid = new Map<Row, LaidRow>();
 	for (const on of rows) {
 		const below = [...laid.values()].filter((l) => l.row.y < on.row.y);
-		laid.set(on.row, layRow(on, hung.get(on.row.id) as Hanging, below, rows, kerf));
+		laid.set(on.row, layRow(on, hung.get(on.row.id) as Hanging, below, among));
 	}
 	return plan.rows.map((r) => laid.get(r) as LaidRow);
 }
