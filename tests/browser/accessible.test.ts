@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import { SUMS } from '$core/sums/registry';
 import { browser, Screen, type Browser } from '../support/screen';
 import { cleanUp, scratch, startKammer, type Running } from '../support/server';
 
@@ -42,6 +43,15 @@ describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
 		expect(await found()).toEqual([]);
 		await screen.driver.executeScript(`document.querySelector('${stage === 'rows' ? '[data-row=r2]' : '[data-holder=h3]'}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
 		expect(await found()).toEqual([]);
+	});
+
+	test('on the quick sums', async () => {
+		await light(theme);
+		for (const path of ['/sums', ...SUMS.map((x) => `/sums/${x.name}`), '/sums/shelf?length=400']) {
+			await screen.driver.get(kammer.url + path);
+			await screen.shape(path === '/sums' ? 'main li' : 'aside');
+			expect(await found(), path).toEqual([]);
+		}
 	});
 
 	test('on the list of walls and an empty wall', async () => {

@@ -1,5 +1,5 @@
 import { byRow, byStud } from '$core/loads/by-place';
-import type { Verdict } from '$core/loads/check';
+import type { Subject, Verdict } from '$core/loads/check';
 import { checkPlan } from '$core/loads/check-plan';
 import { placesById } from '$core/loads/place';
 import { applyCommand, type Command } from '$core/plan/commands';
@@ -23,6 +23,8 @@ export class OpenPlan {
 	plan = $state.raw() as Plan;
 	history = $state.raw<History>(emptyHistory());
 	selection = $state<Selection | null>(null);
+	/** What the check that is being read is about: shown on the wall. */
+	pointed = $state.raw<Subject | null>(null);
 	keeping = $state<Keeping>('kept');
 	refusal = $state('');
 	/** The other version, while two stand against each other. */

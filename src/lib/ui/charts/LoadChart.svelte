@@ -5,6 +5,7 @@
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { whenIdle } from '$lib/state/when-idle';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayShortMargin } from '../say';
 	import type { BarChart } from './bar-chart';
@@ -39,12 +40,16 @@
 		if (p) open.selection = { kind: by, id: p.id };
 	}
 
+	const picked = $derived(open.selection?.kind === by ? open.selection.id : null);
+	/** Drawn in an idle moment: nothing that is dragged or pressed waits for it. */
 	$effect(() => {
-		chart?.show({
+		const drawn = chart;
+		const data = {
 			dark: preferences.theme === 'dark',
 			unit,
-			bars: places.map((p) => ({ name: name(p), load: p.load, capacity: p.capacity, verdict: p.verdict, label: sayShortMargin(p), words: words(p), picked: open.selection?.id === p.id }))
-		});
+			bars: places.map((p) => ({ name: name(p), load: p.load, capacity: p.capacity, verdict: p.verdict, label: sayShortMargin(p), words: words(p), picked: picked === p.id }))
+		};
+		return drawn ? whenIdle(() => drawn.show(data)) : undefined;
 	});
 </script>
 

@@ -10,10 +10,11 @@
 	import { GRAVITY } from '$core/units/quantity';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { sayMargin } from '../say';
+	import { sayMargin, sayVerdict } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
 	import type { Outlook } from '$lib/state/outlook.svelte';
 	import HandlingSection from './HandlingSection.svelte';
+	import Later from './Later.svelte';
 	import ProofLoadSection from './ProofLoadSection.svelte';
 	import RemedyList from './RemedyList.svelte';
 	import Section from './Section.svelte';
@@ -41,16 +42,23 @@
 	let picked = $state<string | null>(null);
 	const beside = $derived(checks.filter((c) => c.basis === 'grab'));
 	const check = $derived([...published, ...beside].find((c) => c.id === picked) ?? governingCheck(checks));
+	/** The place of the check that is read shows on the wall, as long as it is read. */
+	$effect(() => {
+		open.pointed = check && (selection || picked) ? check.subject : null;
+		return () => (open.pointed = null);
+	});
 	/** Practice's rule for the same screws. */
 	const rule = $derived.by(() => {
 		const subject = check?.subject;
 		if (subject?.kind !== 'fixing') return undefined;
-		return open.checks.checks.find((c) => c.basis === 'trade-rule' && c.subject.kind === 'fixing' && c.subject.row === subject.row && c.subject.stud === subject.stud && c.subject.x === subject.x);
+		return open.checks.rows.get(subject.row)?.path.find((c) => c.basis === 'trade-rule' && c.subject.kind === 'fixing' && c.subject.stud === subject.stud && c.subject.x === subject.x);
 	});
 	const warnings = $derived(
 		open.checks.warnings.filter((w) => (placed ? w.subject.kind === 'holder' && w.subject.id === placed.holder.id : row ? w.subject.kind === 'row' && w.subject.id === row.id : w.level === 'stop'))
 	);
 	const title = $derived(placed ? placed.holder.name || 'Holder' : row ? row.name || 'Row' : stud ? `Stud at ${formatLength(stud.x, unit)}` : 'Will it hold?');
+	/** The verdict of what is picked, whichever of its steps is read. */
+	const whole = $derived(holder ?? (row ? open.checks.rows.get(row.id) : undefined));
 	const weight = $derived(placed ? holderWeights(placed.built, placed.profile).total / GRAVITY : 0);
 </script>
 
@@ -63,14 +71,19 @@
 		<VerdictMark verdict={check.verdict} size={44} />
 		<span>{check.basis === 'grab' ? 'A grab: ' : ''}{VERDICT_WORDS[check.verdict]}: {check.margin === null ? '' : `${sayMargin(check)}, `}{sayPhrase(check.reason, unit)}</span>
 	</p>
+	{#if whole && whole.check && whole.check !== check}
+		<p class="about">One step of it. All in all: {sayVerdict(whole, unit)}. <button type="button" class="link" onclick={() => (picked = null)}>Show that</button></p>
+	{/if}
 	{#if rule}
 		<p class="about">
 			The trade rule gives {sayMargin(rule)} here ({formatQuantity(rule.lines[0]?.result ?? { value: 0, dim: 'force' }, unit)} allowed).
 			{rule.notes.map((note) => `${sayPhrase(note, unit)}.`).join(' ')}
 		</p>
 	{/if}
-	{#if check.lines.length > 0}<SumTable lines={check.lines} />{/if}
-	{#each check.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
+	<Later after={1}>
+		{#if check.lines.length > 0}<SumTable lines={check.lines} />{/if}
+		{#each check.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
+	</Later>
 	<p class="source">{check.source}</p>
 	{#if outlook.capacity}
 		{@const { now, most, first } = outlook.capacity}
@@ -88,7 +101,7 @@
 	<p class="about" role="status">Trying what would help …</p>
 {/if}
 {#if published.length > 1}
-	<Section title={placed ? 'Every step of its load path' : 'Every check'}>
+	<Section title={placed ? 'Every step of its load path' : 'Every check'} after={1}>
 		<ul class="steps">
 			{#each published.slice(0, 60) as c (c.id)}
 				<li>
@@ -102,7 +115,7 @@
 	</Section>
 {/if}
 {#if beside.length > 0}
-	<Section title="Beside it: somebody hangs on it">
+	<Section title="Beside it: somebody hangs on it" after={2}>
 		<p class="about">60 lb (267 N) at the outermost point, for a moment. It does not decide the verdict.</p>
 		<ul class="steps">
 			{#each beside as c (c.id)}

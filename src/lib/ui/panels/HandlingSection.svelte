@@ -17,7 +17,7 @@
 </script>
 
 {#if h}
-	<Section title="Hanging it up">
+	<Section title="Hanging it up" after={3}>
 		<p class="marks">
 			{#if h.limit > 0}
 				<b>Lifting index {h.index.toFixed(2)}</b>: {kg(h.mass)} over the {kg(h.limit)} that NIOSH's equation recommends at {say(h.height)} up, hands {say(h.out)} out, lifted from {say(LIFTED_FROM)}.

@@ -19,7 +19,7 @@
 </script>
 
 {#if plan}
-	<Section title="Proof load">
+	<Section title="Proof load" after={4}>
 		{#if !shown}
 			<Button size="sm" color="alternative" onclick={() => (shown = true)}>Plan a proof load</Button>
 		{:else}

@@ -102,7 +102,7 @@
 	</div>
 	<CleatSection
 		{profile} cladding={claddingDepth(open.plan.wall.cladding)} stud={segments.flatMap((s) => s.fixings)[0]?.stud.depth ?? 0}
-		screws={{ length: row.screws.length, heights }}
+		screws={{ length: row.screws.length, heights: row.backer ? [] : heights }}
 	/>
 	<SumTable lines={rip} />
 </Section>

@@ -1,22 +1,19 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { whenIdle } from '$lib/state/when-idle';
+	import Later from './Later.svelte';
 
 	interface Props {
 		title: string;
-		/** Idle moments to wait before its content is built: what is further down a long slip need not hold up the press that opened it. */
+		/** Idle moments to wait before its content is built. */
 		after?: number;
 		children: Snippet;
 	}
 	let { title, after = 0, children }: Props = $props();
-
-	let moments = $state(0);
-	$effect(() => (moments < after ? whenIdle(() => moments++) : undefined));
 </script>
 
 <section>
 	<h3>{title}</h3>
-	{#if moments >= after}{@render children()}{/if}
+	<Later {after}>{@render children()}</Later>
 </section>
 
 <style>

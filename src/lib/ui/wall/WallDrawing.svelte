@@ -8,7 +8,7 @@
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayVerdict } from '../say';
-	import { extentOf } from './extent';
+	import { extentOf, placeOf } from './extent';
 	import { followDrag } from './drag';
 	import GripShape from './Grip.svelte';
 	import HolderOnWall from './HolderOnWall.svelte';
@@ -179,7 +179,7 @@
 	</svg>
 	{#if stage === 'holds'}<MarginLayer {width} {height} {view} plan={open.plan} studs={open.loads.studs} rows={open.loads.rows} />{/if}
 	<VialLayer {width} {height} {view} holders={vials} />
-	<WallOverlay {width} {height} {view} {unit} {extent} {path} {vial} pointer={dragging ? null : pointer} />
+	<WallOverlay {width} {height} {view} {unit} {extent} {path} pointed={placeOf(plan, open.pointed)} {vial} pointer={dragging ? null : pointer} />
 	{#if dragging?.move?.why}<p class="why" role="status">{sayPhrase(dragging.move.why, unit)}</p>{/if}
 	<div class="zoom no-print" role="group" aria-label="Zoom">
 		<button type="button" aria-label="Zoom in" onclick={() => zoomBy(1.4)}>+</button>

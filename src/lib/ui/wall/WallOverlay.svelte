@@ -18,12 +18,14 @@
 		unit: LengthUnit;
 		extent: Extent | null;
 		path: LoadPath | null;
+		/** Where the check that is read applies. */
+		pointed: Extent | null;
 		/** The picked holder's verdict, over it. */
 		vial: { placed: Placed; verdict: Verdict } | undefined;
 		/** Where the pointer is on the wall, mm. */
 		pointer: { x: number; y: number } | null;
 	}
-	let { width, height, view, unit, extent, path, vial, pointer }: Props = $props();
+	let { width, height, view, unit, extent, path, pointed, vial, pointer }: Props = $props();
 
 	const say = (mm: number) => formatLength(mm, unit);
 	const stretch = (from: number, to: number) => ({ from, to, words: [say(from), say(to)] as [string, string] });
@@ -31,6 +33,9 @@
 
 <svg class="layer" {width} {height} aria-hidden="true">
 	{#if path}<g transform="translate({view.x} {view.y}) scale({view.k})"><LoadPathShape {path} k={view.k} /></g>{/if}
+	{#if pointed}
+		<rect class="pointed" x={view.x + pointed.left * view.k} y={view.y - pointed.high * view.k} width={(pointed.right - pointed.left) * view.k} height={(pointed.high - pointed.low) * view.k} />
+	{/if}
 	{#if vial}<Vial verdict={vial.verdict} at={[vialPlace(view, vial.placed)]} />{/if}
 	{#if extent}
 		<g class="throw">
@@ -47,6 +52,12 @@
 </svg>
 
 <style>
+	.pointed {
+		fill: none;
+		stroke: var(--chalk);
+		stroke-width: 3.5;
+		rx: 3px;
+	}
 	.throw path {
 		stroke: var(--chalk);
 		stroke-width: 1;

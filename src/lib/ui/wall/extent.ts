@@ -1,3 +1,4 @@
+import type { Subject } from '$core/loads/check';
 import type { Placed } from '$core/loads/place';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan } from '$core/plan/types';
@@ -32,4 +33,15 @@ export function extentOf(plan: Plan, standing: ReadonlyMap<string, Placed>, sele
 			return o ? { left: o.x, right: o.x + o.width, low: o.y, high: o.y + o.height } : null;
 		}
 	}
+}
+
+/** The place of what a check is about, to be ringed: screws at a stud as a small box, a row or a stud whole. Holders are picked already. */
+export function placeOf(plan: Plan, subject: Subject | null): Extent | null {
+	if (subject?.kind === 'row' || subject?.kind === 'stud') return extentOf(plan, new Map(), subject);
+	if (subject?.kind !== 'fixing') return null;
+	const row = plan.rows.find((r) => r.id === subject.row);
+	if (!row) return null;
+	const low = row.y - (row.backer?.below ?? 0);
+	const high = row.backer ? low + row.backer.height : row.y + rowProfile(row, plan.cutting.kerf).front;
+	return { left: subject.x - 35, right: subject.x + 35, low: low - 15, high: high + 15 };
 }
