@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { isKnown, WOODS, type SpeciesId } from '$core/materials/woods';
+	import { isKnown, type SpeciesId } from '$core/materials/woods';
 	import { reachOf } from '$core/handling/reach';
 	import { nextStud } from '$core/survey/next-stud';
 	import type { Obstruction, ObstructionKind } from '$core/plan/types';
@@ -16,6 +16,7 @@
 	import LengthField from './LengthField.svelte';
 	import Section from './Section.svelte';
 	import StudLayoutForm from './StudLayoutForm.svelte';
+	import { SPECIES_CHOICES } from './species';
 	import TextField from './TextField.svelte';
 	import TickField from './TickField.svelte';
 	import { writeLength } from './write';
@@ -30,7 +31,6 @@
 	let problem = $state('');
 	const stud = $derived(open.selection?.kind === 'stud' ? wall.studs.find((s) => s.id === open.selection?.id) : undefined);
 	const obstruction = $derived(open.selection?.kind === 'obstruction' ? wall.obstructions.find((o) => o.id === open.selection?.id) : undefined);
-	const species = WOODS.map((w) => ({ value: w.id, name: isKnown(w.id) && w.id !== 'softest' ? `${w.title} (G ${w.G})` : w.title }));
 	const claddings = [
 		{ value: 'none', name: 'Bare studs' },
 		{ value: 'drywall', name: 'Drywall' },
@@ -78,7 +78,7 @@
 		<LengthField label="Centre, from the left end" value={stud.x} commit={(x) => setStud(stud.id, { x })} hint="A finder may show an edge: cross-check with a pilot hole" />
 		<LengthField label="Width" value={stud.width} commit={(width) => setStud(stud.id, { width })} />
 		<LengthField label="Depth" value={stud.depth} commit={(depth) => setStud(stud.id, { depth })} />
-		<ChoiceField label="Species" value={stud.species} choices={species} commit={(v: SpeciesId) => setStud(stud.id, { species: v })} />
+		<ChoiceField label="Species" value={stud.species} choices={SPECIES_CHOICES} commit={(v: SpeciesId) => setStud(stud.id, { species: v })} />
 	</div>
 	<div class="actions">
 		<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>Back to the wall</Button>
@@ -125,7 +125,7 @@
 	<Section title="Studs">
 		{#if wall.studs.some((s) => !isKnown(s.species))}
 			<p class="marks">The species of {wall.studs.filter((s) => !isKnown(s.species)).length} studs is not known: what they hold cannot be judged.</p>
-			<div class="grid"><ChoiceField label="They are" value={'unknown' as SpeciesId} choices={species} commit={(v: SpeciesId) => fieldCommit(open, { kind: 'set-species', species: v }, unit)} /></div>
+			<div class="grid"><ChoiceField label="They are" value={'unknown' as SpeciesId} choices={SPECIES_CHOICES} commit={(v: SpeciesId) => fieldCommit(open, { kind: 'set-species', species: v }, unit)} /></div>
 		{/if}
 		{#if wall.studs.length === 0}<p class="empty">No studs yet. Screws count only in studs: lay them out at a pitch, then move those that stand elsewhere.</p>{/if}
 		<StudLayoutForm {open} />
