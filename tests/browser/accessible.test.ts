@@ -1,75 +1,61 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { emptyWall, slipwayWall } from '$core/demo/slipway';
 import { SUMS } from '$core/sums/registry';
-import { browser, Screen, type Browser } from '../support/screen';
-import { cleanUp, scratch, startKammer, type Running } from '../support/server';
+import { useScreen } from '../support/running';
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
-let kammer: Running;
-let chromium: Browser;
-let screen: Screen;
-const folder = scratch();
-beforeAll(async () => {
-	kammer = await startKammer({ folder });
-	chromium = await browser();
-	screen = new Screen(chromium.driver, kammer.url);
-});
-afterAll(async () => {
-	await chromium.close();
-	await kammer.stop();
-	cleanUp(folder);
-});
+const kammer = useScreen();
 
 const found = async () => {
-	await screen.driver.executeScript(axe);
-	const violations = await screen.driver.executeAsyncScript<{ id: string; nodes: { html: string; failureSummary: string }[] }[]>(
+	await kammer.screen.driver.executeScript(axe);
+	const violations = await kammer.screen.driver.executeAsyncScript<{ id: string; nodes: { html: string; failureSummary: string }[] }[]>(
 		'const done = arguments[0]; axe.run({ resultTypes: ["violations"] }).then((r) => done(r.violations));'
 	);
 	return violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html.slice(0, 160)} ${n.failureSummary.slice(0, 200)}`).join(' | ').slice(0, 700)}`);
 };
 const light = async (theme: string) => {
-	await screen.driver.get(kammer.url);
-	await screen.driver.executeScript(`localStorage.setItem('kammer-theme', '${theme}')`);
+	await kammer.screen.driver.get(kammer.url);
+	await kammer.screen.driver.executeScript(`localStorage.setItem('kammer-theme', '${theme}')`);
 };
 
 describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
 	test.each(['wall', 'rows', 'holders', 'holds', 'cut'])('on %s', async (stage) => {
 		await light(theme);
-		await screen.openWall(slipwayWall(), stage);
-		if (stage === 'cut') await screen.says(/To buy/);
+		await kammer.screen.openWall(slipwayWall(), stage);
+		if (stage === 'cut') await kammer.screen.says(/To buy/);
 		expect(await found()).toEqual([]);
-		await screen.driver.executeScript(`document.querySelector('${stage === 'rows' ? '[data-row=r2]' : '[data-holder=h3]'}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+		await kammer.screen.driver.executeScript(`document.querySelector('${stage === 'rows' ? '[data-row=r2]' : '[data-holder=h3]'}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
 		expect(await found()).toEqual([]);
 	});
 
 	test('on the quick sums', async () => {
 		await light(theme);
 		for (const path of ['/sums', ...SUMS.map((x) => `/sums/${x.name}`), '/sums/shelf?length=400']) {
-			await screen.driver.get(kammer.url + path);
-			await screen.shape(path === '/sums' ? 'main li' : 'aside');
+			await kammer.screen.driver.get(kammer.url + path);
+			await kammer.screen.shape(path === '/sums' ? 'main li' : 'aside');
 			expect(await found(), path).toEqual([]);
 		}
 	});
 
 	test('on the list of walls and an empty wall', async () => {
 		await light(theme);
-		await screen.driver.get(kammer.url);
+		await kammer.screen.driver.get(kammer.url);
 		expect(await found()).toEqual([]);
-		await screen.openWall(emptyWall('Empty'), 'holders');
+		await kammer.screen.openWall(emptyWall('Empty'), 'holders');
 		expect(await found()).toEqual([]);
 	});
 });
 
 test('nothing is wider than a phone', async () => {
-	await screen.size(390, 844);
-	await screen.openWall({ ...slipwayWall(), name: 'A very long name for a wall that nobody would ever write but somebody surely does, over and over' }, 'wall');
+	await kammer.screen.size(390, 844);
+	await kammer.screen.openWall({ ...slipwayWall(), name: 'A very long name for a wall that nobody would ever write but somebody surely does, over and over' }, 'wall');
 	for (const title of ['Wall', 'Rows', 'Holders', 'Holds?', 'Cut and buy']) {
-		await screen.stage(title);
-		const wide = await screen.driver.executeScript<number>('return document.documentElement.scrollWidth');
+		await kammer.screen.stage(title);
+		const wide = await kammer.screen.driver.executeScript<number>('return document.documentElement.scrollWidth');
 		expect(wide, title).toBeLessThanOrEqual(390);
 	}
-	await screen.size(1280, 800);
+	await kammer.screen.size(1280, 800);
 });

@@ -1,19 +1,11 @@
 import Ajv from 'ajv/dist/2020';
 import Papa from 'papaparse';
-import { afterAll, beforeAll, describe, expect, it, test } from 'vitest';
+import { describe, expect, it, test } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import type { Plan } from '$core/plan/types';
-import { cleanUp, scratch, startKammer, type Running } from '../support/server';
+import { useKammer } from '../support/running';
 
-let kammer: Running;
-const folder = scratch();
-beforeAll(async () => {
-	kammer = await startKammer({ folder });
-});
-afterAll(async () => {
-	await kammer.stop();
-	cleanUp(folder);
-});
+const kammer = useKammer();
 
 const call = async (method: string, path: string, body?: unknown, headers: Record<string, string> = { 'content-type': 'application/json' }) => {
 	const response = await fetch(kammer.url + path, { method, headers: body === undefined ? {} : headers, body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body) });

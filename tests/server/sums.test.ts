@@ -1,20 +1,12 @@
 import { Ajv2020 } from 'ajv/dist/2020';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { startInputs } from '$core/sums/field';
 import { SUMS } from '$core/sums/registry';
 import { answerVerdict } from '$core/sums/sum';
 import type { SumEntry } from '$exchange/sums-catalogue';
-import { cleanUp, scratch, startKammer, type Running } from '../support/server';
+import { useKammer } from '../support/running';
 
-let kammer: Running;
-const folder = scratch();
-beforeAll(async () => {
-	kammer = await startKammer({ folder });
-});
-afterAll(async () => {
-	await kammer.stop();
-	cleanUp(folder);
-});
+const kammer = useKammer();
 
 interface Answered {
 	verdict: string;

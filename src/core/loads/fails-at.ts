@@ -2,8 +2,10 @@ import type { Step } from './check';
 
 /** The most that is searched for, as a multiple of the load there is. */
 const FURTHEST = 1000;
-/** How near the factor is found. */
+/** How near the factor is found, in proportion. */
 const NEAR = 1e-4;
+/** A load of next to nothing: what fails under that fails under any. */
+const NEXT_TO_NOTHING = 1e-6;
 
 /** Where it stops holding: the factor on its load, and what gives way first. */
 export interface Failing<T extends Step> {
@@ -35,13 +37,13 @@ function used<T extends Step>(steps: readonly T[]): { used: number; step: T | un
  * The factor on a load at which the first step stops holding, closing in from both sides; a pause after every try, so that it can be
  * done in idle moments.
  * @param at the steps with the load times a factor; what is used of them grows with it
- * @returns null when something cannot be judged, when it fails without any load, or when nothing limits it
+ * @returns null when something cannot be judged, when it fails under next to nothing, or when nothing limits it
  * @example finish(failsAt((f) => [{ ...step, margin: 2 / f }])) // { factor: 2, first: step }
  */
 export function* failsAt<T extends Step>(at: (factor: number) => readonly T[]): Generator<void, Failing<T> | null> {
 	let found = used(at(1));
-	let [lo, hi] = [0, 1];
-	let uLo = used(at(0)).used;
+	let [lo, hi] = [NEXT_TO_NOTHING, 1];
+	let uLo = used(at(lo)).used;
 	yield;
 	if (uLo >= 1 || at(1).some((s) => s.verdict === 'cannot-be-judged' && s.basis === 'published')) return null;
 	while (found.used < 1 && hi < FURTHEST) {
@@ -53,13 +55,17 @@ export function* failsAt<T extends Step>(at: (factor: number) => readonly T[]): 
 	if (found.used < 1 || !found.step) return null;
 	let uHi = found.used;
 	// Margins of one load are of the form a / (b + c f): what is used goes along a line, or along the worst of several.
-	for (let i = 0; i < 40 && hi - lo > NEAR * hi; i++) {
-		const aim = Number.isFinite(uHi) && uHi > uLo && i % 3 !== 2 ? lo + ((1 - uLo) / (uHi - uLo)) * (hi - lo) : (lo + hi) / 2;
+	// Where a step lets go all at once, as friction does, halving gets there: whenever the last try did not halve what was left.
+	let halved = true;
+	for (let i = 0; i < 80 && hi - lo > NEAR * hi; i++) {
+		const width = hi - lo;
+		const aim = halved && Number.isFinite(uHi) && uHi > uLo ? lo + ((1 - uLo) / (uHi - uLo)) * (hi - lo) : (lo + hi) / 2;
 		const mid = Math.min(hi - 0.1 * NEAR * hi, Math.max(lo + 0.1 * NEAR * hi, aim));
 		const next = used(at(mid));
 		yield;
 		if (next.used >= 1) [hi, uHi, found] = [mid, next.used, next];
 		else [lo, uLo] = [mid, next.used];
+		halved = hi - lo < 0.6 * width;
 	}
 	return { factor: hi, first: found.step as T };
 }

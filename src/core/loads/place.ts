@@ -4,6 +4,7 @@ import type { BuiltHolder } from '../holders/types';
 import { rowProfile } from '../plan/profile';
 import type { Holder, Plan, Row } from '../plan/types';
 import { weightOf, type Millimetres, type Newtons } from '../units/quantity';
+import { allRows, secondRow, type AllRows, type RowWithProfile } from './second-row';
 import { combine, type OutWeight } from './statics/seat';
 
 /** The lowest point where a holder touches something behind it. */
@@ -16,7 +17,7 @@ export interface Bearing {
 }
 
 /** A holder built for its row, and where that puts it on the wall. */
-interface Spot {
+export interface Spot {
 	holder: Holder;
 	row: Row;
 	profile: CleatProfile;
@@ -55,11 +56,6 @@ export interface LaidRow {
 	riders: readonly Placed[];
 	/** Widest holder, so that a search by place knows how far back to look. */
 	widest: Millimetres;
-}
-
-interface RowWithProfile {
-	row: Row;
-	profile: CleatProfile;
 }
 
 interface Cached {
@@ -118,38 +114,6 @@ function hangsBetween({ placed, guests, widest }: LaidRow, from: Millimetres, to
 function bearsOn(below: LaidRow, p: Spot): boolean {
 	const sameThickness = Math.abs(below.profile.thickness - p.profile.thickness) < 0.5;
 	return sameThickness && below.row.left <= p.left && below.row.right >= p.right && p.foot < below.row.y + below.profile.front;
-}
-
-/** All rows of a plan with their cleats, lowest first. The same object as long as the rows are. */
-interface AllRows {
-	kerf: Millimetres;
-	rows: readonly RowWithProfile[];
-}
-const allRowsFor = new WeakMap<readonly Row[], AllRows>();
-
-function allRows({ rows, cutting: { kerf } }: Plan): AllRows {
-	const before = allRowsFor.get(rows);
-	if (before?.kerf === kerf) return before;
-	const made = { kerf, rows: rows.map((row) => ({ row, profile: rowProfile(row, kerf) })).sort((a, b) => a.row.y - b.row.y) };
-	allRowsFor.set(rows, made);
-	return made;
-}
-
-const secondFor = new WeakMap<Spot, { among: AllRows; found: RowWithProfile | null }>();
-
-/** The highest row under a holder's own that its second hook can ride on: covered by its face, under all of its width, as thick. */
-function secondRow(p: Spot, among: AllRows): RowWithProfile | null {
-	if (!p.holder.params.secondHook) return null;
-	const before = secondFor.get(p);
-	if (before?.among === among) return before.found;
-	let found: RowWithProfile | null = null;
-	for (const r of among.rows) {
-		const under = r.row.y + r.profile.front + r.profile.back < p.row.y + p.profile.back && r.row.y >= p.foot;
-		const fits = r.row.left <= p.left && r.row.right >= p.right && Math.abs(r.profile.thickness - p.profile.thickness) < 0.5 && r.row.bevel === p.row.bevel;
-		if (under && fits && r.row.y > (found?.row.y ?? -Infinity)) found = r;
-	}
-	secondFor.set(p, { among, found });
-	return found;
 }
 
 /** What a holder bears on by itself, whatever hangs below; null when that decides. */

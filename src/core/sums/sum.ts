@@ -78,13 +78,16 @@ export interface Headroom {
 	first: Step;
 }
 
+/** Less than this is no load to multiply. */
+const NO_LOAD = 1e-6;
+
 const DIM = { length: 'length', mass: 'mass', angle: 'angle', number: 'ratio', whole: 'count' } as const;
 
 /** How much of its load a sum's subject could take. @example headroom(shelf, inputs)?.most // { value: 31.4, dim: 'mass' } */
 export function headroom(sum: Sum, inputs: Inputs): Headroom | null {
 	const field = sum.load === undefined ? undefined : sum.fields[sum.load];
 	const load = sum.load === undefined ? undefined : inputs[sum.load];
-	if (!field || !(field.kind in DIM) || typeof load !== 'number' || !(load > 0)) return null;
+	if (!field || !(field.kind in DIM) || typeof load !== 'number' || load < NO_LOAD) return null;
 	const found = finish(failsAt((f) => sum.answer({ ...inputs, [sum.load as string]: load * f }).steps));
 	return found ? { most: { value: load * found.factor, dim: DIM[field.kind as keyof typeof DIM] }, first: found.first } : null;
 }

@@ -18,6 +18,7 @@
 	import ProofLoadSection from './ProofLoadSection.svelte';
 	import RemedyList from './RemedyList.svelte';
 	import Section from './Section.svelte';
+	import StepList from './StepList.svelte';
 	import SumTable from './SumTable.svelte';
 	import Warnings from './Warnings.svelte';
 
@@ -102,30 +103,14 @@
 {/if}
 {#if published.length > 1}
 	<Section title={placed ? 'Every step of its load path' : 'Every check'} after={1}>
-		<ul class="steps">
-			{#each published.slice(0, 60) as c (c.id)}
-				<li>
-					<button type="button" aria-current={c === check} onclick={() => (picked = c.id)}>
-						<VerdictMark verdict={c.verdict} size={30} /><span>{sayPhrase(c.reason, unit)}</span><b>{sayMargin(c)}</b>
-					</button>
-				</li>
-			{/each}
-		</ul>
+		<StepList steps={published.slice(0, 60)} read={check} pick={(c) => (picked = c.id)} />
 		{#if published.length > 60}<p class="about">and {published.length - 60} more with larger margins</p>{/if}
 	</Section>
 {/if}
 {#if beside.length > 0}
 	<Section title="Beside it: somebody hangs on it" after={2}>
 		<p class="about">60 lb (267 N) at the outermost point, for a moment. It does not decide the verdict.</p>
-		<ul class="steps">
-			{#each beside as c (c.id)}
-				<li>
-					<button type="button" aria-current={c === check} onclick={() => (picked = c.id)}>
-						<VerdictMark verdict={c.verdict} size={30} /><span>{sayPhrase(c.reason, unit)}</span><b>{sayMargin(c)}</b>
-					</button>
-				</li>
-			{/each}
-		</ul>
+		<StepList steps={beside} read={check} pick={(c) => (picked = c.id)} />
 	</Section>
 {/if}
 {#if placed}

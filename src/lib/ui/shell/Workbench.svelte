@@ -133,14 +133,6 @@
 		border-top: 2px solid var(--ink);
 		background: var(--paper);
 	}
-	.slip {
-		grid-area: slip;
-		min-height: 0;
-		padding: 1rem 1.1rem 2rem;
-		overflow-y: auto;
-		border-left: 2px solid var(--ink);
-		background: var(--sheet);
-	}
 	@media (max-width: 900px) {
 		.side-by-side {
 			grid-template-columns: minmax(0, 1fr);
@@ -153,10 +145,6 @@
 			grid-template: auto clamp(200px, calc((100vw - 66px) * var(--ratio) + 120px), 46dvh) auto auto / minmax(0, 1fr);
 			grid-template-areas: 'top' 'drawing' 'slip' 'strip';
 			height: auto;
-		}
-		.slip {
-			border-left: 0;
-			border-top: 2px solid var(--ink);
 		}
 		.strip {
 			overflow: visible;

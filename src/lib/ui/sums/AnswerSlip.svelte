@@ -8,6 +8,7 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import ProofLoadSection from '../panels/ProofLoadSection.svelte';
 	import Section from '../panels/Section.svelte';
+	import StepList from '../panels/StepList.svelte';
 	import SumTable from '../panels/SumTable.svelte';
 	import RemedyList from '../panels/RemedyList.svelte';
 	import { sayMargin, sayMarks } from '../say';
@@ -46,15 +47,7 @@
 {/if}
 {#if answer.steps.length > 1}
 	<Section title="Every step">
-		<ul class="steps">
-			{#each answer.steps as s (s.title)}
-				<li>
-					<button type="button" aria-current={s === step} onclick={() => (picked = s.title)}>
-						<VerdictMark verdict={s.verdict} size={30} /><span>{s.basis === 'grab' ? 'Beside it, a grab: ' : ''}{sayPhrase(s.reason, unit)}</span><b>{sayMargin(s)}</b>
-					</button>
-				</li>
-			{/each}
-		</ul>
+		<StepList steps={answer.steps} read={step} pick={(s) => (picked = s.title)} />
 	</Section>
 {/if}
 {#if proof && proof.working > 0}<ProofLoadSection working={proof.working} foot={proof.foot} what={sum.title} />{/if}

@@ -198,14 +198,6 @@
 		border: 1px dashed var(--hair);
 		text-align: center;
 	}
-	.slip {
-		grid-area: slip;
-		min-height: 0;
-		padding: 1rem 1.1rem 2rem;
-		overflow-y: auto;
-		border-left: 2px solid var(--ink);
-		background: var(--sheet);
-	}
 	@media (max-width: 900px) {
 		.page {
 			grid-template: auto auto auto auto / minmax(0, 1fr);
@@ -228,10 +220,6 @@
 		}
 		.fields {
 			grid-template-columns: 1fr 1fr;
-		}
-		.slip {
-			border-left: 0;
-			border-top: 2px solid var(--ink);
 		}
 	}
 	@media print {

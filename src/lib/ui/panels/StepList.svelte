@@ -1,0 +1,37 @@
+<script lang="ts" generics="T extends Step">
+	import type { Step } from '$core/loads/check';
+	import { sayPhrase } from '$core/units/phrase';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import { sayMargin } from '../say';
+	import VerdictMark from '../VerdictMark.svelte';
+
+	/** Steps with their verdict and margin, each to be picked and read. */
+	let { steps, read, pick }: { steps: readonly T[]; read: Step | undefined; pick: (step: T) => void } = $props();
+</script>
+
+<ul>
+	{#each steps as s, i (i)}
+		<li>
+			<button type="button" aria-current={s === read} onclick={() => pick(s)}>
+				<VerdictMark verdict={s.verdict} size={30} /><span>{s.basis === 'grab' ? 'Beside it, a grab: ' : ''}{sayPhrase(s.reason, preferences.unit)}</span><b>{sayMargin(s)}</b>
+			</button>
+		</li>
+	{/each}
+</ul>
+
+<style>
+	button {
+		display: grid;
+		grid-template-columns: auto 1fr auto;
+		gap: 0.5rem;
+		align-items: center;
+		width: 100%;
+		min-height: 36px;
+		padding: 0.15rem 0.25rem;
+		text-align: left;
+		border-bottom: 1px dotted var(--hair);
+	}
+	button[aria-current='true'] {
+		background: var(--paper);
+	}
+</style>
