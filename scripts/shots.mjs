@@ -20,7 +20,11 @@ const SHOTS = [
 	{ name: 'holders', stage: 'holders', pick: '[data-holder=h1]' },
 	{ name: 'holds', stage: 'holds', pick: '[data-holder=h3]' },
 	{ name: 'holds-dark', stage: 'holds', pick: '[data-holder=h5]', theme: 'dark', unit: 'inch' },
-	{ name: 'cut', stage: 'cut' }
+	{ name: 'cut', stage: 'cut' },
+	{ name: 'sums', path: '/sums' },
+	{ name: 'sum-screw', path: '/sums/screw' },
+	{ name: 'sum-shelf', path: '/sums/shelf', unit: 'inch' },
+	{ name: 'sum-deck', path: '/sums/deck', theme: 'dark' }
 ];
 
 const folder = mkdtempSync(join(tmpdir(), 'kammer-shots-'));
@@ -29,15 +33,16 @@ mkdirSync(into, { recursive: true });
 const kammer = await startKammer({ folder });
 const { driver, close } = await openBrowser({ width: 1280, height: 800 });
 const [wall] = await (await fetch(`${kammer.url}/api/plans`)).json();
-for (const { name, stage, pick, theme = 'light', unit = 'mm' } of SHOTS) {
+for (const { name, stage, path = '/', pick, theme = 'light', unit = 'mm' } of SHOTS) {
 	await driver.get(kammer.url);
 	await driver.executeScript(`localStorage.setItem('kammer-theme', '${theme}'); localStorage.setItem('kammer-unit', '${unit}');`);
-	await driver.get(kammer.url + (stage ? `/walls/${wall.id}/${stage}` : '/'));
+	await driver.get(kammer.url + (stage ? `/walls/${wall.id}/${stage}` : path));
 	if (stage) await driver.wait(until.elementLocated(By.css('[data-holder=h1]')), 20_000);
 	if (pick) await driver.executeScript(`document.querySelector('${pick}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
 	if (stage === 'cut') await driver.wait(until.elementLocated(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]')), 60_000);
 	await driver.executeScript('return document.fonts.ready.then(() => true)');
-	await driver.sleep(600);
+	// What comes in idle moments: the chart, and what would help.
+	await driver.sleep(1500);
 	writeFileSync(join(into, `${name}.png`), await driver.takeScreenshot(), 'base64');
 	console.log(`docs/screenshots/${name}.png`);
 }

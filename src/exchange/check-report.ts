@@ -1,4 +1,5 @@
 import { checkPlan, type Judged } from '$core/loads/check-plan';
+import { byThing } from '$core/loads/by-thing';
 import type { Check, Warning } from '$core/loads/check';
 import type { Plan } from '$core/plan/types';
 
@@ -14,7 +15,9 @@ interface VerdictOut {
 export interface CheckReport {
 	note: string;
 	verdict: Omit<VerdictOut, 'id'>;
-	holders: VerdictOut[];
+	holders: (VerdictOut & { thing: string })[];
+	/** By the name of what hangs: the worst of the holders it hangs on. */
+	things: { name: string; count: number; holders: string[]; verdict: Judged['verdict']; margin: number | null; check: string }[];
 	rows: VerdictOut[];
 	studs: VerdictOut[];
 	checks: readonly Check[];
@@ -30,8 +33,10 @@ const list = (all: Map<string, Judged>): VerdictOut[] => [...all].map(([id, j]) 
 /** Checks a plan and writes the result as data: demand, capacity, margin, and each sum with its numbers. */
 export function checkReport(plan: Plan): CheckReport {
 	const c = checkPlan(plan);
-	return { note: STANDING_NOTE, verdict: out(c.wall), holders: plan.holders.flatMap(({ id }) => {
+	const holders = plan.holders.flatMap(({ id, params }) => {
 		const j = c.holders.get(id);
-		return j ? [{ id, ...out(j) }] : [];
-	}), rows: list(c.rows), studs: list(c.studs), checks: c.checks, warnings: c.warnings };
+		return j ? [{ id, thing: params.load.name, ...out(j) }] : [];
+	});
+	const things = byThing(plan, c).map(({ name, count, holders: on, verdict, check }) => ({ name, count, holders: on, verdict, margin: check.margin, check: check.id }));
+	return { note: STANDING_NOTE, verdict: out(c.wall), holders, things, rows: list(c.rows), studs: list(c.studs), checks: c.checks, warnings: c.warnings };
 }

@@ -54,5 +54,9 @@ describe('the check report', () => {
 			expect(check?.lines.length, v.id).toBeGreaterThan(0);
 		}
 		expect(report.verdict.verdict).toBe('does-not-hold');
+		// By thing: as safe as the worst holder it hangs on.
+		expect(report.things.map((t) => [t.name, t.count, t.verdict])).toEqual(expect.arrayContaining([['spar clamp', 18, 'close'], ['chain coil', 4, 'does-not-hold'], ['block plane', 2, 'holds']]));
+		for (const t of report.things) expect(t.margin).toBe(byId.get(t.check)?.margin);
+		expect(report.holders.map((h) => h.id)).toEqual(plan.holders.map((h) => h.id));
 	});
 });

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { STANDING_NOTE } from '$exchange/check-report';
+	import { byThing } from '$core/loads/by-thing';
 	import { massOf } from '$core/loads/capacity';
 	import { governingCheck, VERDICT_WORDS, type Check } from '$core/loads/check';
 	import { openFirst } from '$core/loads/check-plan';
@@ -60,6 +61,8 @@
 	const title = $derived(placed ? placed.holder.name || 'Holder' : row ? row.name || 'Row' : stud ? `Stud at ${formatLength(stud.x, unit)}` : 'Will it hold?');
 	/** The verdict of what is picked, whichever of its steps is read. */
 	const whole = $derived(holder ?? (row ? open.checks.rows.get(row.id) : undefined));
+	/** Everything that hangs, by its name, when nothing is picked. */
+	const things = $derived(selection ? [] : byThing(open.shown, open.checks));
 	const weight = $derived(placed ? holderWeights(placed.built, placed.profile).total / GRAVITY : 0);
 </script>
 
@@ -101,6 +104,19 @@
 {:else if outlook.working && check && check.verdict !== 'holds'}
 	<p class="about" role="status">Trying what would help …</p>
 {/if}
+{#if things.length > 0}
+	<Section title="By thing" after={1}>
+		<ul>
+			{#each things as t (t.name)}
+				<li>
+					<button type="button" class="thing" onclick={() => (open.selection = { kind: 'holder', id: t.worst })}>
+						<VerdictMark verdict={t.verdict} size={30} /><span>{t.count} × {t.name}</span><b>{sayMargin(t.check)}</b>
+					</button>
+				</li>
+			{/each}
+		</ul>
+	</Section>
+{/if}
 {#if published.length > 1}
 	<Section title={placed ? 'Every step of its load path' : 'Every check'} after={1}>
 		<StepList steps={published.slice(0, 60)} read={check} pick={(c) => (picked = c.id)} />
@@ -121,3 +137,17 @@
 	/>
 {/if}
 <p class="caution">{STANDING_NOTE} Test a new rack with its working load, nobody beneath, before you trust it.</p>
+
+<style>
+	.thing {
+		display: grid;
+		grid-template-columns: auto 1fr auto;
+		gap: 0.5rem;
+		align-items: center;
+		width: 100%;
+		min-height: 36px;
+		padding: 0.15rem 0.25rem;
+		text-align: left;
+		border-bottom: 1px dotted var(--hair);
+	}
+</style>

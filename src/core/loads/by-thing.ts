@@ -1,0 +1,35 @@
+import type { Plan } from '../plan/types';
+import { worstFirst, type Check, type Verdict } from './check';
+import type { PlanChecks } from './check-plan';
+
+/** A kind of thing that hangs on the wall, by its name: as safe as the worst holder it hangs on. */
+export interface ThingVerdict {
+	name: string;
+	/** How many of it hang, on all holders. */
+	count: number;
+	holders: string[];
+	verdict: Verdict;
+	check: Check;
+	/** The holder that decides. */
+	worst: string;
+}
+
+/** Verdict of everything that hangs, by the name of the thing; worst first. Things without a name are left out. @example byThing(plan, checkPlan(plan))[0]?.name */
+export function byThing(plan: Plan, checks: PlanChecks): ThingVerdict[] {
+	const found = new Map<string, ThingVerdict>();
+	for (const { id, params } of plan.holders) {
+		const { name, mass, perSeat } = params.load;
+		const check = checks.holders.get(id)?.check;
+		if (!name || mass === 0 || !check) continue;
+		const count = perSeat * params.pegs.spacing.count;
+		const before = found.get(name);
+		if (!before) {
+			found.set(name, { name, count, holders: [id], verdict: check.verdict, check, worst: id });
+			continue;
+		}
+		before.count += count;
+		before.holders.push(id);
+		if (worstFirst(check, before.check) < 0) Object.assign(before, { verdict: check.verdict, check, worst: id });
+	}
+	return [...found.values()].sort((a, b) => worstFirst(a.check, b.check));
+}
