@@ -5,6 +5,8 @@ import { cutPlan } from '$core/cutting/cut-plan';
 import type { Solver } from '$core/cutting/solver';
 import { adviceFor } from '$core/loads/advice';
 import { finish } from '$core/loads/fails-at';
+import { byRow, byStud } from '$core/loads/by-place';
+import { capacityOf } from '$core/loads/capacity';
 import { checkPlan } from '$core/loads/check-plan';
 import { verdictOf } from '$core/loads/check';
 import { loadPath } from '$core/loads/load-path';
@@ -30,13 +32,21 @@ const screw = { size: fc.constantFrom(...SCREWS.map((s) => s.size)), length: wit
 
 const stud = fc.record({ x: within(0, 3000), width: within(19, 200), depth: within(19, 400), species: fc.constantFrom(...WOODS.map((w) => w.id)) });
 const obstruction = fc.record({
-	kind: fc.constantFrom('window' as const, 'door' as const, 'outlet' as const, 'switch' as const, 'other' as const), name: fc.constantFrom('', 'slip window'),
+	kind: fc.constantFrom('window' as const, 'door' as const, 'outlet' as const, 'switch' as const, 'service-panel' as const, 'other' as const), name: fc.constantFrom('', 'slip window'),
 	x: within(0, 1500), y: within(0, 1500), width: within(10, 1500), height: within(10, 900)
 });
 const row = fc.record({
 	name: fc.constantFrom('', 'Top row'), y: within(0, 2399), left: within(0, 1400), right: within(1500, 3000), stock: fc.constantFrom(...CLEAT_STOCKS),
 	bevel: fc.constantFrom(45 as const, 30 as const), blank: within(60, 400), screws: fc.record({ ...screw, perStud: fc.constantFrom(1 as const, 2 as const) }),
-	joints: fc.array(within(1401, 1499), { maxLength: 3 })
+	joints: fc.array(within(1401, 1499), { maxLength: 3 }),
+	twistBlock: fc.option(fc.record({ height: within(10, 400), width: within(20, 600) })),
+	backer: fc.option(
+		fc.record({
+			stock: fc.constantFrom(...STOCKS.filter((s) => s.kind === 'ply').map((s) => s.id)), height: within(60, 1220), below: within(0, 1200),
+			behind: fc.record({ ...screw, pitch: within(20, 1000) }), perStud: fc.integer({ min: 2, max: 12 })
+		}),
+		{ freq: 3 }
+	)
 });
 const spacing: fc.Arbitrary<Spacing> = fc.oneof(
 	fc.record({ kind: fc.constant('equal-gaps' as const), count: fc.integer({ min: 1, max: LIMITS.seats }) }),
@@ -48,6 +58,7 @@ const params = fc.record({
 	hook: fc.record({ screws: fc.record({ ...screw, count: fc.integer({ min: 1, max: 60 }) }), from: fc.constantFrom('back' as const, 'front' as const), glued: fc.boolean() }),
 	spacer: fc.boolean(),
 	lockStrip: fc.boolean(),
+	secondHook: fc.boolean(),
 	pegs: fc.record({
 		diameter: within(5, 60), projection: within(10, 800), depth: within(5, 60), tilt: within(0, 30), height: within(0, 1300), spacing,
 		pair: fc.option(fc.record({ bar: within(1, 500), slack: within(0, 50) }))
@@ -61,12 +72,15 @@ const plans: fc.Arbitrary<Plan> = fc
 	.record({
 		studs: fc.array(stud, { maxLength: 8 }), obstructions: fc.array(obstruction, { maxLength: 3 }), rows: fc.array(row, { maxLength: 4 }),
 		holders: fc.array(fc.record({ params, x: within(-3000, 3000), on: fc.nat(3) }), { maxLength: 5 }),
-		cladding: fc.record({ kind: fc.constantFrom('none' as const, 'drywall' as const, 'panel' as const), thickness: within(0, 60) }), kerf: within(0, 10)
+		cladding: fc.record({ kind: fc.constantFrom('none' as const, 'drywall' as const, 'panel' as const), thickness: within(0, 60) }), kerf: within(0, 10),
+		wet: fc.option(fc.boolean(), { nil: undefined }), stature: fc.option(within(1000, 2300), { nil: undefined })
 	})
 	.map((r) => ({
 		format: 'kammer-plan', version: 1, name: 'Any',
+		...(r.stature === undefined ? {} : { stature: r.stature }),
 		wall: {
 			width: 3000, height: 2400, cladding: r.cladding,
+			...(r.wet === undefined ? {} : { wet: r.wet }),
 			studs: r.studs.map((s, i): Stud => ({ id: id('s', i), ...s })),
 			obstructions: r.obstructions.map((o, i): Obstruction => ({ id: id('o', i), ...o }))
 		},
@@ -112,6 +126,21 @@ describe('any plan that is taken', () => {
 						expect(after?.check?.margin).toBe(a.after.margin);
 					}
 				}
+			}),
+			{ numRuns: 40 }
+		);
+	});
+
+	it('is asked how much more it could take, and how each stud and row stands', () => {
+		fc.assert(
+			fc.property(valid, (plan) => {
+				const now = checkPlan(plan);
+				for (const p of [...byStud(plan, now), ...byRow(plan, now)]) expect(Number.isNaN(p.load) || Number.isNaN(p.capacity ?? 0)).toBe(false);
+				for (const h of plan.holders.slice(0, 2)) {
+					const most = finish(capacityOf(plan, { kind: 'holder', id: h.id }));
+					if (most) expect(most.most.value).toBeGreaterThan(0);
+				}
+				for (const r of plan.rows.slice(0, 1)) finish(capacityOf(plan, { kind: 'row', id: r.id }));
 			}),
 			{ numRuns: 40 }
 		);

@@ -43,7 +43,8 @@ const fields = {
 	ledger: lengthField('Ledger, thickness', 15, 100, [45, 38.1]),
 	ledgerStuds: wholeField('Studs the ledger crosses', 1, 20, 4),
 	ledgerLag: lengthField('Ledger lags, length', 40, 300, [120, 114.3], { hint: 'One at each stud' }),
-	cladding: lengthField('Cladding of the wall', 0, 60, [12.5, 12.7])
+	cladding: lengthField('Cladding of the wall', 0, 60, [12.5, 12.7]),
+	stud: lengthField('Studs, depth', 38, 300, [95, 88.9])
 };
 type I = InputsOf<typeof fields>;
 
@@ -116,7 +117,7 @@ function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 
 function ledgerStep(i: I, shares: ReturnType<typeof deckShares>): Step {
 	const timber = wood(i.species);
-	const joint: Joint = { fastener: lag(i.lag as LagSize), length: i.ledgerLag, side: { thickness: i.ledger, G: timber.G }, gap: i.cladding, main: { thickness: 200, G: timber.G } };
+	const joint: Joint = { fastener: lag(i.lag as LagSize), length: i.ledgerLag, side: { thickness: i.ledger, G: timber.G }, gap: i.cladding, main: { thickness: i.stud, G: timber.G } };
 	const c = jointCapacity(joint);
 	const across = Math.max(0, shares.ledger) / i.ledgerStuds;
 	const both = combinedAllowable(c.axial, c.lateral, 0, across);
@@ -156,6 +157,7 @@ export const deckSum = defineSum({
 		if (i.at > i.span) found.push({ path: 'at', message: 'is past the other end of the joist' });
 		if (i.hangerLag > i.spreader + 0.05) found.push({ path: 'hangerLag', message: 'comes out of the spreader' });
 		if (i.joistLag - i.spreader - i.ceilingBoard > i.joistDepth) found.push({ path: 'joistLag', message: 'comes out above the joist' });
+		if (i.ledgerLag - i.ledger - i.cladding > i.stud) found.push({ path: 'ledgerLag', message: 'comes out behind the stud' });
 		const strap = STRAPS.find((s) => s.id === i.strap);
 		if (strap && i.strapHole >= strap.width) found.push({ path: 'strapHole', message: `cuts the strap through: it is ${strap.width.toFixed(0)} mm wide` });
 		if (i.centre > i.hangLine) found.push({ path: 'centre', message: 'stands out past the hang line: the wall side would lift' });

@@ -15,6 +15,9 @@ import { radians, weightOf } from '../units/quantity';
 import { angleField, choiceField, flagField, lengthField, massField, optionalLength, type InputsOf } from './field';
 import { answerOf, defineSum, type Change } from './sum';
 
+/** From 1/4 in on the direction of the grain counts. */
+const GRAIN = [{ value: 'across', name: 'Crosses it' }, { value: 'along', name: 'Goes along it' }] as const;
+
 const fields = {
 	kind: choiceField('Fastener', [{ value: 'wood-screw', name: 'Wood screw' }, { value: 'lag', name: 'Lag screw' }, { value: 'nail', name: 'Nail, smooth' }], 'wood-screw'),
 	screw: choiceField('Size', SCREWS.map((s) => ({ value: s.size, name: s.size })), ['5 mm', '#10'], { when: (i) => i.kind === 'wood-screw' }),
@@ -31,6 +34,8 @@ const fields = {
 	duration: choiceField('Load lasts', [{ value: 'storage', name: 'Always: storage' }, { value: 'usual', name: 'Ten years in all' }, { value: 'bump', name: 'A bump or a grab' }], 'storage'),
 	end: optionalLength('From the end of what it goes through', 1, 3000, 'Left empty, it is only told'),
 	edge: optionalLength('From its edge', 1, 1000, 'Left empty, it is only told'),
+	sideGrain: choiceField('The load, to the grain outside', GRAIN, 'across', { when: (i) => i.kind === 'lag' }),
+	mainGrain: choiceField('The load, to the grain inside', GRAIN, 'along', { when: (i) => i.kind === 'lag' }),
 	endGrain: flagField('Into end grain'),
 	wet: flagField('Wet in use')
 };
@@ -47,7 +52,7 @@ function judge(i: I, joint: Joint): Step {
 	const lines = () => [
 		{ label: 'pulled out', sum: phrase('{W} × sin {a}', { W: newtons(W), a: angle(i.angle) }), result: newtons(pull) },
 		{ label: 'pushed across', sum: phrase('{W} × cos {a}', { W: newtons(W), a: angle(i.angle) }), result: newtons(across) },
-		...capacityLines(joint, c, { side: 'side', main: 'main' })
+		...capacityLines(joint, c, { side: 'side', main: 'wood' })
 	];
 	const short = !c.across;
 	const title = joint.fastener.title;
@@ -116,7 +121,7 @@ export const fastenerSum = defineSum({
 			const what = main === null ? 'what it goes into' : 'what it goes through';
 			return answerOf({ drawing, steps: [missingStep('species', phrase(`no specific gravity for ${what}`), 'NDS 2018 Table 12.3.3', [phrase('Find the species, or choose "Softest, G 0.36". MDF and particleboard are in no table: ask the maker of the screw')])] });
 		}
-		const joint: Joint = { fastener: f, length: i.length, side: { thickness: i.through, G: side }, gap: i.gap, main: { thickness: i.into, G: main }, endGrain: i.endGrain, wet: i.wet };
+		const joint: Joint = { fastener: f, length: i.length, side: { thickness: i.through, G: side }, gap: i.gap, main: { thickness: i.into, G: main }, sideToGrain: i.sideGrain === 'along' ? 0 : 90, mainToGrain: i.mainGrain === 'along' ? 0 : 90, endGrain: i.endGrain, wet: i.wet };
 		return answerOf({ drawing, steps: [judge(i, joint)], notes: workshopNotes(i, f, main) });
 	},
 	load: 'load',

@@ -99,12 +99,15 @@ function steps(i: I): Step[] {
 	];
 }
 
+/** A load too small to bend anything that could be drawn, times E I. */
+const NO_BEND = 1e-6;
+
 function draw(i: I): Shape[] {
 	const loads = loadsOf(i);
 	const h = i.length;
 	const curve = beamDeflection(i.supports, loads);
 	const worst = greatestDeflection(i.supports, loads, 0, i.length).value;
-	const k = worst > 0 ? (0.08 * h) / worst : 0;
+	const k = worst > NO_BEND ? (0.08 * h) / worst : 0;
 	const bent = Array.from({ length: 61 }, (_, n): Point => [(h * n) / 60, -curve((h * n) / 60) * k - i.thickness * 0.5]);
 	const size = 0.05 * h;
 	return [

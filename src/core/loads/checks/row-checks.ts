@@ -1,4 +1,5 @@
 import { rowSegments } from '../../cleats/segments';
+import { stock } from '../../materials/stocks';
 import { claddingDepth } from '../../survey/cladding-depth';
 import { mm, phrase } from '../../units/phrase';
 import type { Row, Wall } from '../../plan/types';
@@ -86,7 +87,7 @@ function judge(laid: LaidRow, wall: Wall): RowResult {
 			result.checks.push(...checks);
 			for (const check of checks) if (check.basis === 'published') result.fixings.push({ from: before, to: after, check });
 			const gap = claddingDepth(wall.cladding);
-			const arm = fixing.stud.depth / 2 + gap;
+			const arm = fixing.stud.depth / 2 + gap + (row.backer ? stock(row.backer.stock).thickness : 0);
 			const given: StudLoad = { height: row.y + profile.back / 2, force: share.down, couple: share.roll + share.down * arm };
 			result.studLoads.set(fixing.stud.id, [...(result.studLoads.get(fixing.stud.id) ?? []), given]);
 		});

@@ -23,7 +23,7 @@
 		{#if !shown}
 			<Button size="sm" color="alternative" onclick={() => (shown = true)}>Plan a proof load</Button>
 		{:else}
-			<p class="marks"><b>{kg(plan.target)}</b>: {kg(plan.working)} × {plan.factor}, because it hangs {plan.overhead ? 'over heads' : 'where nobody stands beneath it'}. Spread it as the things will hang.</p>
+			<p class="marks"><b>{kg(plan.target)}</b>: {kg(plan.working)} × {plan.factor}, because it hangs {plan.overhead ? 'over heads' : 'lower than heads'}. Spread it as the things will hang.</p>
 			<div class="grid"><MassField label="One bag weighs" value={each} commit={(m) => (m >= 0.1 ? ((bag = m), undefined) : 'A bag must weigh something')} /></div>
 			<ol>
 				{#each plan.steps as s, i (i)}

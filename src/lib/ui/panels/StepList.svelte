@@ -6,14 +6,21 @@
 	import VerdictMark from '../VerdictMark.svelte';
 
 	/** Steps with their verdict and margin, each to be picked and read. */
-	let { steps, read, pick }: { steps: readonly T[]; read: Step | undefined; pick: (step: T) => void } = $props();
+	interface Props {
+		steps: readonly T[];
+		read: Step | undefined;
+		pick: (step: T) => void;
+		/** Said before a grab, where it stands among other steps. */
+		grab?: string;
+	}
+	let { steps, read, pick, grab = '' }: Props = $props();
 </script>
 
 <ul>
 	{#each steps as s, i (i)}
 		<li>
 			<button type="button" aria-current={s === read} onclick={() => pick(s)}>
-				<VerdictMark verdict={s.verdict} size={30} /><span>{s.basis === 'grab' ? 'Beside it, a grab: ' : ''}{sayPhrase(s.reason, preferences.unit)}</span><b>{sayMargin(s)}</b>
+				<VerdictMark verdict={s.verdict} size={30} /><span>{s.basis === 'grab' ? grab : ''}{sayPhrase(s.reason, preferences.unit)}</span><b>{sayMargin(s)}</b>
 			</button>
 		</li>
 	{/each}

@@ -47,7 +47,7 @@
 {/if}
 {#if answer.steps.length > 1}
 	<Section title="Every step">
-		<StepList steps={answer.steps} read={step} pick={(s) => (picked = s.title)} />
+		<StepList steps={answer.steps} read={step} pick={(s) => (picked = s.title)} grab="Beside it, a grab: " />
 	</Section>
 {/if}
 {#if proof && proof.working > 0}<ProofLoadSection working={proof.working} foot={proof.foot} what={sum.title} />{/if}

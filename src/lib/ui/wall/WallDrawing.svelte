@@ -15,6 +15,7 @@
 	import { dragMove, nudgeMove, type Grip, type Move } from './moves';
 	import MarginLayer from './MarginLayer.svelte';
 	import ObstructionShape from './ObstructionShape.svelte';
+	import ReachShape from './ReachShape.svelte';
 	import RowShape from './RowShape.svelte';
 	import StudShape from './StudShape.svelte';
 	import { fitView, type View } from './view';
@@ -151,6 +152,7 @@
 				</GripShape>
 			{/each}
 			<path class="thin" d="M{-wall.width} 0H{wall.width * 2}" stroke="var(--ink)" stroke-width="2.4" />
+			{#if plan.stature !== undefined && stage !== 'cut'}<ReachShape stature={plan.stature} {wall} k={view.k} {unit} />{/if}
 			<g opacity={faint.rows}>
 				{#each plan.rows as row (row.id)}
 					<GripShape
