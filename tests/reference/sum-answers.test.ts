@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { startInputs, type Inputs } from '$core/sums/field';
 import { sumByName } from '$core/sums/registry';
-import { headroom, type Sum } from '$core/sums/sum';
+import { answerVerdict, headroom, type Sum } from '$core/sums/sum';
 import { sayPhrase } from '$core/units/phrase';
 import { KG_PER_POUND, MM_PER_INCH, N_PER_POUND } from '$core/units/quantity';
 
@@ -24,6 +24,13 @@ describe('a screw', () => {
 	});
 	it('in wood nobody named cannot be judged, nor in MDF', () => {
 		for (const wood of ['unknown', 'mdf', 'particleboard']) expect(answer('screw', { intoWood: wood }).steps.map((s) => s.verdict)).toEqual(['cannot-be-judged']);
+	});
+	// Common practice: about 80 lb a screw; it never decides.
+	it('has the trade rule beside it, with the reasons they differ', () => {
+		const rule = step('screw', 'trade rule', { screw: '#6', load: lb(60), angle: 90 });
+		expect(rule).toMatchObject({ basis: 'trade-rule', verdict: 'holds', margin: expect.closeTo(80 / 60, 6) });
+		expect(rule.notes.map((n) => sayPhrase(n, 'inch')).join(' ')).toMatch(/does not count 1\/2" of cladding.*pulls the screw out.*G is 0.42/);
+		expect(answerVerdict(answer('screw', { screw: '#6', load: lb(90), angle: 90 }))?.step.title).toBe('screw');
 	});
 	it('says when it stands too near an end or an edge', () => {
 		const said = (i: Inputs) => answer('screw', i).notes.map((n) => sayPhrase(n, 'inch')).join('\n');

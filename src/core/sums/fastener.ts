@@ -3,6 +3,7 @@ import { combinedAllowable, nailUsed } from '../loads/fasteners/combined';
 import { CD_BUMP, CD_STORAGE, jointCapacity, type Joint } from '../loads/fasteners/joint';
 import { pilotFor } from '../loads/fasteners/pilot';
 import { spacingMinimums } from '../loads/fasteners/spacing-minimums';
+import { TRADE_RULE } from '../loads/checks/fixing-check';
 import { allowedLine, capacityLines } from '../loads/checks/joint-lines';
 import { missingStep, stepOf, type Step } from '../loads/check';
 import { BENDING_CHOICES, gravityOf } from '../materials/bending';
@@ -74,6 +75,17 @@ function judge(i: I, joint: Joint): Step {
 	});
 }
 
+/** Practice's rule beside the published method, with the reasons they part. */
+function tradeRule(i: I, G: number): Step {
+	const notes: Phrase[] = [phrase('It is for a 2 1/2 in deck screw through 3/4 in ply into a stud')];
+	if (i.gap > 0) notes.push(phrase('It does not count {g} of cladding', { g: mm(i.gap) }));
+	if (i.angle > 0) notes.push(phrase('It does not ask how much of the load pulls the screw out'));
+	if (G < 0.5) notes.push(phrase('It does not ask for the species: here G is {G}', { G: ratio(G) }));
+	return stepOf({
+		title: 'trade rule', basis: 'trade-rule', reason: phrase('trade rule, {r} a screw', { r: newtons(TRADE_RULE) }), source: 'common practice', demand: newtons(weightOf(i.load)), capacity: newtons(TRADE_RULE), lines: () => [], notes
+	});
+}
+
 /** Bore, edge and end distances, to be read beside the strength. */
 function workshopNotes(i: I, f: Fastener, G: number): Phrase[] {
 	const pilot = pilotFor(f, G);
@@ -122,7 +134,7 @@ export const fastenerSum = defineSum({
 			return answerOf({ drawing, steps: [missingStep('species', phrase(`no specific gravity for ${what}`), 'NDS 2018 Table 12.3.3', [phrase('Find the species, or choose "Softest, G 0.36". MDF and particleboard are in no table: ask the maker of the screw')])] });
 		}
 		const joint: Joint = { fastener: f, length: i.length, side: { thickness: i.through, G: side }, gap: i.gap, main: { thickness: i.into, G: main }, sideToGrain: i.sideGrain === 'along' ? 0 : 90, mainToGrain: i.mainGrain === 'along' ? 0 : 90, endGrain: i.endGrain, wet: i.wet };
-		return answerOf({ drawing, steps: [judge(i, joint)], notes: workshopNotes(i, f, main) });
+		return answerOf({ drawing, steps: i.kind === 'wood-screw' ? [judge(i, joint), tradeRule(i, main)] : [judge(i, joint)], notes: workshopNotes(i, f, main) });
 	},
 	load: 'load',
 	changes(i) {

@@ -31,14 +31,13 @@ const fields = {
 };
 type I = InputsOf<typeof fields>;
 
-const turnsOf = (i: I): Turn[] => i.arms.map((at) => ({ at, couple: weightOf(i.load) * (i.reach + i.depth / 2) }));
-
 function steps(i: I): Step[] {
 	const timber = wood(i.species);
-	const turns = turnsOf(i);
-	// By the face that bears on the wall: the upright's depth counts whole.
-	const bound = localPulls(i.lags, turns.map((t) => ({ ...t, couple: weightOf(i.load) * (i.reach + i.depth) })), i.foot);
-	const beam = beamPulls(i.lags, turns.map((t) => ({ ...t, couple: weightOf(i.load) * (i.reach + i.depth) })));
+	// About the face that bears on the wall: the upright's depth counts whole.
+	const couple = weightOf(i.load) * (i.reach + i.depth);
+	const turns: Turn[] = i.arms.map((at) => ({ at, couple }));
+	const bound = localPulls(i.lags, turns, i.foot);
+	const beam = beamPulls(i.lags, turns);
 	const across = (weightOf(i.load) * i.arms.length) / i.lags.length;
 	const pulls = bound.map((t, k) => Math.max(t, beam[k] as number));
 	const worst = pulls.reduce((best, t, k) => (t > (pulls[best] as number) ? k : best), 0);
@@ -48,7 +47,6 @@ function steps(i: I): Step[] {
 	const c = jointCapacity(joint);
 	const both = combinedAllowable(c.axial, c.lateral, pull, across);
 	const resultant = Math.hypot(pull, across);
-	const couple = weightOf(i.load) * (i.reach + i.depth);
 	// Between lags the couples bend it; the most that one of them gives is itself.
 	const section = rectangle(i.thickness, i.depth).modulus;
 	const Fb = timber.Fb * CD_STORAGE;

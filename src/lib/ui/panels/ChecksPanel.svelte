@@ -30,7 +30,6 @@
 	const holder = $derived(selection?.kind === 'holder' ? open.checks.holders.get(selection.id) : undefined);
 	const placed = $derived(holder?.placed);
 	const row = $derived(selection?.kind === 'row' ? open.shown.rows.find((r) => r.id === selection.id) : undefined);
-
 	const stud = $derived(selection?.kind === 'stud' ? open.shown.wall.studs.find((s) => s.id === selection.id) : undefined);
 
 	/** The checks on the load path of what is picked; of the whole wall when nothing is. */
