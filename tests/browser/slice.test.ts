@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import { SCREWS } from '$core/materials/screws';
+import { STOCKS } from '$core/materials/stocks';
 import type { Plan } from '$core/plan/types';
 import { bigWall } from '../bench/big-wall';
 import { browser, Screen, type Browser } from '../support/screen';
@@ -188,8 +190,10 @@ describe('typing', () => {
 		await screen.click(By.xpath('//button[.//strong[text()="Spar clamp rack"]]'));
 		await screen.button('inch');
 		const slip = await screen.says(/39 3\/8" wide/);
-		// A stock keeps its name; everything measured is in inches and pounds.
-		expect(slip.replaceAll('18 mm ply', '')).not.toMatch(/\d mm|\d kg/);
+		// A stock and a screw keep their names; everything measured is in inches and pounds.
+		const names = [...STOCKS.map((x) => x.title), ...SCREWS.map((x) => x.size)];
+		const measured = slip.split('\n').filter((line) => !names.includes(line)).join('\n');
+		expect(names.reduce((text, name) => text.replaceAll(name, ''), measured)).not.toMatch(/\d mm|\d kg/);
 		await screen.button('mm');
 		await screen.says(/1000 mm wide/);
 	});

@@ -20,6 +20,7 @@ describe('quick sums', () => {
 	it('are found from the first page', async () => {
 		await kammer.screen.click(By.linkText('Quick sums'));
 		await kammer.screen.click(By.partialLinkText('Shelf sag'));
+		await kammer.screen.shape('aside');
 		await kammer.screen.says(/sags most at/);
 	});
 
