@@ -61,15 +61,27 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 	return found;
 }
 
-const known = new WeakMap<LaidRow, { rows: Plan['rows']; wall: Plan['wall']; stature: Plan['stature']; found: Warning[] }>();
+interface Known {
+	rows: Plan['rows'];
+	wall: Plan['wall'];
+	stature: Plan['stature'];
+	found: Warning[];
+}
+const ofRow = new WeakMap<LaidRow, Known>();
+const ofHolder = new WeakMap<Placed, Known>();
 
-/** The same for all holders of a row. A row on which nothing has changed is not looked at again. */
-function onRow(plan: Plan, laid: LaidRow): Warning[] {
-	const before = known.get(laid);
-	if (before && before.rows === plan.rows && before.wall === plan.wall && before.stature === plan.stature) return before.found;
-	const found = laid.placed.flatMap((p) => withRowsAndWall(plan, p));
-	known.set(laid, { rows: plan.rows, wall: plan.wall, stature: plan.stature, found });
+/** The last answer about something, as long as rows, wall and whoever reaches are the same; else it is worked out. */
+function remembered<T extends object>(memory: WeakMap<T, Known>, of: T, { rows, wall, stature }: Plan, work: () => Warning[]): Warning[] {
+	const before = memory.get(of);
+	if (before && before.rows === rows && before.wall === wall && before.stature === stature) return before.found;
+	const found = work();
+	memory.set(of, { rows, wall, stature, found });
 	return found;
+}
+
+/** The same for all holders of a row. Neither a row nor a holder on which nothing has changed is looked at again. */
+function onRow(plan: Plan, laid: LaidRow): Warning[] {
+	return remembered(ofRow, laid, plan, () => laid.placed.flatMap((p) => remembered(ofHolder, p, plan, () => withRowsAndWall(plan, p))));
 }
 
 /** Everything about the holders' places that is not a margin: clashes, headroom, obstructions, and faults of their own build. */
