@@ -111,18 +111,14 @@ const studKnown = new WeakMap<Stud, StudKnown>();
 /** An unchanged row gives a stud the same loads as before: only changed rows are asked, and an untouched stud is not checked again. */
 function checkStud(stud: Stud, wall: Wall, rows: readonly RowResult[]): JudgedStud | null {
 	const before = studKnown.get(stud);
-	const sameWall = before?.wall === wall && before.given.length === rows.length;
-	let changed = !sameWall;
-	const given = rows.map((r, i) => {
-		if (sameWall && r === before.rows[i]) return before.given[i];
-		const loads = r.studLoads.get(stud.id);
-		if (sameWall && loads !== before.given[i]) changed = true;
-		return loads;
-	});
-	if (!changed && before) {
-		before.rows = rows;
-		return before.judged;
+	if (before && before.wall === wall && before.rows.length === rows.length) {
+		const changed = rows.some((r, i) => r !== before.rows[i] && r.studLoads.get(stud.id) !== before.given[i]);
+		if (!changed) {
+			before.rows = rows;
+			return before.judged;
+		}
 	}
+	const given = rows.map((r) => r.studLoads.get(stud.id));
 	const all = given.flatMap((loads) => loads ?? []);
 	const result = given.every((loads) => loads === undefined) ? null : { ...judged([studCheck(stud, wall, all)]), load: all.reduce((sum, l) => sum + l.force, 0) };
 	studKnown.set(stud, { wall, rows, given, judged: result });

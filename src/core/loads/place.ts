@@ -136,28 +136,35 @@ function bearingOf(p: Spot, second: RowWithProfile | null, below: readonly LaidR
 	return { kind: 'cleat-edge', y: p.row.y, taken };
 }
 
+interface Stood {
+	below: readonly LaidRow[];
+	among: AllRows;
+	placed: Placed;
+}
 /** The last place of each holder: the same object as long as nothing about it has changed, so that nothing need be done again. */
-const lastPlace = new WeakMap<Holder, Placed>();
+const lastPlace = new WeakMap<Holder, Stood>();
 
 function stand(holder: Holder, row: Row, profile: CleatProfile, kerf: Millimetres): Spot {
 	const built = buildHolder(holder, row, kerf);
-	const before = lastPlace.get(holder);
+	const before = lastPlace.get(holder)?.placed;
 	if (before && before.row === row && before.built === built) return before;
 	const top = row.y + profile.back + profile.front;
 	const left = holder.mount.x;
 	return { holder, row, profile, built, left, right: left + built.face.width, foot: top - built.face.height, top };
 }
 
-function settle(spot: Spot, bearing: Bearing): Placed {
-	const before = lastPlace.get(spot.holder);
-	if (before === spot && before.bearing.kind === bearing.kind && before.bearing.y === bearing.y && before.bearing.taken === bearing.taken) return before;
-	const placed = { ...spot, bearing };
-	lastPlace.set(spot.holder, placed);
+function settle(holder: Holder, { row, profile }: RowWithProfile, below: readonly LaidRow[], among: AllRows): Placed {
+	const before = lastPlace.get(holder);
+	if (before && before.placed.row === row && before.below === below && before.among === among) return before.placed;
+	const spot = stand(holder, row, profile, among.kerf);
+	const bearing = bearingOf(spot, secondRow(spot, among), below);
+	const same = before && before.placed === spot && before.placed.bearing.kind === bearing.kind && before.placed.bearing.y === bearing.y && before.placed.bearing.taken === bearing.taken;
+	const placed = same ? before.placed : { ...spot, bearing };
+	lastPlace.set(holder, { below, among, placed });
 	return placed;
 }
 
 interface Known {
-	kerf: Millimetres;
 	holders: readonly Holder[];
 	guests: readonly Placed[];
 	below: readonly LaidRow[];
@@ -179,33 +186,39 @@ interface Hanging {
 	guests: Placed[];
 }
 
-function layRow({ row, profile }: RowWithProfile, { holders, guests }: Hanging, below: readonly LaidRow[], among: AllRows): LaidRow {
-	const { kerf } = among;
+const BEARS_BY_ITSELF: readonly Bearing['kind'][] = ['face', 'spacer', 'second-hook'];
+
+function layRow(on: RowWithProfile, { holders, guests }: Hanging, rowsBelow: readonly LaidRow[], among: AllRows): LaidRow {
+	const { row, profile } = on;
 	const before = known.get(row);
-	const sameRow = before && before.kerf === kerf && sameItems(before.holders, holders) && sameItems(before.guests, guests);
-	if (sameRow && (before.among === among || !before.seconds) && (before.alone || sameItems(before.below, below))) return before.laid;
-	let alone = true;
-	const placed = holders
-		.map((h) => stand(h, row, profile, kerf))
-		.sort((a, b) => a.left - b.left)
-		.map((s) => {
-			const second = secondRow(s, among);
-			if (!ownBearing(s, second)) alone = false;
-			return settle(s, bearingOf(s, second, below));
-		});
+	const below = before && sameItems(before.below, rowsBelow) ? before.below : rowsBelow;
+	const sameRow = before && before.among.kerf === among.kerf && sameItems(before.holders, holders) && sameItems(before.guests, guests);
+	if (sameRow && (before.among === among || !before.seconds) && (before.alone || before.below === below)) return before.laid;
+	const placed = holders.map((h) => settle(h, on, below, among)).sort((a, b) => a.left - b.left);
 	const laid = sameRow && sameItems(before.laid.placed, placed) ? before.laid : { row, profile, placed, guests, riders: placed.filter((p) => p.bearing.kind === 'second-hook'), widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0) };
-	known.set(row, { kerf, holders, guests, below, among, seconds: holders.some((h) => h.params.secondHook), alone, laid });
+	known.set(row, { holders, guests, below, among, seconds: holders.some((h) => h.params.secondHook), alone: placed.every((p) => BEARS_BY_ITSELF.includes(p.bearing.kind)), laid });
 	return laid;
 }
 
-const guestFor = new WeakMap<Holder, Placed>();
+/** A holder as the row sees it that its second hook rides on. */
+interface Guest {
+	on: RowWithProfile;
+	as: Placed;
+}
+const guestFor = new WeakMap<Holder, { above: Row; among: AllRows; guest: Guest | null }>();
 
-/** A holder as the row sees it that its second hook rides on. The same object while nothing about it changes. */
-function guestOf(p: Spot, on: RowWithProfile): Placed {
-	const before = guestFor.get(p.holder);
-	if (before && before.row === on.row && before.built === p.built && before.left === p.left && before.foot === p.foot) return before;
-	const guest: Placed = { ...p, row: on.row, profile: on.profile, bearing: { kind: 'second-hook', y: p.foot, taken: false } };
-	guestFor.set(p.holder, guest);
+/** Where a holder's second hook rides; null when it rides nowhere. The same object while nothing about it changes. */
+function guestOf(holder: Holder, { row, profile }: RowWithProfile, among: AllRows): Guest | null {
+	if (!holder.params.secondHook) return null;
+	const before = guestFor.get(holder);
+	if (before?.above === row && before.among === among) return before.guest;
+	const spot = stand(holder, row, profile, among.kerf);
+	const on = secondRow(spot, among);
+	const old = before?.guest?.as;
+	const same = old && old.row === on?.row && old.built === spot.built && old.foot === spot.foot;
+	const as = on && (same ? old : { ...spot, row: on.row, profile: on.profile, bearing: { kind: 'second-hook' as const, y: spot.foot, taken: false } });
+	const guest = on && as && { on, as };
+	guestFor.set(holder, { above: row, among, guest });
 	return guest;
 }
 
@@ -216,16 +229,14 @@ function guestOf(p: Spot, on: RowWithProfile): Placed {
  */
 export function placeHolders(plan: Plan): LaidRow[] {
 	const among = allRows(plan);
-	const { kerf, rows } = among;
+	const { rows } = among;
 	const hung = new Map(rows.map((r) => [r.row.id, { on: r, holders: [] as Holder[], guests: [] as Placed[] }]));
 	for (const holder of plan.holders) {
 		const here = hung.get(holder.mount.row);
 		if (!here) continue;
 		here.holders.push(holder);
-		if (!holder.params.secondHook) continue;
-		const spot = stand(holder, here.on.row, here.on.profile, kerf);
-		const second = secondRow(spot, among);
-		if (second) hung.get(second.row.id)?.guests.push(guestOf(spot, second));
+		const guest = guestOf(holder, here.on, among);
+		if (guest) hung.get(guest.on.row.id)?.guests.push(guest.as);
 	}
 	const laid = new Map<Row, LaidRow>();
 	for (const on of rows) {

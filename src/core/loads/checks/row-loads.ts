@@ -4,7 +4,7 @@ import { stock } from '../../materials/stocks';
 import { holderWeights, type LaidRow, type Placed } from '../place';
 import { cleatRoll } from '../statics/roll';
 import { combine, heavyEnd } from '../statics/seat';
-import { beamExtremes, beamReactions, type LineLoad } from '../statics/continuous-beam';
+import { beamExtremes, beamReactions, type BeamReactions, type LineLoad } from '../statics/continuous-beam';
 import { torqueShares, type LineTorque } from '../statics/torque-shares';
 
 /** What a cleat's load does at one stud. Any of the things that hang may be taken off: each figure counts only what adds to it. */
@@ -62,19 +62,28 @@ interface CleatLoads {
 	roll: LineTorque[];
 }
 
-/** The part of an even load that lies between two places; null when none does. */
+/** The part of an even load that lies between two places: itself, when all of it does; null when none does. */
 export function within<T extends LineLoad | LineTorque>(load: T, from: Millimetres, to: Millimetres): T | null {
+	if (load.from >= from && load.to <= to && load.to > load.from) return load;
 	const a = Math.max(load.from, from);
 	const b = Math.min(load.to, to);
 	return b > a ? { ...load, from: a, to: b, total: (load.total * (b - a)) / (load.to - load.from) } : null;
 }
 
+const hookLoadOf = new WeakMap<Placed, HookLoad | null>();
+
 /**
  * A holder's weight along its row. The hook rests on as much of itself as the row is under; the load spreads evenly about the
  * weight, as far as the nearer end of that: in balance, and heavier per length the further the weight is off the middle.
- * @returns null when the weight hangs beyond the cleat altogether
+ * @returns null when the weight hangs beyond the cleat altogether; the same object for the same place
  */
 export function hookLoad(p: Placed): HookLoad | null {
+	let load = hookLoadOf.get(p);
+	if (load === undefined) hookLoadOf.set(p, (load = spreadHook(p)));
+	return load;
+}
+
+function spreadHook(p: Placed): HookLoad | null {
 	const from = Math.max(p.left + p.built.hook.from, p.row.left);
 	const to = Math.min(p.left + p.built.hook.to, p.row.right);
 	const { total, at, standOff } = holderWeights(p.built, p.profile);
@@ -113,6 +122,17 @@ export function rowLineLoads(laid: LaidRow, below: Millimetres): { loads: CleatL
 	return { loads, hung };
 }
 
+const reactionsOf = new WeakMap<LineLoad, { supports: readonly Millimetres[]; found: BeamReactions }>();
+
+/** A hook that stays where it is gives the same to the same studs. */
+function hookReactions(supports: readonly Millimetres[], load: LineLoad): BeamReactions {
+	const before = reactionsOf.get(load);
+	if (before && before.supports.length === supports.length && before.supports.every((x, i) => x === supports[i])) return before.found;
+	const found = beamReactions(supports, [load]);
+	reactionsOf.set(load, { supports, found });
+	return found;
+}
+
 /** Sums what each hook gives to each stud, keeping apart what adds and what eases. */
 function studShares(supports: readonly Millimetres[], own: LineLoad, hung: readonly HookLoad[], tan: number) {
 	const self = beamReactions(supports, [own]);
@@ -122,7 +142,7 @@ function studShares(supports: readonly Millimetres[], own: LineLoad, hung: reado
 		return { lever: self.lever[i] as number, down: Math.max(0, r), lift: Math.max(0, -r), pull: 0 };
 	});
 	for (const load of hung) {
-		const { reactions, lever } = beamReactions(supports, [load]);
+		const { reactions, lever } = hookReactions(supports, load);
 		shares.forEach((s, i) => {
 			const r = reactions[i] as number;
 			all[i] = (all[i] as number) + r;
