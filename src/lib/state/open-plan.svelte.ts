@@ -16,6 +16,8 @@ export type Selection = { kind: 'stud' | 'obstruction' | 'row' | 'holder'; id: s
 
 const SAVE_AFTER = 500;
 const TRY_AGAIN = 3000;
+/** A drag is judged this often at most, ms: figures that change faster cannot be read. */
+const JUDGE_EVERY = 80;
 
 /** The wall that is open: its plan, history, verdicts, and the keeping of it. */
 export class OpenPlan {
@@ -34,6 +36,7 @@ export class OpenPlan {
 	/** The preview that verdicts were last asked for: what is dragged moves first, and is judged right after. */
 	#judged = $state.raw<Plan | null>(null);
 	#judging: ReturnType<typeof setTimeout> | undefined;
+	#judgedAt = -JUDGE_EVERY;
 	shown = $derived(this.#preview ?? this.plan);
 	/** Where every holder stands in what is shown, by id, in the plan's order. */
 	standing = $derived(placesById(this.shown));
@@ -104,7 +107,8 @@ export class OpenPlan {
 		this.#judging ??= setTimeout(() => {
 			this.#judging = undefined;
 			this.#judged = this.#preview;
-		});
+			this.#judgedAt = performance.now();
+		}, Math.max(0, this.#judgedAt + JUDGE_EVERY - performance.now()));
 	}
 
 	#endPreview(): void {

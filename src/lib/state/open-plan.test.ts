@@ -177,6 +177,20 @@ describe('a drag', () => {
 		expect(server.writes).toBe(0);
 	});
 
+	it('is judged a dozen times a second, with its last place never left out', async () => {
+		const open = opened();
+		const left = () => open.checks.holders.get('h1')?.placed.left;
+		open.show(move(400));
+		await settle(10);
+		open.show(move(500));
+		await settle(10);
+		open.show(move(600));
+		await settle(10);
+		expect([open.standing.get('h1')?.left, left()]).toEqual([600, 400]);
+		await settle(80);
+		expect(left()).toBe(600);
+	});
+
 	it('is one step to undo when it is done', () => {
 		const open = opened();
 		open.show(move(400));

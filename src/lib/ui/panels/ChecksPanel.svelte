@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { STANDING_NOTE } from '$exchange/check-report';
 	import { byThing } from '$core/loads/by-thing';
 	import { massOf } from '$core/loads/capacity';
@@ -9,7 +10,7 @@
 	import { sayPhrase } from '$core/units/phrase';
 	import { holderWeights } from '$core/loads/place';
 	import { GRAVITY } from '$core/units/quantity';
-	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayMargin, sayVerdict } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
@@ -26,11 +27,17 @@
 	let { open, outlook }: { open: OpenPlan; outlook: Outlook } = $props();
 
 	const unit = $derived(preferences.unit);
-	const selection = $derived(open.selection);
+	/** What the slip is about: a moment behind the press, so that the drawing answers first. */
+	let selection = $state.raw<Selection | null>(untrack(() => open.selection));
+	$effect(() => {
+		const now = open.selection;
+		const soon = setTimeout(() => (selection = now));
+		return () => clearTimeout(soon);
+	});
 	const holder = $derived(selection?.kind === 'holder' ? open.checks.holders.get(selection.id) : undefined);
 	const placed = $derived(holder?.placed);
-	const row = $derived(selection?.kind === 'row' ? open.shown.rows.find((r) => r.id === selection.id) : undefined);
-	const stud = $derived(selection?.kind === 'stud' ? open.shown.wall.studs.find((s) => s.id === selection.id) : undefined);
+	const row = $derived(selection?.kind === 'row' ? open.shown.rows.find((r) => r.id === selection?.id) : undefined);
+	const stud = $derived(selection?.kind === 'stud' ? open.shown.wall.studs.find((s) => s.id === selection?.id) : undefined);
 
 	/** The checks on the load path of what is picked; of the whole wall when nothing is. */
 	const checks = $derived.by((): readonly Check[] => {
