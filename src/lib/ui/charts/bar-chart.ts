@@ -57,7 +57,7 @@ export function barChart(box: HTMLElement, pick: (index: number) => void): BarCh
 				grid: { left: 6, right: 6, top: 20, bottom: 2, containLabel: true },
 				tooltip: { trigger: 'axis', confine: true, formatter: (p) => bars[(Array.isArray(p) ? p[0] : p)?.dataIndex ?? 0]?.words ?? '', backgroundColor: ink('sheet'), borderColor: ink('ink'), textStyle: { ...text, color: ink('ink') } },
 				xAxis: { type: 'category', data: bars.map((b) => b.name), axisLabel: { ...text, interval: 'auto', hideOverlap: true }, axisLine: { lineStyle: { color: ink('ink') } }, axisTick: { show: false } },
-				yAxis: { type: 'value', max: most / scale, name: unit === 'inch' ? 'lb' : 'N', nameGap: 6, nameTextStyle: text, axisLabel: { ...text, formatter: (v: number) => String(Math.round(v)) }, splitNumber: 3, splitLine: { lineStyle: { color: ink('hair') } } },
+				yAxis: { type: 'value', max: most / scale, name: unit === 'inch' ? 'lb' : 'N', nameGap: 6, nameTextStyle: text, axisLabel: { ...text, showMaxLabel: false, formatter: (v: number) => String(Math.round(v)) }, splitNumber: 3, splitLine: { lineStyle: { color: ink('hair') } } },
 				series: [
 					{
 						type: 'bar', barWidth: '62%', barGap: '-100%', z: 1,
