@@ -1,4 +1,5 @@
 import { liftOff } from '../cleats/profile';
+import { once } from '../once';
 import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Warning } from './check';
@@ -22,20 +23,15 @@ export interface Taken {
 	hang: Box;
 	all: Box;
 }
-const takenBy = new WeakMap<Placed, Taken>();
 
 /** The wall a holder takes. The same object while it stays where it is. */
-export function taken(placed: Placed): Taken {
-	const before = takenBy.get(placed);
-	if (before) return before;
+export const taken = once((placed: Placed): Taken => {
 	const { left, right, foot, top, built } = placed;
 	const face = { left, right, low: foot, high: top };
 	const hang = { left: left - built.beyondEnds, right: right + built.beyondEnds, low: foot - built.hangsBelow, high: foot };
 	const all = { left: hang.left, right: hang.right, low: hang.low, high: top + liftOff(placed.profile) };
-	const made = { placed, face, hang, all };
-	takenBy.set(placed, made);
-	return made;
-}
+	return { placed, face, hang, all };
+});
 
 /** What one row's holders take, from left to right, and how low and high they reach. */
 interface TakenRow {
@@ -43,19 +39,15 @@ interface TakenRow {
 	low: Millimetres;
 	high: Millimetres;
 }
-const rowTakenBy = new WeakMap<LaidRow, TakenRow>();
 
-function takenRow(row: LaidRow): TakenRow {
-	const before = rowTakenBy.get(row);
-	if (before) return before;
+const takenRow = once((row: LaidRow): TakenRow => {
 	const made: TakenRow = { holders: row.placed.map(taken).sort((a, b) => a.all.left - b.all.left), low: Infinity, high: -Infinity };
 	for (const t of made.holders) {
 		made.low = Math.min(made.low, t.all.low);
 		made.high = Math.max(made.high, t.all.high);
 	}
-	rowTakenBy.set(row, made);
 	return made;
-}
+});
 
 type Found = (a: Taken, b: Taken) => boolean;
 

@@ -200,24 +200,18 @@ function layRow(on: RowWithProfile, { holders, guests }: Hanging, rowsBelow: rea
 	return laid;
 }
 
-/** A holder as the row sees it that its second hook rides on. */
-interface Guest {
-	on: RowWithProfile;
-	as: Placed;
-}
-const guestFor = new WeakMap<Holder, { above: Row; among: AllRows; guest: Guest | null }>();
+const guestFor = new WeakMap<Holder, { above: Row; among: AllRows; guest: Placed | null }>();
 
-/** Where a holder's second hook rides; null when it rides nowhere. The same object while nothing about it changes. */
-function guestOf(holder: Holder, { row, profile }: RowWithProfile, among: AllRows): Guest | null {
+/** A holder as the row sees it that its second hook rides on; null when it rides nowhere. The same object while nothing about it changes. */
+function guestOf(holder: Holder, { row, profile }: RowWithProfile, among: AllRows): Placed | null {
 	if (!holder.params.secondHook) return null;
 	const before = guestFor.get(holder);
 	if (before?.above === row && before.among === among) return before.guest;
 	const spot = stand(holder, row, profile, among.kerf);
 	const on = secondRow(spot, among);
-	const old = before?.guest?.as;
+	const old = before?.guest;
 	const same = old && old.row === on?.row && old.built === spot.built && old.foot === spot.foot;
-	const as = on && (same ? old : { ...spot, row: on.row, profile: on.profile, bearing: { kind: 'second-hook' as const, y: spot.foot, taken: false } });
-	const guest = on && as && { on, as };
+	const guest = on && (same ? old : { ...spot, row: on.row, profile: on.profile, bearing: { kind: 'second-hook' as const, y: spot.foot, taken: false } });
 	guestFor.set(holder, { above: row, among, guest });
 	return guest;
 }
@@ -236,7 +230,7 @@ export function placeHolders(plan: Plan): LaidRow[] {
 		if (!here) continue;
 		here.holders.push(holder);
 		const guest = guestOf(holder, here.on, among);
-		if (guest) hung.get(guest.on.row.id)?.guests.push(guest.as);
+		if (guest) hung.get(guest.row.id)?.guests.push(guest);
 	}
 	const laid = new Map<Row, LaidRow>();
 	for (const on of rows) {

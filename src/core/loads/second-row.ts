@@ -26,19 +26,14 @@ export function allRows({ rows, cutting: { kerf } }: Plan): AllRows {
 	return made;
 }
 
-const secondFor = new WeakMap<Spot, { among: AllRows; found: RowWithProfile | null }>();
-
 /** The highest row under a holder's own that its second hook can ride on: covered by its face, under all of its width, as thick; null when there is none, or it has one hook. */
 export function secondRow(p: Spot, among: AllRows): RowWithProfile | null {
 	if (!p.holder.params.secondHook) return null;
-	const before = secondFor.get(p);
-	if (before?.among === among) return before.found;
 	let found: RowWithProfile | null = null;
 	for (const r of among.rows) {
 		const under = r.row.y + r.profile.front + r.profile.back < p.row.y + p.profile.back && r.row.y >= p.foot;
 		const fits = r.row.left <= p.left && r.row.right >= p.right && Math.abs(r.profile.thickness - p.profile.thickness) < 0.5 && r.row.bevel === p.row.bevel;
 		if (under && fits && r.row.y > (found?.row.y ?? -Infinity)) found = r;
 	}
-	secondFor.set(p, { among, found });
 	return found;
 }

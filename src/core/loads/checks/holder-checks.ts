@@ -1,3 +1,4 @@
+import { once } from '../../once';
 import { phrase } from '../../units/phrase';
 import type { Check } from '../check';
 import { holderWeights, type Placed } from '../place';
@@ -6,8 +7,6 @@ import { hookLoad } from './row-loads';
 import { hookCheck } from './hook-check';
 import { pegChecks } from './peg-checks';
 import { seatChecks } from './seat-checks';
-
-const known = new WeakMap<Placed, Check[]>();
 
 /** A holder whose weight hangs past its row's end: nothing else about it matters. */
 function offItsRow(p: Placed): Check {
@@ -27,11 +26,7 @@ function offItsRow(p: Placed): Check {
 }
 
 /** Checks of a holder by itself: seat, part load, hook, pegs, lip, tilt, a grab. A holder whose place has not changed is not checked again. */
-export function holderChecks(p: Placed): Check[] {
-	const before = known.get(p);
-	if (before) return before;
+export const holderChecks = once((p: Placed): Check[] => {
 	const weights = holderWeights(p.built, p.profile);
-	const checks = hookLoad(p) ? [...seatChecks(p, weights), hookCheck(p, weights.total), ...pegChecks(p), ...grabChecks(p, weights)] : [offItsRow(p)];
-	known.set(p, checks);
-	return checks;
-}
+	return hookLoad(p) ? [...seatChecks(p, weights), hookCheck(p, weights.total), ...pegChecks(p), ...grabChecks(p, weights)] : [offItsRow(p)];
+});

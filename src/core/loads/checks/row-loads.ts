@@ -1,6 +1,7 @@
 import type { Segment } from '../../cleats/segments';
 import { radians, weightOf, type Millimetres, type NewtonMillimetres, type Newtons, type NewtonsPerMillimetre } from '../../units/quantity';
 import { stock } from '../../materials/stocks';
+import { once } from '../../once';
 import { holderWeights, type LaidRow, type Placed } from '../place';
 import { cleatRoll } from '../statics/roll';
 import { combine, heavyEnd } from '../statics/seat';
@@ -70,20 +71,12 @@ export function within<T extends LineLoad | LineTorque>(load: T, from: Millimetr
 	return b > a ? { ...load, from: a, to: b, total: (load.total * (b - a)) / (load.to - load.from) } : null;
 }
 
-const hookLoadOf = new WeakMap<Placed, HookLoad | null>();
-
 /**
  * A holder's weight along its row. The hook rests on as much of itself as the row is under; the load spreads evenly about the
  * weight, as far as the nearer end of that: in balance, and heavier per length the further the weight is off the middle.
  * @returns null when the weight hangs beyond the cleat altogether; the same object for the same place
  */
-export function hookLoad(p: Placed): HookLoad | null {
-	let load = hookLoadOf.get(p);
-	if (load === undefined) hookLoadOf.set(p, (load = spreadHook(p)));
-	return load;
-}
-
-function spreadHook(p: Placed): HookLoad | null {
+export const hookLoad = once((p: Placed): HookLoad | null => {
 	const from = Math.max(p.left + p.built.hook.from, p.row.left);
 	const to = Math.min(p.left + p.built.hook.to, p.row.right);
 	const { total, at, standOff } = holderWeights(p.built, p.profile);
@@ -98,7 +91,7 @@ function spreadHook(p: Placed): HookLoad | null {
 		heaviest: heavyEnd(total, to - from, weightAt - (from + to) / 2),
 		bearsBelow: p.bearing.kind === 'spacer' || p.bearing.kind === 'row-below' || p.bearing.kind === 'second-hook'
 	};
-}
+});
 
 /**
  * Line loads of every hook on a row, those of second hooks from above too: a spacing error of a millimetre puts all of a holder on
