@@ -31,7 +31,10 @@ describe('quick sums', () => {
 		await kammer.screen.type('Thickness', '0');
 		expect(await (await kammer.screen.field('Thickness')).getAttribute('aria-invalid')).toBe('true');
 		expect(await value('Thickness')).toBe('0');
-		await kammer.screen.says(/Does not hold.*sags most/s);
+		// An answer beside it would be read as the answer to what stands there.
+		expect(await kammer.screen.says(/Nothing is worked out.*Thickness/s)).not.toMatch(/sags most|Does not hold/);
+		await kammer.screen.type('Thickness', 'thick');
+		expect(await kammer.screen.says(/Nothing is worked out.*Thickness/s)).not.toMatch(/sags most/);
 		await kammer.screen.type('Thickness', '36');
 		await kammer.screen.says(/Holds/);
 		await kammer.screen.button('Undo');

@@ -1,6 +1,7 @@
 <script lang="ts" generics="T">
 	import { Input } from 'flowbite-svelte';
 	import type { Result } from '$core/result';
+	import { refusalsHere } from './refusals';
 
 	interface Props {
 		label: string;
@@ -19,6 +20,12 @@
 	let typed = $state<string | null>(null);
 	let error = $state('');
 	const text = $derived(typed ?? write(value));
+	const refusals = refusalsHere();
+	$effect(() => {
+		if (!error || !refusals) return;
+		refusals.set(id, { label, why: error });
+		return () => refusals.delete(id);
+	});
 
 	function settle() {
 		if (typed === null) return;

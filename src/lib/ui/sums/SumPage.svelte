@@ -13,6 +13,7 @@
 	import Preferences from '../shell/Preferences.svelte';
 	import AnswerSlip from './AnswerSlip.svelte';
 	import Diagram from './Diagram.svelte';
+	import { gatherRefusals } from '../panels/refusals';
 	import InputField from './InputField.svelte';
 
 	let { sum }: { sum: Sum } = $props();
@@ -24,7 +25,13 @@
 	let past = $state.raw<Inputs[]>([]);
 	let future = $state.raw<Inputs[]>([]);
 	const read = $derived(readInputs(sum, inputs));
-	const drawing = $derived(read.ok ? sum.answer(read.value).drawing : null);
+	const refusals = gatherRefusals();
+	/** Everything that keeps the sum from being worked out: what the inputs lack, and what stands in a field and was not taken. */
+	const faults = $derived([
+		...(read.ok ? [] : read.error.map((p) => ({ label: sum.fields[p.path]?.label ?? p.path, why: sayProblem(p, unit) }))),
+		...refusals.values()
+	]);
+	const drawing = $derived(read.ok && faults.length === 0 ? sum.answer(read.value).drawing : null);
 	const shown = $derived(Object.entries(sum.fields).filter(([, f]) => f.when?.(inputs) ?? true));
 	const wrong = (name: string) => {
 		if (read.ok) return undefined;
@@ -113,15 +120,15 @@
 		<div class="fields">
 			{#each shown as [name, field] (name)}<InputField {field} value={inputs[name] as InputValue} commit={(v) => commit(name, v)} wrong={wrong(name)} />{/each}
 		</div>
-		<p class="link no-print"><Button size="sm" color="alternative" onclick={copy}>Copy link</Button> <span role="status">{copied || 'The link carries these figures.'}</span></p>
+		<p class="link no-print"><Button size="sm" color="alternative" onclick={copy}>Copy link</Button> <span role="status">{copied || (faults.length > 0 ? 'The link carries the figures without what is wrong.' : 'The link carries these figures.')}</span></p>
 	</main>
 	<aside class="slip" aria-label="Worked sum">
 		<h2>{sum.title}</h2>
-		{#if read.ok}
+		{#if read.ok && faults.length === 0}
 			<AnswerSlip {sum} inputs={read.value} {take} />
 		{:else}
 			<p class="error" role="alert">Nothing is worked out until this is right:</p>
-			<ul>{#each read.error as p, i (i)}<li>{sum.fields[p.path]?.label ?? p.path}: {sayProblem(p, unit)}</li>{/each}</ul>
+			<ul>{#each faults as f, i (i)}<li>{f.label}: {f.why}</li>{/each}</ul>
 		{/if}
 	</aside>
 </div>
