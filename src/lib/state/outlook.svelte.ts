@@ -5,6 +5,8 @@ import { whenIdle } from './when-idle';
 
 /** Longest a stretch of work may keep the page from answering, ms. */
 const STRETCH = 8;
+/** A press is often the start of a drag: nothing is tried until it has been quiet this long, ms. */
+const QUIET = 250;
 
 /** How much more the picked holder or row could take, and what would make it hold: dozens of trials on the whole plan, in idle moments. */
 export class Outlook {
@@ -20,7 +22,9 @@ export class Outlook {
 		this.advice = [];
 		this.capacity = null;
 		this.working = asked !== null;
-		if (asked) this.#run(this.#all(plan, asked));
+		if (!asked) return;
+		const quiet = setTimeout(() => this.#run(this.#all(plan, asked)), QUIET);
+		this.#stop = () => clearTimeout(quiet);
 	}
 
 	*#all(plan: Plan, asked: Asked): Generator<void, void> {

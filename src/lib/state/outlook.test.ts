@@ -19,11 +19,17 @@ const allMoments = () => {
 
 beforeEach(() => {
 	idle = [];
+	vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
 	vi.stubGlobal('window', { requestIdleCallback: true });
 	vi.stubGlobal('requestIdleCallback', (work: () => void) => idle.push(work));
 	vi.stubGlobal('cancelIdleCallback', () => (idle = []));
 });
-afterEach(() => vi.unstubAllGlobals());
+afterEach(() => {
+	vi.unstubAllGlobals();
+	vi.useRealTimers();
+});
+/** As long as a press is waited for. */
+const quiet = () => vi.advanceTimersByTime(250);
 
 const plan = slipwayWall();
 const h1 = { kind: 'holder', id: 'h1' } as const;
@@ -33,6 +39,7 @@ describe('the outlook of what is picked', () => {
 		const outlook = new Outlook();
 		outlook.ask(plan, h1);
 		expect(outlook).toMatchObject({ working: true, capacity: null, advice: [] });
+		quiet();
 		allMoments();
 		expect(outlook.working).toBe(false);
 		expect(outlook.capacity).toEqual(finish(capacityOf(plan, h1)));
@@ -42,8 +49,10 @@ describe('the outlook of what is picked', () => {
 	it('drops the last question for the next', () => {
 		const outlook = new Outlook();
 		outlook.ask(plan, h1);
+		quiet();
 		moment();
 		outlook.ask(plan, { kind: 'row', id: 'r3' });
+		quiet();
 		allMoments();
 		expect(outlook.capacity).toEqual(finish(capacityOf(plan, { kind: 'row', id: 'r3' })));
 	});
@@ -55,5 +64,15 @@ describe('the outlook of what is picked', () => {
 		outlook.ask(plan, h1);
 		outlook.end();
 		expect([outlook.working, idle.length]).toEqual([false, 0]);
+	});
+
+	it('tries nothing for a press that becomes a drag', () => {
+		const outlook = new Outlook();
+		outlook.ask(plan, h1);
+		vi.advanceTimersByTime(240);
+		expect(idle).toHaveLength(0);
+		outlook.ask(plan, null);
+		quiet();
+		expect(idle).toHaveLength(0);
 	});
 });

@@ -21,12 +21,8 @@
 			.sort((a, b) => worstFirst(a.check, b.check))
 			.map((e) => e.id)
 	);
-	const entries = $derived(
-		order.slice(0, MOST).flatMap((id) => {
-			const judged = open.checks.holders.get(id);
-			return judged?.check ? [{ id, placed: judged.placed, verdict: judged.verdict, check: judged.check }] : [];
-		})
-	);
+	/** The judged holders themselves, the same objects while nothing about them changes: a drag leaves the other entries alone. */
+	const entries = $derived(order.slice(0, MOST).flatMap((id) => open.checks.holders.get(id) ?? []));
 </script>
 
 <section aria-label="Least margin first" class="no-print">
@@ -35,14 +31,16 @@
 		<p>Nothing hangs on this wall yet.</p>
 	{:else}
 		<ul>
-			{#each entries as e (e.id)}
+			{#each entries as { placed, verdict, check } (placed.holder.id)}
+				{@const { id, name } = placed.holder}
+				{@const why = check ? sayPhrase(check.reason, unit) : ''}
 				<li>
-					<button type="button" aria-current={open.selection?.id === e.id} onclick={() => (open.selection = { kind: 'holder', id: e.id })}>
-						<VerdictMark verdict={e.verdict} />
-						<strong>{e.placed.holder.name || 'Holder'}</strong>
-						<span class="why" title={sayPhrase(e.check.reason, unit)}>{sayPhrase(e.check.reason, unit)}</span>
-						<span class="weight">{formatQuantity({ value: holderWeights(e.placed.built, e.placed.profile).total / GRAVITY, dim: 'mass' }, unit)}</span>
-						<b class="sum">{sayMargin(e.check)}</b>
+					<button type="button" aria-current={open.selection?.id === id} onclick={() => (open.selection = { kind: 'holder', id })}>
+						<VerdictMark {verdict} />
+						<strong>{name || 'Holder'}</strong>
+						<span class="why" title={why}>{why}</span>
+						<span class="weight">{formatQuantity({ value: holderWeights(placed.built, placed.profile).total / GRAVITY, dim: 'mass' }, unit)}</span>
+						<b class="sum">{sayMargin(check)}</b>
 					</button>
 				</li>
 			{/each}

@@ -39,10 +39,12 @@
 	const view = $derived<View>({ k: base.k * transform.k, x: transform.applyX(base.x), y: transform.applyY(base.y) });
 	const standing = $derived([...open.standing.values()]);
 	const extent = $derived(extentOf(plan, open.standing, open.selection));
-	const picked = $derived(open.selection?.kind === 'holder' ? open.standing.get(open.selection.id) : undefined);
+	/** By its id, which a drag leaves alone: hundreds ask whether they are picked. */
+	const pickedId = $derived(open.selection?.kind === 'holder' ? open.selection.id : null);
+	const picked = $derived(pickedId === null ? undefined : open.standing.get(pickedId));
 	const path = $derived(picked ? loadPath(picked, wall.studs) : null);
 	/** Verdicts of those that lie still, and that of the picked one where it stands. */
-	const vials = $derived(stage === 'wall' ? [] : [...open.checks.holders.values()].filter((h) => h.placed.holder.id !== picked?.holder.id));
+	const vials = $derived(stage === 'wall' ? [] : [...open.checks.holders.values()].filter((h) => h.placed.holder.id !== pickedId));
 	const vial = $derived(stage !== 'wall' && picked ? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'holds' } : undefined);
 	const say = (mm: number) => formatLength(mm, unit);
 	const isPicked = (kind: Selection['kind'], id: string) => open.selection?.kind === kind && open.selection.id === id;
@@ -164,7 +166,7 @@
 			</g>
 			<g opacity={faint.holders}>
 				{#each standing as p (p.holder.id)}
-					<HolderOnWall placed={p} judged={open.settled.holders.get(p.holder.id)} selected={p === picked} {unit} {grab} {keyed} />
+					<HolderOnWall placed={p} judged={open.settled.holders.get(p.holder.id)} selected={p.holder.id === pickedId} {unit} {grab} {keyed} />
 				{/each}
 			</g>
 			{#each plan.rows as row (row.id)}
