@@ -130,6 +130,25 @@ describe('will it hold, on the wall', () => {
 		expect(await kammer.screen.errors()).toEqual([]);
 	});
 
+	it('judges a dragged holder as it goes, and lists its steps anew when it is let go', async () => {
+		await kammer.screen.openWall(slipwayWall(), 'holds');
+		const { driver } = kammer.screen;
+		await pick('[data-holder=h2]');
+		const list = async () => (await driver.findElement(By.xpath('//aside//section[h3[contains(., "Every step")]]')).getText()).replace(/\s+/g, ' ');
+		await kammer.screen.says(/Every step of its load path.*screw at stud/s);
+		await kammer.screen.says(/1420 mm to 1980 mm/);
+		const before = await list();
+		const at = await kammer.screen.middle('[data-holder=h2]');
+		const hand = () => driver.actions({ async: true });
+		await hand().move({ x: Math.round(at.x), y: Math.round(at.y) }).press().move({ x: Math.round(at.x) + 60, y: Math.round(at.y), duration: 60 }).move({ x: Math.round(at.x) + 140, y: Math.round(at.y), duration: 60 }).perform();
+		expect(await kammer.screen.says(/Spokeshaves\non Second row, 2\d\d\d mm/)).not.toMatch(/1420 mm/);
+		expect(await list()).toBe(before);
+		await hand().release().perform();
+		await until(async () => (await list()) !== before && /screw at stud/.test(await list()), 'the steps of where it was let go');
+		await kammer.screen.button('Undo');
+		await until(async () => (await list()) === before, 'the steps of where it hung');
+	});
+
 	it('rings what the check that is read is about', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'holds');
 		await pick('[data-holder=h1]');

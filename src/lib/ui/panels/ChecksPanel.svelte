@@ -50,6 +50,19 @@
 	let picked = $state<string | null>(null);
 	const beside = $derived(checks.filter((c) => c.basis === 'grab'));
 	const check = $derived([...published, ...beside].find((c) => c.id === picked) ?? governingCheck(checks));
+	interface Listed {
+		of: string | undefined;
+		steps: readonly Check[];
+		beside: readonly Check[];
+		read: Check | undefined;
+	}
+	let kept: Listed | undefined;
+	/** Every step, for the lists. A drag leaves them as they were before it: the verdict and its sum follow the hand, a list that jumps about cannot be read. */
+	const listed = $derived.by((): Listed => {
+		const of = selection?.id;
+		if (!kept || !open.dragging || kept.of !== of) kept = { of, steps: published, beside, read: check };
+		return kept;
+	});
 	/** The place of the check that is read shows on the wall, as long as it is read. */
 	$effect(() => {
 		open.pointed = check && (selection || picked) ? check.subject : null;
@@ -123,16 +136,16 @@
 		</ul>
 	</Section>
 {/if}
-{#if published.length > 1}
+{#if listed.steps.length > 1}
 	<Section title={placed ? 'Every step of its load path' : 'Every check'} after={1}>
-		<StepList steps={published.slice(0, 60)} read={check} pick={(c) => (picked = c.id)} />
-		{#if published.length > 60}<p class="about">and {published.length - 60} more with larger margins</p>{/if}
+		<StepList steps={listed.steps.slice(0, 60)} read={listed.read} pick={(c) => (picked = c.id)} />
+		{#if listed.steps.length > 60}<p class="about">and {listed.steps.length - 60} more with larger margins</p>{/if}
 	</Section>
 {/if}
-{#if beside.length > 0}
+{#if listed.beside.length > 0}
 	<Section title="Beside it: somebody hangs on it" after={2}>
 		<p class="about">60 lb (267 N) at the outermost point, for a moment. It does not decide the verdict.</p>
-		<StepList steps={beside} read={check} pick={(c) => (picked = c.id)} />
+		<StepList steps={listed.beside} read={listed.read} pick={(c) => (picked = c.id)} />
 	</Section>
 {/if}
 {#if placed}
