@@ -2,7 +2,7 @@ import { type Handle, type HandleServerError, type ServerInit } from '@sveltejs/
 import { nanoid } from 'nanoid';
 import { closeDatabase, database } from '$lib/server/db/database';
 import { log } from '$lib/server/log';
-import '$lib/server/plans';
+import '$lib/server/seed';
 
 /** Migrates and seeds before the first request; a database that is not up yet is tried again by each request. */
 export const init: ServerInit = async () => {

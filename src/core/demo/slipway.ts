@@ -54,32 +54,32 @@ const holders: Holder[] = [
 	rack('h1', 'Spar clamp rack', 'r2', 250, {
 		width: 1000, height: 300, screws: 10,
 		pegs: { diameter: 25, projection: 160, height: 90, spacing: { kind: 'equal-gaps', count: 6 }, pair: { bar: 10, slack: 3 } },
-		load: { name: 'spar clamp', mass: 1.1, perSeat: 3, thickness: 45, width: 110, height: 620 }
+		load: { name: 'spar clamp', thing: 'spar-clamp', mass: 1.1, perSeat: 3, thickness: 45, width: 110, height: 620 }
 	}),
 	rack('h2', 'Spokeshaves', 'r2', 1420, {
 		width: 560, height: 190,
 		pegs: { diameter: 12, projection: 60, height: 60, spacing: { kind: 'end-margins', count: 5, margin: 60 } },
-		load: { name: 'spokeshave', mass: 0.35, perSeat: 1, thickness: 30, width: 80, height: 260 }
+		load: { name: 'spokeshave', thing: 'spokeshave', mass: 0.35, perSeat: 1, thickness: 30, width: 80, height: 260 }
 	}),
 	rack('h3', 'Paddles', 'r1', 2150, {
 		width: 900, height: 180, spacer: false,
 		pegs: { diameter: 20, projection: 140, height: 60, spacing: { kind: 'pitch', count: 5, inset: 90, pitch: 180 }, pair: { bar: 34, slack: 4 } },
-		load: { name: 'paddle', mass: 0.9, perSeat: 2, thickness: 60, width: 150, height: 1400 }
+		load: { name: 'paddle', thing: 'paddle', mass: 0.9, perSeat: 2, thickness: 60, width: 150, height: 1400 }
 	}),
 	rack('h4', 'Block planes', 'r3', 1900, {
 		width: 180, height: 200, screws: 3,
 		pegs: { diameter: 16, projection: 70, height: 70, spacing: { kind: 'equal-gaps', count: 2 } },
-		load: { name: 'block plane', mass: 0.7, perSeat: 1, thickness: 50, width: 55, height: 165 }
+		load: { name: 'block plane', thing: 'block-plane', mass: 0.7, perSeat: 1, thickness: 50, width: 55, height: 165 }
 	}),
 	rack('h5', 'Oars', 'r4', 4400, {
 		width: 620, height: 220,
 		pegs: { diameter: 25, projection: 150, height: 80, spacing: { kind: 'equal-gaps', count: 3 }, pair: { bar: 52, slack: 5 } },
-		load: { name: 'oar', mass: 2.1, perSeat: 2, thickness: 70, width: 150, height: 1950 }
+		load: { name: 'oar', thing: 'oar', mass: 2.1, perSeat: 2, thickness: 70, width: 150, height: 1950 }
 	}),
 	rack('h6', 'Anchor and chain', 'r5', 3060, {
 		width: 640, height: 260,
 		pegs: { diameter: 25, projection: 120, height: 90, spacing: { kind: 'equal-gaps', count: 4 } },
-		load: { name: 'chain coil', mass: 4.5, perSeat: 1, thickness: 90, width: 120, height: 300 }
+		load: { name: 'chain coil', thing: 'chain-coil', mass: 4.5, perSeat: 1, thickness: 90, width: 120, height: 300 }
 	})
 ];
 

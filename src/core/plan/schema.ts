@@ -93,6 +93,7 @@ export const pegRackSchema = exact({
 	}),
 	load: exact({
 		name: text(60),
+		thing: identifier().optional(),
 		mass: within(0, 200, 'kg'),
 		perSeat: whole(1, 100),
 		thickness: within(1, 1_000),

@@ -103,6 +103,8 @@ export type Spacing =
 /** What hangs on a seat: `perSeat` alike, one behind the other along the peg. */
 export interface PegLoad {
 	name: string;
+	/** The thing of the shop's stock-take that these are. Absent: something that is not in it. */
+	thing?: string;
 	/** Of one thing. */
 	mass: Kilograms;
 	perSeat: number;

@@ -1,12 +1,14 @@
-import { and, count, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { slipwayWall } from '$core/demo/slipway';
 import type { Plan } from '$core/plan/types';
-import { database, seedWith, type Database } from './db/database';
+import { database, type Database } from './db/database';
 import { plans } from './db/schema';
+import { MAIN_SHOP } from './shops';
 
 export interface StoredPlan {
 	id: string;
+	/** The shop whose things hang here. */
+	shop: string;
 	revision: number;
 	plan: Plan;
 	updatedAt: string;
@@ -26,22 +28,19 @@ type Row = typeof plans.$inferSelect;
 /** MariaDB keeps JSON as text and its driver gives it back as text. */
 const stored = (row: Row): StoredPlan => ({
 	id: row.id,
+	shop: row.shop,
 	revision: row.revision,
 	plan: (typeof row.document === 'string' ? JSON.parse(row.document) : row.document) as Plan,
 	updatedAt: row.updatedAt.toISOString()
 });
 
-async function insert(db: Database, plan: Plan): Promise<StoredPlan> {
+/** A new wall at revision 1, in a database that is at hand. */
+export async function insertPlan(db: Database, plan: Plan): Promise<StoredPlan> {
 	const now = new Date();
 	const id = nanoid(12);
-	await db.insert(plans).values({ id, name: plan.name, revision: 1, document: plan, createdAt: now, updatedAt: now });
-	return { id, revision: 1, plan, updatedAt: now.toISOString() };
+	await db.insert(plans).values({ id, shop: MAIN_SHOP, name: plan.name, revision: 1, document: plan, createdAt: now, updatedAt: now });
+	return { id, shop: MAIN_SHOP, revision: 1, plan, updatedAt: now.toISOString() };
 }
-
-seedWith(async (db) => {
-	const [found] = await db.select({ n: count() }).from(plans);
-	if (found?.n === 0) await insert(db, slipwayWall());
-});
 
 /** All walls, last changed first. */
 export async function listPlans(): Promise<PlanListing[]> {
@@ -62,7 +61,7 @@ export async function listPlans(): Promise<PlanListing[]> {
 
 /** A new wall at revision 1. */
 export async function createPlan(plan: Plan): Promise<StoredPlan> {
-	return insert(await database(), plan);
+	return insertPlan(await database(), plan);
 }
 
 /** The wall with this id, or null. */

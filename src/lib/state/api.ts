@@ -3,6 +3,7 @@ import type { Problem } from '$core/result';
 
 export interface Stored {
 	id: string;
+	shop?: string;
 	revision: number;
 	plan: Plan;
 	updatedAt: string;
@@ -17,9 +18,11 @@ export type SaveAnswer =
 
 export type Created = { kind: 'made'; id: string } | { kind: 'refused'; problems: Problem[]; message: string } | { kind: 'unreachable' };
 
-const asJson = (body: unknown, method: string): RequestInit => ({ method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+/** A request with a JSON body. */
+export const asJson = (body: unknown, method: string): RequestInit => ({ method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
 
-async function problemText(response: Response): Promise<{ message: string; problems: Problem[] }> {
+/** What the server says is wrong. */
+export async function problemText(response: Response): Promise<{ message: string; problems: Problem[] }> {
 	const body = (await response.json().catch(() => null)) as { title?: string; detail?: string; errors?: Problem[] } | null;
 	return { message: body?.detail ?? body?.title ?? `The server answered ${response.status}`, problems: body?.errors ?? [] };
 }

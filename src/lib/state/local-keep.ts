@@ -2,15 +2,19 @@ import { del, get, keys, set } from 'idb-keyval';
 import type { History } from '$core/plan/history';
 import type { Plan } from '$core/plan/types';
 
+/** What is kept of any document: whether the server has it, and since when. */
+export interface Kept {
+	/** Not yet written to the server. */
+	dirty: boolean;
+	at: number;
+}
+
 /** What one tab keeps of a wall on this device, so that a reload, a closed tab or a database that is down loses nothing. */
-export interface Keep {
+export interface Keep extends Kept {
 	plan: Plan;
 	history: History;
 	/** The stored revision this is based on. */
 	revision: number;
-	/** Not yet written to the server. */
-	dirty: boolean;
-	at: number;
 }
 
 const TAB = 'kammer-tab';
@@ -23,7 +27,6 @@ function tabId(): string {
 	return made;
 }
 
-const keyOf = (planId: string, tab: string) => `wall:${planId}:${tab}`;
 const lockOf = (tab: string) => `kammer-tab:${tab}`;
 
 /** Tabs that are open now hold a lock each; what other tabs left behind has none. */
@@ -32,10 +35,11 @@ async function openTabs(): Promise<Set<string>> {
 	return new Set(held.map((l) => l.name ?? ''));
 }
 
-/**
- * This tab's place to keep a wall. A tab copied from another takes an id of its own, so that two tabs never write to one place.
- */
-export async function openKeep(planId: string) {
+/** The id this page has taken, once for all that it keeps, and the tabs that were open then. */
+let taken: Promise<{ tab: string; open: Set<string> }> | undefined;
+
+/** A tab copied from another takes an id of its own, so that two tabs never write to one place. */
+async function takeTab(): Promise<{ tab: string; open: Set<string> }> {
 	let tab = tabId();
 	const open = await openTabs();
 	if (open.has(lockOf(tab))) {
@@ -43,29 +47,44 @@ export async function openKeep(planId: string) {
 		sessionStorage.setItem(TAB, tab);
 	}
 	void navigator.locks?.request(lockOf(tab), () => new Promise(() => undefined));
-	const own = keyOf(planId, tab);
+	return { tab, open };
+}
 
-	/** This tab's own, else the newest one that a closed tab left for this wall. */
-	async function load(): Promise<Keep | null> {
-		const mine = await get<Keep>(own);
+/**
+ * This tab's place to keep a document.
+ * @param kind and id name the document: `wall`, `shop`
+ */
+export async function openKeep<K extends Kept = Keep>(id: string, kind: 'wall' | 'shop' = 'wall') {
+	taken ??= takeTab();
+	const { tab, open } = await taken;
+	const prefix = `${kind}:${id}:`;
+	const own = prefix + tab;
+
+	/** This tab's own, else the newest one that a closed tab left for this document. */
+	async function load(): Promise<K | null> {
+		const mine = await get<K>(own);
 		if (mine) return mine;
-		const prefix = `wall:${planId}:`;
 		const orphans = (await keys()).map(String).filter((k) => k.startsWith(prefix) && !open.has(lockOf(k.slice(prefix.length))));
-		let newest: Keep | null = null;
+		let newest: K | null = null;
 		for (const key of orphans) {
-			const keep = await get<Keep>(key);
+			const keep = await get<K>(key);
 			if (keep && (!newest || (keep.dirty && !newest.dirty) || (keep.dirty === newest.dirty && keep.at > newest.at))) newest = keep;
 		}
 		if (newest) await set(own, newest);
 		// Taken over, or older and already on the server: only unsaved work of others stays.
 		for (const key of orphans) {
-			const keep = await get<Keep>(key);
+			const keep = await get<K>(key);
 			if (!keep?.dirty || keep.at === newest?.at) await del(key);
 		}
 		return newest;
 	}
 
-	return { load, save: (keep: Keep) => set(own, keep), clear: () => del(own) };
+	return { load, save: (keep: K) => set(own, keep), clear: () => del(own) };
 }
 
-export type KeepPlace = Awaited<ReturnType<typeof openKeep>>;
+/** Where a document is kept on this device. */
+export interface KeepPlace<K extends Kept = Keep> {
+	load(): Promise<K | null>;
+	save(keep: K): Promise<void>;
+	clear(): Promise<void>;
+}

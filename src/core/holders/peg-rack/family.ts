@@ -24,4 +24,4 @@ function startPegRack(unit: LengthUnit): PegRackParams {
 	};
 }
 
-export const pegRack = { kind: 'peg-rack', title: 'Peg rack', start: startPegRack, build: buildPegRack, describe: pegRackTitle } as const;
+export const pegRack = { kind: 'peg-rack', title: 'Peg rack', start: startPegRack, build: buildPegRack, describe: pegRackTitle, seats: (p: PegRackParams) => p.pegs.spacing.count } as const;

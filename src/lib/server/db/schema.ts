@@ -1,15 +1,39 @@
-import { datetime, index, int, json, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
+import { datetime, index, int, json, mysqlTable, primaryKey, varchar } from 'drizzle-orm/mysql-core';
 
-/** One wall: its plan document whole, and the revision that every write must name. Times in UTC. */
+/** One workshop, and the revision that every write to its stock-take must name. Its settings are one small document. Times in UTC. */
+export const shops = mysqlTable('shops', {
+	id: varchar('id', { length: 24 }).primaryKey(),
+	name: varchar('name', { length: 160 }).notNull(),
+	revision: int('revision').notNull(),
+	settings: json('settings').notNull(),
+	createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
+	updatedAt: datetime('updated_at', { mode: 'date', fsp: 3 }).notNull()
+});
+
+/** Everything a shop owns, an item a row: a thing, boards, a consumable, a tool. `seq` keeps the order they came in. */
+export const shopItems = mysqlTable(
+	'shop_items',
+	{
+		shop: varchar('shop', { length: 24 }).notNull(),
+		list: varchar('list', { length: 16 }).notNull(),
+		id: varchar('id', { length: 40 }).notNull(),
+		seq: int('seq').notNull(),
+		document: json('document').notNull()
+	},
+	(t) => [primaryKey({ columns: [t.shop, t.list, t.id] }), index('shop_items_order').on(t.shop, t.list, t.seq)]
+);
+
+/** One wall of a shop: its plan document whole, and the revision that every write must name. Times in UTC. */
 export const plans = mysqlTable(
 	'plans',
 	{
 		id: varchar('id', { length: 24 }).primaryKey(),
+		shop: varchar('shop', { length: 24 }).notNull().default('main'),
 		name: varchar('name', { length: 160 }).notNull(),
 		revision: int('revision').notNull(),
 		document: json('document').notNull(),
 		createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
 		updatedAt: datetime('updated_at', { mode: 'date', fsp: 3 }).notNull()
 	},
-	(t) => [index('plans_updated_at').on(t.updatedAt)]
+	(t) => [index('plans_updated_at').on(t.updatedAt), index('plans_shop').on(t.shop)]
 );

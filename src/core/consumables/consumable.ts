@@ -1,0 +1,50 @@
+import type { Column } from '../table/column';
+import { GROUP, NAME, NOTES, WHERE } from '../things/columns';
+
+/** Something that is used up: tape, glue, screws, paper. */
+export interface Consumable {
+	id: string;
+	name: string;
+	group: string;
+	count: number;
+	/** What is counted: rolls, bottles, boxes. */
+	unit: string;
+	/** At this many or fewer it is time to buy. */
+	low: number;
+	/** Bought up to this many. */
+	enough: number;
+	where: string;
+	notes: string;
+}
+
+const number = (key: string, title: string, words: readonly string[], hint = ''): Column => ({ key, title, kind: 'number', min: 0, max: 100_000, words, hint });
+
+export const CONSUMABLE_COLUMNS: readonly Column[] = [
+	NAME,
+	GROUP,
+	number('count', 'Count', ['qty', 'quantity', 'how many', 'stock']),
+	{ key: 'unit', title: 'Of', kind: 'text', max: 20, words: ['unit', 'units'], hint: 'Rolls, bottles, boxes' },
+	number('low', 'Low mark', ['low', 'minimum', 'min', 'reorder at'], 'At this many it is time to buy'),
+	number('enough', 'Enough mark', ['enough', 'maximum', 'max', 'target'], 'Bought up to this many'),
+	{ ...WHERE, title: 'Kept at' },
+	NOTES
+];
+
+export const CONSUMABLE_COMPUTED: readonly Column[] = [
+	{ key: 'stands', title: 'Stands', kind: 'choice', choices: [{ value: 'out', name: 'out' }, { value: 'low', name: 'low' }, { value: 'enough', name: 'enough' }, { value: 'plenty', name: 'more than enough' }] },
+	{ key: 'buy', title: 'Buy', kind: 'number', min: 0, max: 100_000 }
+];
+
+/**
+ * Where a consumable stands, and how many to buy: nothing until it is down to its low mark, then up to the enough mark.
+ * @example supply({ count: 1, low: 2, enough: 5 }) // { stands: 'low', buy: 4 }
+ */
+export function supply({ count, low, enough }: Pick<Consumable, 'count' | 'low' | 'enough'>): { stands: 'out' | 'low' | 'enough' | 'plenty'; buy: number } {
+	const stands = count <= 0 ? 'out' : count <= low ? 'low' : count > enough ? 'plenty' : 'enough';
+	return { stands, buy: count <= low ? Math.max(0, enough - count) : 0 };
+}
+
+/** A consumable of which nothing is known but its name. */
+export function newConsumable(id: string, name: string): Consumable {
+	return { id, name, group: '', count: 1, unit: '', low: 1, enough: 3, where: '', notes: '' };
+}

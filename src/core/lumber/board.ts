@@ -1,0 +1,117 @@
+import { densityOf } from '../materials/density';
+import { once } from '../once';
+import type { Column } from '../table/column';
+import { COUNT, NAME, NOTES, WHERE } from '../things/columns';
+import { BOARD_MATERIALS } from '../materials/density';
+import { mm, mass, phrase, type Phrase } from '../units/phrase';
+import type { Kilograms, Millimetres } from '../units/quantity';
+
+export type BoardForm = 'board' | 'sheet';
+
+/** Boards or sheets of one section and material, of about the same length. */
+export interface Board {
+	id: string;
+	name: string;
+	form: BoardForm;
+	material: string;
+	count: number;
+	thickness: Millimetres;
+	width: Millimetres;
+	/** Of the shortest and the longest: the shortest decides how far apart arms stand. */
+	shortest: Millimetres;
+	longest: Millimetres;
+	/** Moisture of solid wood, %. */
+	moisture: number;
+	quality: string;
+	/** Left over from something: stock to cut from first. */
+	offcut: boolean;
+	where: string;
+	notes: string;
+}
+
+const length = (key: string, title: string, min: number, max: number, words: readonly string[] = []): Column => ({ key, title, kind: 'length', min, max, words });
+
+/** Every figure of a board or sheet, in the order of a form. */
+export const BOARD_COLUMNS: readonly Column[] = [
+	{ ...NAME, needed: false, hint: 'Nothing to say: it is named by its wood' },
+	{ key: 'form', title: 'Form', kind: 'choice', choices: [{ value: 'board', name: 'board', words: ['lumber', 'moulding', 'batten'] }, { value: 'sheet', name: 'sheet', words: ['panel', 'ply'] }] },
+	{ key: 'material', title: 'Wood', kind: 'choice', choices: BOARD_MATERIALS, words: ['species', 'material', 'timber'] },
+	COUNT,
+	length('thickness', 'Thickness', 0.5, 300, ['t', 'thick']),
+	length('width', 'Width', 5, 2600, ['w', 'wide']),
+	length('shortest', 'Shortest', 20, 12_000, ['min length']),
+	length('longest', 'Longest', 20, 12_000, ['length', 'max length', 'l']),
+	{ key: 'moisture', title: 'Moisture', kind: 'number', min: 0, max: 100, unit: '%', words: ['mc'] },
+	{ key: 'quality', title: 'Quality', kind: 'text', max: 40, words: ['grade'] },
+	{ key: 'offcut', title: 'Offcut', kind: 'flag' },
+	WHERE,
+	NOTES
+];
+
+/** Figures of boards that are worked out: shown in the table beside those that are kept. */
+export const BOARD_COMPUTED: readonly Column[] = [
+	{ key: 'weight', title: 'Weight', kind: 'mass', min: 0, max: 1e6 },
+	{ key: 'stack', title: 'Stack', kind: 'length', min: 0, max: 1e6 }
+];
+
+export interface BoardFigures {
+	/** Of all, were they all as short as the shortest, and as long as the longest. */
+	least: Kilograms;
+	most: Kilograms;
+	/** All of them flat on each other, without sticks. */
+	stack: Millimetres;
+	sum: Phrase;
+	stackSum: Phrase;
+	source: string;
+}
+
+/**
+ * Weight and stack height of a line of boards or sheets. Loads are reckoned with `most`.
+ * @example boardFigures({ material: 'spruce', count: 4, thickness: 44, width: 94, shortest: 2400, longest: 2400, moisture: 12, ... }).most // 17.8
+ */
+export const boardFigures = once((b: Board): BoardFigures => {
+	const { density, source } = densityOf(b.material, b.moisture);
+	const perMm = (b.count * b.thickness * b.width * density) / 1e9;
+	return {
+		least: perMm * Math.min(b.shortest, b.longest),
+		most: perMm * Math.max(b.shortest, b.longest),
+		stack: b.count * b.thickness,
+		sum: phrase(`${b.count} × {t} × {w} × {l} × {d} kg/m³`, { t: mm(b.thickness), w: mm(b.width), l: mm(b.longest), d: density.toFixed(0) }),
+		stackSum: phrase(`${b.count} × {t}`, { t: mm(b.thickness) }),
+		source
+	};
+});
+
+/** What keeping an offcut takes at least. */
+export interface OffcutRule {
+	keepLength: Millimetres;
+	keepWidth: Millimetres;
+}
+
+/** Is this piece worth keeping as stock? Its longest is what can be cut from it. */
+export function worthKeeping(b: Pick<Board, 'width' | 'longest'>, rule: OffcutRule): boolean {
+	return b.longest >= rule.keepLength && b.width >= rule.keepWidth;
+}
+
+/** Its own name, or that of its wood: "Spruce". */
+export function boardName(b: Pick<Board, 'name' | 'material'>): string {
+	return b.name || (BOARD_MATERIALS.find((m) => m.value === b.material)?.name ?? b.material);
+}
+
+/** A board to start from. */
+export function newBoard(id: string, form: BoardForm, inch: boolean): Board {
+	const size = form === 'sheet' ? (inch ? [18.25625, 1219.2, 2438.4] : [18, 1220, 2440]) : inch ? [19.05, 139.7, 2438.4] : [18, 144, 2400];
+	const [thickness, width, long] = size as [number, number, number];
+	return { id, name: '', form, material: form === 'sheet' ? 'ply' : 'spruce', count: 1, thickness, width, shortest: long, longest: long, moisture: 12, quality: '', offcut: false, where: '', notes: '' };
+}
+
+/** Weights of several lines together, kg. */
+export function boardsTotal(boards: readonly Board[]): { least: number; most: number; sum: Phrase } {
+	let [least, most] = [0, 0];
+	for (const b of boards) {
+		const f = boardFigures(b);
+		least += f.least;
+		most += f.most;
+	}
+	return { least, most, sum: phrase('{a} to {b}', { a: mass(least), b: mass(most) }) };
+}

@@ -1,0 +1,28 @@
+import { once } from '../once';
+import { families } from '../holders/registry';
+import type { Plan } from '../plan/types';
+
+/** So many of a thing hang on a holder of a wall. */
+export interface ThingPlace {
+	thing: string;
+	holder: string;
+	count: number;
+	/** On which wall. */
+	wall: string;
+	wallName: string;
+}
+
+/** What hangs where on one wall: only holders that say which thing of the stock-take they carry. */
+export const thingsOn = once((plan: Plan): Omit<ThingPlace, 'wall' | 'wallName'>[] =>
+	plan.holders.flatMap((h) => {
+		const { thing } = h.params.load;
+		return thing === undefined ? [] : [{ thing, holder: h.id, count: families[h.family].seats(h.params) * h.params.load.perSeat }];
+	})
+);
+
+/** How many of each thing hang, over all walls. @example placedCounts(places).get('t1') // 6 */
+export function placedCounts(places: readonly Pick<ThingPlace, 'thing' | 'count'>[]): Map<string, number> {
+	const counts = new Map<string, number>();
+	for (const p of places) counts.set(p.thing, (counts.get(p.thing) ?? 0) + p.count);
+	return counts;
+}

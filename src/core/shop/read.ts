@@ -1,0 +1,39 @@
+import { hostile, MOST_BYTES } from '../plan/read';
+import { problemsOf } from '../plan/validate';
+import { fail, ok, type Problem, type Result } from '../result';
+import { shopSchema } from './schema';
+import { SHOP_LISTS, type Shop } from './types';
+
+function doubledIds(shop: Shop): Problem[] {
+	return SHOP_LISTS.flatMap((list) => {
+		const seen = new Set<string>();
+		return (shop[list] as { id: string }[]).flatMap(({ id }, i) => {
+			const twice = seen.has(id);
+			seen.add(id);
+			return twice ? [{ path: `${list}[${i}].id`, message: `"${id}" stands twice` }] : [];
+		});
+	});
+}
+
+/** Takes parsed JSON from outside as a shop, or every problem with the path of its field. */
+export function readShop(value: unknown): Result<Shop, Problem[]> {
+	const bad = hostile(value);
+	if (bad) return fail([bad]);
+	const { format, version } = (typeof value === 'object' && value !== null ? value : {}) as { format?: unknown; version?: unknown };
+	if (format !== 'kammer-shop') return fail([{ path: 'format', message: 'This is not a Kammer stock-take: format must be "kammer-shop"' }]);
+	if (typeof version === 'number' && version > 1) return fail([{ path: 'version', message: `This stock-take is version ${version}; this Kammer reads version 1` }]);
+	const problems = problemsOf(shopSchema, value);
+	if (problems.length > 0) return fail(problems);
+	const twice = doubledIds(value as Shop);
+	return twice.length > 0 ? fail(twice) : ok(value as Shop);
+}
+
+/** Reads a shop from the text of a file. @example readShopText('{}').ok // false */
+export function readShopText(text: string): Result<Shop, Problem[]> {
+	if (text.length > MOST_BYTES) return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no stock-take is` }]);
+	try {
+		return readShop(JSON.parse(text.replace(/^\ufeff/, '')));
+	} catch (error) {
+		return fail([{ path: '', message: `The file is not JSON: ${error instanceof Error ? error.message.slice(0, 120) : ''}` }]);
+	}
+}

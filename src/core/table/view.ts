@@ -1,0 +1,104 @@
+import { cellOf, type CellValue, type Column } from './column';
+
+/** What a reader of a table asks for. */
+export interface View {
+	/** Words that must all stand somewhere in a row. */
+	words: string;
+	/** By column: an exact value, such as a group; null means "empty". */
+	only: Readonly<Record<string, CellValue>>;
+	sort: readonly { key: string; down: boolean }[];
+	/** Column whose equal values stand together under a heading. */
+	group: string | null;
+}
+
+export const PLAIN_VIEW: View = { words: '', only: {}, sort: [], group: null };
+
+/** A line of the table: an item, or the heading of those that follow. */
+export type Line<T> = { kind: 'item'; item: T } | { kind: 'group'; value: CellValue; count: number };
+
+const collator = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
+
+/** Words of an item, kept while the item is: it never changes, another one takes its place. */
+const searched = new WeakMap<object, string>();
+function hay(item: object, columns: readonly Column[], extra: (item: object) => string): string {
+	const known = searched.get(item);
+	if (known !== undefined) return known + extra(item);
+	let all = '';
+	for (const c of columns) {
+		if (c.kind !== 'text' && c.kind !== 'choice') continue;
+		const value = cellOf(item, c);
+		if (typeof value !== 'string' || value === '') continue;
+		all += `${c.kind === 'choice' ? (c.choices.find((x) => x.value === value)?.name ?? value) : value}\n`;
+	}
+	all = all.toLowerCase();
+	searched.set(item, all);
+	return all + extra(item);
+}
+
+/** A value to sort by: places of a choice in its list, lower case texts; nothing comes last either way. */
+function rank(value: CellValue, column: Column): string | number | null {
+	if (value === null || value === '') return null;
+	if (column.kind === 'choice') return column.choices.findIndex((c) => c.value === value);
+	return typeof value === 'boolean' ? (value ? 0 : 1) : value;
+}
+
+function sorted<T extends object>(items: T[], by: readonly { column: Column; down: boolean; value: (item: T) => CellValue }[]): T[] {
+	const keyed = items.map((item, at) => ({ item, at, keys: by.map((b) => rank(b.value(item), b.column)) }));
+	keyed.sort((a, b) => {
+		for (let i = 0; i < by.length; i++) {
+			const [x, y] = [a.keys[i] as string | number | null, b.keys[i] as string | number | null];
+			if (x === y) continue;
+			if (x === null) return 1;
+			if (y === null) return -1;
+			const order = typeof x === 'string' ? collator.compare(x, String(y)) : x - (y as number);
+			if (order !== 0) return by[i]?.down ? -order : order;
+		}
+		return a.at - b.at;
+	});
+	return keyed.map((k) => k.item);
+}
+
+export interface ViewOptions<T> {
+	/** Values that are worked out rather than kept, by column. */
+	computed?: Readonly<Record<string, (item: T) => CellValue>>;
+	/** Words a row is found by besides those in its columns. */
+	extra?: (item: T) => string;
+}
+
+/**
+ * The lines of a table: filtered, sorted (nothing comes last), and grouped. Equal rows keep their order.
+ * @param items not changed
+ * @example viewOf(things, THING_COLUMNS, { ...PLAIN_VIEW, words: 'clamp', sort: [{ key: 'mass', down: true }] })
+ */
+export function viewOf<T extends object>(items: readonly T[], columns: readonly Column[], view: View, options: ViewOptions<T> = {}): Line<T>[] {
+	const column = (key: string) => columns.find((c) => c.key === key);
+	const valueOf = (key: string) => options.computed?.[key] ?? ((item: T) => cellOf(item, { key }));
+	const words = view.words.toLowerCase().split(/\s+/).filter(Boolean);
+	const only = Object.entries(view.only).map(([key, wanted]) => ({ wanted: wanted === '' ? null : wanted, value: valueOf(key) }));
+	const extra = (options.extra ?? (() => '')) as (item: object) => string;
+	const kept = items.filter((item) => {
+		for (const o of only) {
+			const value = o.value(item);
+			if ((value === '' ? null : value) !== o.wanted) return false;
+		}
+		if (words.length === 0) return true;
+		const text = hay(item, columns, extra);
+		return words.every((w) => text.includes(w));
+	});
+	const order = [...(view.group === null ? [] : [{ key: view.group, down: false }]), ...view.sort].flatMap(({ key, down }) => {
+		const c = column(key);
+		return c ? [{ column: c, down, value: valueOf(key) }] : [];
+	});
+	const ordered = order.length === 0 ? kept : sorted(kept, order);
+	if (view.group === null) return ordered.map((item) => ({ kind: 'item', item }));
+	const group = valueOf(view.group);
+	const lines: Line<T>[] = [];
+	let head: Extract<Line<T>, { kind: 'group' }> | undefined;
+	for (const item of ordered) {
+		const value = group(item);
+		if (!head || head.value !== value) lines.push((head = { kind: 'group', value, count: 0 }));
+		head.count++;
+		lines.push({ kind: 'item', item });
+	}
+	return lines;
+}

@@ -1,0 +1,129 @@
+import { withCell } from '../table/column';
+import { bareUnits, readCell } from '../table/read-cell';
+import { formatLength } from '../units/format-length';
+import { parseLength, type LengthUnit } from '../units/parse-length';
+import { parseMass } from '../units/parse-mass';
+import { THING_COLUMNS } from './columns';
+import { DIMS, type DimName } from './grips/dims';
+import { GRIP_KINDS, gripOf, type GripKind } from './grips/registry';
+import { newThing } from './new-thing';
+import type { Thing } from './types';
+import { findKind, singular, typicalThing } from './typical/find';
+
+/** A line as it was understood: the thing it makes, and what in it makes no sense. */
+export interface LineRead {
+	text: string;
+	thing: Thing;
+	/** The generic kind it was taken for: what was not said is typical of that. */
+	kind: string | null;
+	/** What must be mended before it can be taken. */
+	faults: string[];
+}
+
+const NUMBER = String.raw`(?:\d+\s*-\s*\d+\/\d+|\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+)`;
+const LENGTH_UNIT = String.raw`(?:mm|cm|m|inch(?:es)?|in|"|''|feet|foot|ft|')`;
+const LENGTH = String.raw`${NUMBER}\s*${LENGTH_UNIT}?(?![\w/])`;
+const SURE_LENGTH = new RegExp(String.raw`(?<![\w/.,-])((?:\d+\s*(?:'|ft|feet)\s*)?${NUMBER}\s*${LENGTH_UNIT})(?![\w/])`, 'i');
+const MASS = new RegExp(String.raw`(?<![\w/.,-])(\d+(?:[.,]\d+)?\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))(?:\s+each)?(?![\w/])`, 'i');
+const SIZE = new RegExp(String.raw`(?<![\w/.,-])(${NUMBER})\s*(${LENGTH_UNIT})?\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?(?:\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?)?(?![\w/])`, 'i');
+const COUNT = /^\s*(\d{1,5})\s*(?:x\s+|×\s*|pcs?\.?\s+|of\s+|off\s+|\s+)(?=\D)/i;
+const LEFT_NUMBER = /(?<![\w#@])[\d½¼¾⅛⅜⅝⅞][\d\s.,/⁄-]*(?![\w])/;
+
+/** What may stand before a figure to say which it is, longest first so that "half depth" is not a depth. */
+const NAMED: { words: string[]; key: string }[] = [
+	...(Object.keys(DIMS) as DimName[]).map((name) => ({ words: [DIMS[name].title, ...(DIMS[name].words ?? [])], key: DIMS[name].key })),
+	{ words: ['width', 'wide'], key: 'width' }, { words: ['height', 'high'], key: 'height' }, { words: ['depth', 'deep', 'stands out'], key: 'depth' }, { words: ['cord', 'lead'], key: 'cord' }
+];
+const NAMED_WORDS = NAMED.flatMap(({ words, key }) => words.map((word) => ({ word: word.toLowerCase(), key }))).sort((a, b) => b.word.length - a.word.length);
+const FLAGS: [RegExp, keyof Thing][] = [[/\bdust cover\b|\bcovered\b/i, 'cover'], [/\bcarried( off)?\b/i, 'carried'], [/\bneeds power\b|\bcharges\b/i, 'charger'], [/\bhidden fixings\b/i, 'hidden']];
+
+/** The grip whose needs name this dimension first: "bar 1/4" says a bar in a slot. */
+function gripOfDim(key: string): GripKind | null {
+	return GRIP_KINDS.find((k) => `dims.${gripOf(k).needs[0]}` === key) ?? null;
+}
+
+/** A text that is eaten from: what is understood is taken out, what is left is the name. */
+class Rest {
+	constructor(public text: string) {}
+	take(pattern: RegExp): RegExpExecArray | null {
+		const m = pattern.exec(this.text);
+		if (m) this.text = `${this.text.slice(0, m.index)} ${this.text.slice(m.index + m[0].length)}`;
+		return m;
+	}
+}
+
+const escape = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+
+/**
+ * Reads a line as people list their tools: count, name, length it is sold by, weight of one, `width x height x depth`, and named
+ * dimensions (`bar 1/4`, `neck 38 mm`); `#group`, `@where used`, and how often. What it does not say is typical of its kind, and marked so.
+ * @param text one line
+ * @param unit of bare numbers
+ * @example readLine('6 bar clamps 24in 3.5lb bar 1/4', 'inch', 't1').thing.count // 6
+ */
+export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
+	const faults: string[] = [];
+	const said: [string, number | string | boolean][] = [];
+	const rest = new Rest(` ${text.replace(/[″“”]/g, '"').replace(/[′‘’]/g, "'").trim()} `);
+	const measure = (raw: string, key: string) => {
+		const column = THING_COLUMNS.find((c) => c.key === key);
+		const got = column && readCell(raw, column, bareUnits(unit), unit);
+		if (!got?.ok) faults.push(`${column?.title ?? key} ${raw}: ${got ? got.error : 'not a figure'}`);
+		else if (got.value !== null) said.push([key, got.value]);
+	};
+
+	const group = rest.take(/#"([^"]+)"|#([\p{L}\d_-]+)/u);
+	const where = rest.take(/@"([^"]+)"|@([\p{L}\d_-]+)/u);
+	const use = rest.take(/\b(daily|weekly|monthly|seldom)\b/i);
+	if (use) said.push(['use', (use[1] as string).toLowerCase()]);
+	for (const [pattern, key] of FLAGS) if (rest.take(pattern)) said.push([key, true]);
+	const count = rest.take(COUNT);
+	for (const { word, key } of NAMED_WORDS) {
+		const m = rest.take(new RegExp(String.raw`\b${escape(word)}\s*[:=]?\s+(${LENGTH})`, 'i'));
+		if (m) measure((m[1] as string).trim(), key);
+	}
+	const size = rest.take(SIZE);
+	if (size) {
+		const tail = size[6] ?? size[4] ?? size[2] ?? '';
+		measure(`${size[1]}${size[2] ?? tail}`, 'width');
+		measure(`${size[3]}${size[4] ?? tail}`, 'height');
+		if (size[5] !== undefined) measure(`${size[5]}${size[6] ?? tail}`, 'depth');
+	}
+	const mass = rest.take(MASS);
+	if (mass) {
+		const got = parseMass(mass[1] as string, unit);
+		if (got.ok) measure(mass[1] as string, 'mass');
+		else faults.push(got.error);
+	}
+	const length = rest.take(SURE_LENGTH);
+	const nominal = length ? parseLength(length[1] as string, unit) : null;
+	if (nominal && !nominal.ok) faults.push(nominal.error);
+	const odd = LEFT_NUMBER.exec(rest.text.replace(/\bno\.?\s*\d+/gi, ''));
+	if (odd) faults.push(`${odd[0].trim()}: of what? Write it with its unit, or with a word before it, as "bar ${odd[0].trim()}"`);
+
+	const bare = rest.text.replace(/\s+([,;])/g, '$1').replace(/[,;:\s]+$/g, '').replace(/^[,;:\s]+/g, '').replace(/\s+/g, ' ');
+	const kind = findKind(bare);
+	const many = count ? Number(count[1]) : 1;
+	const name = many > 1 ? bare.split(' ').map((w, i, all) => (i === all.length - 1 || / of /.test(bare) ? singular(w) : w)).join(' ') : bare;
+	const nominalLength = nominal?.ok ? nominal.value : null;
+	if (bare === '') faults.push('Give it a name');
+	if (many < 1) faults.push('Must be one at least');
+
+	let thing = kind ? typicalThing(id, kind, nominalLength) : newThing(id, '');
+	if (nominalLength !== null && !kind?.lengths && !said.some(([key]) => key === 'height')) said.push(['height', nominalLength]);
+	const named = nominalLength !== null && kind?.lengths ? `${name} ${formatLength(nominalLength, /"|in|'|ft|foot|feet/i.test(length?.[1] ?? '') ? 'inch' : 'mm')}` : name;
+	thing = { ...thing, name: (named.charAt(0).toUpperCase() + named.slice(1)).slice(0, 60), count: Math.max(1, many), where: where ? (where[1] ?? where[2] ?? '') : '' };
+	if (group) thing = { ...thing, group: group[1] ?? group[2] ?? '' };
+	for (const [key, value] of said) {
+		thing = withCell(thing, { key }, value);
+		const implied = gripOfDim(key);
+		if (implied && (thing.grip === null || !gripOf(thing.grip).needs.some((n) => `dims.${n}` === key))) thing = { ...thing, grip: implied };
+	}
+	const measured = new Set(said.map(([key]) => key));
+	return { text, thing: { ...thing, typical: thing.typical.filter((key) => !measured.has(key)) }, kind: kind?.name ?? null, faults };
+}
+
+/** A batch, a line a thing; empty lines are passed over. */
+export function readLines(text: string, unit: LengthUnit, newId: () => string): LineRead[] {
+	return text.split(/\r?\n/).filter((l) => l.trim() !== '').map((l) => readLine(l, unit, newId()));
+}

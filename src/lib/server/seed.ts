@@ -1,0 +1,16 @@
+import { count } from 'drizzle-orm';
+import { slipwayWall } from '$core/demo/slipway';
+import { slipwayShop } from '$core/demo/slipway-shop';
+import { emptyShop } from '$core/shop/types';
+import { seedWith } from './db/database';
+import { plans, shops } from './db/schema';
+import { insertPlan } from './plans';
+import { insertShop, MAIN_SHOP } from './shops';
+
+/** An empty database gets the demo workshop; one with walls from before there were shops gets a shop with nothing in it. */
+seedWith(async (db) => {
+	const [walls] = await db.select({ n: count() }).from(plans);
+	const [found] = await db.select({ n: count() }).from(shops);
+	if (found?.n === 0) await insertShop(db, MAIN_SHOP, walls?.n === 0 ? slipwayShop() : emptyShop('Workshop'));
+	if (walls?.n === 0) await insertPlan(db, slipwayWall());
+});

@@ -1,0 +1,136 @@
+import { and, asc, count, eq, inArray, max, sql } from 'drizzle-orm';
+import { SHOP_LIMITS } from '$core/shop/schema';
+import { thingsOn, type ThingPlace } from '$core/shop/places';
+import { SHOP_LISTS, type Shop, type ShopList, type ShopSettings } from '$core/shop/types';
+import type { Plan } from '$core/plan/types';
+import { database, type Database } from './db/database';
+import { plans, shopItems, shops } from './db/schema';
+
+/** The shop that walls belong to unless they say another. */
+export const MAIN_SHOP = 'main';
+/** Rows written with one statement. */
+const CHUNK = 500;
+
+export interface StoredShop {
+	id: string;
+	revision: number;
+	shop: Shop;
+	updatedAt: string;
+}
+
+/** One item as it shall be, or null where it shall be no more. */
+export interface ItemWrite {
+	list: ShopList;
+	id: string;
+	item: { id: string } | null;
+}
+
+/** MariaDB keeps JSON as text and its driver gives it back as text. */
+const parsed = <T>(value: unknown): T => (typeof value === 'string' ? JSON.parse(value) : value) as T;
+
+function* chunks<T>(all: readonly T[]): Generator<T[]> {
+	for (let i = 0; i < all.length; i += CHUNK) yield all.slice(i, i + CHUNK);
+}
+
+/** A new shop at revision 1 with all it owns. */
+export async function insertShop(db: Database, id: string, shop: Shop): Promise<void> {
+	const now = new Date();
+	await db.transaction(async (tx) => {
+		await tx.insert(shops).values({ id, name: shop.settings.name, revision: 1, settings: shop.settings, createdAt: now, updatedAt: now });
+		for (const list of SHOP_LISTS) {
+			const rows = shop[list].map((item, i) => ({ shop: id, list, id: item.id, seq: i + 1, document: item }));
+			for (const some of chunks(rows)) await tx.insert(shopItems).values(some);
+		}
+	});
+}
+
+/** The shop with this id and all it owns, as of one moment; null when there is none. */
+export async function findShop(id: string): Promise<StoredShop | null> {
+	const db = await database();
+	return db.transaction(async (tx) => {
+		const [head] = await tx.select().from(shops).where(eq(shops.id, id));
+		if (!head) return null;
+		const rows = await tx.select({ list: shopItems.list, document: shopItems.document }).from(shopItems).where(eq(shopItems.shop, id)).orderBy(asc(shopItems.seq), asc(shopItems.id));
+		const shop = { format: 'kammer-shop', version: 1, settings: parsed<ShopSettings>(head.settings), things: [], boards: [], consumables: [], tools: [] } as Shop;
+		for (const row of rows) (shop[row.list as ShopList] as unknown[] | undefined)?.push(parsed(row.document));
+		return { id, revision: head.revision, shop, updatedAt: head.updatedAt.toISOString() };
+	});
+}
+
+export interface ShopListing {
+	id: string;
+	name: string;
+	revision: number;
+	updatedAt: string;
+	things: number;
+}
+
+/** All shops with how many things each has. */
+export async function listShops(): Promise<ShopListing[]> {
+	const db = await database();
+	const rows = await db
+		.select({ id: shops.id, name: shops.name, revision: shops.revision, updatedAt: shops.updatedAt, things: sql<number>`(select count(*) from ${shopItems} where ${shopItems.shop} = ${shops.id} and ${shopItems.list} = 'things')`.mapWith(Number) })
+		.from(shops)
+		.orderBy(asc(shops.createdAt));
+	return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString() }));
+}
+
+export type ShopSaved = { kind: 'kept'; revision: number } | { kind: 'stale'; current: StoredShop } | { kind: 'missing' } | { kind: 'too-many'; list: ShopList };
+
+/** Takes a transaction back that would leave a list longer than it may be. */
+class TooMany extends Error {
+	constructor(readonly list: ShopList) {
+		super(`too many ${list}`);
+	}
+}
+
+/** Writes items and settings in one transaction, if nobody else has written since `revision`. */
+export async function saveShop(id: string, revision: number, writes: readonly ItemWrite[], settings: ShopSettings | null): Promise<ShopSaved> {
+	const db = await database();
+	const work = db.transaction(async (tx) => {
+		const [result] = await tx
+			.update(shops)
+			.set({ revision: revision + 1, updatedAt: new Date(), ...(settings ? { settings, name: settings.name } : {}) })
+			.where(and(eq(shops.id, id), eq(shops.revision, revision)));
+		if (result.affectedRows !== 1) return false;
+		for (const list of SHOP_LISTS) {
+			const gone = writes.filter((w) => w.list === list && w.item === null).map((w) => w.id);
+			for (const some of chunks(gone)) await tx.delete(shopItems).where(and(eq(shopItems.shop, id), eq(shopItems.list, list), inArray(shopItems.id, some)));
+			const put = writes.filter((w) => w.list === list && w.item !== null);
+			if (put.length === 0) continue;
+			const [last] = await tx.select({ seq: max(shopItems.seq) }).from(shopItems).where(and(eq(shopItems.shop, id), eq(shopItems.list, list)));
+			const rows = put.map((w, i) => ({ shop: id, list, id: w.id, seq: (last?.seq ?? 0) + i + 1, document: w.item }));
+			// An item that is there keeps its place.
+			for (const some of chunks(rows)) await tx.insert(shopItems).values(some).onDuplicateKeyUpdate({ set: { document: sql`values(${shopItems.document})` } });
+			const [all] = await tx.select({ n: count() }).from(shopItems).where(and(eq(shopItems.shop, id), eq(shopItems.list, list)));
+			if ((all?.n ?? 0) > SHOP_LIMITS[list]) throw new TooMany(list);
+		}
+		return true;
+	});
+	let kept: boolean;
+	try {
+		kept = await work;
+	} catch (error) {
+		if (error instanceof TooMany) return { kind: 'too-many', list: error.list };
+		throw error;
+	}
+	if (kept) return { kind: 'kept', revision: revision + 1 };
+	const current = await findShop(id);
+	return current ? { kind: 'stale', current } : { kind: 'missing' };
+}
+
+/** What of a shop's things hangs on which holder of which wall. */
+export async function placesOf(shop: string): Promise<ThingPlace[]> {
+	const db = await database();
+	const rows = await db.select({ id: plans.id, name: plans.name, document: plans.document }).from(plans).where(eq(plans.shop, shop));
+	return rows.flatMap((r) => thingsOn(parsed<Plan>(r.document)).map((p) => ({ ...p, wall: r.id, wallName: r.name })));
+}
+
+/** Where a thing is, for whoever scanned its label: the holder with most of it, or none. */
+export async function whereIs(thing: string): Promise<{ shop: string; place: ThingPlace | null } | null> {
+	const db = await database();
+	const [row] = await db.select({ shop: shopItems.shop }).from(shopItems).where(and(eq(shopItems.list, 'things'), eq(shopItems.id, thing)));
+	if (!row) return null;
+	const places = (await placesOf(row.shop)).filter((p) => p.thing === thing).sort((a, b) => b.count - a.count);
+	return { shop: row.shop, place: places[0] ?? null };
+}

@@ -1,0 +1,192 @@
+import { applyChanges, changesBetween, checkChanges, type Change } from '$core/shop/changes';
+import { emptyShopHistory, redoStep, rememberStep, undoStep, type ShopHistory } from '$core/shop/history';
+import { mergeShops } from '$core/shop/merge';
+import { placedCounts, type ThingPlace } from '$core/shop/places';
+import { stateOf, tallyByGroup, totalOf } from '$core/shop/tally';
+import type { Shop, ShopList, ShopLists } from '$core/shop/types';
+import { isMeasured } from '$core/things/measured';
+import type { Problem } from '$core/result';
+import type { Kept, KeepPlace } from './local-keep';
+import { newId } from './new-id';
+import { saveShop, type StoredShop } from './shop-api';
+
+/** What this device keeps of a shop. What is the same in `shop` and `base` is the same object, also after a reload. */
+export interface ShopKeep extends Kept {
+	shop: Shop;
+	/** As the server has it, at `revision`. */
+	base: Shop;
+	revision: number;
+	history: ShopHistory;
+}
+
+const SAVE_AFTER = 500;
+const TRY_AGAIN = 3000;
+/** A copy of thousands of things takes a while: typing on is waited for, ms. */
+const KEEP_AFTER = 250;
+
+/** The stock-take that is open: what the shop owns, its history, and the keeping of it. */
+export class OpenShop {
+	readonly id: string;
+	shop = $state.raw() as Shop;
+	history = $state.raw<ShopHistory>(emptyShopHistory());
+	keeping = $state<'kept' | 'keeping' | 'waiting' | 'refused'>('kept');
+	refusal = $state('');
+	/** What was changed here and elsewhere at once, and is there twice now. */
+	twice = $state.raw<readonly string[]>([]);
+	/** What hangs on which wall. */
+	places = $state.raw<readonly ThingPlace[]>([]);
+	placed = $derived(placedCounts(this.places));
+	groups = $derived(tallyByGroup(this.shop.things, this.placed));
+	total = $derived(totalOf(this.groups));
+	/** Lines with something still to measure, and those with something still to place. */
+	open = $derived({ unmeasured: this.shop.things.filter((t) => !isMeasured(t)).length, toPlace: this.shop.things.filter((t) => stateOf(t, this.placed.get(t.id) ?? 0) === 'to-place').length });
+
+	#base: Shop;
+	#revision: number;
+	#place: KeepPlace<ShopKeep> | null;
+	#saving = false;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#keepTimer: ReturnType<typeof setTimeout> | undefined;
+
+	constructor(stored: StoredShop, place: KeepPlace<ShopKeep> | null, keep: ShopKeep | null) {
+		this.id = stored.id;
+		this.#place = place;
+		this.shop = stored.shop;
+		this.#base = stored.shop;
+		this.#revision = stored.revision;
+		if (!keep) return;
+		this.history = keep.history;
+		if (keep.revision === stored.revision) {
+			this.shop = keep.shop;
+			this.#base = keep.base;
+		} else if (keep.dirty) this.#bring(keep.base, keep.shop, stored);
+		if (keep.dirty) this.#soon(0);
+	}
+
+	/** Puts what was done here on top of what is there now. */
+	#bring(base: Shop, mine: Shop, theirs: StoredShop): void {
+		const { shop, twice } = mergeShops(base, mine, theirs.shop, newId);
+		this.shop = shop;
+		this.#base = theirs.shop;
+		this.#revision = theirs.revision;
+		if (twice.length > 0) this.twice = [...this.twice, ...twice];
+	}
+
+	/** Makes changes as one step. What is wrong comes back with the paths of the fields; nothing has changed then. */
+	do(label: string, changes: readonly Change[], merge?: string): Problem[] {
+		const real = changes.filter((c) => c.before !== c.after);
+		if (real.length === 0) return [];
+		const checked = checkChanges(this.shop, real);
+		if (!checked.ok) return checked.error;
+		this.history = rememberStep(this.history, { label, changes: real, merge });
+		this.#became(checked.value);
+		return [];
+	}
+
+	/** Adds items to a list as one step. */
+	add<L extends ShopList>(list: L, items: readonly ShopLists[L][], label: string): Problem[] {
+		return this.do(label, items.map((after) => ({ list, id: after.id, before: null, after }) as unknown as Change));
+	}
+
+	/** Changes items of a list, each in its own way, as one step. */
+	change<L extends ShopList>(list: L, ids: Iterable<string>, to: (item: ShopLists[L]) => ShopLists[L], label: string, merge?: string): Problem[] {
+		const wanted = new Set(ids);
+		const found = (this.shop[list] as ShopLists[L][]).filter((i) => wanted.has(i.id));
+		return this.do(label, found.map((before) => ({ list, id: before.id, before, after: to(before) }) as unknown as Change), merge);
+	}
+
+	remove(list: ShopList, ids: Iterable<string>, label: string): void {
+		const wanted = new Set(ids);
+		const found = (this.shop[list] as { id: string }[]).filter((i) => wanted.has(i.id));
+		this.do(label, found.map((before) => ({ list, id: before.id, before, after: null }) as unknown as Change));
+	}
+
+	undo(): void {
+		this.#stepped(undoStep(this.shop, this.history));
+	}
+
+	redo(): void {
+		this.#stepped(redoStep(this.shop, this.history));
+	}
+
+	#stepped(to: { shop: Shop; history: ShopHistory } | null): void {
+		if (!to) return;
+		this.history = to.history;
+		this.#became(to.shop);
+	}
+
+	#became(shop: Shop): void {
+		this.shop = shop;
+		if (this.keeping !== 'waiting') this.keeping = 'keeping';
+		this.#keepSoon();
+		this.#soon(SAVE_AFTER);
+	}
+
+	#keepSoon(): void {
+		clearTimeout(this.#keepTimer);
+		this.#keepTimer = setTimeout(() => this.#keepHere(), KEEP_AFTER);
+	}
+
+	#keepHere(): void {
+		clearTimeout(this.#keepTimer);
+		this.#keepTimer = undefined;
+		void this.#place?.save({ shop: this.shop, base: this.#base, revision: this.#revision, history: this.history, dirty: this.shop !== this.#base, at: Date.now() }).catch(() => undefined);
+	}
+
+	#soon(ms: number): void {
+		clearTimeout(this.#timer);
+		this.#timer = setTimeout(() => void this.save(), ms);
+	}
+
+	/** Writes what has changed to the server now. */
+	async save(): Promise<void> {
+		if (this.#saving) return;
+		const sent = this.shop;
+		const changes = changesBetween(this.#base, sent);
+		if (changes.length === 0) {
+			this.keeping = 'kept';
+			return;
+		}
+		this.#saving = true;
+		const answer = await saveShop(this.id, this.#revision, changes);
+		this.#saving = false;
+		switch (answer.kind) {
+			case 'kept':
+				this.#revision = answer.revision;
+				// As it was sent: what was typed meanwhile is the next to go.
+				this.#base = sent;
+				this.keeping = this.shop === sent ? 'kept' : 'keeping';
+				this.#keepSoon();
+				if (this.shop !== sent) this.#soon(SAVE_AFTER);
+				return;
+			case 'stale':
+				this.#bring(this.#base, this.shop, answer.current);
+				this.#keepSoon();
+				this.#soon(0);
+				return;
+			case 'unreachable':
+				this.keeping = 'waiting';
+				this.#soon(TRY_AGAIN);
+				return;
+			case 'missing':
+				this.keeping = 'refused';
+				this.refusal = 'This stock-take was deleted elsewhere. Save it as a file to keep it.';
+				return;
+			case 'refused':
+				this.keeping = 'refused';
+				this.refusal = answer.message;
+		}
+	}
+
+	/** Puts a whole other shop in place of this one, as one step that can be undone. */
+	replace(next: Shop, label: string): Problem[] {
+		return this.do(label, changesBetween(this.shop, applyChanges(next, [])));
+	}
+
+	/** Last words of a page that is going away. */
+	leave(): void {
+		clearTimeout(this.#timer);
+		if (this.#keepTimer !== undefined) this.#keepHere();
+		void this.save();
+	}
+}
