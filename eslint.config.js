@@ -11,8 +11,10 @@ import svelteConfig from './svelte.config.js';
  * each build on those before. Nothing imports routes.
  */
 const zones = [
-	{ target: './src/core', from: ['./src/lib', './src/routes', './src/exchange', './src/workers'], message: 'core imports only core.' },
+	{ target: './src/core', from: ['./src/lib', './src/routes', './src/exchange', './src/devices', './src/workers'], message: 'core imports only core.' },
 	{ target: './src/exchange', from: ['./src/lib', './src/routes', './src/workers'], message: 'exchange imports only core.' },
+	{ target: './src/exchange', from: './src/devices', message: 'exchange imports only core.' },
+	{ target: './src/devices', from: ['./src/lib', './src/routes', './src/workers', './src/exchange'], message: 'devices import only core.' },
 	{ target: './src/workers', from: ['./src/lib', './src/routes'], message: 'workers import core and exchange.' },
 	{ target: './src/lib', from: './src/routes', message: 'nothing imports routes.' },
 	{ target: './src/lib/ui', from: './src/lib/server', message: 'screens reach the server over its routes.' },
@@ -20,7 +22,7 @@ const zones = [
 	{ target: './src/lib/server', from: ['./src/lib/ui', './src/lib/state'], message: 'the server knows no screen.' }
 ];
 const inCore = [
-	{ regex: '^(svelte|@sveltejs|\\$app|\\$env|\\$lib|flowbite|drizzle-orm|mysql2|echarts|highs|idb-keyval|papaparse|node:)', message: 'core has no interface, no database, no clock: it takes what it needs as arguments.' }
+	{ regex: '^(svelte|@sveltejs|\\$app|\\$env|\\$lib|\\$devices|flowbite|drizzle-orm|mysql2|echarts|highs|idb-keyval|papaparse|node:)', message: 'core has no interface, no database, no clock: it takes what it needs as arguments.' }
 ];
 
 export default ts.config(

@@ -6,7 +6,7 @@ export default {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter({ out: process.env.KAMMER_BUILD ?? 'build' }),
-		alias: { $core: 'src/core', $exchange: 'src/exchange', $workers: 'src/workers' },
+		alias: { $core: 'src/core', $exchange: 'src/exchange', $workers: 'src/workers', $devices: 'src/devices' },
 		// Scripts carry a hash made at build time; HiGHS is WebAssembly, hence wasm-unsafe-eval.
 		// Style attributes place things on the drawing; style elements stay limited to our own files.
 		csp: {

@@ -3,7 +3,7 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
-const alias = { $core: at('./src/core'), $exchange: at('./src/exchange'), $workers: at('./src/workers'), $lib: at('./src/lib') };
+const alias = { $core: at('./src/core'), $exchange: at('./src/exchange'), $workers: at('./src/workers'), $devices: at('./src/devices'), $lib: at('./src/lib') };
 
 /** Unit and reference tests run anywhere; server and browser tests need what scripts/test.mjs starts for them. */
 export default defineConfig({

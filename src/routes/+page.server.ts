@@ -1,12 +1,13 @@
 import { listPlans, type PlanListing } from '$lib/server/plans';
+import { MAIN_SHOP } from '$lib/server/shops';
 import { isDatabaseDown } from '$lib/server/with-database';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async (): Promise<{ walls: PlanListing[]; down: boolean }> => {
+export const load: PageServerLoad = async (): Promise<{ walls: PlanListing[]; shop: string; down: boolean }> => {
 	try {
-		return { walls: await listPlans(), down: false };
+		return { walls: await listPlans(), shop: MAIN_SHOP, down: false };
 	} catch (error) {
 		if (!isDatabaseDown(error)) throw error;
-		return { walls: [], down: true };
+		return { walls: [], shop: MAIN_SHOP, down: true };
 	}
 };

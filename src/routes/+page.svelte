@@ -53,6 +53,7 @@
 	{#snippet tools()}<Button size="sm" color="alternative" href="/sums">Quick sums</Button><Preferences />{/snippet}
 	<div class="actions">
 		<Button onclick={() => make(emptyWall(`Wall ${data.walls.length + 1}`))}>Start a wall</Button>
+		<Button color="alternative" href="/shop/{data.shop}">Take stock</Button>
 		<Button color="alternative" onclick={() => input.click()}>Import a plan</Button>
 		<input bind:this={input} type="file" accept="application/json,.json" class="sr-only" aria-label="Plan file" tabindex="-1" onchange={importFile} />
 	</div>

@@ -1,3 +1,5 @@
+import type { Decoded } from '$exchange/table-csv/decode';
+import type { ReadOptions, TableRead } from '$exchange/table-csv/read';
 import type { CutPlan, CutProgress } from '$core/cutting/cut-plan';
 import type { Plan } from '$core/plan/types';
 
@@ -10,3 +12,11 @@ export interface CutRequest {
 }
 
 export type CutMessage = { kind: 'progress'; progress: CutProgress } | { kind: 'done'; plan: CutPlan } | { kind: 'failed'; message: string };
+
+/** What a page asks of the worker that reads tables. Stopping it is ending the worker. */
+export interface TableRequest {
+	bytes: ArrayBuffer;
+	options: Pick<ReadOptions, 'list' | 'unit' | 'matches' | 'headed'>;
+}
+
+export type TableMessage = { kind: 'progress'; done: number; of: number } | { kind: 'done'; read: TableRead; encoding: Decoded['encoding'] } | { kind: 'failed'; message: string };

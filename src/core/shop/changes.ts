@@ -1,7 +1,8 @@
 import { fail, ok, type Problem, type Result } from '../result';
 import { problemsOf } from '../plan/validate';
-import { ITEM_SCHEMAS, settingsSchema, SHOP_LIMITS } from './schema';
+import { settingsSchema, SHOP_LIMITS } from './schema';
 import { SHOP_LISTS, type Shop, type ShopList, type ShopLists, type ShopSettings } from './types';
+import { itemProblems } from './valid';
 
 /** One item as it was and as it is; null where it was not there, or is no more. */
 export type Change =
@@ -60,7 +61,7 @@ export function checkChanges(shop: Shop, changes: readonly Change[]): Result<Sho
 	const problems: Problem[] = [];
 	for (const c of changes) {
 		if (c.after === null) continue;
-		const found = problemsOf(c.list === 'settings' ? settingsSchema : ITEM_SCHEMAS[c.list], c.after);
+		const found = c.list === 'settings' ? problemsOf(settingsSchema, c.after) : itemProblems(c.list, c.after);
 		for (const p of found) problems.push({ path: [c.list === 'settings' ? 'settings' : `${c.list}[${c.id}]`, p.path].filter(Boolean).join('.'), message: p.message });
 		if (problems.length >= 50) break;
 	}

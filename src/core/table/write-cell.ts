@@ -3,8 +3,13 @@ import type { LengthUnit } from '../units/parse-length';
 import { KG_PER_POUND } from '../units/quantity';
 import type { CellValue, Column } from './column';
 
-/** To a hundredth; of little things to three figures, so that a drill bit does not weigh nothing. */
-function writeMass(kg: number, unit: LengthUnit): string {
+/** A length as a field shows it: to 1/32 in, or a tenth of a millimetre where it is not whole. */
+export function writeLength(mm: number, unit: LengthUnit): string {
+	return formatLength(mm, unit, { tick: 32, decimals: Math.abs(mm - Math.round(mm)) < 0.05 ? 0 : 1 });
+}
+
+/** A mass as a field shows it: to a hundredth; of little things to two figures, so that a drill bit does not weigh nothing. */
+export function writeMass(kg: number, unit: LengthUnit): string {
 	const value = unit === 'inch' ? kg / KG_PER_POUND : kg;
 	const rounded = Math.abs(value) < 0.1 ? Number(value.toPrecision(2)) : Math.round(value * 100) / 100;
 	return `${rounded} ${unit === 'inch' ? 'lb' : 'kg'}`;
@@ -18,10 +23,8 @@ function writeMass(kg: number, unit: LengthUnit): string {
 export function writeCell(value: CellValue, column: Column, unit: LengthUnit): string {
 	if (value === null || value === undefined) return '';
 	switch (column.kind) {
-		case 'length': {
-			const mm = value as number;
-			return formatLength(mm, unit, { tick: 32, decimals: Math.abs(mm - Math.round(mm)) < 0.05 ? 0 : 1 });
-		}
+		case 'length':
+			return writeLength(value as number, unit);
 		case 'mass':
 			return writeMass(value as number, unit);
 		case 'whole':

@@ -24,7 +24,7 @@ const NUMBER = String.raw`(?:\d+\s*-\s*\d+\/\d+|\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.
 const LENGTH_UNIT = String.raw`(?:mm|cm|m|inch(?:es)?|in|"|''|feet|foot|ft|')`;
 const LENGTH = String.raw`${NUMBER}\s*${LENGTH_UNIT}?(?![\w/])`;
 const SURE_LENGTH = new RegExp(String.raw`(?<![\w/.,-])((?:\d+\s*(?:'|ft|feet)\s*)?${NUMBER}\s*${LENGTH_UNIT})(?![\w/])`, 'i');
-const MASS = new RegExp(String.raw`(?<![\w/.,-])(\d+(?:[.,]\d+)?\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))(?:\s+each)?(?![\w/])`, 'i');
+const MASS = new RegExp(String.raw`(?<![\w/.,-])(${NUMBER}\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))(?:\s+each)?(?![\w/])`, 'i');
 const SIZE = new RegExp(String.raw`(?<![\w/.,-])(${NUMBER})\s*(${LENGTH_UNIT})?\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?(?:\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?)?(?![\w/])`, 'i');
 const COUNT = /^\s*(\d{1,5})\s*(?:x\s+|×\s*|pcs?\.?\s+|of\s+|off\s+|\s+)(?=\D)/i;
 const LEFT_NUMBER = /(?<![\w#@])[\d½¼¾⅛⅜⅝⅞][\d\s.,/⁄-]*(?![\w])/;

@@ -1,7 +1,8 @@
 import { hostile } from '$core/plan/read';
 import { problemsOf } from '$core/plan/validate';
 import { fail, ok, type Problem, type Result } from '$core/result';
-import { ITEM_SCHEMAS, settingsSchema, SHOP_LIMITS } from '$core/shop/schema';
+import { settingsSchema, SHOP_LIMITS } from '$core/shop/schema';
+import { itemProblems as problemsOfItem } from '$core/shop/valid';
 import { SHOP_LISTS, type ShopList, type ShopSettings } from '$core/shop/types';
 import type { ItemWrite } from './shops';
 
@@ -15,14 +16,14 @@ export interface ShopWrite {
 	settings: ShopSettings | null;
 }
 
-function itemProblems(w: unknown, path: string, seen: Set<string>): Problem[] {
+function writeProblems(w: unknown, path: string, seen: Set<string>): Problem[] {
 	const { list, id, item } = (typeof w === 'object' && w !== null ? w : {}) as { list?: unknown; id?: unknown; item?: unknown };
 	if (!SHOP_LISTS.includes(list as ShopList)) return [{ path: `${path}.list`, message: `must be one of: ${SHOP_LISTS.join(', ')}` }];
 	if (typeof id !== 'string' || !/^[A-Za-z0-9_-]{1,40}$/.test(id)) return [{ path: `${path}.id`, message: 'must be 1 to 40 letters, digits, - or _' }];
 	if (seen.has(`${list} ${id}`)) return [{ path: `${path}.id`, message: `"${id}" stands twice` }];
 	seen.add(`${list} ${id}`);
 	if (item === null) return [];
-	const found = problemsOf(ITEM_SCHEMAS[list as ShopList], item).map((p) => ({ path: [`${path}.item`, p.path].filter(Boolean).join('.'), message: p.message }));
+	const found = problemsOfItem(list as ShopList, item).map((p) => ({ path: [`${path}.item`, p.path].filter(Boolean).join('.'), message: p.message }));
 	return found.length > 0 || (item as { id: unknown }).id === id ? found : [{ path: `${path}.item.id`, message: `must be "${id}", as the change says` }];
 }
 
@@ -37,7 +38,7 @@ export function shopWriteFrom(body: unknown): Result<ShopWrite, Problem[]> {
 	else if (changes.length > MOST_WRITES) problems.push({ path: 'changes', message: `must have at most ${MOST_WRITES} entries` });
 	else {
 		const seen = new Set<string>();
-		for (let i = 0; i < changes.length && problems.length < MOST_PROBLEMS; i++) problems.push(...itemProblems(changes[i], `changes[${i}]`, seen));
+		for (let i = 0; i < changes.length && problems.length < MOST_PROBLEMS; i++) problems.push(...writeProblems(changes[i], `changes[${i}]`, seen));
 	}
 	if (settings !== undefined && settings !== null) problems.push(...problemsOf(settingsSchema, settings).map((p) => ({ path: `settings.${p.path}`, message: p.message })));
 	return problems.length > 0 ? fail(problems) : ok({ revision: revision as number, writes: changes as ItemWrite[], settings: (settings ?? null) as ShopSettings | null });

@@ -35,19 +35,18 @@ async function openTabs(): Promise<Set<string>> {
 	return new Set(held.map((l) => l.name ?? ''));
 }
 
-/** The id this page has taken, once for all that it keeps, and the tabs that were open then. */
-let taken: Promise<{ tab: string; open: Set<string> }> | undefined;
+/** The id this page has taken, once for all that it keeps. */
+let taken: Promise<string> | undefined;
 
 /** A tab copied from another takes an id of its own, so that two tabs never write to one place. */
-async function takeTab(): Promise<{ tab: string; open: Set<string> }> {
+async function takeTab(): Promise<string> {
 	let tab = tabId();
-	const open = await openTabs();
-	if (open.has(lockOf(tab))) {
+	if ((await openTabs()).has(lockOf(tab))) {
 		tab = crypto.randomUUID();
 		sessionStorage.setItem(TAB, tab);
 	}
 	void navigator.locks?.request(lockOf(tab), () => new Promise(() => undefined));
-	return { tab, open };
+	return tab;
 }
 
 /**
@@ -56,14 +55,14 @@ async function takeTab(): Promise<{ tab: string; open: Set<string> }> {
  */
 export async function openKeep<K extends Kept = Keep>(id: string, kind: 'wall' | 'shop' = 'wall') {
 	taken ??= takeTab();
-	const { tab, open } = await taken;
 	const prefix = `${kind}:${id}:`;
-	const own = prefix + tab;
+	const own = prefix + (await taken);
 
 	/** This tab's own, else the newest one that a closed tab left for this document. */
 	async function load(): Promise<K | null> {
 		const mine = await get<K>(own);
 		if (mine) return mine;
+		const open = await openTabs();
 		const orphans = (await keys()).map(String).filter((k) => k.startsWith(prefix) && !open.has(lockOf(k.slice(prefix.length))));
 		let newest: K | null = null;
 		for (const key of orphans) {

@@ -21,6 +21,8 @@ export interface ShopKeep extends Kept {
 
 const SAVE_AFTER = 500;
 const TRY_AGAIN = 3000;
+/** Items written with one request: a file brings more than one may carry. */
+const MOST_AT_ONCE = 4000;
 /** A copy of thousands of things takes a while: typing on is waited for, ms. */
 const KEEP_AFTER = 250;
 
@@ -130,7 +132,7 @@ export class OpenShop {
 	#keepHere(): void {
 		clearTimeout(this.#keepTimer);
 		this.#keepTimer = undefined;
-		void this.#place?.save({ shop: this.shop, base: this.#base, revision: this.#revision, history: this.history, dirty: this.shop !== this.#base, at: Date.now() }).catch(() => undefined);
+		void this.#place?.save({ shop: this.shop, base: this.#base, revision: this.#revision, history: this.history, dirty: changesBetween(this.#base, this.shop).length > 0, at: Date.now() }).catch(() => undefined);
 	}
 
 	#soon(ms: number): void {
@@ -141,8 +143,7 @@ export class OpenShop {
 	/** Writes what has changed to the server now. */
 	async save(): Promise<void> {
 		if (this.#saving) return;
-		const sent = this.shop;
-		const changes = changesBetween(this.#base, sent);
+		const changes = changesBetween(this.#base, this.shop).slice(0, MOST_AT_ONCE);
 		if (changes.length === 0) {
 			this.keeping = 'kept';
 			return;
@@ -153,11 +154,11 @@ export class OpenShop {
 		switch (answer.kind) {
 			case 'kept':
 				this.#revision = answer.revision;
-				// As it was sent: what was typed meanwhile is the next to go.
-				this.#base = sent;
-				this.keeping = this.shop === sent ? 'kept' : 'keeping';
+				// As it was sent: what is left, and what was typed meanwhile, is the next to go.
+				this.#base = applyChanges(this.#base, changes);
+				this.keeping = changesBetween(this.#base, this.shop).length === 0 ? 'kept' : 'keeping';
 				this.#keepSoon();
-				if (this.shop !== sent) this.#soon(SAVE_AFTER);
+				if (this.keeping === 'keeping') this.#soon(changes.length === MOST_AT_ONCE ? 0 : SAVE_AFTER);
 				return;
 			case 'stale':
 				this.#bring(this.#base, this.shop, answer.current);
@@ -180,7 +181,7 @@ export class OpenShop {
 
 	/** Puts a whole other shop in place of this one, as one step that can be undone. */
 	replace(next: Shop, label: string): Problem[] {
-		return this.do(label, changesBetween(this.shop, applyChanges(next, [])));
+		return this.do(label, changesBetween(this.shop, next));
 	}
 
 	/** Last words of a page that is going away. */

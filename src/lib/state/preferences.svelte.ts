@@ -3,14 +3,16 @@ import type { LengthUnit } from '$core/units/parse-length';
 
 type Theme = 'light' | 'dark';
 
-const stored = (key: string) => {
+/** What this device remembers under a key; null where storage is closed. */
+export const recall = (key: string) => {
 	try {
 		return browser ? localStorage.getItem(key) : null;
 	} catch {
 		return null;
 	}
 };
-const store = (key: string, value: string) => {
+/** Remembers something on this device. */
+export const store = (key: string, value: string) => {
 	try {
 		localStorage.setItem(key, value);
 	} catch {
@@ -20,7 +22,7 @@ const store = (key: string, value: string) => {
 
 /** What one person prefers on this device: the tape's unit and the light. Not part of any plan. */
 class Preferences {
-	unit = $state<LengthUnit>(stored('kammer-unit') === 'inch' ? 'inch' : 'mm');
+	unit = $state<LengthUnit>(recall('kammer-unit') === 'inch' ? 'inch' : 'mm');
 	theme = $state<Theme>(browser && document.documentElement.classList.contains('dark') ? 'dark' : 'light');
 
 	setUnit(unit: LengthUnit): void {

@@ -1,6 +1,11 @@
 /** Hands a text to the person as a file. */
 export function saveFile(name: string, type: string, text: string): void {
-	const url = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+	saveBlob(name, new Blob([text], { type: `${type};charset=utf-8` }));
+}
+
+/** Hands anything to the person as a file. */
+export function saveBlob(name: string, blob: Blob): void {
+	const url = URL.createObjectURL(blob);
 	const link = document.createElement('a');
 	link.href = url;
 	link.download = name;

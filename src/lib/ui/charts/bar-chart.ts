@@ -1,16 +1,7 @@
-import { BarChart as Bars } from 'echarts/charts';
-import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components';
-import { init, use, type ComposeOption } from 'echarts/core';
-import type { BarSeriesOption } from 'echarts/charts';
-import type { GridComponentOption, TooltipComponentOption } from 'echarts/components';
-import { SVGRenderer } from 'echarts/renderers';
 import type { Verdict } from '$core/loads/check';
 import type { LengthUnit } from '$core/units/parse-length';
 import { N_PER_POUND } from '$core/units/quantity';
-
-use([Bars, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
-
-type Option = ComposeOption<BarSeriesOption | GridComponentOption | TooltipComponentOption>;
+import { chartBox, ink, smallText, type Option } from './chart-box';
 
 export interface Bar {
 	name: string;
@@ -42,16 +33,12 @@ const DECALS: Record<Verdict, object> = {
 
 /** A bar chart of loads in a box, drawn as SVG so that it prints; it follows the box's size. */
 export function barChart(box: HTMLElement, pick: (index: number) => void): BarChart {
-	const chart = init(box, null, { renderer: 'svg' });
-	const resized = new ResizeObserver(() => chart.resize());
-	resized.observe(box);
-	chart.on('click', (e) => pick(e.dataIndex));
-	const ink = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim();
+	const { chart, dispose } = chartBox(box, pick);
 	return {
 		show({ bars, unit }) {
 			const scale = unit === 'inch' ? N_PER_POUND : 1;
 			const most = Math.max(1, ...bars.map((b) => b.load)) * HEADROOM;
-			const text = { color: ink('pencil'), fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 11 };
+			const text = smallText();
 			const option: Option = {
 				animation: false,
 				grid: { left: 6, right: 6, top: 20, bottom: 2, containLabel: true },
@@ -72,9 +59,6 @@ export function barChart(box: HTMLElement, pick: (index: number) => void): BarCh
 			};
 			chart.setOption(option, { notMerge: true });
 		},
-		dispose() {
-			resized.disconnect();
-			chart.dispose();
-		}
+		dispose
 	};
 }

@@ -1,6 +1,7 @@
 <script lang="ts" generics="T">
 	import { Input } from 'flowbite-svelte';
 	import type { Result } from '$core/result';
+	import { measuring, type MeasureTarget } from '$lib/state/measuring.svelte';
 	import { refusalsHere } from './refusals';
 
 	interface Props {
@@ -13,8 +14,13 @@
 		commit: (value: T) => string | undefined;
 		hint?: string;
 		disabled?: boolean;
+		placeholder?: string;
+		/** A scale or a meter can read into this field while it has the focus. */
+		dim?: 'length' | 'mass';
+		/** What is offered while typing. */
+		choices?: readonly string[];
 	}
-	let { label, value, read, write, commit, hint, disabled = false }: Props = $props();
+	let { label, value, read, write, commit, hint, disabled = false, placeholder, dim, choices }: Props = $props();
 
 	const id = $props.id();
 	let typed = $state<string | null>(null);
@@ -26,6 +32,20 @@
 		refusals.set(id, { label, why: error });
 		return () => refusals.delete(id);
 	});
+
+	function aim() {
+		if (!dim) return;
+		const take = (measured: number) => {
+			const wrong = commit(measured as T);
+			error = wrong ?? '';
+			if (!wrong) typed = null;
+			return wrong;
+		};
+		aimed = { dim, label, take };
+		measuring.aim(aimed);
+	}
+	let aimed: MeasureTarget | undefined;
+	$effect(() => () => measuring.release(aimed));
 
 	function settle() {
 		if (typed === null) return;
@@ -61,9 +81,13 @@
 		aria-invalid={error !== '' ? 'true' : undefined}
 		aria-describedby={error || hint ? `${id}-help` : undefined}
 		oninput={(e: Event) => (typed = (e.currentTarget as HTMLInputElement).value)}
+		{placeholder}
+		list={choices ? `${id}-list` : undefined}
+		onfocus={aim}
 		onblur={settle}
 		onkeydown={keyed}
 	/>
+	{#if choices}<datalist id="{id}-list">{#each choices as c (c)}<option value={c}></option>{/each}</datalist>{/if}
 	{#if error || hint}
 		<p id="{id}-help" class="help" class:wrong={error !== ''} role={error ? 'alert' : undefined}>{error || hint}</p>
 	{/if}

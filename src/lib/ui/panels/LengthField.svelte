@@ -11,8 +11,10 @@
 		commit: (mm: number) => string | undefined;
 		hint?: string;
 		disabled?: boolean;
+		/** A reading may go into it. */
+		aims?: boolean;
 	}
-	let { label, value, commit, hint, disabled }: Props = $props();
+	let { label, value, commit, hint, disabled, aims = true }: Props = $props();
 </script>
 
-<Field {label} {value} {hint} {disabled} read={(text) => parseLength(text, preferences.unit)} write={(mm) => writeLength(mm, preferences.unit)} {commit} />
+<Field dim={aims ? 'length' : undefined} {label} {value} {hint} {disabled} read={(text) => parseLength(text, preferences.unit)} write={(mm) => writeLength(mm, preferences.unit)} {commit} />

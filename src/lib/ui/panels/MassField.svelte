@@ -9,8 +9,10 @@
 		/** kg */
 		value: number;
 		commit: (kg: number) => string | undefined;
+		/** A reading may go into it. */
+		aims?: boolean;
 	}
-	let { label, value, commit }: Props = $props();
+	let { label, value, commit, aims = true }: Props = $props();
 </script>
 
-<Field {label} {value} read={(text) => parseMass(text, preferences.unit)} write={(kg) => writeMass(kg, preferences.unit)} {commit} />
+<Field dim={aims ? 'mass' : undefined} {label} {value} read={(text) => parseMass(text, preferences.unit)} write={(kg) => writeMass(kg, preferences.unit)} {commit} />

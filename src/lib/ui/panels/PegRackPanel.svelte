@@ -24,6 +24,7 @@
 	import NumberField from './NumberField.svelte';
 	import Section from './Section.svelte';
 	import TextField from './TextField.svelte';
+	import ThingChoice from './ThingChoice.svelte';
 	import TickField from './TickField.svelte';
 	import Warnings from './Warnings.svelte';
 
@@ -103,6 +104,7 @@
 </Section>
 <Section title="What hangs" after={2}>
 	<div class="grid">
+		<ThingChoice {open} {holder} />
 		<TextField label="Name of one" value={p.load.name} commit={(name) => load({ name })} />
 		<MassField label="Weight of one" value={p.load.mass} commit={(mass) => load({ mass })} />
 		<NumberField label="On each seat" value={p.load.perSeat} commit={(perSeat) => load({ perSeat })} />

@@ -1,10 +1,19 @@
 <script lang="ts">
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import type { OpenShop } from '$lib/state/open-shop.svelte';
 	import { STAGES, type StageId } from './stages';
 
-	let { open, stage }: { open: OpenPlan; stage: StageId } = $props();
+	let { open, shop, stage }: { open: OpenPlan; shop: OpenShop | null; stage: StageId } = $props();
 
 	const plan = $derived(open.shown);
+	function stockWords(of: OpenShop | null): { text: string; open: boolean } {
+		if (!of) return { text: 'out of reach', open: true };
+		const n = of.shop.things.length;
+		if (n === 0) return { text: 'nothing yet', open: false };
+		const { unmeasured } = of.open;
+		return unmeasured > 0 ? { text: `${unmeasured} of ${n} unmeasured`, open: true } : { text: `${n} measured`, open: false };
+	}
+
 	/** Where a stage stands, in a word, and whether something in it is open. */
 	const words = $derived.by((): Record<StageId, { text: string; open: boolean }> => {
 		const { close, 'does-not-hold': fails, 'cannot-be-judged': unknown } = open.tally;
@@ -13,6 +22,7 @@
 		const none = { text: 'nothing yet', open: false };
 		const counted = (n: number, bad: number) => (n === 0 ? none : { text: bad ? `${n}, ${bad} to mend` : String(n), open: bad > 0 });
 		return {
+			stock: stockWords(shop),
 			wall: plan.wall.studs.length === 0 ? { text: 'no studs yet', open: true } : { text: `${plan.wall.studs.length} studs`, open: false },
 			rows: counted(plan.rows.length, rowStops),
 			holders: counted(plan.holders.length, open.stops.length - rowStops),

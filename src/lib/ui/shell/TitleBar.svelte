@@ -1,10 +1,17 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import type { Keeping, OpenPlan } from '$lib/state/open-plan.svelte';
-	import { fileName, saveFile } from '$lib/state/save-file';
+	import type { Keeping } from '$lib/state/open-plan.svelte';
 	import Preferences from './Preferences.svelte';
 
-	let { open }: { open: OpenPlan } = $props();
+	/** What is worked on: a wall, or the stock-take. */
+	interface Work {
+		keeping: Keeping;
+		refusal: string;
+		history: { past: readonly { label: string }[]; future: readonly { label: string }[] };
+		undo(): void;
+		redo(): void;
+	}
+	let { name, work, save }: { name: string; work: Work; save?: () => void } = $props();
 
 	const words: Record<Keeping, string> = {
 		kept: 'kept',
@@ -13,19 +20,19 @@
 		conflict: 'changed elsewhere',
 		refused: 'not kept on the server'
 	};
-	const past = $derived(open.history.past.at(-1));
-	const future = $derived(open.history.future.at(-1));
+	const past = $derived(work.history.past.at(-1));
+	const future = $derived(work.history.future.at(-1));
 </script>
 
 <header class="no-print">
 	<a href="/" class="home">Kammer</a>
-	<h1 title={open.shown.name}>{open.shown.name}</h1>
-	<p class="keep {open.keeping}" role="status">{words[open.keeping]}{open.keeping === 'refused' ? `: ${open.refusal}` : ''}</p>
+	<h1 title={name}>{name}</h1>
+	<p class="keep {work.keeping}" role="status">{words[work.keeping]}{work.keeping === 'refused' ? `: ${work.refusal}` : ''}</p>
 	<div class="tools">
-		<Button size="sm" color="alternative" disabled={!past} title={past ? `Undo: ${past.label}` : 'Nothing to undo'} onclick={() => open.undo()}>Undo</Button>
-		<Button size="sm" color="alternative" disabled={!future} title={future ? `Redo: ${future.label}` : 'Nothing to redo'} onclick={() => open.redo()}>Redo</Button>
+		<Button size="sm" color="alternative" disabled={!past} title={past ? `Undo: ${past.label}` : 'Nothing to undo'} onclick={() => work.undo()}>Undo</Button>
+		<Button size="sm" color="alternative" disabled={!future} title={future ? `Redo: ${future.label}` : 'Nothing to redo'} onclick={() => work.redo()}>Redo</Button>
 		<Preferences />
-		<Button size="sm" color="alternative" onclick={() => saveFile(fileName(open.plan.name, 'json'), 'application/json', JSON.stringify(open.plan, null, '\t'))}>Export</Button>
+		{#if save}<Button size="sm" color="alternative" onclick={save}>Export</Button>{/if}
 	</div>
 </header>
 

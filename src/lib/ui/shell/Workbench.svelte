@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
 	import { STANDING_NOTE } from '$exchange/check-report';
+	import { thingsOn, type ThingPlace } from '$core/shop/places';
 	import { CutJob } from '$lib/state/cut-job.svelte';
 	import { Outlook } from '$lib/state/outlook.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
@@ -14,12 +15,52 @@
 	import ConflictDialog from './ConflictDialog.svelte';
 	import LoadChart from '../charts/LoadChart.svelte';
 	import OpenList from './OpenList.svelte';
+	import StockDeskView from '../stock/StockDeskView.svelte';
+	import StockSlip from '../stock/StockSlip.svelte';
+	import TwiceNote from '../stock/TwiceNote.svelte';
 	import StageBand from './StageBand.svelte';
+	import type { OpenShop } from '$lib/state/open-shop.svelte';
+	import { recall, store } from '$lib/state/preferences.svelte';
+	import { fileName, saveFile } from '$lib/state/save-file';
+	import { loadPlaces } from '$lib/state/shop-api';
+	import { provideShop } from '$lib/state/shop-context';
+	import { StockDesk } from '$lib/state/stock-desk.svelte';
 	import { whenIdle } from '$lib/state/when-idle';
 	import type { StageId } from './stages';
 	import TitleBar from './TitleBar.svelte';
 
-	let { open, stage }: { open: OpenPlan; stage: StageId } = $props();
+	let { open, shop, stage, find = null }: { open: OpenPlan; shop: OpenShop | null; stage: StageId; find?: { thing: string | null; holder: string | null } | null } = $props();
+
+	provideShop(() => shop);
+	const desk = $derived(shop && new StockDesk(shop));
+	let wallShown = $state(recall('kammer-stock-wall') !== 'hidden');
+	/** Somebody came by a label's code. */
+	$effect(() => {
+		if (find?.thing) untrack(() => desk?.pick([find.thing as string]));
+		if (find?.holder) open.selection = { kind: 'holder', id: find.holder };
+	});
+	/** What hangs where: on this wall as it is now, on others as the server has it. */
+	let elsewhere = $state.raw<readonly ThingPlace[]>([]);
+	$effect(() => {
+		if (!shop) return;
+		void loadPlaces(shop.id).then((places) => (elsewhere = places.filter((p) => p.wall !== open.id)));
+	});
+	$effect(() => {
+		if (!shop) return;
+		const here = thingsOn(open.plan).map((p) => ({ ...p, wall: open.id, wallName: open.plan.name }));
+		shop.places = [...here, ...elsewhere];
+	});
+	/** A thing that is picked shows the holder it hangs on. */
+	$effect(() => {
+		if (stage !== 'stock' || desk?.picked.size !== 1) return;
+		const [thing] = desk.picked;
+		const holder = open.plan.holders.find((h) => h.params.load.thing === thing);
+		if (holder) untrack(() => (open.selection = { kind: 'holder', id: holder.id }));
+	});
+	/** What undo takes back: the stock-take has a history of its own. */
+	const work = $derived(stage === 'stock' && shop ? shop : open);
+	const save = () => saveFile(fileName(open.plan.name, 'json'), 'application/json', JSON.stringify(open.plan, null, '\t'));
+
 
 	const job = new CutJob();
 	const outlook = new Outlook();
@@ -35,7 +76,7 @@
 
 	/** What is picked decides the slip; the stage does where nothing is. */
 	const slip = $derived.by(() => {
-		if (stage === 'holds' || stage === 'cut') return stage;
+		if (stage === 'holds' || stage === 'cut' || stage === 'stock') return stage;
 		const kind = open.selection?.kind;
 		if (kind === 'row') return 'rows';
 		if (kind === 'holder') return 'holders';
@@ -48,8 +89,8 @@
 			const key = event.key.toLowerCase();
 			if (key === 'z' || key === 'y') {
 				event.preventDefault();
-				if (key === 'y' || event.shiftKey) open.redo();
-				else open.undo();
+				if (key === 'y' || event.shiftKey) work.redo();
+				else work.undo();
 			}
 		}
 		if (event.key === 'Escape' && !typing) open.selection = null;
@@ -57,7 +98,10 @@
 
 	onMount(() => {
 		whenIdle(() => open.warmUp());
-		const leave = () => open.leave();
+		const leave = () => {
+			open.leave();
+			shop?.leave();
+		};
 		window.addEventListener('pagehide', leave);
 		return () => {
 			window.removeEventListener('pagehide', leave);
@@ -70,23 +114,27 @@
 
 <svelte:window onkeydown={keyed} />
 
-<div class="bench" class:cutting={stage === 'cut'} class:judging={stage === 'holds'} style:--ratio={open.shown.wall.height / open.shown.wall.width}>
+<div class="bench" class:cutting={stage === 'cut'} class:judging={stage === 'holds'} class:stock={stage === 'stock'} class:wall-less={stage === 'stock' && !wallShown} style:--ratio={open.shown.wall.height / open.shown.wall.width}>
 	<header class="on-paper">
 		<p class="name">{open.shown.name}</p>
 		<p>{STANDING_NOTE}</p>
 	</header>
 	<div class="top">
-		<TitleBar {open} />
-		<StageBand {open} {stage} />
+		<TitleBar name={open.shown.name} {work} {save} />
+		<StageBand {open} {shop} {stage} />
 	</div>
 	<main class="drawing"><WallDrawing {open} {stage} /></main>
 	<div class="strip">
-		{#if stage === 'cut'}<CutBoards {open} {job} />
+		{#if stage === 'stock'}
+			{#if desk}<StockDeskView {desk} {wallShown} showWall={(on) => { wallShown = on; store('kammer-stock-wall', on ? 'shown' : 'hidden'); }} />
+			{:else}<p class="error" role="alert">The stock-take cannot be reached just now, and this device has no copy of it.</p>{/if}
+		{:else if stage === 'cut'}<CutBoards {open} {job} />
 		{:else if stage === 'holds'}<div class="side-by-side"><OpenList {open} /><LoadChart {open} /></div>
 		{:else}<OpenList {open} />{/if}
 	</div>
 	<aside class="slip" aria-label="Worked sum">
-		{#if slip === 'wall'}<WallPanel {open} />
+		{#if slip === 'stock'}{#if desk}<StockSlip {desk} {open} />{/if}
+		{:else if slip === 'wall'}<WallPanel {open} />
 		{:else if slip === 'rows'}<RowsPanel {open} />
 		{:else if slip === 'holders'}<HoldersPanel {open} />
 		{:else if slip === 'holds'}<ChecksPanel {open} {outlook} />
@@ -94,6 +142,7 @@
 	</aside>
 </div>
 <ConflictDialog {open} />
+{#if shop}<TwiceNote {shop} />{/if}
 
 <style>
 	.bench {
@@ -107,6 +156,12 @@
 	}
 	.bench.judging {
 		grid-template-rows: auto minmax(0, 1fr) 214px;
+	}
+	.bench.stock {
+		grid-template-rows: auto minmax(0, 2fr) minmax(0, 4fr);
+	}
+	.bench.wall-less {
+		grid-template-rows: auto 0 minmax(0, 1fr);
 	}
 	.side-by-side {
 		display: grid;
@@ -140,15 +195,25 @@
 		}
 		.bench,
 		.bench.judging,
+		.bench.stock,
 		.bench.cutting {
 			/* As high as the wall needs at this width, and the tapes. */
 			grid-template: auto clamp(200px, calc((100vw - 66px) * var(--ratio) + 120px), 46dvh) auto auto / minmax(0, 1fr);
 			grid-template-areas: 'top' 'drawing' 'slip' 'strip';
 			height: auto;
 		}
+		.bench.wall-less .drawing {
+			display: none;
+		}
+		.bench.stock {
+			grid-template-areas: 'top' 'drawing' 'strip' 'slip';
+		}
 		.strip {
 			overflow: visible;
 		}
+	}
+	.bench.wall-less .drawing {
+		visibility: hidden;
 	}
 	.on-paper {
 		display: none;
@@ -156,6 +221,7 @@
 	@media print {
 		.bench,
 		.bench.judging,
+		.bench.stock,
 		.bench.cutting {
 			display: flex;
 			flex-direction: column;
@@ -172,6 +238,10 @@
 		.drawing {
 			flex: none;
 			height: 90mm;
+		}
+		.bench.stock .drawing,
+		.bench.stock .slip {
+			display: none;
 		}
 		/* What to buy before how to cut it. */
 		.strip {

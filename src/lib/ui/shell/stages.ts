@@ -1,5 +1,6 @@
 /** The order of work. A stage stands here once it does something. */
 export const STAGES = [
+	{ id: 'stock', title: 'Stock-take' },
 	{ id: 'wall', title: 'Wall' },
 	{ id: 'rows', title: 'Rows' },
 	{ id: 'holders', title: 'Holders' },

@@ -1,0 +1,46 @@
+import { nameKey } from '../things/alike';
+import type { Board } from '../lumber/board';
+import type { Consumable } from '../consumables/consumable';
+import type { Thing } from '../things/types';
+import type { Change } from './changes';
+
+export type TableRow = Thing | Board | Consumable;
+export type TableListName = 'things' | 'boards' | 'consumables';
+
+/** What makes two lines the same: the words of name and group; of boards, their wood and section too. */
+export function sameKey(item: TableRow): string {
+	if ('form' in item) return [item.form, item.material, nameKey(item.name), item.thickness, item.width, item.shortest, item.longest].join('|');
+	return `${nameKey(item.name)}|${nameKey(item.group)}`;
+}
+
+/**
+ * How many of these are there already, here or further up in the same list.
+ * @example duplicatesOf(shop.things, read).length
+ */
+export function duplicatesOf<T extends TableRow>(existing: readonly T[], items: readonly T[]): T[] {
+	const seen = new Set(existing.map(sameKey));
+	return items.filter((i) => {
+		const key = sameKey(i);
+		const twice = seen.has(key);
+		seen.add(key);
+		return twice;
+	});
+}
+
+/** The changes that bring items in; with `merge`, the same line grows in count instead of standing there twice. */
+export function bringIn<T extends TableRow>(list: TableListName, existing: readonly T[], items: readonly T[], merge: boolean): Change[] {
+	if (!merge) return items.map((after) => ({ list, id: after.id, before: null, after }) as unknown as Change);
+	const was = new Map<string, T | null>();
+	const next = new Map<string, T>();
+	for (const e of existing) if (!next.has(sameKey(e))) next.set(sameKey(e), e);
+	for (const i of items) {
+		const key = sameKey(i);
+		const there = next.get(key);
+		if (!was.has(key)) was.set(key, there ?? null);
+		next.set(key, there ? { ...there, count: there.count + i.count } : i);
+	}
+	return [...was].map(([key, before]) => {
+		const after = next.get(key) as T;
+		return { list, id: after.id, before, after } as unknown as Change;
+	});
+}

@@ -1,0 +1,10 @@
+import { getContext, setContext } from 'svelte';
+import type { OpenShop } from './open-shop.svelte';
+
+const KEY = Symbol('shop');
+
+/** Makes the open stock-take known to the panels under a page. */
+export const provideShop = (shop: () => OpenShop | null): void => void setContext(KEY, shop);
+
+/** The open stock-take; null where there is none. */
+export const shopHere = (): OpenShop | null => (getContext(KEY) as (() => OpenShop | null) | undefined)?.() ?? null;

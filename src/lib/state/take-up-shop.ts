@@ -1,0 +1,23 @@
+import { openKeep, type KeepPlace } from './local-keep';
+import type { ShopKeep } from './open-shop.svelte';
+import { loadShop, type StoredShop } from './shop-api';
+
+/** The shop that a wall belongs to unless it says another. */
+export const MAIN_SHOP = 'main';
+
+/** What a page needs to open a stock-take: as the server has it, and what this device has kept of it. */
+export interface ShopToOpen {
+	stored: StoredShop;
+	place: KeepPlace<ShopKeep> | null;
+	keep: ShopKeep | null;
+}
+
+/** Looks for a shop on the server and on this device; null where neither has it. */
+export async function takeUpShop(id: string, load: typeof fetch): Promise<ShopToOpen | null> {
+	const place = await openKeep<ShopKeep>(id, 'shop').catch(() => null);
+	const keep = (await place?.load().catch(() => null)) ?? null;
+	const stored = await loadShop(id, load);
+	if (stored) return { stored, place, keep };
+	// The device's copy stands in until the server can be reached again.
+	return keep ? { stored: { id, revision: keep.revision, shop: keep.base, updatedAt: '' }, place, keep } : null;
+}

@@ -1,0 +1,24 @@
+<script lang="ts">
+	import type { Holder } from '$core/plan/types';
+	import { hangThing } from '$lib/state/hang-thing';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import { shopHere } from '$lib/state/shop-context';
+	import ChoiceField from './ChoiceField.svelte';
+
+	/** Which thing of the stock-take hangs on a holder: its weight and measures come along. */
+	let { open, holder }: { open: OpenPlan; holder: Holder } = $props();
+
+	const shop = shopHere();
+	const things = $derived(shop?.shop.things.filter((t) => t.state !== 'not-to-keep') ?? []);
+	const now = $derived(holder.params.load.thing ?? '');
+	const choices = $derived([
+		{ value: '', name: 'none of it' },
+		...(now !== '' && !things.some((t) => t.id === now) ? [{ value: now, name: 'one that is there no more' }] : []),
+		...[...things].sort((a, b) => a.name.localeCompare(b.name)).map((t) => ({ value: t.id, name: t.name }))
+	]);
+</script>
+
+{#if things.length > 0}
+	<ChoiceField label="From the stock-take" value={now} {choices} commit={(id: string) => hangThing(open, holder.id, things.find((t) => t.id === id) ?? null, preferences.unit)} />
+{/if}

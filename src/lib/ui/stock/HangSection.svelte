@@ -1,0 +1,52 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { hangThing } from '$lib/state/hang-thing';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import type { StockDesk } from '$lib/state/stock-desk.svelte';
+	import type { Thing } from '$core/things/types';
+	import ChoiceField from '../panels/ChoiceField.svelte';
+	import Section from '../panels/Section.svelte';
+
+	/** Where a thing hangs, and a way to say which holder of the open wall carries it. */
+	let { desk, things, open }: { desk: StockDesk; things: readonly Thing[]; open: OpenPlan | null } = $props();
+
+	const one = $derived(things.length === 1 ? (things[0] as Thing) : null);
+	const places = $derived(one ? desk.shop.places.filter((p) => p.thing === one.id) : []);
+	const hanging = $derived(places.reduce((n, p) => n + p.count, 0));
+	const holders = $derived(open?.plan.holders ?? []);
+	const nameOf = (wall: string, id: string) => (wall === open?.id ? holders.find((h) => h.id === id)?.name : undefined) || 'a holder';
+</script>
+
+{#if one}
+	<Section title="On the wall">
+		{#if places.length === 0}
+			<p class="marks">{one.state === 'on-wall' ? 'Hangs, as was said; on no wall planned here.' : 'Hangs on no holder yet.'}</p>
+		{:else}
+			<p class="marks">{hanging} hanging of {one.count}{hanging > one.count ? ': more seats than there are things' : hanging < one.count ? `; ${one.count - hanging} to place` : ''}.</p>
+			<ul class="places">
+				{#each places as p (p.wall + p.holder)}
+					<li>
+						<a class="link" href="/walls/{p.wall}/stock?thing={one.id}&holder={p.holder}">{nameOf(p.wall, p.holder)}, {p.wallName}</a> <span>{p.count}</span>
+						{#if p.wall === open?.id}<Button size="xs" color="alternative" onclick={() => open && hangThing(open, p.holder, null, preferences.unit)}>Not this</Button>{/if}
+					</li>
+				{/each}
+			</ul>
+		{/if}
+		{#if open && holders.length > 0}
+			<ChoiceField label="Hangs on this holder" value="" choices={[{ value: '', name: 'pick a holder' }, ...holders.map((h) => ({ value: h.id, name: h.name || 'Holder' }))]} commit={(h: string) => (h === '' || !open ? undefined : hangThing(open, h, one, preferences.unit))} />
+		{/if}
+	</Section>
+{/if}
+
+<style>
+	.places li {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.6rem;
+		align-items: center;
+		justify-content: space-between;
+		padding-block: 0.2rem;
+		border-bottom: 1px solid var(--hair);
+	}
+</style>

@@ -1,0 +1,83 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { boardFigures, boardName, worthKeeping, type Board } from '$core/lumber/board';
+	import { supply, type Consumable } from '$core/consumables/consumable';
+	import { cellOf, withCell, type CellValue, type Column } from '$core/table/column';
+	import { formatQuantity } from '$core/units/format-quantity';
+	import { sayPhrase } from '$core/units/phrase';
+	import { sayProblem } from '$lib/state/commit';
+	import { newId } from '$lib/state/new-id';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import { TABLES, type StockDesk } from '$lib/state/stock-desk.svelte';
+	import ColumnField from './ColumnField.svelte';
+
+	/** Boards, sheets or consumables that are picked: one or several at once. */
+	let { desk, items }: { desk: StockDesk; items: readonly (Board | Consumable)[] } = $props();
+
+	const unit = $derived(preferences.unit);
+	const list = $derived(desk.list as 'boards' | 'consumables');
+	const one = $derived(items.length === 1 ? items[0] : null);
+	const board = $derived(one && 'form' in one ? one : null);
+	const consumable = $derived(one && 'low' in one ? one : null);
+	const word = $derived(list === 'boards' ? 'lines of boards' : 'consumables');
+
+	function set(c: Column, value: CellValue): string | undefined {
+		const to = (i: Board | Consumable) => {
+			const next = withCell(i, c, value);
+			if (!('form' in next)) return next;
+			// A sheet has one length; of boards the other end follows where it would be overtaken.
+			if (c.key === 'shortest' && (next.form === 'sheet' || next.longest < next.shortest)) return { ...next, longest: next.shortest };
+			if (c.key === 'longest' && (next.form === 'sheet' || next.shortest > next.longest)) return { ...next, shortest: next.longest };
+			return next;
+		};
+		const [problem] = desk.shop.change(list, items.map((i) => i.id), to as never, `change ${c.title.toLowerCase()}${items.length > 1 ? ` of ${items.length}` : ''}`);
+		return problem && sayProblem(problem, unit);
+	}
+	function duplicate() {
+		const copies = items.map((i) => ({ ...i, id: newId(), ...('low' in i ? { name: `${i.name.slice(0, 52)} (copy)` } : {}) }));
+		desk.shop.add(list, copies as never, 'duplicate');
+		desk.pick(copies.map((c) => c.id));
+	}
+	function remove() {
+		desk.shop.remove(list, items.map((i) => i.id), `delete ${items.length}`);
+		desk.pick([]);
+	}
+	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
+</script>
+
+<h2>{board ? boardName(board) : consumable ? consumable.name : `${items.length} ${word}`}</h2>
+{#if board}
+	{@const f = boardFigures(board)}
+	<p class="figure sum"><span>weight</span><span>{sayPhrase(f.sum, unit)}</span><b>{kg(f.most)}</b></p>
+	<p class="figure sum"><span>flat stack</span><span>{sayPhrase(f.stackSum, unit)}</span><b>{formatQuantity({ value: f.stack, dim: 'length' }, unit)}</b></p>
+	{#if board.shortest < board.longest}<p class="marks">Between {kg(f.least)}, were all as short as the shortest, and {kg(f.most)}. Loads are reckoned with the most.</p>{/if}
+	{#if board.offcut}
+		<p class="marks">{worthKeeping(board, desk.shop.shop.settings) ? 'Worth keeping: stock to cut from first.' : 'Shorter or narrower than is kept here.'}</p>
+	{/if}
+	<p class="source">{f.source}</p>
+{:else if consumable}
+	{@const s = supply(consumable)}
+	<p class="about">{s.stands === 'out' ? 'Out' : s.stands === 'low' ? 'Low' : s.stands === 'plenty' ? 'More than enough' : 'Enough'}{s.buy ? `: buy ${s.buy}` : ''}.</p>
+{:else}
+	<p class="about">What you change is changed in all of them, as one step.</p>
+{/if}
+<div class="grid">
+	{#each TABLES[list].columns as c (c.key)}
+		{#if items.length === 1 || c.key !== 'name'}<ColumnField column={c} values={items.map((i) => cellOf(i, c))} commit={(v) => set(c, v)} />{/if}
+	{/each}
+</div>
+<div class="actions">
+	<Button size="sm" color="alternative" onclick={duplicate}>Duplicate</Button>
+	<Button size="sm" color="alternative" onclick={remove}>Delete{items.length > 1 ? ` ${items.length}` : ''}</Button>
+	<Button size="sm" color="alternative" onclick={() => desk.pick([])}>Back</Button>
+</div>
+
+<style>
+	.figure {
+		display: grid;
+		grid-template-columns: 5.5rem 1fr auto;
+		gap: 0.6rem;
+		padding: 0.25rem 0;
+		border-bottom: 1px solid var(--hair);
+	}
+</style>
