@@ -20,9 +20,9 @@ function fieldsOf(columns: readonly Column[]): Record<string, Schema> {
 	for (const c of columns) {
 		const [bag, name] = c.key.split('.') as [string, string?];
 		if (name === undefined) shape[bag] = cellSchema(c);
-		else (bags[bag] ??= {})[name] = c.kind === 'length' ? within(c.min, c.max).optional() : cellSchema(c);
+		else (bags[bag] ??= {})[name] = c.kind === 'length' ? (within(c.min, c.max).optional() as Schema) : cellSchema(c);
 	}
-	for (const [bag, fields] of Object.entries(bags)) shape[bag] = exact(Object.fromEntries(Object.entries(fields).map(([k, s]) => [k, (s as ReturnType<typeof within>).notRequired()])));
+	for (const [bag, fields] of Object.entries(bags)) shape[bag] = exact(fields);
 	return shape;
 }
 
@@ -30,7 +30,7 @@ const KEYS = new Set(THING_COLUMNS.map((c) => c.key));
 const limitsSchema = lazy((_, options: { parent?: { kind?: unknown } }) => {
 	const kind = TOOL_KINDS.find((k) => k.id === options.parent?.kind);
 	if (!kind) return mixed() as Schema;
-	return exact(Object.fromEntries(kind.limits.map((l) => [l.key, l.kind === 'lengths' ? (array(within(0.5, l.max)).strict().typeError('must be a list').max(200, 'must have at most 200 entries') as Schema) : (within(0, l.max, l.kind === 'angle' ? 'degrees' : 'mm').notRequired() as Schema)])));
+	return exact(Object.fromEntries(kind.limits.map((l) => [l.key, l.kind === 'lengths' ? (array(within(0.5, l.max)).strict().typeError('must be a list').nonNullable('must be a list').optional().max(200, 'must have at most 200 entries') as Schema) : (within(0, l.max, l.kind === 'angle' ? 'degrees' : 'mm').optional() as Schema)])));
 });
 
 /** The schema of one item of each list. */

@@ -22,7 +22,11 @@ export const bareUnits = (unit: LengthUnit): Bare => ({ length: unit, mass: unit
 /** A bare number, as `12`, `1/4` or `3 7/16`, that a unit can be put behind. */
 const BARE = /^[\d\s.,/⁄½¼¾⅛⅜⅝⅞⅓⅔-]+$/;
 
+/** Sixteenths of a millimetre are nobody's: a bare fraction in a metric column may be inches. */
+const FRACTION = /^[\d\s-]*(?:\d+\s*[/⁄]\s*\d+|[½¼¾⅛⅜⅝⅞⅓⅔])$/;
+
 function readLength(text: string, unit: Bare['length']): Result<number> {
+	if (unit !== 'inch' && unit !== 'ft' && FRACTION.test(text)) return fail(`Is "${text}" inches? Write it with its unit, as ${text}"`);
 	if (unit === 'mm' || unit === 'inch') return parseLength(text, unit);
 	return parseLength(BARE.test(text) ? `${text} ${unit}` : text, 'mm');
 }

@@ -1,5 +1,6 @@
-import { withCell } from '../table/column';
+import { cellOf, withCell, type Column, type MeasureColumn } from '../table/column';
 import { bareUnits, readCell } from '../table/read-cell';
+import { writeCell } from '../table/write-cell';
 import { formatLength } from '../units/format-length';
 import { parseLength, type LengthUnit } from '../units/parse-length';
 import { parseMass } from '../units/parse-mass';
@@ -42,6 +43,15 @@ function gripOfDim(key: string): GripKind | null {
 	return GRIP_KINDS.find((k) => `dims.${gripOf(k).needs[0]}` === key) ?? null;
 }
 
+const columnOf = (key: string) => THING_COLUMNS.find((c) => c.key === key) as Column;
+
+/** What is wrong with a measure that is there and out of its column's bounds. */
+function beyond(thing: Thing, c: MeasureColumn, unit: LengthUnit): string[] {
+	const value = cellOf(thing, c) as number | null;
+	if (value === null || (value >= c.min && value <= c.max)) return [];
+	return [`${c.title}: ${writeCell(value, c, unit)} is ${value > c.max ? `more than ${writeCell(c.max, c, unit)}` : `less than ${writeCell(c.min, c, unit)}`}`];
+}
+
 /** A text that is eaten from: what is understood is taken out, what is left is the name. */
 class Rest {
 	constructor(public text: string) {}
@@ -65,10 +75,13 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	const faults: string[] = [];
 	const said: [string, number | string | boolean][] = [];
 	const rest = new Rest(` ${text.replace(/[″“”]/g, '"').replace(/[′‘’]/g, "'").trim()} `);
+	// A fraction without a unit is one of an inch, on any tape.
+	const bareOf = (raw: string) => (/[/⁄]/.test(raw) ? bareUnits('inch') : bareUnits(unit));
+	const possible = (raw: string, key: string) => readCell(raw, columnOf(key), bareOf(raw), unit).ok;
 	const measure = (raw: string, key: string) => {
-		const column = THING_COLUMNS.find((c) => c.key === key);
-		const got = column && readCell(raw, column, bareUnits(unit), unit);
-		if (!got?.ok) faults.push(`${column?.title ?? key} ${raw}: ${got ? got.error : 'not a figure'}`);
+		const column = columnOf(key);
+		const got = readCell(raw, column, bareOf(raw), unit);
+		if (!got.ok) faults.push(`${column.title} ${raw}: ${got.error}`);
 		else if (got.value !== null) said.push([key, got.value]);
 	};
 
@@ -79,8 +92,12 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	for (const [pattern, key] of FLAGS) if (rest.take(pattern)) said.push([key, true]);
 	const count = rest.take(COUNT);
 	for (const { word, key } of NAMED_WORDS) {
-		const m = rest.take(new RegExp(String.raw`\b${escape(word)}\s*[:=]?\s+(${LENGTH})`, 'i'));
-		if (m) measure((m[1] as string).trim(), key);
+		const pattern = new RegExp(String.raw`\b${escape(word)}(\s*[:=])?\s+(${LENGTH})`, 'i');
+		const m = pattern.exec(rest.text);
+		// "pry bar 600 mm" is no bar 600 mm thick: what is past any such measure was no measure of it, unless a colon says so.
+		if (!m || (!m[1] && !possible((m[2] as string).trim(), key))) continue;
+		rest.take(pattern);
+		measure((m[2] as string).trim(), key);
 	}
 	const size = rest.take(SIZE);
 	if (size) {
@@ -119,6 +136,8 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 		const implied = gripOfDim(key);
 		if (implied && (thing.grip === null || !gripOf(thing.grip).needs.some((n) => `dims.${n}` === key))) thing = { ...thing, grip: implied };
 	}
+	// A length that no such thing has makes sizes that no wall has.
+	if (faults.length === 0) for (const c of THING_COLUMNS) if (c.kind === 'length' || c.kind === 'mass') faults.push(...beyond(thing, c, unit));
 	const measured = new Set(said.map(([key]) => key));
 	return { text, thing: { ...thing, typical: thing.typical.filter((key) => !measured.has(key)) }, kind: kind?.name ?? null, faults };
 }

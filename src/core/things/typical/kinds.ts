@@ -68,5 +68,5 @@ export const KINDS: readonly TypicalKind[] = [
 	fixed('rake', 'large things', 'fork', [400, 1550, 90, 1.3], { neck: 30, seat: 380, halfDepth: 45 }, ['hoe', 'broom']),
 	byLength('oar', 'large things', 'fork', [2400, 2100, 2700], (l) => ({ width: 150, height: l, depth: 60, mass: 2.2 * (l / 2400), dims: { neck: 50, seat: 75, halfDepth: 40 } })),
 	byLength('paddle', 'large things', 'fork', [1500, 1400, 1600], (l) => ({ width: 190, height: l, depth: 45, mass: 0.85 * (l / 1500), dims: { neck: 32, seat: 90, halfDepth: 30 } })),
-	byLength('step ladder', 'large things', 'hook', [1700, 1200, 2300], (l) => ({ width: 470, height: l, depth: 140, mass: 6.5 * (l / 1700), dims: { tube: 28 } }), ['ladder'])
+	byLength('step ladder', 'large things', 'peg', [1700, 1200, 2300], (l) => ({ width: 470, height: l, depth: 140, mass: 6.5 * (l / 1700), dims: { hole: 220, thickness: 60 } }), ['ladder'])
 ];

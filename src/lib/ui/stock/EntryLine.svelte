@@ -5,7 +5,8 @@
 	import { ownedLike } from '$core/things/alike';
 	import { THING_COLUMNS } from '$core/things/columns';
 	import { withCell, type CellValue } from '$core/table/column';
-	import { writeCell } from '$core/table/write-cell';
+	import { DIMS, type DimName } from '$core/things/grips/dims';
+	import { writeCell, writeLength } from '$core/table/write-cell';
 	import { bareUnits, readCell } from '$core/table/read-cell';
 	import { readLine, type LineRead } from '$core/things/read-line';
 	import { KINDS } from '$core/things/typical/kinds';
@@ -164,7 +165,7 @@
 									{#if bad}<span class="wrong" role="alert">{bad}</span>{/if}
 								</td>
 							{/each}
-							<td class="grip">{writeCell(r.thing.grip, GRIP, unit)}{#each Object.entries(r.thing.dims) as [name, value] (name)} <span class="dim" class:typical={r.thing.typical.includes(`dims.${name}`)}>{name} {formatLength(value, unit, { tick: 32 })}</span>{/each}</td>
+							<td class="grip">{writeCell(r.thing.grip, GRIP, unit)}{#each Object.entries(r.thing.dims) as [name, value] (name)} <span class="dim" class:typical={r.thing.typical.includes(`dims.${name}`)}>{DIMS[name as DimName].title.toLowerCase()} {writeLength(value, unit)}</span>{/each}</td>
 						</tr>
 						{#if r.faults.length > 0}<tr><td colspan="8"><span class="wrong" role="alert">{r.faults.join('; ')}</span></td></tr>{/if}
 						{#if found}<tr><td colspan="8"><span class="own">You own {found.count} of these. <Button size="xs" color="alternative" onclick={() => addTo(r)}>Add {r.thing.count} to them</Button></span></td></tr>{/if}

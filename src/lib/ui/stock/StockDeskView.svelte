@@ -141,6 +141,7 @@
 		min-height: 28px;
 	}
 	.table {
+		position: relative;
 		flex: 1;
 		min-height: 0;
 		border-top: 1px solid var(--hair);

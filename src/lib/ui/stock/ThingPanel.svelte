@@ -31,6 +31,8 @@
 	/** The grip they share, if they do. */
 	const grip = $derived(things.every((t) => t.grip === things[0]?.grip) ? (things[0]?.grip ?? null) : null);
 	const open_ = $derived(one ? unmeasured(one) : null);
+	/** All of them hang on planned walls: where they are is no question. */
+	const hangs = $derived(one !== null && (desk.shop.placed.get(one.id) ?? 0) >= one.count);
 	const named = (keys: readonly string[]) => keys.map((k) => column(k).title.toLowerCase()).join(', ');
 
 	function set(c: Column, value: CellValue): string | undefined {
@@ -81,7 +83,7 @@
 	{@render field('width')}
 	{@render field('height')}
 	{@render field('depth')}
-	{@render field('state')}
+	{#if !hangs}{@render field('state')}{/if}
 	{@render field('use')}
 	{@render field('where', wheres)}
 </div>

@@ -43,7 +43,7 @@
 <p class="about">{tools.length} {tools.length === 1 ? 'tool' : 'tools'}. Their limits decide what can be made here.</p>
 {#if reach.length > 0}
 	<Section title="They reach">
-		{#each reach as r (r.label)}<p class="figure sum"><span>{r.label}</span><span>{r.sum ? sayPhrase(r.sum, unit) : r.from}</span><b>{said(r.value)}</b></p>{/each}
+		{#each reach as r (r.label)}<p class="figure"><span>{r.label}</span><b class="sum">{said(r.value)}</b><small class="sum">{r.sum ? sayPhrase(r.sum, unit) : r.from}</small></p>{/each}
 	</Section>
 {/if}
 <Section title="Can it be made?">
@@ -67,10 +67,14 @@
 <style>
 	.figure {
 		display: grid;
-		grid-template-columns: 1fr auto auto;
-		gap: 0.7rem;
+		grid-template-columns: 1fr auto;
+		gap: 0 0.7rem;
 		padding: 0.25rem 0;
 		border-bottom: 1px solid var(--hair);
+	}
+	small {
+		grid-column: 1 / -1;
+		color: var(--pencil);
 	}
 	.answer.yes b {
 		color: var(--holds);

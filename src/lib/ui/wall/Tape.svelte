@@ -68,7 +68,9 @@
 		{/each}
 		{#if extent}
 			<rect x={TAPE - 5} y={px(extent.to)} width="5" height={Math.max(2, px(extent.from) - px(extent.to))} fill="var(--chalk)" />
-			<g transform="translate(13 {px(extent.to) - 2}) rotate(-90)">{@render reading(extent.words[1], 0, 0, px(extent.to) < room(extent.words[1]) ? 'end' : 'start')}</g>
+			{@const low = px(extent.to) < room(extent.words[1])}
+			<!-- Under its line it stands in a lane of its own, beside the other. -->
+			<g transform="translate({low ? 27 : 13} {px(extent.to) - 2}) rotate(-90)">{@render reading(extent.words[1], 0, 0, low ? 'end' : 'start')}</g>
 			<g transform="translate(13 {px(extent.from) + 2}) rotate(-90)">{@render reading(extent.words[0], 0, 0, 'end')}</g>
 		{/if}
 		{#if pointer}

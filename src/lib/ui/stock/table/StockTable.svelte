@@ -16,8 +16,8 @@
 	const unit = $derived(preferences.unit);
 	const lines = $derived(desk.lines);
 	const columns = $derived(desk.shown);
-	const WIDTH: Record<Column['kind'], number> = { text: 150, length: 92, mass: 92, whole: 74, number: 86, choice: 128, flag: 110 };
-	const widthOf = (c: Column) => (c.key === 'name' ? 200 : c.key === 'notes' ? 240 : WIDTH[c.kind]);
+	const WIDTH: Record<Column['kind'], number> = { text: 132, length: 92, mass: 88, whole: 64, number: 82, choice: 112, flag: 110 };
+	const widthOf = (c: Column) => (c.key === 'name' ? 184 : c.key === 'notes' ? 240 : WIDTH[c.kind] + (unit === 'inch' && c.kind === 'length' ? 16 : 0));
 	const template = $derived(`38px ${columns.map((c) => `${widthOf(c)}px`).join(' ')}`);
 	const wide = $derived(38 + columns.reduce((sum, c) => sum + widthOf(c), 0));
 
@@ -162,7 +162,7 @@
 </script>
 
 <div
-	class="grid" role="grid" tabindex="0" aria-label="{desk.list === 'boards' ? 'Lumber and sheets' : desk.list === 'things' ? 'Things' : 'Consumables'}, {desk.shownItems.length} lines" aria-multiselectable="true"
+	class="lines" role="grid" tabindex="0" aria-label="{desk.list === 'boards' ? 'Lumber and sheets' : desk.list === 'things' ? 'Things' : 'Consumables'}, {desk.shownItems.length} lines" aria-multiselectable="true"
 	aria-rowcount={lines.length + 1} aria-colcount={columns.length + 1} aria-activedescendant={lines.length ? `${id}-${row}-${column}` : undefined} bind:this={box} bind:clientHeight={height}
 	onscroll={() => (top = box.scrollTop)} onkeydown={keyed}
 >
@@ -209,10 +209,9 @@
 </div>
 
 <style>
-	.grid {
-		position: relative;
-		height: 100%;
-		min-height: 160px;
+	.lines {
+		position: absolute;
+		inset: 0;
 		overflow: auto;
 		contain: strict;
 		background: var(--sheet);
@@ -278,6 +277,7 @@
 		padding-top: 0.45rem;
 	}
 	.number {
+		padding-inline: 0.25rem !important;
 		text-align: right;
 		font-family: var(--font-mono);
 		font-size: 0.88rem;
@@ -292,7 +292,7 @@
 	.row.on .typical {
 		color: var(--ink);
 	}
-	.grid:focus-visible .at {
+	.lines:focus-visible .at {
 		outline: 2px solid var(--chalk);
 		outline-offset: -2px;
 	}
@@ -323,7 +323,7 @@
 		color: var(--does-not-hold);
 	}
 	@media print {
-		.grid {
+		.lines {
 			display: none;
 		}
 	}
