@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { By } from 'selenium-webdriver';
 import { describe, expect, test } from 'vitest';
 import { emptyWall, slipwayWall } from '$core/demo/slipway';
 import { SUMS } from '$core/sums/registry';
@@ -22,13 +23,25 @@ const light = async (theme: string) => {
 };
 
 describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
-	test.each(['wall', 'rows', 'holders', 'holds', 'cut'])('on %s', async (stage) => {
+	test.each(['stock', 'wall', 'rows', 'holders', 'holds', 'cut'])('on %s', async (stage) => {
 		await light(theme);
 		await kammer.screen.openWall(slipwayWall(), stage);
 		if (stage === 'cut') await kammer.screen.says(/To buy/);
 		expect(await found()).toEqual([]);
 		await kammer.screen.driver.executeScript(`document.querySelector('${stage === 'rows' ? '[data-row=r2]' : '[data-holder=h3]'}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
 		expect(await found()).toEqual([]);
+	});
+
+	test('on the stock-take', async () => {
+		await light(theme);
+		await kammer.screen.driver.get(`${kammer.url}/shop/main`);
+		await kammer.screen.click(By.xpath('//div[@role="row"]/span[@role="gridcell"][2]'));
+		for (const tab of ['Things', 'Lumber', 'Consumables', 'Tools', 'Files']) {
+			await kammer.screen.click(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${tab}")]`));
+			// What comes in idle moments.
+			await kammer.screen.driver.sleep(800);
+			expect(await found(), tab).toEqual([]);
+		}
 	});
 
 	test('on the quick sums', async () => {
@@ -52,7 +65,7 @@ describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
 test('nothing is wider than a phone', async () => {
 	await kammer.screen.size(390, 844);
 	await kammer.screen.openWall({ ...slipwayWall(), name: 'A very long name for a wall that nobody would ever write but somebody surely does, over and over' }, 'wall');
-	for (const title of ['Wall', 'Rows', 'Holders', 'Holds?', 'Cut and buy']) {
+	for (const title of ['Stock-take', 'Wall', 'Rows', 'Holders', 'Holds?', 'Cut and buy']) {
 		await kammer.screen.stage(title);
 		const wide = await kammer.screen.driver.executeScript<number>('return document.documentElement.scrollWidth');
 		expect(wide, title).toBeLessThanOrEqual(390);

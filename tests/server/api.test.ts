@@ -3,15 +3,12 @@ import Papa from 'papaparse';
 import { describe, expect, it, test } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import type { Plan } from '$core/plan/types';
+import { caller } from '../support/call';
 import { useKammer } from '../support/running';
 
 const kammer = useKammer();
 
-const call = async (method: string, path: string, body?: unknown, headers: Record<string, string> = { 'content-type': 'application/json' }) => {
-	const response = await fetch(kammer.url + path, { method, headers: body === undefined ? {} : headers, body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body) });
-	const text = await response.text();
-	return { status: response.status, headers: response.headers, text, json: (/json/.test(response.headers.get('content-type') ?? '') ? JSON.parse(text) : null) as never as Record<string, never> & { errors: { path: string; message: string }[] } };
-};
+const call = caller(() => kammer.url);
 const make = async (plan: Plan = slipwayWall()) => (await call('POST', '/api/plans', plan)).json as unknown as { id: string; revision: number };
 
 describe('walls', () => {

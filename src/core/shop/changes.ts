@@ -4,21 +4,21 @@ import { settingsSchema, SHOP_LIMITS } from './schema';
 import { SHOP_LISTS, type Shop, type ShopList, type ShopLists, type ShopSettings } from './types';
 import { itemProblems } from './valid';
 
-/** One item as it was and as it is; null where it was not there, or is no more. */
+/** One item as it was and as it is; null where it was not there, or is no more. `at` is where one that is gone stood, so that it comes back there. */
 export type Change =
-	| { [K in ShopList]: { list: K; id: string; before: ShopLists[K] | null; after: ShopLists[K] | null } }[ShopList]
+	| { [K in ShopList]: { list: K; id: string; before: ShopLists[K] | null; after: ShopLists[K] | null; at?: number } }[ShopList]
 	| { list: 'settings'; id: 'settings'; before: ShopSettings; after: ShopSettings };
 
 type Item = { id: string };
 
 /**
- * Makes changes to a shop; the given one is not changed. An item that is there is put in its place, a new one at the end.
+ * Makes changes to a shop; the given one is not changed. An item that is there is put in its place, a new one at the end, one that comes back where it stood.
  * @example applyChanges(shop, [{ list: 'things', id: 't1', before: null, after: thing }])
  */
 export function applyChanges(shop: Shop, changes: readonly Change[]): Shop {
 	const next: Shop = { ...shop };
 	for (const list of SHOP_LISTS) {
-		const mine = changes.filter((c) => c.list === list);
+		const mine = changes.filter((c): c is Exclude<Change, { list: 'settings' }> => c.list === list);
 		if (mine.length === 0) continue;
 		const after = new Map<string, Item | null>(mine.map((c) => [c.id, c.after as Item | null]));
 		const kept: Item[] = [];
@@ -28,7 +28,11 @@ export function applyChanges(shop: Shop, changes: readonly Change[]): Shop {
 			else if (change !== null) kept.push(change);
 			after.delete(item.id);
 		}
-		for (const item of after.values()) if (item !== null) kept.push(item);
+		const places = new Map(mine.map((c) => [c.id, c.at]));
+		const added = [...after.values()].filter((item) => item !== null);
+		const back = added.filter((item) => places.get(item.id) !== undefined).sort((a, b) => (places.get(a.id) as number) - (places.get(b.id) as number));
+		for (const item of back) kept.splice(places.get(item.id) as number, 0, item);
+		for (const item of added) if (places.get(item.id) === undefined) kept.push(item);
 		(next as unknown as Record<ShopList, Item[]>)[list] = kept;
 	}
 	const settings = changes.filter((c) => c.list === 'settings').at(-1);
@@ -45,12 +49,13 @@ export function changesBetween(from: Shop, to: Shop): Change[] {
 	for (const list of SHOP_LISTS) {
 		if (from[list] === to[list]) continue;
 		const before = new Map((from[list] as Item[]).map((i) => [i.id, i]));
+		const places = new Map((from[list] as Item[]).map((i, at) => [i.id, at]));
 		for (const item of to[list] as Item[]) {
 			const was = before.get(item.id);
 			if (was !== item) found.push({ list, id: item.id, before: was ?? null, after: item } as Change);
 			before.delete(item.id);
 		}
-		for (const gone of before.values()) found.push({ list, id: gone.id, before: gone, after: null } as Change);
+		for (const gone of before.values()) found.push({ list, id: gone.id, before: gone, after: null, at: places.get(gone.id) } as Change);
 	}
 	if (from.settings !== to.settings) found.push({ list: 'settings', id: 'settings', before: from.settings, after: to.settings });
 	return found;

@@ -17,10 +17,11 @@ const plain = (text: string) => text.toLowerCase().normalize('NFKD').replace(/[^
 
 /** A heading without its unit, and that unit: "Weight (lb)", "width_mm", "Height in inches". */
 export function headingUnit(header: string): { word: string; unit: string | null } {
-	const bracket = /[([{]\s*([^)\]}]*?)\s*[)\]}]/.exec(header);
+	const spaced = header.replace(/([a-z])([A-Z])/g, '$1 $2');
+	const bracket = /[([{]\s*([^)\]}]*?)\s*[)\]}]/.exec(spaced);
 	const inside = bracket ? plain(bracket[1] as string) : null;
-	if (inside !== null && (inside in LENGTHS || inside in MASSES)) return { word: plain(header.replace((bracket as RegExpExecArray)[0], ' ')), unit: inside };
-	const words = plain(header.replace(/([a-z])([A-Z])/g, '$1 $2')).split(' ');
+	if (inside !== null && (inside in LENGTHS || inside in MASSES)) return { word: plain(spaced.replace((bracket as RegExpExecArray)[0], ' ')), unit: inside };
+	const words = plain(spaced).split(' ');
 	const last = words.at(-1) ?? '';
 	if (words.length > 1 && (last in LENGTHS || last in MASSES)) {
 		const rest = words.slice(0, -1);

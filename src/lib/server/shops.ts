@@ -68,11 +68,9 @@ export interface ShopListing {
 /** All shops with how many things each has. */
 export async function listShops(): Promise<ShopListing[]> {
 	const db = await database();
-	const rows = await db
-		.select({ id: shops.id, name: shops.name, revision: shops.revision, updatedAt: shops.updatedAt, things: sql<number>`(select count(*) from ${shopItems} where ${shopItems.shop} = ${shops.id} and ${shopItems.list} = 'things')`.mapWith(Number) })
-		.from(shops)
-		.orderBy(asc(shops.createdAt));
-	return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString() }));
+	const things = await db.select({ shop: shopItems.shop, n: count() }).from(shopItems).where(eq(shopItems.list, 'things')).groupBy(shopItems.shop);
+	const rows = await db.select({ id: shops.id, name: shops.name, revision: shops.revision, updatedAt: shops.updatedAt }).from(shops).orderBy(asc(shops.createdAt));
+	return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString(), things: things.find((t) => t.shop === r.id)?.n ?? 0 }));
 }
 
 export type ShopSaved = { kind: 'kept'; revision: number } | { kind: 'stale'; current: StoredShop } | { kind: 'missing' } | { kind: 'too-many'; list: ShopList };

@@ -99,8 +99,8 @@ export class OpenShop {
 
 	remove(list: ShopList, ids: Iterable<string>, label: string): void {
 		const wanted = new Set(ids);
-		const found = (this.shop[list] as { id: string }[]).filter((i) => wanted.has(i.id));
-		this.do(label, found.map((before) => ({ list, id: before.id, before, after: null }) as unknown as Change));
+		const gone = (this.shop[list] as { id: string }[]).flatMap((before, at) => (wanted.has(before.id) ? [{ list, id: before.id, before, after: null, at } as unknown as Change] : []));
+		this.do(label, gone);
 	}
 
 	undo(): void {
