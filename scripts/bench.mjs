@@ -19,14 +19,15 @@ await build({
 	configFile: false,
 	logLevel: 'error',
 	root: inRoot(),
-	resolve: { alias: { $core: inRoot('src', 'core') } },
-	build: { ssr: true, outDir: out, emptyOutDir: true, minify: false, rollupOptions: { input: { checks: inRoot('tests', 'bench', 'checks.ts'), wall: inRoot('tests', 'bench', 'big-wall.ts') }, output: { entryFileNames: '[name].mjs' } } }
+	resolve: { alias: { $core: inRoot('src', 'core'), $exchange: inRoot('src', 'exchange') } },
+	build: { ssr: true, outDir: out, emptyOutDir: true, minify: false, rollupOptions: { input: { checks: inRoot('tests', 'bench', 'checks.ts'), wall: inRoot('tests', 'bench', 'big-wall.ts'), tables: inRoot('tests', 'bench', 'tables.ts') }, output: { entryFileNames: '[name].mjs' } } }
 });
 const { benchChecks } = await import(pathToFileURL(join(out, 'checks.mjs')).href);
 const { bigWall } = await import(pathToFileURL(join(out, 'wall.mjs')).href);
 setFlagsFromString('--expose-gc');
 globalThis.gc = runInNewContext('gc');
-const lines = benchChecks();
+const { benchTables } = await import(pathToFileURL(join(out, 'tables.mjs')).href);
+const lines = [...benchTables(), ...benchChecks()];
 
 const folder = mkdtempSync(join(tmpdir(), 'kammer-bench-'));
 await (await startKammer({ folder })).stop();
@@ -36,13 +37,16 @@ const seconds = (performance.now() - began) / 1000;
 lines.push({ what: 'second start with nothing changed, against 5 s', value: seconds / 5, aim: 'below 1', met: seconds < 5 });
 
 const { openBrowser } = await import('./lib/browser.mjs');
+const { benchTable } = await import('../tests/bench/table-screen.mjs');
 const { benchDragging } = await import('../tests/bench/dragging.mjs');
 const { driver, close } = await openBrowser({});
 const drags = [];
 for (const stage of ['holders', 'holds']) drags.push({ stage, ...(await benchDragging(driver, second.url, bigWall(300, 12_000, true), stage)) });
+const table = await benchTable(driver, second.url, 5000);
 await close();
 await second.stop();
 rmSync(folder, { recursive: true, force: true });
+lines.push({ what: `longest task while sorting and filtering 5000 things, against 50 ms (${table.over} over)`, value: table.longest / 50, aim: '1 or less', met: table.longest <= 50 });
 for (const drag of drags) {
 	lines.push({ what: `${drag.stage}: longest task while dragging on 300 holders, against 50 ms (${drag.frames} frames)`, value: drag.longest / 50, aim: '1 or less', met: drag.longest <= 50 });
 	lines.push({ what: `${drag.stage}: 95th percentile frame while dragging, against 50 ms`, value: drag.frame / 50, aim: 'no aim', met: true });

@@ -65,6 +65,14 @@ export function withCell<T extends object>(item: T, { key }: Pick<Column, 'key'>
 	return { ...item, [bag]: inner };
 }
 
+/** Sets a value in an item that nobody else has yet: one that is being read from a file. Nothing is done for an empty one. */
+export function fillCell(item: object, { key }: Pick<Column, 'key'>, value: CellValue): void {
+	if (value === null) return;
+	const dot = key.indexOf('.');
+	if (dot < 0) (item as Bag)[key] = value;
+	else ((item as Bag)[key.slice(0, dot)] as Bag)[key.slice(dot + 1)] = value;
+}
+
 const UNIT = { length: 'mm', mass: 'kg' } as const;
 
 /** The Yup schema of one column's values: strict, in mm and kg. */

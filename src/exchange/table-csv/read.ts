@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { TableListName, TableRow } from '$core/shop/duplicates';
 import { isValidItem } from '$core/shop/valid';
-import { withCell, type CellValue, type Column } from '$core/table/column';
+import { fillCell, type CellValue, type Column } from '$core/table/column';
 import { readCell } from '$core/table/read-cell';
 import type { Result } from '$core/result';
 import type { LengthUnit } from '$core/units/parse-length';
@@ -52,16 +52,15 @@ const NEUTRALISED = /^'(?=[=+\-@\t\r])/;
 
 const isBare = (m: Match) => JSON.stringify(m.bare);
 
-/** Fills an item from a line's cells. */
-function readRow(cells: readonly string[], columns: readonly (ColumnAt | null)[], fresh: TableRow, bad: (at: ColumnAt, value: string, why: string) => void): TableRow {
-	let item = fresh;
+/** Fills a fresh item from a line's cells. */
+function readRow(cells: readonly string[], columns: readonly (ColumnAt | null)[], item: TableRow, bad: (at: ColumnAt, value: string, why: string) => void): void {
 	for (let i = 0; i < columns.length; i++) {
 		const at = columns[i];
 		if (!at) continue;
 		const raw = (cells[i] ?? '').replace(NEUTRALISED, '');
 		if (raw.trim() === '' && at.column?.kind !== 'flag') continue;
 		if (!at.column) {
-			item = { ...item, typical: raw.split(/[\s,]+/).filter((k) => at.keys.has(k)) } as TableRow;
+			if ('typical' in item) item.typical = raw.split(/[\s,]+/).filter((k) => at.keys.has(k));
 			continue;
 		}
 		let got = at.known.get(raw);
@@ -70,10 +69,9 @@ function readRow(cells: readonly string[], columns: readonly (ColumnAt | null)[]
 			// Columns repeat themselves: groups, places, lengths. Names seldom do.
 			if (at.known.size < 5000) at.known.set(raw, got);
 		}
-		if (got.ok) item = withCell(item, at.column, got.value);
+		if (got.ok) fillCell(item, at.column, got.value);
 		else bad(at, raw, got.error);
 	}
-	return item;
 }
 
 interface ColumnAt {
@@ -115,7 +113,8 @@ export function readTable(text: string, options: ReadOptions): TableRead {
 	lines.forEach((cells, i) => {
 		const row = i + (headed ? 2 : 1);
 		let spoiled = false;
-		let item = readRow(cells, at, fresh(newId(), unit === 'inch'), (a, value, why) => {
+		let item = fresh(newId(), unit === 'inch');
+		readRow(cells, at, item, (a, value, why) => {
 			spoiled = true;
 			say(row, a.header, value, why);
 		});
