@@ -12,9 +12,13 @@ needBuild();
 const { openBrowser } = await import('./lib/browser.mjs');
 const { By, until } = await import('selenium-webdriver');
 
-/** `pick` is what is picked on the wall before the picture is taken. */
+/** `pick` is what is picked on the wall before the picture is taken; `tab` and `press` what is opened and pressed, `scroll` what is brought into sight. */
 const SHOTS = [
 	{ name: 'walls' },
+	{ name: 'stock', stage: 'stock', press: '[role=row] [role=gridcell]:nth-child(2)' },
+	{ name: 'thing', path: '/shop/main?thing=oar', scroll: '.grips' },
+	{ name: 'lumber-dark', path: '/shop/main', tab: 'Lumber', press: '[role=row] [role=gridcell]:nth-child(2)', theme: 'dark', unit: 'inch' },
+	{ name: 'tools', path: '/shop/main', tab: 'Tools' },
 	{ name: 'wall', stage: 'wall' },
 	{ name: 'rows', stage: 'rows', pick: '[data-row=r2]' },
 	{ name: 'holders', stage: 'holders', pick: '[data-holder=h1]' },
@@ -33,12 +37,15 @@ mkdirSync(into, { recursive: true });
 const kammer = await startKammer({ folder });
 const { driver, close } = await openBrowser({ width: 1280, height: 800 });
 const [wall] = await (await fetch(`${kammer.url}/api/plans`)).json();
-for (const { name, stage, path = '/', pick, theme = 'light', unit = 'mm' } of SHOTS) {
+for (const { name, stage, path = '/', pick, tab, press, scroll, theme = 'light', unit = 'mm' } of SHOTS) {
 	await driver.get(kammer.url);
 	await driver.executeScript(`localStorage.setItem('kammer-theme', '${theme}'); localStorage.setItem('kammer-unit', '${unit}');`);
 	await driver.get(kammer.url + (stage ? `/walls/${wall.id}/${stage}` : path));
 	if (stage) await driver.wait(until.elementLocated(By.css('[data-holder=h1]')), 20_000);
 	if (pick) await driver.executeScript(`document.querySelector('${pick}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+	if (tab) await driver.wait(until.elementLocated(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${tab}")]`)), 20_000).click();
+	if (press) await driver.wait(until.elementLocated(By.css(press)), 20_000).click();
+	if (scroll) await driver.executeScript('arguments[0].scrollIntoView({ block: "start" })', await driver.wait(until.elementLocated(By.css(scroll)), 20_000));
 	if (stage === 'cut') await driver.wait(until.elementLocated(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]')), 60_000);
 	await driver.executeScript('return document.fonts.ready.then(() => true)');
 	// What comes in idle moments: the chart, and what would help.
