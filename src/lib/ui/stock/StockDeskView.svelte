@@ -34,9 +34,11 @@
 	const filtered = $derived(desk.view.words !== '' || Object.keys(desk.view.only).length > 0);
 </script>
 
-<div class="desk">
-	<div class="tabs no-print" role="tablist" aria-label="Stock-take">
-		{#each TABS as t (t.id)}<button type="button" role="tab" aria-selected={desk.tab === t.id} onclick={() => desk.open(t.id)}>{t.title} <small>{count(t.id)}</small></button>{/each}
+<section class="desk" aria-label="Desk">
+	<div class="tabs no-print">
+		<div role="tablist" aria-label="Stock-take">
+			{#each TABS as t (t.id)}<button type="button" role="tab" aria-selected={desk.tab === t.id} onclick={() => desk.open(t.id)}>{t.title} <small>{count(t.id)}</small></button>{/each}
+		</div>
 		{#if showWall && wallShown !== null}<button type="button" class="fold" onclick={() => showWall(!wallShown)}>{wallShown ? 'Hide the wall' : 'Show the wall'}</button>{/if}
 	</div>
 	{#if desk.tab === 'tools'}<ToolsOwned {desk} />
@@ -72,7 +74,7 @@
 		</div>
 	{/if}
 	<PrintList {desk} />
-</div>
+</section>
 
 <style>
 	.desk {
@@ -86,6 +88,9 @@
 		flex: none;
 		overflow-x: auto;
 		border-bottom: 1.5px solid var(--ink);
+	}
+	.tabs > div {
+		display: flex;
 	}
 	.tabs button {
 		flex: none;

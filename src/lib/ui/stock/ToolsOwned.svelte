@@ -49,7 +49,7 @@
 <div class="owned">
 	<p class="marks">Tick what the shop has. A limit left empty is not guessed: what leans on it is asked again before it is made.</p>
 	{#each TOOL_GROUPS as group (group)}
-		<h3>{group}</h3>
+		<h2>{group}</h2>
 		{#each TOOL_KINDS.filter((k) => k.group === group) as kind (kind.id)}
 			{@const mine = owned(kind.id)}
 			<div class="kind" class:mine={mine.length > 0}>
@@ -84,7 +84,7 @@
 	.marks {
 		color: var(--pencil);
 	}
-	h3 {
+	h2 {
 		margin-top: 0.8rem;
 		border-bottom: 1.5px solid var(--ink);
 		font-weight: 700;

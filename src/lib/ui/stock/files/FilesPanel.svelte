@@ -76,7 +76,7 @@
 
 <div class="files">
 	<section aria-label="Tables">
-		<h3>Tables (CSV)</h3>
+		<h2>Tables (CSV)</h2>
 		<div class="row">
 			<div role="group" aria-label="List">{#each LISTS as l (l.value)}<button type="button" class="tab" aria-pressed={list === l.value} onclick={() => { list = l.value; job.close(); done = ''; }}>{l.name}</button>{/each}</div>
 			<Button size="sm" onclick={() => csv.click()}>Bring in a file</Button>
@@ -99,7 +99,7 @@
 		{/if}
 	</section>
 	<section aria-label="All of it">
-		<h3>The whole stock-take (JSON)</h3>
+		<h2>The whole stock-take (JSON)</h2>
 		<div class="row">
 			<Button size="sm" onclick={() => json.click()}>Bring in a stock-take</Button>
 			<Button size="sm" color="alternative" onclick={saveJson}>Save as JSON</Button>
@@ -115,7 +115,7 @@
 		{/if}
 	</section>
 	<section aria-label="On paper">
-		<h3>On paper</h3>
+		<h2>On paper</h2>
 		<div class="row"><Button size="sm" color="alternative" onclick={() => window.print()}>Print the list</Button></div>
 		<p class="marks">The list that was shown last, as it is sorted, filtered and grouped, with a box to tick on each line.</p>
 	</section>
@@ -130,7 +130,7 @@
 		overflow-y: auto;
 		background: var(--sheet);
 	}
-	h3 {
+	h2 {
 		margin-top: 0.6rem;
 		border-bottom: 1.5px solid var(--ink);
 		font-weight: 700;
