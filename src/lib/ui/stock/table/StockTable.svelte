@@ -2,7 +2,9 @@
 	import { tick, untrack } from 'svelte';
 	import { isOptional, withCell, type Column } from '$core/table/column';
 	import { bareUnits, readCell } from '$core/table/read-cell';
+	import { PLAIN_VIEW, prepareView, viewOf } from '$core/table/view';
 	import { writeCell } from '$core/table/write-cell';
+	import { whenIdle } from '$lib/state/when-idle';
 	import { sayProblem } from '$lib/state/commit';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { TABLES, type StockDesk, type TableItem } from '$lib/state/stock-desk.svelte';
@@ -11,7 +13,8 @@
 	let { desk }: { desk: StockDesk } = $props();
 
 	const ROW = 34;
-	const SPARE = 6;
+	/** Lines built beyond what is in sight, so that a turn of the wheel shows no gap. */
+	const SPARE = 3;
 	const id = $props.id();
 	const unit = $derived(preferences.unit);
 	const lines = $derived(desk.lines);
@@ -25,7 +28,10 @@
 	let top = $state(0);
 	let height = $state(400);
 	const first = $derived(Math.max(0, Math.floor(top / ROW) - SPARE));
-	const inSight = $derived(lines.slice(first, first + Math.ceil(height / ROW) + 2 * SPARE));
+	/** What stands in each line in sight, worked out once for all that is drawn of it. */
+	const inSight = $derived(
+		lines.slice(first, first + Math.ceil(height / ROW) + 2 * SPARE).map((line) => (line.kind === 'group' ? line : { ...line, cells: columns.map((c) => ({ c, text: said(line.item, c), typical: isTypical(line.item, c) })) }))
+	);
 
 	/** The cell the keyboard is on: a line, and a column. */
 	let at = $state({ row: 0, column: 0 });
@@ -39,6 +45,7 @@
 	const kept = $derived(new Set(TABLES[desk.list].columns.map((c) => c.key)));
 	const said = (item: TableItem, c: Column) => writeCell(desk.valueOf(item, c), c, unit);
 	const isTypical = (item: TableItem, c: Column) => 'typical' in item && item.typical.includes(c.key);
+	const isNumber = (c: Column) => c.kind === 'length' || c.kind === 'mass' || c.kind === 'whole' || c.kind === 'number';
 	const sortOf = (c: Column) => desk.view.sort.find((s) => s.key === c.key);
 	const headOf = (value: unknown) => {
 		const c = desk.all.find((x) => x.key === desk.view.group);
@@ -51,6 +58,22 @@
 		// The head stays over the first line in sight.
 		else if (y + 2 * ROW > box.scrollTop + box.clientHeight) box.scrollTop = y + 2 * ROW - box.clientHeight;
 	}
+
+	/** The first search and the first sort find their words and keys made: some of them in each idle moment. */
+	$effect(() => {
+		const { items, all } = desk;
+		let from = 0;
+		let stop: () => void;
+		const some = () => {
+			prepareView(items.slice(from, from + 250), all);
+			from += 250;
+			if (from < items.length) stop = whenIdle(some);
+			// Once through what a press goes through, so that the browser has compiled it.
+			else for (const key of ['mass', 'name']) viewOf(items.slice(0, 400), all, { ...PLAIN_VIEW, words: 'e', sort: [{ key, down: true }] });
+		};
+		stop = whenIdle(some);
+		return () => stop();
+	});
 
 	/** Brings what was picked elsewhere into sight. */
 	$effect(() => {
@@ -172,7 +195,7 @@
 		</span>
 		{#each columns as c (c.key)}
 			{@const sort = sortOf(c)}
-			<span role="columnheader" aria-sort={sort ? (sort.down ? 'descending' : 'ascending') : 'none'}>
+			<span role="columnheader" class:right={isNumber(c)} aria-sort={sort ? (sort.down ? 'descending' : 'ascending') : 'none'}>
 				<button type="button" tabindex="-1" title="{c.title}{c.hint ? `: ${c.hint}` : ''}. Press to sort, with Shift to sort by this as well" onclick={(e) => desk.sortBy(c.key, e.shiftKey)}>{c.title}{sort ? (sort.down ? ' ▾' : ' ▴') : ''}</button>
 			</span>
 		{/each}
@@ -187,7 +210,7 @@
 				{@const on = desk.picked.has(item.id)}
 				<div class="row" class:on role="row" aria-rowindex={n + 2} aria-selected={on} style:grid-template-columns={template} style:transform="translateY({n * ROW}px)">
 					<span role="gridcell"><input type="checkbox" tabindex="-1" aria-label="Pick {item.name || 'this line'}" checked={on} onchange={() => toggle(item)} /></span>
-					{#each columns as c, k (c.key)}
+					{#each line.cells as { c, text, typical }, k (c.key)}
 						{#if editing?.id === item.id && editing.key === c.key}
 							<span role="gridcell" class="editing" id="{id}-{n}-{k}">
 								<input bind:this={input} type="text" aria-label={c.title} value={editing.text} aria-invalid={wrong ? 'true' : undefined} list={c.kind === 'choice' ? `${id}-choices` : undefined} oninput={(e) => (editing = { id: item.id, key: c.key, text: e.currentTarget.value })} onkeydown={editKey} onblur={() => endEdit(true)} />
@@ -197,9 +220,9 @@
 						{:else}
 							<!-- svelte-ignore a11y_click_events_have_key_events -->
 							<span
-								role="gridcell" tabindex="-1" id="{id}-{n}-{k}" class:at={n === row && k === column} class:number={c.kind === 'length' || c.kind === 'mass' || c.kind === 'whole' || c.kind === 'number'} class:typical={isTypical(item, c)}
-								title={isTypical(item, c) ? 'Typical, not measured' : undefined} onclick={(e) => pressed(e, n, item, k)} ondblclick={() => edit(item, c)}
-							>{isTypical(item, c) ? '~ ' : ''}{said(item, c)}</span>
+								role="gridcell" tabindex="-1" id="{id}-{n}-{k}" class:at={n === row && k === column} class:number={isNumber(c)} class:typical
+								title={typical ? 'Typical, not measured' : undefined} onclick={(e) => pressed(e, n, item, k)} ondblclick={() => edit(item, c)}
+							>{typical ? '~ ' : ''}{text}</span>
 						{/if}
 					{/each}
 				</div>
@@ -249,6 +272,8 @@
 	}
 	.row {
 		display: grid;
+		/* A line that is written anew lays out itself alone. */
+		contain: layout style;
 	}
 	.group span {
 		position: sticky;
@@ -272,6 +297,9 @@
 	}
 	[role='columnheader'] {
 		padding-block: 0;
+	}
+	.right button {
+		text-align: right;
 	}
 	.head [role='columnheader']:first-child {
 		padding-top: 0.45rem;
