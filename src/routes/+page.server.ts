@@ -1,5 +1,5 @@
 import { listPlans, type PlanListing } from '$lib/server/plans';
-import { MAIN_SHOP } from '$lib/server/shops';
+import { MAIN_SHOP } from '$core/shop/types';
 import { isDatabaseDown } from '$lib/server/with-database';
 import type { PageServerLoad } from './$types';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { boardFigures, boardsTotal, newBoard, worthKeeping, type Board } from '$core/lumber/board';
+import { boardFigures, boardsTotal, newBoard, settleLengths, worthKeeping, type Board } from '$core/lumber/board';
 import { densityAt, densityOf, SPECIES, specificGravityAt } from '$core/materials/density';
 
 const LB = 0.45359237;
@@ -60,6 +60,14 @@ describe('weight of boards', () => {
 		const [a, b] = [board({ id: 'a' }), board({ id: 'b', shortest: 1200 })];
 		expect(boardsTotal([a, b]).most).toBeCloseTo(boardFigures(a).most + boardFigures(b).most, 9);
 		expect(boardsTotal([]).most).toBe(0);
+	});
+
+	it('keeps its two lengths in order, and a sheet has one', () => {
+		const b = board({ shortest: 1200, longest: 2400 });
+		expect(settleLengths({ ...b, shortest: 3000 }, 'shortest')).toMatchObject({ shortest: 3000, longest: 3000 });
+		expect(settleLengths({ ...b, longest: 900 }, 'longest')).toMatchObject({ shortest: 900, longest: 900 });
+		expect(settleLengths({ ...b, longest: 2000 }, 'longest')).toMatchObject({ shortest: 1200, longest: 2000 });
+		expect(settleLengths({ ...b, form: 'sheet', longest: 2500 }, 'longest')).toMatchObject({ shortest: 2500, longest: 2500 });
 	});
 
 	it('of an unknown wood is not guessed', () => expect(() => densityOf('unobtainium', 12)).toThrow(RangeError));

@@ -82,6 +82,16 @@ export const boardFigures = once((b: Board): BoardFigures => {
 	};
 });
 
+/**
+ * Keeps a board's two lengths in order after one of them was said: a sheet has one length, and of boards the other end follows where it
+ * would be overtaken.
+ */
+export function settleLengths(b: Board, said: 'shortest' | 'longest'): Board {
+	const value = b[said];
+	if (b.form === 'sheet' || b.longest < b.shortest) return { ...b, shortest: value, longest: value };
+	return b;
+}
+
 /** What keeping an offcut takes at least. */
 export interface OffcutRule {
 	keepLength: Millimetres;
@@ -105,13 +115,14 @@ export function newBoard(id: string, form: BoardForm, inch: boolean): Board {
 	return { id, name: '', form, material: form === 'sheet' ? 'ply' : 'spruce', count: 1, thickness, width, shortest: long, longest: long, moisture: 12, quality: '', offcut: false, where: '', notes: '' };
 }
 
-/** Weights of several lines together, kg. */
-export function boardsTotal(boards: readonly Board[]): { least: number; most: number; sum: Phrase } {
-	let [least, most] = [0, 0];
+/** Weights of several lines together, kg, and all of them flat on each other, mm. */
+export function boardsTotal(boards: readonly Board[]): { least: Kilograms; most: Kilograms; stack: Millimetres; sum: Phrase } {
+	let [least, most, stack] = [0, 0, 0];
 	for (const b of boards) {
 		const f = boardFigures(b);
 		least += f.least;
 		most += f.most;
+		stack += f.stack;
 	}
-	return { least, most, sum: phrase('{a} to {b}', { a: mass(least), b: mass(most) }) };
+	return { least, most, stack, sum: phrase('{a} to {b}', { a: mass(least), b: mass(most) }) };
 }

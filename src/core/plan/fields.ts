@@ -25,9 +25,12 @@ export function text(max: number, needed = false): StringSchema<string> {
 	return needed ? base.test('named', 'must not be empty', (v) => v === undefined || v.trim() !== '') : base;
 }
 
+/** What an id looks like. */
+export const ID_PATTERN = /^[A-Za-z0-9_-]{1,40}$/;
+
 /** Ids are short and plain, so that they can stand in addresses and element ids. */
 export function identifier(): StringSchema<string> {
-	return string().strict().typeError('must be text').required('is missing').matches(/^[A-Za-z0-9_-]{1,40}$/, 'must be 1 to 40 letters, digits, - or _');
+	return string().strict().typeError('must be text').required('is missing').matches(ID_PATTERN, 'must be 1 to 40 letters, digits, - or _');
 }
 
 /** One of a fixed list. */

@@ -3,6 +3,7 @@ import type { Board } from '../lumber/board';
 import type { Consumable } from '../consumables/consumable';
 import type { Thing } from '../things/types';
 import type { Change } from './changes';
+import { SHOP_LISTS, type Shop, type ShopList } from './types';
 
 export type TableRow = Thing | Board | Consumable;
 export type TableListName = 'things' | 'boards' | 'consumables';
@@ -25,6 +26,16 @@ export function duplicatesOf<T extends TableRow>(existing: readonly T[], items: 
 		seen.add(key);
 		return twice;
 	});
+}
+
+/** A shop with all of another besides: an item of the same id is taken as the other has it; settings stay. */
+export function joinShops(now: Shop, other: Shop): Shop {
+	const ids = (list: ShopList) => new Set((other[list] as { id: string }[]).map((i) => i.id));
+	const joined = SHOP_LISTS.map((list) => {
+		const theirs = ids(list);
+		return [list, [...(now[list] as { id: string }[]).filter((i) => !theirs.has(i.id)), ...other[list]]];
+	});
+	return { ...now, ...(Object.fromEntries(joined) as Pick<Shop, ShopList>) };
 }
 
 /** The changes that bring items in; with `merge`, the same line grows in count instead of standing there twice. */

@@ -5,8 +5,6 @@ import type { Shop } from './types';
 export interface ShopStep {
 	label: string;
 	changes: Change[];
-	/** Steps in a row with the same key are one. */
-	merge?: string;
 }
 export interface ShopHistory {
 	past: ShopStep[];
@@ -15,12 +13,8 @@ export interface ShopHistory {
 
 export const emptyShopHistory = (): ShopHistory => ({ past: [], future: [] });
 
-/** Takes a step into the past; what was undone before is gone. Typing on in the same field is one step. */
+/** Takes a step into the past; what was undone before is gone. */
 export function rememberStep(history: ShopHistory, step: ShopStep): ShopHistory {
-	const last = history.past.at(-1);
-	if (last && step.merge !== undefined && last.merge === step.merge && history.future.length === 0) {
-		return { past: [...history.past.slice(0, -1), { ...last, changes: [...last.changes, ...step.changes] }], future: [] };
-	}
 	return { past: [...history.past, step], future: [] };
 }
 

@@ -6,7 +6,7 @@ import { problemsOf } from '../plan/validate';
 import { newThing } from '../things/new-thing';
 import type { Thing } from '../things/types';
 import { applyChanges, changesBetween, checkChanges, inverse, type Change } from './changes';
-import { bringIn, duplicatesOf } from './duplicates';
+import { bringIn, duplicatesOf, joinShops } from './duplicates';
 import { emptyShopHistory, redoStep, rememberStep, undoStep } from './history';
 import { mergeShops } from './merge';
 import { placedCounts, thingsOn } from './places';
@@ -88,13 +88,10 @@ describe('history', () => {
 		expect(undoStep(shop, emptyShopHistory())).toBeNull();
 	});
 
-	it('joins steps with the same key, until something else is done', () => {
-		const step = (label: string, merge?: string) => ({ label, changes: [add(thing(label))], merge });
-		let history = [step('a', 'k'), step('b', 'k'), step('c')].reduce(rememberStep, emptyShopHistory());
-		expect(history.past.map((s) => s.changes.length)).toEqual([2, 1]);
-		history = rememberStep(undoStep(shop, history)!.history, step('d', 'k'));
-		expect(history).toMatchObject({ future: [] });
-		expect(history.past.map((s) => s.label)).toEqual(['a', 'd']);
+	it('forgets what was undone once something else is done', () => {
+		const step = (label: string) => ({ label, changes: [add(thing(label))] });
+		const history = undoStep(shop, [step('a'), step('b')].reduce(rememberStep, emptyShopHistory()))!.history;
+		expect(rememberStep(history, step('c'))).toMatchObject({ past: [{ label: 'a' }, { label: 'c' }], future: [] });
 	});
 });
 
@@ -178,6 +175,16 @@ describe('bringing in', () => {
 		expect(merged.things.find((t) => t.id === 'oar')?.count).toBe(9);
 		expect(merged.things).toHaveLength(shop.things.length + 1);
 		expect(applyChanges(shop, bringIn('things', shop.things, oars, false)).things).toHaveLength(shop.things.length + 3);
+	});
+});
+
+describe('a whole other shop', () => {
+	it('comes in besides: what is new is added, what has the same id is taken as it is there', () => {
+		const other = { ...shop, settings: { ...shop.settings, name: 'Theirs' }, things: [thing('oar', { count: 99 }), thing('new')], boards: [] };
+		const both = joinShops(shop, other);
+		expect(both.things).toHaveLength(shop.things.length + 1);
+		expect(both.things.find((t) => t.id === 'oar')?.count).toBe(99);
+		expect([both.boards, both.settings]).toEqual([shop.boards, shop.settings]);
 	});
 });
 

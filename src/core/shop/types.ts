@@ -32,6 +32,9 @@ export interface ShopLists {
 export type ShopList = keyof ShopLists;
 export const SHOP_LISTS: readonly ShopList[] = ['things', 'boards', 'consumables', 'tools'];
 
+/** The shop that walls belong to unless they say another. */
+export const MAIN_SHOP = 'main';
+
 /** A shop with nothing in it. */
 export function emptyShop(name: string): Shop {
 	return { format: 'kammer-shop', version: 1, settings: { id: 'settings', name, keepLength: 300, keepWidth: 60 }, things: [], boards: [], consumables: [], tools: [] };

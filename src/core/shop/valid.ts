@@ -1,5 +1,6 @@
 import { BOARD_COLUMNS } from '../lumber/board';
 import { CONSUMABLE_COLUMNS } from '../consumables/consumable';
+import { ID_PATTERN } from '../plan/fields';
 import { problemsOf } from '../plan/validate';
 import type { Problem } from '../result';
 import { isOptional, type Column } from '../table/column';
@@ -9,7 +10,6 @@ import { ITEM_SCHEMAS } from './schema';
 import type { ShopList } from './types';
 
 type Bag = Record<string, unknown>;
-const ID = /^[A-Za-z0-9_-]{1,40}$/;
 const isBag = (v: unknown): v is Bag => typeof v === 'object' && v !== null && !Array.isArray(v);
 
 function fits(value: unknown, c: Column): boolean {
@@ -39,7 +39,7 @@ function shapeOf(columns: readonly Column[]) {
 }
 
 function columnsFit(item: Bag, { plain, bags }: ReturnType<typeof shapeOf>, also: readonly string[]): boolean {
-	if (typeof item.id !== 'string' || !ID.test(item.id)) return false;
+	if (typeof item.id !== 'string' || !ID_PATTERN.test(item.id)) return false;
 	let seen = 1;
 	for (const [key, c] of plain) {
 		if (!(key in item) || !fits(item[key], c)) return false;
@@ -62,7 +62,7 @@ const KEYS = new Set(THING_COLUMNS.map((c) => c.key));
 
 function toolFits(item: Bag): boolean {
 	const kind = TOOL_KINDS.find((k) => k.id === item.kind);
-	if (!kind || typeof item.id !== 'string' || !ID.test(item.id) || !isBag(item.limits) || Object.keys(item).length !== 5) return false;
+	if (!kind || typeof item.id !== 'string' || !ID_PATTERN.test(item.id) || !isBag(item.limits) || Object.keys(item).length !== 5) return false;
 	if (typeof item.name !== 'string' || item.name.length > 60 || typeof item.notes !== 'string' || item.notes.length > 400) return false;
 	return Object.entries(item.limits).every(([key, value]) => {
 		const limit = kind.limits.find((l) => l.key === key);

@@ -1,9 +1,10 @@
 import { and, desc, eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Plan } from '$core/plan/types';
+import { MAIN_SHOP } from '$core/shop/types';
 import { database, type Database } from './db/database';
+import { parsed } from './db/parsed';
 import { plans } from './db/schema';
-import { MAIN_SHOP } from './shops';
 
 export interface StoredPlan {
 	id: string;
@@ -25,12 +26,11 @@ export interface PlanListing {
 
 type Row = typeof plans.$inferSelect;
 
-/** MariaDB keeps JSON as text and its driver gives it back as text. */
 const stored = (row: Row): StoredPlan => ({
 	id: row.id,
 	shop: row.shop,
 	revision: row.revision,
-	plan: (typeof row.document === 'string' ? JSON.parse(row.document) : row.document) as Plan,
+	plan: parsed<Plan>(row.document),
 	updatedAt: row.updatedAt.toISOString()
 });
 

@@ -1,11 +1,11 @@
 import { count } from 'drizzle-orm';
 import { slipwayWall } from '$core/demo/slipway';
 import { slipwayShop } from '$core/demo/slipway-shop';
-import { emptyShop } from '$core/shop/types';
+import { emptyShop, MAIN_SHOP } from '$core/shop/types';
 import { seedWith } from './db/database';
 import { plans, shops } from './db/schema';
 import { insertPlan } from './plans';
-import { insertShop, MAIN_SHOP } from './shops';
+import { insertShop } from './shops';
 
 /** An empty database gets the demo workshop; one with walls from before there were shops gets a shop with nothing in it. */
 seedWith(async (db) => {

@@ -1,3 +1,4 @@
+import { ID_PATTERN } from '$core/plan/fields';
 import { hostile } from '$core/plan/read';
 import { problemsOf } from '$core/plan/validate';
 import { fail, ok, type Problem, type Result } from '$core/result';
@@ -19,7 +20,7 @@ export interface ShopWrite {
 function writeProblems(w: unknown, path: string, seen: Set<string>): Problem[] {
 	const { list, id, item } = (typeof w === 'object' && w !== null ? w : {}) as { list?: unknown; id?: unknown; item?: unknown };
 	if (!SHOP_LISTS.includes(list as ShopList)) return [{ path: `${path}.list`, message: `must be one of: ${SHOP_LISTS.join(', ')}` }];
-	if (typeof id !== 'string' || !/^[A-Za-z0-9_-]{1,40}$/.test(id)) return [{ path: `${path}.id`, message: 'must be 1 to 40 letters, digits, - or _' }];
+	if (typeof id !== 'string' || !ID_PATTERN.test(id)) return [{ path: `${path}.id`, message: 'must be 1 to 40 letters, digits, - or _' }];
 	if (seen.has(`${list} ${id}`)) return [{ path: `${path}.id`, message: `"${id}" stands twice` }];
 	seen.add(`${list} ${id}`);
 	if (item === null) return [];

@@ -4,10 +4,9 @@ import { thingsOn, type ThingPlace } from '$core/shop/places';
 import { SHOP_LISTS, type Shop, type ShopList, type ShopSettings } from '$core/shop/types';
 import type { Plan } from '$core/plan/types';
 import { database, type Database } from './db/database';
+import { parsed } from './db/parsed';
 import { plans, shopItems, shops } from './db/schema';
 
-/** The shop that walls belong to unless they say another. */
-export const MAIN_SHOP = 'main';
 /** Rows written with one statement. */
 const CHUNK = 500;
 
@@ -24,9 +23,6 @@ export interface ItemWrite {
 	id: string;
 	item: { id: string } | null;
 }
-
-/** MariaDB keeps JSON as text and its driver gives it back as text. */
-const parsed = <T>(value: unknown): T => (typeof value === 'string' ? JSON.parse(value) : value) as T;
 
 function* chunks<T>(all: readonly T[]): Generator<T[]> {
 	for (let i = 0; i < all.length; i += CHUNK) yield all.slice(i, i + CHUNK);

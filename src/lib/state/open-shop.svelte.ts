@@ -75,12 +75,12 @@ export class OpenShop {
 	}
 
 	/** Makes changes as one step. What is wrong comes back with the paths of the fields; nothing has changed then. */
-	do(label: string, changes: readonly Change[], merge?: string): Problem[] {
+	do(label: string, changes: readonly Change[]): Problem[] {
 		const real = changes.filter((c) => c.before !== c.after);
 		if (real.length === 0) return [];
 		const checked = checkChanges(this.shop, real);
 		if (!checked.ok) return checked.error;
-		this.history = rememberStep(this.history, { label, changes: real, merge });
+		this.history = rememberStep(this.history, { label, changes: real });
 		this.#became(checked.value);
 		return [];
 	}
@@ -91,10 +91,10 @@ export class OpenShop {
 	}
 
 	/** Changes items of a list, each in its own way, as one step. */
-	change<L extends ShopList>(list: L, ids: Iterable<string>, to: (item: ShopLists[L]) => ShopLists[L], label: string, merge?: string): Problem[] {
+	change<L extends ShopList>(list: L, ids: Iterable<string>, to: (item: ShopLists[L]) => ShopLists[L], label: string): Problem[] {
 		const wanted = new Set(ids);
 		const found = (this.shop[list] as ShopLists[L][]).filter((i) => wanted.has(i.id));
-		return this.do(label, found.map((before) => ({ list, id: before.id, before, after: to(before) }) as unknown as Change), merge);
+		return this.do(label, found.map((before) => ({ list, id: before.id, before, after: to(before) }) as unknown as Change));
 	}
 
 	remove(list: ShopList, ids: Iterable<string>, label: string): void {
@@ -177,11 +177,6 @@ export class OpenShop {
 				this.keeping = 'refused';
 				this.refusal = answer.message;
 		}
-	}
-
-	/** Puts a whole other shop in place of this one, as one step that can be undone. */
-	replace(next: Shop, label: string): Problem[] {
-		return this.do(label, changesBetween(this.shop, next));
 	}
 
 	/** Last words of a page that is going away. */

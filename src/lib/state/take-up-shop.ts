@@ -2,9 +2,6 @@ import { openKeep, type KeepPlace } from './local-keep';
 import type { ShopKeep } from './open-shop.svelte';
 import { loadShop, type StoredShop } from './shop-api';
 
-/** The shop that a wall belongs to unless it says another. */
-export const MAIN_SHOP = 'main';
-
 /** What a page needs to open a stock-take: as the server has it, and what this device has kept of it. */
 export interface ShopToOpen {
 	stored: StoredShop;

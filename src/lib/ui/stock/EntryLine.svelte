@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { newBoard, type BoardForm } from '$core/lumber/board';
-	import { newConsumable } from '$core/consumables/consumable';
+	import { newConsumable, readConsumable } from '$core/consumables/consumable';
 	import { ownedLike } from '$core/things/alike';
 	import { THING_COLUMNS } from '$core/things/columns';
 	import { withCell, type CellValue } from '$core/table/column';
@@ -84,14 +84,13 @@
 		desk.pick([found.id]);
 	}
 
-	const counted = $derived(/^\s*(\d+(?:[.,]\d+)?)\s*(?:x\s+)?(.+)$/.exec(text.trim()));
-	const consumable = $derived({ count: counted ? Number((counted[1] as string).replace(',', '.')) : 1, name: (counted?.[2] ?? text).trim() });
+	const consumable = $derived(readConsumable(text));
 	function takeConsumable(anew: boolean) {
 		if (consumable.name === '') return;
 		const found = owned(consumable.name);
 		if (found && !anew) taken(desk.shop.change('consumables', [found.id], (c) => ({ ...c, count: c.count + consumable.count }), `add to ${found.name}`), [found.id]);
 		else {
-			const item = { ...newConsumable(newId(), consumable.name.slice(0, 60)), count: consumable.count };
+			const item = { ...newConsumable(newId(), consumable.name), count: consumable.count };
 			taken(desk.shop.add('consumables', [item], `add ${item.name}`), [item.id]);
 		}
 	}
@@ -138,7 +137,7 @@
 				<Button size="sm" disabled={consumable.name === ''} onclick={() => takeConsumable(true)}>Take</Button>
 			{/if}
 		</div>
-		<p id="{id}-help" class="help">Enter takes, Shift+Enter starts another line{desk.list === 'things' ? '; #group, @where it is used, daily to seldom' : ''}</p>
+		<p id="{id}-help" class="help">Enter takes{desk.list === 'things' ? ', Shift+Enter starts another line; #group, @where it is used, daily to seldom' : ''}</p>
 	{/if}
 	{#if error}<p class="error" role="alert">{error}</p>{/if}
 	{#if lines.length > MOST}<p class="error" role="alert">{lines.length} lines are more than {MOST} at once: bring them in as a file.</p>{/if}

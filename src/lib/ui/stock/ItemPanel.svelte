@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { boardFigures, boardName, worthKeeping, type Board } from '$core/lumber/board';
+	import { boardFigures, boardName, settleLengths, worthKeeping, type Board } from '$core/lumber/board';
 	import { supply, type Consumable } from '$core/consumables/consumable';
 	import { cellOf, withCell, type CellValue, type Column } from '$core/table/column';
 	import { formatQuantity } from '$core/units/format-quantity';
@@ -24,11 +24,7 @@
 	function set(c: Column, value: CellValue): string | undefined {
 		const to = (i: Board | Consumable) => {
 			const next = withCell(i, c, value);
-			if (!('form' in next)) return next;
-			// A sheet has one length; of boards the other end follows where it would be overtaken.
-			if (c.key === 'shortest' && (next.form === 'sheet' || next.longest < next.shortest)) return { ...next, longest: next.shortest };
-			if (c.key === 'longest' && (next.form === 'sheet' || next.shortest > next.longest)) return { ...next, shortest: next.longest };
-			return next;
+			return 'form' in next && (c.key === 'shortest' || c.key === 'longest') ? settleLengths(next, c.key) : next;
 		};
 		const [problem] = desk.shop.change(list, items.map((i) => i.id), to as never, `change ${c.title.toLowerCase()}${items.length > 1 ? ` of ${items.length}` : ''}`);
 		return problem && sayProblem(problem, unit);

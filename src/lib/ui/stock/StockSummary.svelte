@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { boardsTotal, type Board } from '$core/lumber/board';
+	import { boardName, boardsTotal, type Board } from '$core/lumber/board';
 	import { supply } from '$core/consumables/consumable';
-	import { boardName } from '$core/lumber/board';
 	import { THING_COLUMNS } from '$core/things/columns';
 	import { unmeasured } from '$core/things/measured';
 	import { formatQuantity } from '$core/units/format-quantity';
@@ -42,7 +41,7 @@
 {#if desk.list === 'boards'}
 	<p class="about">{shop.shop.boards.length} lines, {sayPhrase(boards.sum, unit)} in all.</p>
 	{#each heights as [where, list] (where)}
-		<p class="marks"><b>{where}</b>: {list.map((b) => `${b.count} ${boardName(b)}`).join(', ')}; {sayPhrase(boardsTotal(list).sum, unit)}</p>
+		<p class="marks"><b>{where}</b>: {list.map((b) => `${b.count} ${boardName(b)}`).join(', ')}; {sayPhrase(boardsTotal(list).sum, unit)}, {formatQuantity({ value: boardsTotal(list).stack, dim: 'length' }, unit)} high laid flat</p>
 	{/each}
 	<Section title="What offcut is kept">
 		<div class="grid">
@@ -58,7 +57,7 @@
 {:else}
 	<p class="about">
 		{#if shop.shop.things.length === 0}Empty every drawer, group like with like, count, and measure the one dimension that carries each. Type the first line beside the table, or bring in a file.
-		{:else}{total.count} things in {total.lines} lines, {kg(total.mass)}{total.unweighed ? `, and ${total.unweighed} not weighed` : ''}. Hanging: {total.placedCount}, {kg(total.placedMass)}.{/if}
+		{:else}{total.count} things in {total.lines} lines, {kg(total.mass)}{total.unweighed ? `, and ${total.unweighed} not weighed` : ''}. Hanging: {total.placedCount}, {kg(total.placedMass)}; {shop.open.toPlace} lines still to place.{/if}
 	</p>
 	{#if shop.shop.things.length > 0}
 		<Section title="By group"><GroupWeights groups={shop.groups} pick={(group) => desk.look({ only: { group } })} /></Section>

@@ -2,9 +2,9 @@
 	import { onMount } from 'svelte';
 	import { Button } from 'flowbite-svelte';
 	import { changesBetween } from '$core/shop/changes';
-	import { bringIn, duplicatesOf, type TableListName, type TableRow } from '$core/shop/duplicates';
+	import { bringIn, duplicatesOf, joinShops, type TableListName, type TableRow } from '$core/shop/duplicates';
 	import { readShopText } from '$core/shop/read';
-	import { SHOP_LISTS, type Shop } from '$core/shop/types';
+	import type { Shop } from '$core/shop/types';
 	import type { Problem } from '$core/result';
 	import { tableCsv } from '$exchange/table-csv/write';
 	import { sayProblem } from '$lib/state/commit';
@@ -63,8 +63,7 @@
 	function takeJson(how: 'instead' | 'besides') {
 		if (!incoming) return;
 		const now = desk.shop.shop;
-		// Besides: what is here stays; an item of the same id is taken in its newer form.
-		const next: Shop = how === 'instead' ? incoming.shop : { ...now, ...Object.fromEntries(SHOP_LISTS.map((l) => [l, [...(now[l] as { id: string }[]).filter((i) => !(incoming?.shop[l] as { id: string }[]).some((n) => n.id === i.id)), ...(incoming?.shop[l] ?? [])]])) };
+		const next = how === 'instead' ? incoming.shop : joinShops(now, incoming.shop);
 		problems = desk.shop.do(how === 'instead' ? 'put a file in place' : 'bring in a file', changesBetween(now, next));
 		if (problems.length > 0) return;
 		done = `${incoming.name} taken. Undo takes it back.`;

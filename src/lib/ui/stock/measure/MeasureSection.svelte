@@ -40,7 +40,7 @@
 				<b>{l.meter.title}</b>
 				<output class="shows {l.state}" aria-live="polite"><span class="sum">{fine(l)}</span> <small>{WORDS[l.state]}</small></output>
 				{#if l.went}<p class="went" role="status">{said(l)} went into {l.went}</p>{/if}
-				{#if l.words}<p class="words" role="alert">{l.words.charAt(0).toUpperCase() + l.words.slice(1)}</p>{/if}
+				{#if l.words}<p class="words" class:hint={l.state === 'steady'} role={l.state === 'steady' ? 'status' : 'alert'}>{l.words.charAt(0).toUpperCase() + l.words.slice(1)}</p>{/if}
 				<div class="row">
 					{#if ['connecting', 'settling'].includes(l.state)}<Button size="xs" color="alternative" onclick={() => l.stop()}>Stop</Button>
 					{:else}<Button size="xs" onclick={() => l.measure(there(l), manner)}>{l.meter.dim === 'mass' ? 'Weigh' : 'Measure'}</Button>{/if}
@@ -96,6 +96,10 @@
 		font-size: 0.85rem;
 		font-weight: 600;
 		color: var(--does-not-hold);
+	}
+	.words.hint {
+		font-weight: 400;
+		color: var(--pencil);
 	}
 	.row {
 		margin-block: 0.3rem;

@@ -1,7 +1,8 @@
 import { error } from '@sveltejs/kit';
 import type { Stored } from '$lib/state/api';
 import { openKeep, type Keep } from '$lib/state/local-keep';
-import { MAIN_SHOP, takeUpShop } from '$lib/state/take-up-shop';
+import { MAIN_SHOP } from '$core/shop/types';
+import { takeUpShop } from '$lib/state/take-up-shop';
 import type { PageLoad } from './$types';
 
 /** The wall lives in the browser: what is kept on this device goes before what the server has. */
