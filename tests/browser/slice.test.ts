@@ -1,93 +1,78 @@
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { emptyWall, slipwayWall } from '$core/demo/slipway';
 import { SCREWS } from '$core/materials/screws';
 import { STOCKS } from '$core/materials/stocks';
 import type { Plan } from '$core/plan/types';
 import { bigWall } from '../bench/big-wall';
-import { browser, Screen, type Browser } from '../support/screen';
-import { cleanUp, scratch, startKammer, until, type Running } from '../support/server';
+import { useScreen } from '../support/running';
+import { until } from '../support/server';
 
-let kammer: Running;
-let chromium: Browser;
-let screen: Screen;
-const folder = scratch();
-const downloads = scratch();
-beforeAll(async () => {
-	kammer = await startKammer({ folder });
-	chromium = await browser({ downloads });
-	screen = new Screen(chromium.driver, kammer.url);
-});
-afterAll(async () => {
-	await chromium.close();
-	await kammer.stop();
-	[folder, downloads].forEach(cleanUp);
-});
+const kammer = useScreen();
 
-const file = (ending: string) => until(() => readdirSync(downloads).find((f) => f.endsWith(ending)), `a ${ending} file`);
-const holderOn = async (id: string, holder: string) => (await screen.stored(id)).plan.holders.find((h) => h.id === holder)?.mount;
+const holderOn = async (id: string, holder: string) => (await kammer.screen.stored(id)).plan.holders.find((h) => h.id === holder)?.mount;
 
 describe('from a wall to a cut list', () => {
 	it('opens the demo wall from the list', async () => {
-		await screen.driver.get(kammer.url);
-		await screen.click(By.partialLinkText('Slipway workshop'));
-		await screen.ready();
-		expect(await screen.driver.getTitle()).toBe('Slipway workshop, long wall · Kammer');
+		await kammer.screen.driver.get(kammer.url);
+		await kammer.screen.click(By.partialLinkText('Slipway workshop'));
+		await kammer.screen.ready();
+		expect(await kammer.screen.driver.getTitle()).toBe('Slipway workshop, long wall · Kammer');
 	});
 
 	it('adds a row, drags a holder to it, reads the verdict change, undoes, reloads, redoes', async () => {
-		const id = await screen.openWall(slipwayWall(), 'rows');
-		await screen.button('Add a row');
-		await screen.says(/Row 6/);
-		const row = (await until(async () => (await screen.stored(id)).plan.rows.find((r) => r.name === 'Row 6'), 'the new row to be kept')) as Plan['rows'][number];
+		const id = await kammer.screen.openWall(slipwayWall(), 'rows');
+		await kammer.screen.button('Add a row');
+		await kammer.screen.says(/Row 6/);
+		const row = (await until(async () => (await kammer.screen.stored(id)).plan.rows.find((r) => r.name === 'Row 6'), 'the new row to be kept')) as Plan['rows'][number];
 
-		await screen.stage('Holds?');
-		const start = await screen.middle('[data-holder=h6]');
-		await screen.driver.actions({ async: true }).move({ x: Math.round(start.x), y: Math.round(start.y) }).click().perform();
-		await screen.says(/Does not hold: 0.00, screws at stud 2860 mm too short/);
+		await kammer.screen.stage('Holds?');
+		const start = await kammer.screen.middle('[data-holder=h6]');
+		await kammer.screen.driver.actions({ async: true }).move({ x: Math.round(start.x), y: Math.round(start.y) }).click().perform();
+		await kammer.screen.says(/Does not hold: 0.00, screws at stud 2860 mm too short/);
 
-		const target = await screen.middle(`[data-row="${row.id}"]`);
-		const onRow = await screen.middle('[data-row=r5]');
-		await screen.drag(start, { x: target.x - 150, y: start.y + target.y - onRow.y });
-		await screen.kept();
+		const target = await kammer.screen.middle(`[data-row="${row.id}"]`);
+		const onRow = await kammer.screen.middle('[data-row=r5]');
+		await kammer.screen.drag(start, { x: target.x - 150, y: start.y + target.y - onRow.y });
+		await kammer.screen.kept();
 		expect((await holderOn(id, 'h6'))?.row).toBe(row.id);
-		const slip = await screen.says(/Anchor and chain\non Row 6/);
+		const slip = await kammer.screen.says(/Anchor and chain\non Row 6/);
 		expect(slip).not.toMatch(/too short: 14.5/);
 
-		await screen.button('Undo');
-		await screen.says(/Does not hold: 0.00, screws at stud 2860 mm too short/);
-		await screen.kept();
+		await kammer.screen.button('Undo');
+		await kammer.screen.says(/Does not hold: 0.00, screws at stud 2860 mm too short/);
+		await kammer.screen.kept();
 		expect((await holderOn(id, 'h6'))?.row).toBe('r5');
 
-		await screen.driver.navigate().refresh();
-		await screen.ready();
-		await screen.button('Redo');
-		await screen.kept();
+		await kammer.screen.driver.navigate().refresh();
+		await kammer.screen.ready();
+		await kammer.screen.button('Redo');
+		await kammer.screen.kept();
 		expect((await holderOn(id, 'h6'))?.row).toBe(row.id);
-		await screen.button('Undo');
-		await screen.button('Undo');
-		await screen.kept();
-		expect((await screen.stored(id)).plan).toEqual(slipwayWall());
+		await kammer.screen.button('Undo');
+		await kammer.screen.button('Undo');
+		await kammer.screen.kept();
+		expect((await kammer.screen.stored(id)).plan).toEqual(slipwayWall());
 	});
 
 	it('takes advice by one press', async () => {
-		await screen.openWall(slipwayWall(), 'holds');
-		await screen.click(By.xpath('//button[.//strong[text()="Paddles"]]'));
-		await screen.says(/Does not hold: 0.44, seat/);
-		await screen.click(By.xpath('//button[contains(., "with a spacer")]'));
-		await screen.says(/Holds: 1.\d+/);
+		await kammer.screen.openWall(slipwayWall(), 'holds');
+		await kammer.screen.click(By.xpath('//button[.//strong[text()="Paddles"]]'));
+		await kammer.screen.says(/Does not hold: 0.44, seat/);
+		await kammer.screen.click(By.xpath('//button[contains(., "with a spacer")]'));
+		await kammer.screen.says(/Holds: 1.\d+/);
 	});
 
 	it('gives a cut list, drawn, and as a file', async () => {
-		await screen.openWall(slipwayWall(), 'cut');
-		await screen.says(/Before you cut: 2 holders do not hold[\s\S]*2 sheets of 18 mm ply[\s\S]*50 wood screws, #10 x 80 mm/);
-		const boards = await screen.driver.findElements(By.css('.board'));
+		await kammer.screen.openWall(slipwayWall(), 'cut');
+		await kammer.screen.says(/Before you cut: 2 holders do not hold[\s\S]*2 sheets of 18 mm ply[\s\S]*50 wood screws, #10 x 80 mm/);
+		const boards = await kammer.screen.driver.findElements(By.css('.board'));
 		expect(boards.length).toBeGreaterThan(10);
-		await until(async () => (await screen.driver.findElements(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]'))).length, 'the work to be done');
-		await screen.button('Save cut list as CSV');
-		const csv = readFileSync(join(downloads, await file('.csv')), 'utf8');
+		await until(async () => (await kammer.screen.driver.findElements(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]'))).length, 'the work to be done');
+		await kammer.screen.button('Save cut list as CSV');
+		const csv = readFileSync(await kammer.file(/\.csv$/), 'utf8');
 		expect(csv.split('\r\n')[0]).toBe('stock,board,side,from (mm),length (mm),length,piece,for');
 		expect(csv).toMatch(/Top row/);
 	});
@@ -100,31 +85,31 @@ describe('from a wall to a cut list', () => {
 			...rack, id: `n${i}`,
 			params: { ...rack.params, face: { ...rack.params.face, width: 150 + i * 1.37 }, pegs: { ...rack.params.pegs, projection: 30 + i * 0.8 } }
 		}));
-		await screen.openWall(plan, 'cut');
-		await screen.says(/Looking for the fewest boards: \d of \d kinds/);
+		await kammer.screen.openWall(plan, 'cut');
+		await kammer.screen.says(/Looking for the fewest boards: \d of \d kinds/);
 		// There is nothing to keep before the first whole plan has come.
-		await screen.click(By.xpath('//button[normalize-space()="Stop, keep the best so far" and not(@disabled)]'));
-		await screen.says(/Stopped. This is the best found/);
-		expect((await screen.driver.findElements(By.css('.board'))).length).toBeGreaterThan(50);
+		await kammer.screen.click(By.xpath('//button[normalize-space()="Stop, keep the best so far" and not(@disabled)]'));
+		await kammer.screen.says(/Stopped. This is the best found/);
+		expect((await kammer.screen.driver.findElements(By.css('.board'))).length).toBeGreaterThan(50);
 		// What was stopped is a whole plan: sheets and dowels to buy, and not only what was being looked at.
-		expect(await screen.slip()).toMatch(/To buy[\s\S]*\d+ sheets of 18 mm ply[\s\S]*\d+ dowels/);
+		expect(await kammer.screen.slip()).toMatch(/To buy[\s\S]*\d+ sheets of 18 mm ply[\s\S]*\d+ dowels/);
 	});
 
 	it('exports a wall and imports it again', async () => {
-		await screen.openWall(slipwayWall(), 'holders');
-		await screen.button('Export');
-		const path = join(downloads, await file('.json'));
+		await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.button('Export');
+		const path = await kammer.file(/\.json$/);
 		expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(slipwayWall());
-		await screen.driver.get(kammer.url);
-		await screen.driver.findElement(By.css('input[type=file]')).sendKeys(path);
-		await screen.ready();
-		const id = (await screen.driver.getCurrentUrl()).split('/')[4] as string;
-		expect((await screen.stored(id)).plan).toEqual(slipwayWall());
+		await kammer.screen.driver.get(kammer.url);
+		await kammer.screen.driver.findElement(By.css('input[type=file]')).sendKeys(path);
+		await kammer.screen.ready();
+		const id = (await kammer.screen.driver.getCurrentUrl()).split('/')[4] as string;
+		expect((await kammer.screen.stored(id)).plan).toEqual(slipwayWall());
 	});
 
 	it('refuses a hostile or broken file with the reason, and takes nothing', async () => {
 		const before = await (await fetch(`${kammer.url}/api/plans`)).text();
-		await screen.driver.get(kammer.url);
+		await kammer.screen.driver.get(kammer.url);
 		for (const [name, text, why] of [
 			['cut.json', JSON.stringify(slipwayWall()).slice(0, 400), /breaks off|not JSON/],
 			['deep.json', `${'['.repeat(9999)}${']'.repeat(9999)}`, /nested more than 20/],
@@ -132,173 +117,173 @@ describe('from a wall to a cut list', () => {
 			['big.json', ' '.repeat(50 * 1024 * 1024), /larger than 8 MB/],
 			['zero.json', JSON.stringify({ ...slipwayWall(), wall: { ...slipwayWall().wall, width: 0 } }), /wall.width must be at least 200 mm/]
 		] as const) {
-			const path = join(downloads, name);
+			const path = join(kammer.downloads, name);
 			writeFileSync(path, text);
-			await screen.driver.findElement(By.css('input[type=file]')).sendKeys(path);
-			await until(async () => why.test(await screen.driver.findElement(By.css('main')).getText()), `${name} to be refused with ${why}`);
+			await kammer.screen.driver.findElement(By.css('input[type=file]')).sendKeys(path);
+			await until(async () => why.test(await kammer.screen.driver.findElement(By.css('main')).getText()), `${name} to be refused with ${why}`);
 		}
 		expect(await (await fetch(`${kammer.url}/api/plans`)).text()).toBe(before);
 	});
 
 	it('goes from nothing to a wall with a rack', async () => {
-		await screen.driver.get(kammer.url);
-		await screen.button('Start a wall');
-		await screen.ready();
-		await screen.says(/No studs yet/);
-		await screen.button('Lay out studs');
-		await screen.stage('Rows');
-		await screen.says(/A row is a cleat along the wall/);
-		await screen.button('Add a row');
-		await screen.stage('Holders');
-		await screen.driver.actions().sendKeys(Key.ESCAPE).perform();
-		await screen.button('Hang a peg rack');
+		await kammer.screen.driver.get(kammer.url);
+		await kammer.screen.button('Start a wall');
+		await kammer.screen.ready();
+		await kammer.screen.says(/No studs yet/);
+		await kammer.screen.button('Lay out studs');
+		await kammer.screen.stage('Rows');
+		await kammer.screen.says(/A row is a cleat along the wall/);
+		await kammer.screen.button('Add a row');
+		await kammer.screen.stage('Holders');
+		await kammer.screen.driver.actions().sendKeys(Key.ESCAPE).perform();
+		await kammer.screen.button('Hang a peg rack');
 		// Nobody has said what the studs are: nothing is judged on a guess.
-		await screen.says(/Peg rack 1[\s\S]*Cannot be judged: species of stud/);
-		await screen.stage('Holds?');
-		await screen.click(By.xpath('//aside//button[contains(., "Count unknown studs as the softest")]'));
-		await screen.says(/Peg rack 1[\s\S]*Holds: /);
-		await screen.stage('Cut and buy');
-		await screen.says(/To buy[\s\S]*sheet/);
+		await kammer.screen.says(/Peg rack 1[\s\S]*Cannot be judged: species of stud/);
+		await kammer.screen.stage('Holds?');
+		await kammer.screen.click(By.xpath('//aside//button[contains(., "Count unknown studs as the softest")]'));
+		await kammer.screen.says(/Peg rack 1[\s\S]*Holds: /);
+		await kammer.screen.stage('Cut and buy');
+		await kammer.screen.says(/To buy[\s\S]*sheet/);
 	});
 });
 
 describe('typing', () => {
 	it('takes a length any way it is written', async () => {
-		const id = await screen.openWall(slipwayWall(), 'rows');
-		await screen.click(By.xpath('//button[.//strong[text()="Third row"]]'));
+		const id = await kammer.screen.openWall(slipwayWall(), 'rows');
+		await kammer.screen.click(By.xpath('//button[.//strong[text()="Third row"]]'));
 		for (const [text, want] of [['4\' 6 1/2"', 54.5 * 25.4], ['143 cm', 1430], ['1.44 m', 1440], ['55 ½ in', 55.5 * 25.4]] as const) {
-			await screen.type('Lower edge, above the floor', text);
-			await until(async () => Math.abs(((await screen.stored(id)).plan.rows[2]?.y ?? 0) - want) < 0.001, `${text} to be kept`);
+			await kammer.screen.type('Lower edge, above the floor', text);
+			await until(async () => Math.abs(((await kammer.screen.stored(id)).plan.rows[2]?.y ?? 0) - want) < 0.001, `${text} to be kept`);
 		}
 	});
 
 	it('keeps what was typed wrongly, and says why beside it', async () => {
-		const id = await screen.openWall(slipwayWall(), 'rows');
-		await screen.click(By.xpath('//button[.//strong[text()="Third row"]]'));
+		const id = await kammer.screen.openWall(slipwayWall(), 'rows');
+		await kammer.screen.click(By.xpath('//button[.//strong[text()="Third row"]]'));
 		for (const [text, why] of [['high', /Not understood: "high"/], ['-20', /Must be at least 0 mm/], ['99 m', /Must be at most 6000 mm/], ['2599.9', null], ['2700', /Is above the wall, which is 2600 mm high/]] as const) {
-			await screen.type('Lower edge, above the floor', text);
+			await kammer.screen.type('Lower edge, above the floor', text);
 			if (!why) continue;
-			await screen.says(why);
-			expect(await (await screen.field('Lower edge, above the floor')).getAttribute('value')).toBe(text);
+			await kammer.screen.says(why);
+			expect(await (await kammer.screen.field('Lower edge, above the floor')).getAttribute('value')).toBe(text);
 		}
-		await screen.kept();
-		expect((await screen.stored(id)).plan.rows[2]?.y).toBe(2599.9);
+		await kammer.screen.kept();
+		expect((await kammer.screen.stored(id)).plan.rows[2]?.y).toBe(2599.9);
 	});
 
 	it('switches everything to inches and back', async () => {
-		await screen.openWall(slipwayWall(), 'holders');
-		await screen.click(By.xpath('//button[.//strong[text()="Spar clamp rack"]]'));
-		await screen.button('inch');
-		const slip = await screen.says(/39 3\/8" wide/);
+		await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(By.xpath('//button[.//strong[text()="Spar clamp rack"]]'));
+		await kammer.screen.button('inch');
+		const slip = await kammer.screen.says(/39 3\/8" wide/);
 		// A stock and a screw keep their names; everything measured is in inches and pounds.
 		const names = [...STOCKS.map((x) => x.title), ...SCREWS.map((x) => x.size)];
 		const measured = slip.split('\n').filter((line) => !names.includes(line)).join('\n');
 		expect(names.reduce((text, name) => text.replaceAll(name, ''), measured)).not.toMatch(/\d mm|\d kg/);
-		await screen.button('mm');
-		await screen.says(/1000 mm wide/);
+		await kammer.screen.button('mm');
+		await kammer.screen.says(/1000 mm wide/);
 	});
 });
 
 describe('a wall in the making', () => {
 	it('refuses a stud where another stands, beside the field', async () => {
-		const id = await screen.openWall(slipwayWall(), 'wall');
-		await screen.button('430 mm');
-		await screen.type('Centre, from the left end', '50 mm');
-		await screen.says(/Stands in the same place as the stud at 40 mm/);
-		await screen.type('Centre, from the left end', '45 cm');
-		await until(async () => (await screen.stored(id)).plan.wall.studs[1]?.x === 450, 'the stud to move');
+		const id = await kammer.screen.openWall(slipwayWall(), 'wall');
+		await kammer.screen.button('430 mm');
+		await kammer.screen.type('Centre, from the left end', '50 mm');
+		await kammer.screen.says(/Stands in the same place as the stud at 40 mm/);
+		await kammer.screen.type('Centre, from the left end', '45 cm');
+		await until(async () => (await kammer.screen.stored(id)).plan.wall.studs[1]?.x === 450, 'the stud to move');
 	});
 
 	it('warns of a row that runs over a new window, and takes the window back', async () => {
-		const id = await screen.openWall(slipwayWall(), 'wall');
-		await screen.button('Add a window');
-		await screen.says(/Lower edge, above the floor/);
-		await until(async () => (await screen.stored(id)).plan.wall.obstructions.length === 4, 'the window to be kept');
-		await screen.stage('Rows');
-		await screen.driver.actions().sendKeys(Key.ESCAPE).perform();
-		await screen.click(By.xpath('//button[.//strong[text()="Second row"]]'));
-		await screen.says(/Stop The row runs over window/);
-		await screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
-		await until(async () => (await screen.stored(id)).plan.wall.obstructions.length === 3, 'the window to be gone');
-		expect(await screen.slip()).not.toMatch(/runs over window/);
+		const id = await kammer.screen.openWall(slipwayWall(), 'wall');
+		await kammer.screen.button('Add a window');
+		await kammer.screen.says(/Lower edge, above the floor/);
+		await until(async () => (await kammer.screen.stored(id)).plan.wall.obstructions.length === 4, 'the window to be kept');
+		await kammer.screen.stage('Rows');
+		await kammer.screen.driver.actions().sendKeys(Key.ESCAPE).perform();
+		await kammer.screen.click(By.xpath('//button[.//strong[text()="Second row"]]'));
+		await kammer.screen.says(/Stop The row runs over window/);
+		await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		await until(async () => (await kammer.screen.stored(id)).plan.wall.obstructions.length === 3, 'the window to be gone');
+		expect(await kammer.screen.slip()).not.toMatch(/runs over window/);
 	});
 
 	it('is deleted only when asked twice', async () => {
-		await screen.openWall({ ...slipwayWall(), name: 'Short-lived' }, 'wall');
-		await screen.driver.get(kammer.url);
+		await kammer.screen.openWall({ ...slipwayWall(), name: 'Short-lived' }, 'wall');
+		await kammer.screen.driver.get(kammer.url);
 		const names = async () => (await (await fetch(`${kammer.url}/api/plans`)).json() as { name: string }[]).map((w) => w.name);
-		await screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
-		await screen.button('Keep');
+		await kammer.screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
+		await kammer.screen.button('Keep');
 		expect(await names()).toContain('Short-lived');
-		await screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
-		await screen.button('Delete for good');
+		await kammer.screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
+		await kammer.screen.button('Delete for good');
 		await until(async () => !(await names()).includes('Short-lived'), 'the wall to be gone');
 	});
 
 	it('zooms by keys and buttons, and shows all again', async () => {
-		await screen.openWall(slipwayWall(), 'holders');
-		const width = async () => screen.driver.executeScript<number>('return document.querySelector("[data-holder=h1] rect").getBoundingClientRect().width');
+		await kammer.screen.openWall(slipwayWall(), 'holders');
+		const width = async () => kammer.screen.driver.executeScript<number>('return document.querySelector("[data-holder=h1] rect").getBoundingClientRect().width');
 		const before = await width();
-		await screen.click(By.css('[aria-label="Zoom in"]'));
+		await kammer.screen.click(By.css('[aria-label="Zoom in"]'));
 		await until(async () => (await width()) > before * 1.3, 'a larger wall');
-		await screen.driver.executeScript('document.querySelector("svg[role=group]").focus()');
-		await screen.driver.actions().sendKeys('0').perform();
+		await kammer.screen.driver.executeScript('document.querySelector("svg[role=group]").focus()');
+		await kammer.screen.driver.actions().sendKeys('0').perform();
 		await until(async () => Math.abs((await width()) - before) < 0.5, 'the whole wall');
 	});
 
 	it('with three hundred holders is drawn, and its list is not', async () => {
-		await screen.openWall(bigWall(300, 12_000), 'holders');
-		await screen.says(/Show all 300/);
-		expect(await screen.driver.findElements(By.css('[data-holder]'))).toHaveLength(300);
-		expect(await screen.driver.findElements(By.css('aside .cards li'))).toHaveLength(40);
-		await screen.button('Show all 300');
-		expect(await screen.driver.findElements(By.css('aside .cards li'))).toHaveLength(300);
+		await kammer.screen.openWall(bigWall(300, 12_000), 'holders');
+		await kammer.screen.says(/Show all 300/);
+		expect(await kammer.screen.driver.findElements(By.css('[data-holder]'))).toHaveLength(300);
+		expect(await kammer.screen.driver.findElements(By.css('aside .cards li'))).toHaveLength(40);
+		await kammer.screen.button('Show all 300');
+		expect(await kammer.screen.driver.findElements(By.css('aside .cards li'))).toHaveLength(300);
 	});
 });
 
 describe('the keyboard alone', () => {
 	it('picks, nudges, moves to another row, deletes and undoes', async () => {
-		const id = await screen.openWall(slipwayWall(), 'holders');
-		const rack = await screen.shape('[data-holder=h2]');
-		await screen.driver.executeScript('arguments[0].focus()', rack);
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		const rack = await kammer.screen.shape('[data-holder=h2]');
+		await kammer.screen.driver.executeScript('arguments[0].focus()', rack);
 		await rack.sendKeys(Key.ENTER);
-		await screen.says(/Spokeshaves/);
+		await kammer.screen.says(/Spokeshaves/);
 		await rack.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
 		await until(async () => (await holderOn(id, 'h2'))?.x === 1423, 'three nudges of a millimetre');
-		await (await screen.shape('[data-holder=h2]')).sendKeys(Key.ARROW_DOWN);
+		await (await kammer.screen.shape('[data-holder=h2]')).sendKeys(Key.ARROW_DOWN);
 		await until(async () => (await holderOn(id, 'h2'))?.row === 'r3', 'the row below');
-		await (await screen.shape('[data-holder=h2]')).sendKeys(Key.DELETE);
-		await until(async () => (await screen.stored(id)).plan.holders.length === 5, 'the holder to go');
-		for (let i = 0; i < 3; i++) await screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		await (await kammer.screen.shape('[data-holder=h2]')).sendKeys(Key.DELETE);
+		await until(async () => (await kammer.screen.stored(id)).plan.holders.length === 5, 'the holder to go');
+		for (let i = 0; i < 3; i++) await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
 		await until(async () => (await holderOn(id, 'h2'))?.x === 1420, 'all of it undone');
-		expect((await screen.stored(id)).plan).toEqual(slipwayWall());
+		expect((await kammer.screen.stored(id)).plan).toEqual(slipwayWall());
 	});
 });
 
 describe('the drawing', () => {
 	it('snaps a dragged row end to a stud, and Escape lets a drag go', async () => {
-		const id = await screen.openWall(emptyWallWithStuds(), 'rows');
-		await screen.button('Add a row');
-		await screen.kept();
-		const [row] = (await screen.stored(id)).plan.rows;
-		const end = await screen.middle('.end:last-of-type');
-		const k = await screen.driver.executeScript<number>('return document.querySelector("svg[role=group] rect").getBoundingClientRect().width / 3600');
-		await screen.drag(end, { x: end.x - ((row?.right ?? 0) - 2600 - 6) * k, y: end.y });
-		await until(async () => (await screen.stored(id)).plan.rows[0]?.right === 2600, 'the end on the stud at 2600');
+		const id = await kammer.screen.openWall(emptyWallWithStuds(), 'rows');
+		await kammer.screen.button('Add a row');
+		await kammer.screen.kept();
+		const [row] = (await kammer.screen.stored(id)).plan.rows;
+		const end = await kammer.screen.middle('.end:last-of-type');
+		const k = await kammer.screen.driver.executeScript<number>('return document.querySelector("svg[role=group] rect").getBoundingClientRect().width / 3600');
+		await kammer.screen.drag(end, { x: end.x - ((row?.right ?? 0) - 2600 - 6) * k, y: end.y });
+		await until(async () => (await kammer.screen.stored(id)).plan.rows[0]?.right === 2600, 'the end on the stud at 2600');
 
-		const from = await screen.middle('[data-row]');
+		const from = await kammer.screen.middle('[data-row]');
 		// One device after the other: the key comes while the pointer is down.
-		const actions = screen.driver.actions();
+		const actions = kammer.screen.driver.actions();
 		await actions.move({ x: Math.round(from.x), y: Math.round(from.y) }).press().move({ x: Math.round(from.x), y: Math.round(from.y) + 60 }).sendKeys(Key.ESCAPE).release().perform();
 		await new Promise((resolve) => setTimeout(resolve, 900));
-		expect((await screen.stored(id)).plan.rows[0]?.y).toBe(row?.y);
+		expect((await kammer.screen.stored(id)).plan.rows[0]?.y).toBe(row?.y);
 	});
 
 	it('asks no other machine for anything and logs no error', async () => {
-		await screen.openWall(slipwayWall(), 'cut');
-		await screen.says(/To buy/);
-		expect(await screen.origins()).toEqual([new URL(kammer.url).origin]);
-		expect(await screen.errors()).toEqual([]);
+		await kammer.screen.openWall(slipwayWall(), 'cut');
+		await kammer.screen.says(/To buy/);
+		expect(await kammer.screen.origins()).toEqual([new URL(kammer.url).origin]);
+		expect(await kammer.screen.errors()).toEqual([]);
 	});
 });
 

@@ -1,28 +1,14 @@
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { slipwayShop } from '$core/demo/slipway-shop';
 import type { Shop } from '$core/shop/types';
 import { newThing } from '$core/things/new-thing';
-import { browser, Screen, type Browser } from '../support/screen';
-import { cleanUp, scratch, startKammer, until, type Running } from '../support/server';
+import { useScreen } from '../support/running';
+import { until } from '../support/server';
 
-let kammer: Running;
-let chromium: Browser;
-let screen: Screen;
-const folder = scratch();
-const downloads = scratch();
-beforeAll(async () => {
-	kammer = await startKammer({ folder });
-	chromium = await browser({ downloads });
-	screen = new Screen(chromium.driver, kammer.url);
-});
-afterAll(async () => {
-	await chromium.close();
-	await kammer.stop();
-	[folder, downloads].forEach(cleanUp);
-});
+const kammer = useScreen();
 
 const stored = async () => (await (await fetch(`${kammer.url}/api/shops/main`)).json()) as { revision: number; shop: Shop };
 const named = async (name: string) => (await stored()).shop.things.filter((t) => t.name === name);
@@ -35,32 +21,32 @@ async function fresh(things = slipwayShop().things) {
 }
 async function open(path = '/shop/main') {
 	// What this browser kept of the test before is not wanted: it would be merged in.
-	await screen.driver.get(`${kammer.url}/api/health`);
-	await screen.driver.executeAsyncScript('const done = arguments[0]; localStorage.clear(); sessionStorage.clear(); const r = indexedDB.deleteDatabase("keyval-store"); r.onsuccess = r.onerror = r.onblocked = () => done();');
-	await screen.driver.get(kammer.url + path);
-	await screen.shape('[role=grid] [role=row] [role=gridcell]');
+	await kammer.screen.driver.get(`${kammer.url}/api/health`);
+	await kammer.screen.driver.executeAsyncScript('const done = arguments[0]; localStorage.clear(); sessionStorage.clear(); const r = indexedDB.deleteDatabase("keyval-store"); r.onsuccess = r.onerror = r.onblocked = () => done();');
+	await kammer.screen.driver.get(kammer.url + path);
+	await kammer.screen.shape('[role=grid] [role=row] [role=gridcell]');
 }
-const entry = () => screen.shape('textarea');
-const tab = (title: string) => screen.click(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${title}")]`));
+const entry = () => kammer.screen.shape('textarea');
+const tab = (title: string) => kammer.screen.click(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${title}")]`));
 const row = (name: string) => By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()="${name}"]]`);
 const cell = (name: string, n: number) => By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()="${name}"]]/span[@role="gridcell"][${n + 1}]`);
-const seen = async (by: By) => (await screen.driver.findElements(by)).length > 0;
-const text = async () => screen.driver.findElement(By.css('body')).getText();
+const seen = async (by: By) => (await kammer.screen.driver.findElements(by)).length > 0;
+const text = async () => kammer.screen.driver.findElement(By.css('body')).getText();
 const says = (words: RegExp) => until(async () => words.test(await text()), `${words} on the page`);
-const value = async (label: string) => (await screen.field(label)).getAttribute('value');
-const grid = () => screen.shape('[role=grid]');
+const value = async (label: string) => (await kammer.screen.field(label)).getAttribute('value');
+const grid = () => kammer.screen.shape('[role=grid]');
 const keys = async (...typed: string[]) => (await grid()).sendKeys(...typed);
 /** Looks a thing up and picks it: far down the list its line is not built until it is in sight. */
 async function pickThing(name: string) {
-	const find = await screen.shape('input[aria-label="Find in the list"]');
+	const find = await kammer.screen.shape('input[aria-label="Find in the list"]');
 	await find.sendKeys(Key.chord(Key.CONTROL, 'a'), name);
 	await says(/lines? of 30/);
-	await screen.click(cell(name, 1));
+	await kammer.screen.click(cell(name, 1));
 }
 async function put(file: string, content: string | Buffer, label = 'Table file') {
-	const path = join(downloads, file);
+	const path = join(kammer.downloads, file);
 	writeFileSync(path, content);
-	await screen.driver.findElement(By.css(`input[aria-label="${label}"]`)).sendKeys(path);
+	await kammer.screen.driver.findElement(By.css(`input[aria-label="${label}"]`)).sendKeys(path);
 }
 
 beforeEach(async () => {
@@ -71,20 +57,20 @@ describe('taking stock', () => {
 	it('types a line, sees it as it was understood, takes it, undoes, redoes, reloads', async () => {
 		await open();
 		await (await entry()).sendKeys('6 bar clamps 24in 3.5lb bar 1/4');
-		await until(async () => (await screen.driver.findElements(By.css('input[aria-label="Count of Bar clamp 24\\""]'))).length === 1, 'the reading');
-		expect(await screen.driver.findElement(By.css('input[aria-label="Count of Bar clamp 24\\""]')).getAttribute('value')).toBe('6');
+		await until(async () => (await kammer.screen.driver.findElements(By.css('input[aria-label="Count of Bar clamp 24\\""]'))).length === 1, 'the reading');
+		expect(await kammer.screen.driver.findElement(By.css('input[aria-label="Count of Bar clamp 24\\""]')).getAttribute('value')).toBe('6');
 		await (await entry()).sendKeys(Key.ENTER);
-		await screen.says(/Bar clamp 24"\nTypical for its kind, not measured: width, height, depth, head/);
+		await kammer.screen.says(/Bar clamp 24"\nTypical for its kind, not measured: width, height, depth, head/);
 		const [made] = await until(async () => ((await named('Bar clamp 24"')).length ? named('Bar clamp 24"') : false), 'the clamp to be kept');
 		expect(made).toMatchObject({ count: 6, group: 'clamps', grip: 'slot', dims: { bar: expect.closeTo(6.35, 6) } });
-		await screen.kept();
-		await screen.button('Undo');
+		await kammer.screen.kept();
+		await kammer.screen.button('Undo');
 		await until(async () => (await named('Bar clamp 24"')).length === 0, 'the clamp to be gone');
-		await screen.button('Redo');
-		await screen.kept();
-		await screen.driver.navigate().refresh();
-		await screen.shape('[role=grid] [role=row] [role=gridcell]');
-		await screen.button('Undo');
+		await kammer.screen.button('Redo');
+		await kammer.screen.kept();
+		await kammer.screen.driver.navigate().refresh();
+		await kammer.screen.shape('[role=grid] [role=row] [role=gridcell]');
+		await kammer.screen.button('Undo');
 		await until(async () => (await named('Bar clamp 24"')).length === 0, 'the clamp to be gone after a reload');
 	});
 
@@ -94,11 +80,11 @@ describe('taking stock', () => {
 		await says(/24: of what\?/);
 		expect(await (await entry()).getAttribute('value')).toBe('2 gizmos 24');
 		await (await entry()).sendKeys(' in');
-		const mass = await screen.shape('input[aria-label="Weight of Gizmo"]');
+		const mass = await kammer.screen.shape('input[aria-label="Weight of Gizmo"]');
 		await mass.sendKeys('heavy', Key.TAB);
 		await says(/Not understood: "heavy"/);
-		await (await screen.shape('input[aria-label="Weight of Gizmo"]')).sendKeys(Key.chord(Key.CONTROL, 'a'), '300 g', Key.TAB);
-		await screen.button('Take');
+		await (await kammer.screen.shape('input[aria-label="Weight of Gizmo"]')).sendKeys(Key.chord(Key.CONTROL, 'a'), '300 g', Key.TAB);
+		await kammer.screen.button('Take');
 		const [made] = await until(async () => ((await named('Gizmo')).length ? named('Gizmo') : false), 'the gizmo');
 		expect(made).toMatchObject({ count: 2, mass: expect.closeTo(0.3, 9), height: expect.closeTo(609.6, 6) });
 	});
@@ -107,24 +93,24 @@ describe('taking stock', () => {
 		await open();
 		await (await entry()).sendKeys('3 mallets', Key.chord(Key.SHIFT, Key.ENTER), '2 awls 90mm 60g');
 		await says(/You own 3 of these/);
-		await screen.button('Add 3 to them');
+		await kammer.screen.button('Add 3 to them');
 		await until(async () => (await named('Mallet'))[0]?.count === 6, 'six mallets');
-		await screen.button('Take');
+		await kammer.screen.button('Take');
 		await until(async () => (await named('Awl'))[0]?.count === 2, 'two awls');
 	});
 
 	it('changes several at once as one step', async () => {
 		await open();
-		await screen.click(cell('Oar', 1));
-		await screen.driver.actions().keyDown(Key.CONTROL).click(await screen.driver.findElement(cell('Paddle', 1))).keyUp(Key.CONTROL).perform();
-		await screen.says(/2 things/);
-		expect(await (await screen.field('Weight')).getAttribute('placeholder')).toBe('various');
-		await screen.type('Weight', '1.5 kg');
-		await screen.type('Used at', 'boat store');
+		await kammer.screen.click(cell('Oar', 1));
+		await kammer.screen.driver.actions().keyDown(Key.CONTROL).click(await kammer.screen.driver.findElement(cell('Paddle', 1))).keyUp(Key.CONTROL).perform();
+		await kammer.screen.says(/2 things/);
+		expect(await (await kammer.screen.field('Weight')).getAttribute('placeholder')).toBe('various');
+		await kammer.screen.type('Weight', '1.5 kg');
+		await kammer.screen.type('Used at', 'boat store');
 		await until(async () => ['Oar', 'Paddle'].every(async (n) => (await named(n))[0]?.mass === 1.5) && (await named('Oar'))[0]?.where === 'boat store', 'both to change');
 		expect([(await named('Oar'))[0]?.mass, (await named('Paddle'))[0]?.mass]).toEqual([1.5, 1.5]);
-		await screen.button('Undo');
-		await screen.button('Undo');
+		await kammer.screen.button('Undo');
+		await kammer.screen.button('Undo');
 		await until(async () => (await named('Oar'))[0]?.mass === 2.1 && (await named('Paddle'))[0]?.mass === 0.9, 'both to be as they were');
 	});
 
@@ -132,10 +118,10 @@ describe('taking stock', () => {
 		await open();
 		await keys(Key.HOME, Key.ARROW_DOWN, Key.ARROW_UP, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
 		await keys('2');
-		await screen.driver.switchTo().activeElement().sendKeys('x');
-		await screen.driver.switchTo().activeElement().sendKeys('y', Key.ENTER);
+		await kammer.screen.driver.switchTo().activeElement().sendKeys('x');
+		await kammer.screen.driver.switchTo().activeElement().sendKeys('y', Key.ENTER);
 		await says(/Not a number: "2xy"/);
-		await screen.driver.switchTo().activeElement().sendKeys(Key.chord(Key.CONTROL, 'a'), '20', Key.ENTER);
+		await kammer.screen.driver.switchTo().activeElement().sendKeys(Key.chord(Key.CONTROL, 'a'), '20', Key.ENTER);
 		await until(async () => (await named('Spar clamp'))[0]?.count === 20, 'twenty');
 		await keys(Key.DELETE);
 		await until(async () => (await named('Planking clamp')).length === 0, 'the next line to be deleted');
@@ -145,19 +131,19 @@ describe('taking stock', () => {
 
 	it('sorts, filters, groups and shows other columns, and remembers those', async () => {
 		await open();
-		const first = async () => (await screen.driver.findElements(By.css('[role=row][aria-selected] [role=gridcell]:nth-child(2)')))[0]?.getText();
-		await screen.click(By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]'));
-		await screen.click(By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]'));
+		const first = async () => (await kammer.screen.driver.findElements(By.css('[role=row][aria-selected] [role=gridcell]:nth-child(2)')))[0]?.getText();
+		await kammer.screen.click(By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]'));
+		await kammer.screen.click(By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]'));
 		await until(async () => (await first()) === 'Bicycle', 'the heaviest first');
-		await screen.driver.findElement(By.css('input[aria-label="Find in the list"]')).sendKeys('paint corner');
+		await kammer.screen.driver.findElement(By.css('input[aria-label="Find in the list"]')).sendKeys('paint corner');
 		await says(/4 lines of 30/);
-		await screen.driver.findElement(By.css('select[aria-label="Grouped by"]')).sendKeys('by group');
+		await kammer.screen.driver.findElement(By.css('select[aria-label="Grouped by"]')).sendKeys('by group');
 		await says(/finishes 3/);
-		await screen.button('Columns');
-		await screen.click(By.xpath('//fieldset//label[normalize-space()="Cord"]'));
+		await kammer.screen.button('Columns');
+		await kammer.screen.click(By.xpath('//fieldset//label[normalize-space()="Cord"]'));
 		expect(await seen(By.xpath('//span[@role="columnheader"]/button[normalize-space()="Cord"]'))).toBe(true);
-		await screen.driver.navigate().refresh();
-		await screen.shape('[role=grid] [role=row]');
+		await kammer.screen.driver.navigate().refresh();
+		await kammer.screen.shape('[role=grid] [role=row]');
 		expect(await seen(By.xpath('//span[@role="columnheader"]/button[normalize-space()="Cord"]'))).toBe(true);
 	});
 
@@ -165,10 +151,10 @@ describe('taking stock', () => {
 		await fresh([...slipwayShop().things, ...Array.from({ length: 5000 }, (_, i) => ({ ...newThing(`b${i}`, `Bit ${String(i).padStart(4, '0')}`), group: `box ${i % 40}`, mass: 0.01 + i / 1e5 }))]);
 		await open();
 		await says(/5030 lines/);
-		expect((await screen.driver.findElements(By.css('[role=row]'))).length).toBeLessThan(80);
+		expect((await kammer.screen.driver.findElements(By.css('[role=row]'))).length).toBeLessThan(80);
 		await keys(Key.chord(Key.CONTROL, Key.END));
 		await until(() => seen(row('Bit 4999')), 'the last line');
-		await screen.driver.findElement(By.css('input[aria-label="Find in the list"]')).sendKeys('bit 0042');
+		await kammer.screen.driver.findElement(By.css('input[aria-label="Find in the list"]')).sendKeys('bit 0042');
 		await until(() => seen(row('Bit 0042')), 'the one that was looked for');
 		await says(/1 line of 5030/);
 	});
@@ -184,15 +170,15 @@ describe('files', () => {
 		await says(/Take 2 lines/);
 		expect((await named('Scrub plane')).length).toBe(0);
 		// Left out is a column too: it can be set.
-		await screen.driver.findElement(By.css('select[aria-label="Size is"]')).sendKeys('Notes');
+		await kammer.screen.driver.findElement(By.css('select[aria-label="Size is"]')).sendKeys('Notes');
 		await until(async () => (await text()).includes('a;b'), 'the notes in the preview');
-		await screen.click(By.xpath('//label[contains(., "Take lines with a bad cell too")]/input'));
+		await kammer.screen.click(By.xpath('//label[contains(., "Take lines with a bad cell too")]/input'));
 		await says(/Take 3 lines/);
 		await fresh([...slipwayShop().things]);
-		await screen.button('Take 3 lines');
+		await kammer.screen.button('Take 3 lines');
 		await until(async () => (await named('Broken'))[0]?.count === 1, 'the spoiled line, without its bad cell');
 		expect((await named('Scrub plane'))[0]).toMatchObject({ mass: expect.closeTo(3.5 * 0.45359237, 6) });
-		await screen.button('Undo');
+		await kammer.screen.button('Undo');
 		await until(async () => (await named('Scrub plane')).length === 0 && (await named('Broken')).length === 0, 'all of it to be gone');
 		// The same headings again: matched as they were set.
 		await put('tools2.csv', 'Tool;Qty;Weight (lb);Size\nOar;2;5;kept\n');
@@ -204,8 +190,8 @@ describe('files', () => {
 		await tab('Files');
 		await put('oars.csv', 'name,group,count\noars,Oars and paddles,4\n');
 		await says(/Merge duplicates: 1 line is here already/);
-		await screen.click(By.xpath('//label[contains(., "Merge duplicates")]/input'));
-		await screen.button('Take 1 line');
+		await kammer.screen.click(By.xpath('//label[contains(., "Merge duplicates")]/input'));
+		await kammer.screen.button('Take 1 line');
 		await until(async () => (await named('Oar'))[0]?.count === 10, 'ten oars');
 		expect((await named('oars')).length).toBe(0);
 	});
@@ -213,17 +199,17 @@ describe('files', () => {
 	it('saves tables and the whole stock-take, and takes the latter back', async () => {
 		await open();
 		await tab('Files');
-		await screen.button('Save things as CSV');
-		const csv = await until(() => readdirSync(downloads).find((f) => /things\.csv$/.test(f)), 'the table');
-		expect(readFileSync(join(downloads, csv), 'utf8').split('\r\n')[0]).toMatch(/^\ufeffName,Group,Count,Width \(mm\)/);
-		await screen.button('Save as JSON');
-		const json = await until(() => readdirSync(downloads).find((f) => /stock-take\.json$/.test(f)), 'the document');
-		const whole = JSON.parse(readFileSync(join(downloads, json), 'utf8')) as Shop;
+		await kammer.screen.button('Save things as CSV');
+		const csv = await kammer.file(/things\.csv$/);
+		expect(readFileSync(csv, 'utf8').split('\r\n')[0]).toMatch(/^\ufeffName,Group,Count,Width \(mm\)/);
+		await kammer.screen.button('Save as JSON');
+		const json = await kammer.file(/stock-take\.json$/);
+		const whole = JSON.parse(readFileSync(json, 'utf8')) as Shop;
 		await put('other.json', JSON.stringify({ ...whole, things: [newThing('z', 'Zither')] }), 'Stock-take file');
 		await says(/other.json: Slipway workshop, 1 things/);
-		await screen.button('Put in place of what is here');
+		await kammer.screen.button('Put in place of what is here');
 		await until(async () => (await stored()).shop.things.length === 1, 'one thing alone');
-		await screen.button('Undo');
+		await kammer.screen.button('Undo');
 		await until(async () => (await stored()).shop.things.length === 30, 'all things back');
 		await put('bad.json', '{"format":"kammer-shop","version":1}', 'Stock-take file');
 		await says(/Nothing was taken/);
@@ -235,17 +221,17 @@ describe('on the wall', () => {
 		const [wall] = (await (await fetch(`${kammer.url}/api/plans`)).json()) as { id: string }[];
 		await open(`/walls/${wall!.id}/stock`);
 		await pickThing('Spar clamp');
-		await screen.says(/18 hanging of 18/);
-		expect(await screen.driver.findElement(By.css('[data-holder=h1]')).getAttribute('class')).toBeTruthy();
+		await kammer.screen.says(/18 hanging of 18/);
+		expect(await kammer.screen.driver.findElement(By.css('[data-holder=h1]')).getAttribute('class')).toBeTruthy();
 		await pickThing('Caulking iron');
-		await screen.says(/Hangs on no holder yet/);
-		await (await screen.field('Hangs on this holder')).sendKeys('Block planes');
-		await screen.says(/2 hanging of 7; 5 to place/);
-		await until(async () => (await screen.stored(wall!.id)).plan.holders.find((h) => h.id === 'h4')?.params.load.thing === 'caulking-iron', 'the wall to say so');
-		await screen.driver.get(`${kammer.url}/t/caulking-iron`);
-		await screen.ready();
-		await screen.says(/Caulking iron[\s\S]*2 hanging of 7/);
-		expect(await screen.driver.getCurrentUrl()).toContain(`/walls/${wall!.id}/stock?thing=caulking-iron&holder=h4`);
+		await kammer.screen.says(/Hangs on no holder yet/);
+		await (await kammer.screen.field('Hangs on this holder')).sendKeys('Block planes');
+		await kammer.screen.says(/2 hanging of 7; 5 to place/);
+		await until(async () => (await kammer.screen.stored(wall!.id)).plan.holders.find((h) => h.id === 'h4')?.params.load.thing === 'caulking-iron', 'the wall to say so');
+		await kammer.screen.driver.get(`${kammer.url}/t/caulking-iron`);
+		await kammer.screen.ready();
+		await kammer.screen.says(/Caulking iron[\s\S]*2 hanging of 7/);
+		expect(await kammer.screen.driver.getCurrentUrl()).toContain(`/walls/${wall!.id}/stock?thing=caulking-iron&holder=h4`);
 	});
 });
 
@@ -253,42 +239,42 @@ describe('the stand-ins', () => {
 	it('read a weight into the field that had the focus, and say when they cannot', async () => {
 		await open();
 		await pickThing('Rivet sets');
-		const field = await screen.field('Weight');
+		const field = await kammer.screen.field('Weight');
 		await field.click();
-		await screen.says(/A reading goes into: Weight/);
-		await screen.type('On the hook', '2.30 kg');
-		await screen.button('Weigh');
-		await screen.says(/2.3 kg went into Weight/);
+		await kammer.screen.says(/A reading goes into: Weight/);
+		await kammer.screen.type('On the hook', '2.30 kg');
+		await kammer.screen.button('Weigh');
+		await kammer.screen.says(/2.3 kg went into Weight/);
 		const got = (await until(async () => (await named('Rivet sets'))[0]?.mass, 'the weight')) as number;
 		expect(Math.abs(got - 2.3)).toBeLessThan(0.021);
 		expect(await value('Weight')).toMatch(/^2\.\d+ kg$/);
 
-		await screen.type('On the hook', '170 kg');
-		await screen.button('Weigh');
-		await screen.says(/out of range[\s\S]*Over its range of 150/);
-		await screen.type('On the hook', '2 kg');
-		await (await screen.field('It is held')).sendKeys('at the end');
-		await screen.button('Weigh');
-		await screen.says(/The connection was lost. Nothing was taken/);
-		await (await screen.field('It is held')).sendKeys('by a restless');
-		await screen.button('Weigh');
-		await screen.says(/It does not come to rest/);
+		await kammer.screen.type('On the hook', '170 kg');
+		await kammer.screen.button('Weigh');
+		await kammer.screen.says(/out of range[\s\S]*Over its range of 150/);
+		await kammer.screen.type('On the hook', '2 kg');
+		await (await kammer.screen.field('It is held')).sendKeys('at the end');
+		await kammer.screen.button('Weigh');
+		await kammer.screen.says(/The connection was lost. Nothing was taken/);
+		await (await kammer.screen.field('It is held')).sendKeys('by a restless');
+		await kammer.screen.button('Weigh');
+		await kammer.screen.says(/It does not come to rest/);
 		expect((await named('Rivet sets'))[0]?.mass).toBe(got);
 	});
 
 	it('print labels, stop where the roll ends, and go on with a new one; the sheet is a PDF', async () => {
 		await open();
 		await keys(Key.chord(Key.CONTROL, 'a'));
-		await screen.says(/30 labels/);
-		await screen.button('Save label sheet as PDF');
-		const pdf = await until(() => readdirSync(downloads).find((f) => f === 'labels.pdf'), 'the sheet');
-		expect(readFileSync(join(downloads, pdf)).subarray(0, 4).toString()).toBe('%PDF');
-		await screen.button('Print on the simulated printer');
-		await screen.says(/Simulated label printer: 30 of 30, done. 10 left/);
-		await screen.button('Print on the simulated printer');
-		await screen.says(/10 of 30, The roll is empty/);
-		await screen.button('New roll');
-		await screen.says(/30 of 30, done/);
+		await kammer.screen.says(/30 labels/);
+		await kammer.screen.button('Save label sheet as PDF');
+		const pdf = await kammer.file(/^labels\.pdf$/);
+		expect(readFileSync(pdf).subarray(0, 4).toString()).toBe('%PDF');
+		await kammer.screen.button('Print on the simulated printer');
+		await kammer.screen.says(/Simulated label printer: 30 of 30, done. 10 left/);
+		await kammer.screen.button('Print on the simulated printer');
+		await kammer.screen.says(/10 of 30, The roll is empty/);
+		await kammer.screen.button('New roll');
+		await kammer.screen.says(/30 of 30, done/);
 	});
 });
 
@@ -296,12 +282,12 @@ describe('what else is owned', () => {
 	it('boards have a weight and a stack, and one end follows the other', async () => {
 		await open();
 		await tab('Lumber');
-		await screen.button('Add boards');
-		await screen.says(/weight/);
-		await screen.type('Count', '10');
-		await screen.type('Thickness', '20 mm');
-		await screen.says(/10 × 20 mm/);
-		await screen.type('Longest', '900 mm');
+		await kammer.screen.button('Add boards');
+		await kammer.screen.says(/weight/);
+		await kammer.screen.type('Count', '10');
+		await kammer.screen.type('Thickness', '20 mm');
+		await kammer.screen.says(/10 × 20 mm/);
+		await kammer.screen.type('Longest', '900 mm');
 		await until(async () => (await value('Shortest')) === '900 mm', 'the shortest to follow');
 	});
 
@@ -310,24 +296,24 @@ describe('what else is owned', () => {
 		await tab('Consumables');
 		await (await entry()).sendKeys('2 masking tapes');
 		await says(/You own 5 of these \(Masking tape\)/);
-		await screen.button('Add 2 to them');
+		await kammer.screen.button('Add 2 to them');
 		await until(async () => (await stored()).shop.consumables.find((c) => c.name === 'Masking tape')?.count === 7, 'seven');
 	});
 
 	it('tools are ticked off, and what they cannot do is said', async () => {
 		await open();
 		await tab('Tools');
-		await screen.says(/It can be made: drill press/);
-		await screen.type('Depth', '80 mm');
-		await screen.says(/It cannot be made: drill press: travel 60 mm, needs 80 mm/);
-		await screen.click(By.xpath('//label[normalize-space()="Brace"]'));
-		await screen.says(/It can be made: brace/);
-		await screen.button('Undo');
-		await screen.says(/It cannot be made/);
+		await kammer.screen.says(/It can be made: drill press/);
+		await kammer.screen.type('Depth', '80 mm');
+		await kammer.screen.says(/It cannot be made: drill press: travel 60 mm, needs 80 mm/);
+		await kammer.screen.click(By.xpath('//label[normalize-space()="Brace"]'));
+		await kammer.screen.says(/It can be made: brace/);
+		await kammer.screen.button('Undo');
+		await kammer.screen.says(/It cannot be made/);
 	});
 
 	it('no errors, nothing from elsewhere', async () => {
-		expect(await screen.errors()).toEqual([]);
-		expect(await screen.origins()).toEqual([kammer.url]);
+		expect(await kammer.screen.errors()).toEqual([]);
+		expect(await kammer.screen.origins()).toEqual([kammer.url]);
 	});
 });

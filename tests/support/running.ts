@@ -1,6 +1,8 @@
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import { afterAll, beforeAll } from 'vitest';
 import { browser, Screen, type Browser } from './screen';
-import { cleanUp, scratch, startKammer, type Running } from './server';
+import { cleanUp, scratch, startKammer, until, type Running } from './server';
 
 /** A server of its own for the tests of a file, on data that is thrown away. */
 export function useKammer(): { readonly url: string } {
@@ -20,17 +22,26 @@ export function useKammer(): { readonly url: string } {
 	};
 }
 
-/** The same with a browser in front of it. */
-export function useScreen(): { readonly url: string; readonly screen: Screen } {
+/** The same with a browser in front of it, which puts what it downloads into a folder. */
+export function useScreen(): { readonly url: string; readonly screen: Screen; readonly downloads: string; file(named: RegExp): Promise<string> } {
 	const kammer = useKammer();
+	const downloads = scratch();
 	let chromium: Browser;
 	let screen: Screen;
 	beforeAll(async () => {
-		chromium = await browser();
+		chromium = await browser({ downloads });
 		screen = new Screen(chromium.driver, kammer.url);
 	});
-	afterAll(() => chromium.close());
+	afterAll(async () => {
+		await chromium.close();
+		cleanUp(downloads);
+	});
 	return {
+		downloads,
+		/** Path of a downloaded file, once it is there. */
+		async file(named: RegExp) {
+			return join(downloads, await until(() => readdirSync(downloads).find((f) => named.test(f)), `a file named ${named}`));
+		},
 		get url() {
 			return kammer.url;
 		},

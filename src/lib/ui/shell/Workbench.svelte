@@ -28,6 +28,7 @@
 	import { whenIdle } from '$lib/state/when-idle';
 	import type { StageId } from './stages';
 	import TitleBar from './TitleBar.svelte';
+	import { isTyping, undoKeys } from './undo-keys';
 
 	let { open, shop, stage, find = null }: { open: OpenPlan; shop: OpenShop | null; stage: StageId; find?: { thing: string | null; holder: string | null } | null } = $props();
 
@@ -84,16 +85,10 @@
 	});
 
 	function keyed(event: KeyboardEvent) {
-		const typing = (event.target as Element).matches('input, select, textarea');
-		if ((event.ctrlKey || event.metaKey) && !typing && !event.altKey) {
-			const key = event.key.toLowerCase();
-			if (key === 'z' || key === 'y') {
-				event.preventDefault();
-				if (key === 'y' || event.shiftKey) work.redo();
-				else work.undo();
-			}
-		}
-		if (event.key === 'Escape' && !typing) open.selection = null;
+		undoKeys(event, work);
+		if (event.key !== 'Escape' || isTyping(event)) return;
+		open.selection = null;
+		desk?.pick([]);
 	}
 
 	onMount(() => {

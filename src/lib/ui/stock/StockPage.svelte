@@ -4,6 +4,7 @@
 	import type { OpenShop } from '$lib/state/open-shop.svelte';
 	import { StockDesk } from '$lib/state/stock-desk.svelte';
 	import TitleBar from '../shell/TitleBar.svelte';
+	import { isTyping, undoKeys } from '../shell/undo-keys';
 	import StockDeskView from './StockDeskView.svelte';
 	import StockSlip from './StockSlip.svelte';
 	import TwiceNote from './TwiceNote.svelte';
@@ -14,15 +15,8 @@
 	const desk = untrack(() => new StockDesk(shop));
 
 	function keyed(event: KeyboardEvent) {
-		const typing = (event.target as Element).matches('input:not([type=checkbox]), select, textarea');
-		if ((event.ctrlKey || event.metaKey) && !typing && !event.altKey) {
-			const key = event.key.toLowerCase();
-			if (key !== 'z' && key !== 'y') return;
-			event.preventDefault();
-			if (key === 'y' || event.shiftKey) shop.redo();
-			else shop.undo();
-		}
-		if (event.key === 'Escape' && !typing) desk.pick([]);
+		undoKeys(event, shop);
+		if (event.key === 'Escape' && !isTyping(event)) desk.pick([]);
 	}
 
 	onMount(() => {

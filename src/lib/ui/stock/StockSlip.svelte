@@ -31,10 +31,15 @@
 	<StockSummary {desk} />
 	{#if desk.list === 'things' && open && open.plan.holders.length > 0}<LabelsSection {labels} />{/if}
 {:else if desk.list === 'things'}
-	<ThingPanel {desk} {things} {open} />
-	<MeasureSection usual={{ mass: things[0]?.mass ?? null, length: things[0]?.height ?? null }} />
+	<!-- Afresh for each pick: what was typed wrongly for one thing, or is being weighed for it, is not another's. -->
+	{#key desk.picked}
+		<ThingPanel {desk} {things} {open} />
+		<MeasureSection usual={{ mass: things[0]?.mass ?? null, length: things[0]?.height ?? null }} />
+	{/key}
 	<LabelsSection {labels} />
 {:else}
-	<ItemPanel {desk} items={picked as (Board | Consumable)[]} />
-	<MeasureSection usual={{ mass: null, length: null }} />
+	{#key desk.picked}
+		<ItemPanel {desk} items={picked as (Board | Consumable)[]} />
+		<MeasureSection usual={{ mass: null, length: null }} />
+	{/key}
 {/if}

@@ -30,7 +30,7 @@
 	const wheres = $derived([...new Set(desk.shop.shop.things.map((t) => t.where))].filter(Boolean).sort());
 	/** The grip they share, if they do. */
 	const grip = $derived(things.every((t) => t.grip === things[0]?.grip) ? (things[0]?.grip ?? null) : null);
-	const open_ = $derived(one ? unmeasured(one) : null);
+	const todo = $derived(one ? unmeasured(one) : null);
 	/** All of them hang on planned walls: where they are is no question. */
 	const hangs = $derived(one !== null && (desk.shop.placed.get(one.id) ?? 0) >= one.count);
 	const named = (keys: readonly string[]) => keys.map((k) => column(k).title.toLowerCase()).join(', ');
@@ -63,11 +63,11 @@
 {/snippet}
 
 <h2>{one ? one.name : `${things.length} things`}</h2>
-{#if one && open_}
+{#if one && todo}
 	<p class="about">
-		{#if open_.missing.length}Still to measure: {named(open_.missing)}.{/if}
-		{#if open_.typical.length}Typical for its kind, not measured: {named(open_.typical)}.{/if}
-		{#if !open_.missing.length && !open_.typical.length}Measured.{/if}
+		{#if todo.missing.length}Still to measure: {named(todo.missing)}.{/if}
+		{#if todo.typical.length}Typical for its kind, not measured: {named(todo.typical)}.{/if}
+		{#if !todo.missing.length && !todo.typical.length}Measured.{/if}
 	</p>
 {:else}
 	<p class="about">What you change is changed in all of them, as one step.</p>

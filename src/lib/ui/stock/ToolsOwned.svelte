@@ -9,6 +9,7 @@
 	import { newId } from '$lib/state/new-id';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import type { StockDesk } from '$lib/state/stock-desk.svelte';
+	import DeskPage from './DeskPage.svelte';
 	import Field from '../panels/Field.svelte';
 	import { writeLength } from '../panels/write';
 
@@ -46,7 +47,7 @@
 	const write = (limit: ToolLimit, value: Value) => (value === null ? '' : Array.isArray(value) ? value.map((v) => writeLength(v, unit)).join(', ') : limit.kind === 'angle' ? `${value}°` : writeLength(value, unit));
 </script>
 
-<div class="owned">
+<DeskPage>
 	<p class="marks">Tick what the shop has. A limit left empty is not guessed: what leans on it is asked again before it is made.</p>
 	{#each TOOL_GROUPS as group (group)}
 		<h2>{group}</h2>
@@ -72,23 +73,9 @@
 			</div>
 		{/each}
 	{/each}
-</div>
+</DeskPage>
 
 <style>
-	.owned {
-		height: 100%;
-		padding: 0.6rem 1rem 1.5rem;
-		overflow-y: auto;
-		background: var(--sheet);
-	}
-	.marks {
-		color: var(--pencil);
-	}
-	h2 {
-		margin-top: 0.8rem;
-		border-bottom: 1.5px solid var(--ink);
-		font-weight: 700;
-	}
 	.kind {
 		padding: 0.45rem 0;
 		border-bottom: 1px solid var(--hair);

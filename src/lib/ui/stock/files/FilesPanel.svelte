@@ -12,6 +12,7 @@
 	import { fileName, saveFile } from '$lib/state/save-file';
 	import { TABLES, type StockDesk } from '$lib/state/stock-desk.svelte';
 	import { TableJob } from '$lib/state/table-job.svelte';
+	import DeskPage from '../DeskPage.svelte';
 	import ImportPreview from './ImportPreview.svelte';
 
 	/** Files in and out: tables as CSV, all of it as JSON, and a list on paper. */
@@ -73,7 +74,7 @@
 	const saveJson = () => saveFile(fileName(`${desk.shop.shop.settings.name} stock-take`, 'json'), 'application/json', JSON.stringify(desk.shop.shop, null, '\t'));
 </script>
 
-<div class="files">
+<DeskPage>
 	<section aria-label="Tables">
 		<h2>Tables (CSV)</h2>
 		<div class="row">
@@ -120,20 +121,9 @@
 	</section>
 	{#if problems.length > 0}<div role="alert"><p class="error">Nothing was taken.</p><ul>{#each problems.slice(0, 12) as p, i (i)}<li><code>{p.path}</code> {sayProblem(p, unit)}</li>{/each}</ul></div>{/if}
 	{#if done}<p class="done" role="status">{done}</p>{/if}
-</div>
+</DeskPage>
 
 <style>
-	.files {
-		height: 100%;
-		padding: 0.6rem 1rem 1.5rem;
-		overflow-y: auto;
-		background: var(--sheet);
-	}
-	h2 {
-		margin-top: 0.6rem;
-		border-bottom: 1.5px solid var(--ink);
-		font-weight: 700;
-	}
 	.row,
 	.accept {
 		display: flex;
@@ -153,9 +143,6 @@
 	.tab[aria-pressed='true'] {
 		background: var(--ink);
 		color: var(--paper);
-	}
-	.marks {
-		color: var(--pencil);
 	}
 	.done {
 		font-weight: 600;
