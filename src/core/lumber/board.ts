@@ -76,7 +76,7 @@ export const boardFigures = once((b: Board): BoardFigures => {
 		least: perMm * Math.min(b.shortest, b.longest),
 		most: perMm * Math.max(b.shortest, b.longest),
 		stack: b.count * b.thickness,
-		sum: phrase(`${b.count} × {t} × {w} × {l} × {d} kg/m³`, { t: mm(b.thickness), w: mm(b.width), l: mm(b.longest), d: density.toFixed(0) }),
+		sum: phrase(`${b.count} × {t} × {w} × {l} × {d}`, { t: mm(b.thickness), w: mm(b.width), l: mm(b.longest), d: { value: density, dim: 'density' } }),
 		stackSum: phrase(`${b.count} × {t}`, { t: mm(b.thickness) }),
 		source
 	};

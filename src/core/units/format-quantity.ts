@@ -2,9 +2,9 @@ import { formatLength } from './format-length';
 import type { LengthUnit } from './parse-length';
 import { KG_PER_POUND, MM_PER_INCH, MPA_PER_PSI, N_PER_POUND } from './quantity';
 
-/** What a shown number measures. Values are held in mm, N, N mm, N/mm, N/mm2, rad, kg. */
+/** What a shown number measures. Values are held in mm, N, N mm, N/mm, N/mm2, rad, kg, kg/m3. */
 export type Dimension =
-	| 'length' | 'force' | 'moment' | 'force-per-length' | 'stress' | 'angle' | 'mass' | 'ratio' | 'count' | 'area' | 'section' | 'inertia' | 'area-load' | 'fine-length';
+	| 'length' | 'force' | 'moment' | 'force-per-length' | 'stress' | 'angle' | 'mass' | 'ratio' | 'count' | 'area' | 'section' | 'inertia' | 'area-load' | 'fine-length' | 'density';
 
 export interface Quantity {
 	value: number;
@@ -30,7 +30,8 @@ const MM: Record<Exclude<Dimension, 'length'>, Style> = {
 	section: { unit: 'mm³', scale: 1, decimals: 0 },
 	inertia: { unit: 'mm⁴', scale: 1, decimals: 0 },
 	'area-load': { unit: 'kN/m²', scale: 1e-3, decimals: 2 },
-	'fine-length': { unit: 'mm', scale: 1, decimals: 2 }
+	'fine-length': { unit: 'mm', scale: 1, decimals: 2 },
+	density: { unit: 'kg/m³', scale: 1, decimals: 0 }
 };
 const INCH: Record<Exclude<Dimension, 'length'>, Style> = {
 	...MM,
@@ -43,7 +44,8 @@ const INCH: Record<Exclude<Dimension, 'length'>, Style> = {
 	section: { unit: 'in³', scale: MM_PER_INCH ** 3, decimals: 3 },
 	inertia: { unit: 'in⁴', scale: MM_PER_INCH ** 4, decimals: 3 },
 	'area-load': { unit: 'psf', scale: MPA_PER_PSI / 144, decimals: 1 },
-	'fine-length': { unit: 'in', scale: MM_PER_INCH, decimals: 3 }
+	'fine-length': { unit: 'in', scale: MM_PER_INCH, decimals: 3 },
+	density: { unit: 'lb/ft³', scale: KG_PER_POUND / ((12 * MM_PER_INCH) / 1000) ** 3, decimals: 1 }
 };
 
 /**

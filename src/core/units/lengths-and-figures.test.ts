@@ -28,6 +28,7 @@ describe('figures', () => {
 		['area-load', 20 * 47.880259e-6, '0.96 kN/m²', '20.0 psf'],
 		['angle', Math.PI / 8, '22.5°', '22.5°'],
 		['angle', Math.PI / 4, '45°', '45°'],
+		['density', 16.018463, '16 kg/m³', '1.0 lb/ft³'],
 		['force', 4.4482216, '4 N', '1.0 lb'],
 		['mass', 0.45359237, '0.5 kg', '1.0 lb']
 	])('of %s, %d', (dim, value, metric, inches) => {
