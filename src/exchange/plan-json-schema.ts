@@ -1,5 +1,5 @@
 import type { Schema } from 'yup';
-import { planSchema, SPACING_SCHEMAS } from '$core/plan/schema';
+import { planSchema } from '$core/plan/schema';
 
 /** The parts of yup's description that matter here. */
 export interface Described {
@@ -10,6 +10,8 @@ export interface Described {
 	tests?: { name?: string; params?: Record<string, unknown> }[];
 	fields?: Record<string, Described>;
 	innerType?: Described;
+	/** Of one of several shapes. */
+	meta?: { shapes: Schema[]; optional: boolean; nullable: boolean };
 }
 
 export type JsonSchema = Record<string, unknown>;
@@ -21,7 +23,7 @@ function put(into: JsonSchema, key: string, value: unknown): void {
 }
 
 /** Optional, and no test asks that it be there all the same. */
-const mayBeAbsent = (d: Described) => d.optional === true && !d.tests?.some((t) => t.name === 'there');
+const mayBeAbsent = (d: Described) => (d.optional === true && !d.tests?.some((t) => t.name === 'there')) || d.meta?.optional === true;
 
 function bare(d: Described): JsonSchema {
 	switch (d.type) {
@@ -55,7 +57,7 @@ function bare(d: Described): JsonSchema {
 		case 'boolean':
 			return { type: 'boolean' };
 		case 'lazy':
-			return { oneOf: SPACING_SCHEMAS.map((s) => convert((s as Schema).describe() as Described)) };
+			return { oneOf: [...(d.meta?.shapes ?? []).map((s) => convert(s.describe() as Described)), ...(d.meta?.nullable ? [{ type: 'null' }] : [])] };
 		default:
 			return { enum: (d.oneOf ?? []).filter((v) => v !== null) };
 	}

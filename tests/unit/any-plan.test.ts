@@ -107,7 +107,7 @@ describe('any plan that is taken', () => {
 					for (const words of [c.reason, ...c.notes]) expect(sayPhrase(words, 'mm')).not.toMatch(/NaN|undefined|\{\w+\}/);
 				}
 				for (const w of result.warnings) expect(sayPhrase(w.message, 'inch')).not.toMatch(/NaN|undefined|\{\w+\}/);
-				for (const h of result.holders.values()) loadPath(h.placed, plan.wall.studs);
+				for (const h of result.holders.values()) loadPath(h.placed, plan.wall);
 				if (plan.wall.studs.length === 0) for (const h of result.holders.values()) expect(h.verdict).not.toBe('holds');
 			}),
 			{ numRuns: 400 }

@@ -56,7 +56,7 @@ describe('first places', () => {
 
 	it('puts joints on studs, each cleat no longer than a board', () => {
 		const plan = slipwayWall();
-		const joints = jointsFor(plan, 20, 5180, 2440);
+		const joints = jointsFor(plan, { left: 20, right: 5180, y: 1800 }, 2440);
 		const studs = plan.wall.studs.map((s) => s.x);
 		expect(joints.every((j) => studs.includes(j))).toBe(true);
 		[20, ...joints, 5180].slice(1).forEach((x, i, all) => expect(x - (i === 0 ? 20 : (all[i - 1] as number))).toBeLessThanOrEqual(2440));

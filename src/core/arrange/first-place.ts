@@ -1,6 +1,12 @@
 import type { Plan, Row } from '../plan/types';
+import { inTheWay } from '../survey/in-the-way';
+import { alongWall, meets, type Box3 } from '../survey/solid';
+import { supportsAt } from '../survey/supports';
+import { sweptBy } from '../survey/swept';
 import type { Millimetres } from '../units/quantity';
 
+/** As far out as a cleat stands, mm. */
+const CLEAT = 38;
 /** Highest row a first layout starts with, and the usual pitch below it. */
 const FIRST_ROW_SHARE = 0.75;
 const PITCH = 400;
@@ -24,12 +30,17 @@ export function nextRowHeight(plan: Plan): Millimetres {
 
 /** Stretch of wall at a height that no obstruction crosses: the widest one. */
 export function widestClear(plan: Plan, y: Millimetres, height: Millimetres): { left: Millimetres; right: Millimetres } {
-	const blocks = plan.wall.obstructions.filter((o) => o.y < y + height && o.y + o.height > y).sort((a, b) => a.x - b.x);
-	let at = 0;
-	let best = { left: 0, right: 0 };
-	for (const b of [...blocks, { x: plan.wall.width, width: 0 }]) {
-		if (b.x - at > best.right - best.left) best = { left: at, right: b.x };
-		at = Math.max(at, b.x + b.width);
+	const { wall } = plan;
+	const across: Box3 = { x: [0, wall.width], y: [y, y + height], z: [0, CLEAT] };
+	const blocks = inTheWay(wall, across)
+		.flatMap(({ obstruction: o, how }) => (how === 'clear' ? [] : [...sweptBy(o).fixed, ...sweptBy(o).moving].filter((s) => meets(s, across)).map(alongWall)))
+		.sort((a, b) => a[0] - b[0]);
+	const end = wall.width - (wall.corners?.right.taken ?? 0);
+	let at = wall.corners?.left.taken ?? 0;
+	let best = { left: at, right: at };
+	for (const [from, to] of [...blocks, [end, end] as const]) {
+		if (Math.min(from, end) - at > best.right - best.left) best = { left: at, right: Math.min(from, end) };
+		at = Math.max(at, to);
 	}
 	return best;
 }
@@ -38,14 +49,14 @@ export function widestClear(plan: Plan, y: Millimetres, height: Millimetres): { 
 export function rowEnds(plan: Plan, y: Millimetres, height: Millimetres): { left: Millimetres; right: Millimetres } {
 	const past = 50;
 	const clear = widestClear(plan, y, height);
-	const on = plan.wall.studs.map((s) => s.x).filter((x) => x >= clear.left && x <= clear.right);
+	const on = supportsAt(plan.wall, y).map((s) => s.x).filter((x) => x >= clear.left && x <= clear.right);
 	if (on.length < 2) return clear;
 	return { left: Math.max(clear.left, Math.min(...on) - past), right: Math.min(clear.right, Math.max(...on) + past) };
 }
 
 /** Joints for a row longer than a board: each on the last stud that a board still reaches. */
-export function jointsFor(plan: Plan, left: Millimetres, right: Millimetres, board: Millimetres): Millimetres[] {
-	const studs = plan.wall.studs.map((s) => s.x).filter((x) => x > left && x < right).sort((a, b) => a - b);
+export function jointsFor(plan: Plan, { left, right, y }: { left: Millimetres; right: Millimetres; y: Millimetres }, board: Millimetres): Millimetres[] {
+	const studs = supportsAt(plan.wall, y).map((s) => s.x).filter((x) => x > left && x < right).sort((a, b) => a - b);
 	const joints: Millimetres[] = [];
 	for (let from = left; right - from > board; ) {
 		const reach = studs.filter((x) => x > from + 300 && x <= from + board).at(-1) ?? from + board;

@@ -1,4 +1,3 @@
-import { workingSpace } from '../handling/service-panel';
 import { LEAST_PENETRATION } from '../loads/fasteners/joint';
 import { spacingMinimums } from '../loads/fasteners/spacing-minimums';
 import { screwHeights, STACK_APART } from '../loads/statics/roll';
@@ -6,15 +5,20 @@ import type { Warning } from '../loads/check';
 import { screw, screwDiameter } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { rowProfile } from '../plan/profile';
-import type { Plan, Row } from '../plan/types';
+import type { Build, Plan, Row } from '../plan/types';
 import { claddingDepth } from '../survey/cladding-depth';
+import { lowestTop } from '../survey/outline';
+import { FAR_WORDS, rowFitWarnings } from '../survey/row-fit';
+import { surveyed } from '../survey/supports';
 import { mm, phrase } from '../units/phrase';
 import type { Segment } from './segments';
+
+type Say = (level: Warning['level'], message: Warning['message']) => void;
 
 /** A cleat may stand out this far past its last stud, as a share of the first span, before it is worth a word. */
 const OVERHANG_SHARE = 0.5;
 
-function fixingWarnings(row: Row, segments: readonly Segment[], say: (level: Warning['level'], message: Warning['message']) => void): void {
+function fixingWarnings(row: Row, segments: readonly Segment[], say: Say): void {
 	for (const s of segments) {
 		const [first, second] = s.fixings;
 		const last = s.fixings.at(-1);
@@ -48,11 +52,8 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: (level: War
 	}
 }
 
-function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: (level: Warning['level'], message: Warning['message']) => void): void {
-	const profile = rowProfile(row, plan.cutting.kerf);
-	const { cladding } = plan.wall;
-	const under = row.backer ? stock(row.backer.stock).thickness : profile.thickness;
-	const into = row.screws.length - under - claddingDepth(cladding);
+/** Screws into studs, blocking or boards: long enough, and not too long. */
+function timberScrews({ wall }: Plan, row: Row, into: number, segments: readonly Segment[], say: Say): void {
 	const needed = LEAST_PENETRATION['wood-screw'] * screwDiameter(row.screws.size);
 	if (into < needed) {
 		say(
@@ -61,7 +62,27 @@ function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: 
 		);
 	}
 	const through = segments.flatMap((s) => s.fixings).find((f) => into > f.stud.depth);
-	if (through) say('stop', phrase('Screws of {l} come out behind the stud at {x@tape}, which is {d} deep', { l: mm(row.screws.length), x: mm(through.x), d: mm(through.stud.depth) }));
+	if (through) {
+		const member = through.stud.member === 'plank' ? 'a board' : `the ${through.stud.member ?? 'stud'}`;
+		const far = wall.far ? `, into ${FAR_WORDS[wall.far.kind]}` : '';
+		say('stop', phrase(`Screws of {l} come out behind ${member} at {x@tape}, which is {d} deep${far}`, { l: mm(row.screws.length), x: mm(through.x), d: mm(through.stud.depth) }));
+	}
+}
+
+/** Screws into plugs: they must reach the plug's end, and the hole stay within the wall. */
+function masonryScrews(row: Row, into: number, { plug, thickness }: Extract<Build, { kind: 'masonry' }>, say: Say): void {
+	if (into < plug.length) say('stop', phrase('Screws of {l} enter the wall by {in}: the plug is {p} long, and they must reach its end', { l: mm(row.screws.length), in: mm(Math.max(0, into)), p: mm(plug.length) }));
+	if (into + plug.diameter > thickness) say('stop', phrase('A hole for screws of {l} comes out behind the wall, {t} thick', { l: mm(row.screws.length), t: mm(thickness) }));
+}
+
+function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: Say): void {
+	const profile = rowProfile(row, plan.cutting.kerf);
+	const { cladding } = plan.wall;
+	const under = row.backer ? stock(row.backer.stock).thickness : profile.thickness;
+	const into = row.screws.length - under - claddingDepth(cladding);
+	const { build } = plan.wall;
+	if (build?.kind === 'masonry') masonryScrews(row, into, build, say);
+	else timberScrews(plan, row, into, segments, say);
 	if (row.backer) return backerWarnings(plan, row, say);
 	const stack = screwHeights(profile, row.screws.size, row.screws.perStud);
 	if (!stack.fits) {
@@ -72,14 +93,14 @@ function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: 
 				: phrase('The wall side, {back} high, leaves the screw less than 2.5 diameters of edge', { back: mm(profile.back) })
 		);
 	}
-	if (row.y + profile.front > plan.wall.height) say('stop', phrase('The row reaches above the wall'));
+	if (row.y + profile.front > lowestTop(plan.wall, row.left, row.right)) say('stop', phrase('The row reaches above the wall'));
 	if (stock(row.stock).kind === 'solid') {
 		say('mind', phrase('Solid cleats split along the grain at the screw line; ply does not'));
 	}
 }
 
 /** What is wrong with a backer sheet and the screws that go into the cleat from behind it. */
-function backerWarnings(plan: Plan, row: Row, say: (level: Warning['level'], message: Warning['message']) => void): void {
+function backerWarnings(plan: Plan, row: Row, say: Say): void {
 	if (!row.backer) return;
 	const profile = rowProfile(row, plan.cutting.kerf);
 	const sheet = stock(row.backer.stock);
@@ -88,33 +109,15 @@ function backerWarnings(plan: Plan, row: Row, say: (level: Warning['level'], mes
 	if (length > both) say('stop', phrase('Screws of {l} from behind poke out of the cleat: sheet and cleat together are {t}', { l: mm(length), t: mm(both) }));
 	if (length <= sheet.thickness) say('stop', phrase('Screws of {l} from behind do not reach through the sheet, {t}', { l: mm(length), t: mm(sheet.thickness) }));
 	if (row.y - row.backer.below < 0) say('stop', phrase('The backer sheet reaches below the floor'));
-	if (row.y - row.backer.below + row.backer.height > plan.wall.height) say('stop', phrase('The backer sheet reaches above the wall'));
-}
-
-function obstructionWarnings(plan: Plan, row: Row, say: (level: Warning['level'], message: Warning['message']) => void): void {
-	const top = row.y + rowProfile(row, plan.cutting.kerf).front;
-	for (const o of plan.wall.obstructions) {
-		if (o.x < row.right && o.x + o.width > row.left && o.y < top && o.y + o.height > row.y) {
-			say('stop', phrase('The row runs over {name}', { name: o.name || o.kind }));
-		}
-		if (o.kind === 'service-panel') {
-			const space = workingSpace(o);
-			if (space.left < row.right && space.right > row.left && row.y < space.high) say('mind', phrase('The row runs through the working space of {name}: hang nothing there', { name: o.name || 'the service panel' }));
-		}
-		const electric = o.kind === 'outlet' || o.kind === 'switch' || o.kind === 'service-panel';
-		if (electric && o.x < row.right && o.x + o.width > row.left) {
-			say('mind', phrase('Cables run up and down from {name}: power off and trace them before you drill near {x@tape}', { name: o.name || o.kind, x: mm(o.x + o.width / 2) }));
-		}
-	}
+	if (row.y - row.backer.below + row.backer.height > lowestTop(plan.wall, row.left, row.right)) say('stop', phrase('The backer sheet reaches above the wall'));
 }
 
 /** What is wrong with a row as laid out, before any load: joints, ends, screws, obstructions. */
 export function rowWarnings(plan: Plan, row: Row, segments: readonly Segment[]): Warning[] {
 	const found: Warning[] = [];
-	const say = (level: Warning['level'], message: Warning['message']) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
-	if (plan.wall.studs.length === 0) say('stop', phrase('No studs surveyed: nothing to screw to'));
+	const say: Say = (level, message) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
+	if (!surveyed(plan.wall)) say('stop', phrase('No studs surveyed: nothing to screw to'));
 	else fixingWarnings(row, segments, say);
 	screwWarnings(plan, row, segments, say);
-	obstructionWarnings(plan, row, say);
-	return found;
+	return [...found, ...rowFitWarnings(plan, row, segments)];
 }

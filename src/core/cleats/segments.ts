@@ -1,4 +1,5 @@
-import type { Row, Stud } from '../plan/types';
+import type { Row, Wall } from '../plan/types';
+import { supportsAt, type Support } from '../survey/supports';
 import type { Millimetres } from '../units/quantity';
 
 /** One cleat of a row, from joint to joint, with the studs it is screwed to. */
@@ -11,7 +12,7 @@ export interface Segment {
 
 /** Where a cleat crosses a stud. */
 export interface Fixing {
-	stud: Stud;
+	stud: Support;
 	/** Screw line: the stud's centre, or the middle of the lap where a cleat's end lies on the stud. */
 	x: Millimetres;
 	/** The cleat's end lies on this stud, so the screws stand near it. */
@@ -23,7 +24,7 @@ const NEAR_END = 19;
 /** Least lap of a cleat on a stud that takes a screw at all. */
 const LEAST_LAP = 10;
 
-function fixingsOf(from: Millimetres, to: Millimetres, studs: readonly Stud[]): Fixing[] {
+function fixingsOf(from: Millimetres, to: Millimetres, studs: readonly Support[]): Fixing[] {
 	const found = studs.flatMap((stud): Fixing[] => {
 		if (stud.x >= from + NEAR_END && stud.x <= to - NEAR_END) return [{ stud, x: stud.x, atEnd: false }];
 		const lapFrom = Math.max(from, stud.x - stud.width / 2);
@@ -38,11 +39,22 @@ function fixingsOf(from: Millimetres, to: Millimetres, studs: readonly Stud[]): 
  * @param studs of the wall, in any order
  * @example rowSegments({ left: 0, right: 1000, joints: [] }, studs)
  */
-export function rowSegments(row: Pick<Row, 'left' | 'right' | 'joints'>, studs: readonly Stud[]): Segment[] {
+export function rowSegments(row: Pick<Row, 'left' | 'right' | 'joints'>, studs: readonly Support[]): Segment[] {
 	const ends = [row.left, ...[...row.joints].sort((a, b) => a - b), row.right];
 	const sorted = [...studs].sort((a, b) => a.x - b.x);
 	return ends.slice(1).map((to, i) => {
 		const from = ends[i] as number;
 		return { from, to, fixings: fixingsOf(from, to, sorted) };
 	});
+}
+
+/** Screws of a row go so far above its lower edge, or near enough: studs lean little. */
+const SCREWS_UP = 25;
+
+/**
+ * The cleats of a row with their screws, on a surveyed wall: in studs where they stand at that height, blocking, or a solid wall.
+ * @example segmentsOn(row, plan.wall).flatMap((s) => s.fixings)
+ */
+export function segmentsOn(row: Pick<Row, 'left' | 'right' | 'joints' | 'y'>, wall: Wall): Segment[] {
+	return rowSegments(row, supportsAt(wall, row.y + SCREWS_UP));
 }

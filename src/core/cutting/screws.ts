@@ -1,4 +1,4 @@
-import { rowSegments } from '../cleats/segments';
+import { segmentsOn } from '../cleats/segments';
 import { screwDiameter, type ScrewSize } from '../materials/screws';
 import type { Plan } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
@@ -25,11 +25,11 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 		found.set(key, screws);
 	};
 	for (const row of plan.rows) {
-		const lines = rowSegments(row, plan.wall.studs).reduce((n, s) => n + s.fixings.length, 0);
+		const lines = segmentsOn(row, plan.wall).reduce((n, s) => n + s.fixings.length, 0);
 		take(row.screws.size, row.screws.length, 'rows', lines * (row.backer?.perStud ?? row.screws.perStud));
 		if (row.backer) {
 			const { size, length, pitch } = row.backer.behind;
-			take(size, length, 'rows', rowSegments(row, plan.wall.studs).reduce((n, s) => n + Math.ceil((s.to - s.from) / pitch) + 1, 0));
+			take(size, length, 'rows', segmentsOn(row, plan.wall).reduce((n, s) => n + Math.ceil((s.to - s.from) / pitch) + 1, 0));
 		}
 	}
 	for (const { params } of plan.holders) take(params.hook.screws.size, params.hook.screws.length, 'hooks', params.hook.screws.count * (params.secondHook ? 2 : 1));

@@ -2,6 +2,7 @@ import type { Placed } from '../loads/place';
 import { MM_PER_INCH, type Kilograms, type Millimetres } from '../units/quantity';
 import { handsOut, liftIndex, liftLimit } from './lifting';
 import { reachBand, type ReachBand } from './reach';
+import { AT_THE_WALL, type Standing } from './standing';
 
 /** Height that things are lifted from: a bench, and where NIOSH's equation is kindest. */
 export const LIFTED_FROM: Millimetres = 30 * MM_PER_INCH;
@@ -49,29 +50,32 @@ function kinder(height: Millimetres, index: (y: Millimetres) => number): Millime
 	return good;
 }
 
-const known = new WeakMap<Placed, { stature: Millimetres | undefined; result: SeatHandling | null }>();
+const known = new WeakMap<Placed, { stature: Millimetres | undefined; standing: Standing; result: SeatHandling | null }>();
 
 /**
  * Handling of the seats of a holder: all are alike, and the place nearest the wall is the furthest to reach.
- * Source: NIOSH revised lifting equation, lifted from 30 in, now and then, a fair grip, nothing in front of the wall.
+ * Source: NIOSH revised lifting equation, lifted from 30 in, now and then, a fair grip.
+ * @param standing where one stands to do it: over a bench it is further to reach
  * @returns null when nothing hangs there
  * @example seatHandling(placed, 1750)?.index // 0.21
  */
-export function seatHandling(p: Placed, stature: Millimetres | undefined): SeatHandling | null {
+export function seatHandling(p: Placed, stature: Millimetres | undefined, standing: Standing = AT_THE_WALL): SeatHandling | null {
 	const before = known.get(p);
-	if (before && before.stature === stature) return before.result;
-	const result = handle(p, stature);
-	known.set(p, { stature, result });
+	if (before && before.stature === stature && before.standing.below === standing.below && before.standing.keptOff === standing.keptOff) return before.result;
+	const result = handle(p, stature, standing);
+	known.set(p, { stature, standing, result });
 	return result;
 }
 
-function handle(p: Placed, stature: Millimetres | undefined): SeatHandling | null {
+function handle(p: Placed, stature: Millimetres | undefined, { below, keptOff }: Standing): SeatHandling | null {
 	const { load, pegs } = p.holder.params;
 	if (load.mass === 0) return null;
-	const height = p.foot + pegs.height;
+	const height = p.foot + pegs.height + below;
 	const first = p.built.seats[0]?.things[0];
 	const front = p.profile.thickness + p.built.face.thickness;
-	const reachIn = first ? Math.max(0, p.built.projection - front - first.out - load.thickness / 2) : 0;
+	// A bench keeps the hands off the wall by what of it the holder does not already reach over.
+	const over = Math.max(0, keptOff - p.built.projection);
+	const reachIn = over + (first ? Math.max(0, p.built.projection - front - first.out - load.thickness / 2) : 0);
 	const here = at(height, load.thickness, reachIn, load.mass);
 	const oneAt = here.index > 1 && load.mass >= LOAD_FROM ? kinder(height, (y) => at(y, load.thickness, reachIn, load.mass).index) : null;
 	return { height, out: here.out, mass: load.mass, limit: here.limit, index: here.index, oneAt, band: stature === undefined ? null : reachBand(height, here.out, stature) };

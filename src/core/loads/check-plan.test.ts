@@ -122,7 +122,7 @@ describe('the screws', () => {
 	});
 
 	it('hold less over thicker cladding', () => {
-		const thick = doing(base, { kind: 'size-wall', cladding: { kind: 'drywall', thickness: 25 } });
+		const thick = doing(base, { kind: 'set-wall', cladding: { kind: 'drywall', thickness: 25 } });
 		expect(find(fresh(thick), 'fixing:r2:s3:850:screws').margin).toBeLessThan(find(fresh(base), 'fixing:r2:s3:850:screws').margin as number);
 	});
 
@@ -167,7 +167,7 @@ describe('the screws', () => {
 
 describe('a rack whose things hang at one end', () => {
 	const at = (inset: number) => doing(base, params('h1', { pegs: { ...holder('h1').params.pegs, spacing: { kind: 'pitch', count: 3, inset, pitch: 80 } } }));
-	const path = (plan: Plan) => loadPath(fresh(plan).holders.get('h1')?.placed as Placed, base.wall.studs);
+	const path = (plan: Plan) => loadPath(fresh(plan).holders.get('h1')?.placed as Placed, base.wall);
 	it('loads the studs at that end', () => {
 		const [left, right] = [path(at(60)), path(at(1000 - 60 - 160))];
 		const share = (p: ReturnType<typeof path>, x: number) => p?.screws.find((s) => s.at[0] === x)?.across ?? 0;
@@ -245,7 +245,7 @@ describe('advice and load path', () => {
 	it('leads from the things to the screws', () => {
 		const c = checkPlan(base);
 		const placed = c.holders.get('h1')?.placed as Placed;
-		const path = loadPath(placed, base.wall.studs);
+		const path = loadPath(placed, base.wall);
 		[250, 1250].forEach((x, i) => expect(path?.hook[i]?.[0]).toBeCloseTo(x, 6));
 		expect(path?.screws.map((s) => s.at[0])).toEqual(expect.arrayContaining([430, 850, 1245]));
 		const weight = holderWeights(placed.built, placed.profile).total;
@@ -255,6 +255,6 @@ describe('advice and load path', () => {
 
 	it('is none for what hangs past the end of its row', () => {
 		const plan = doing(base, { kind: 'change', list: 'rows', id: 'r3', change: { right: 1800, joints: [] } });
-		expect(loadPath(fresh(plan).holders.get('h4')?.placed as Placed, plan.wall.studs)).toBeNull();
+		expect(loadPath(fresh(plan).holders.get('h4')?.placed as Placed, plan.wall)).toBeNull();
 	});
 });

@@ -1,4 +1,4 @@
-import { rowSegments } from '../cleats/segments';
+import { segmentsOn } from '../cleats/segments';
 import { rowWarnings } from '../cleats/row-warnings';
 import type { Plan, Row, Stud, Wall } from '../plan/types';
 import { governingCheck, worstFirst, type Check, type Verdict, type Warning } from './check';
@@ -130,7 +130,7 @@ const rowWarned = new WeakMap<Row, { wall: Wall; kerf: number; warnings: Warning
 function warningsOf(plan: Plan, row: Row): Warning[] {
 	const before = rowWarned.get(row);
 	if (before && before.wall === plan.wall && before.kerf === plan.cutting.kerf) return before.warnings;
-	const warnings = rowWarnings(plan, row, rowSegments(row, plan.wall.studs));
+	const warnings = rowWarnings(plan, row, segmentsOn(row, plan.wall));
 	rowWarned.set(row, { wall: plan.wall, kerf: plan.cutting.kerf, warnings });
 	return warnings;
 }

@@ -1,16 +1,19 @@
 import { liftOff } from '../cleats/profile';
 import { LOAD_FROM, seatHandling } from '../handling/seat-handling';
-import { workingSpace } from '../handling/service-panel';
+import { standingAt } from '../handling/standing';
 import type { Plan } from '../plan/types';
 import { mm, phrase, ratio, type Phrase } from '../units/phrase';
 import type { Warning } from './check';
-import { holderClashes, overlap, taken, type Box } from './holder-clashes';
+import { holderFit } from '../survey/holder-fit';
+import { floorAt, lowestTop } from '../survey/outline';
+import { holderClashes } from './holder-clashes';
 import type { LaidRow, Placed } from './place';
 import { hookLoad } from './checks/row-loads';
 
 /** What is too heavy for its height, or out of reach. */
 function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
-	const h = seatHandling(p, plan.stature);
+	const standing = standingAt(plan.wall, p, p.foot + p.holder.params.pegs.height);
+	const h = seatHandling(p, plan.stature, standing);
 	if (!h) return [];
 	const name = p.holder.params.load.name || 'what hangs';
 	const found: Phrase[] = [];
@@ -24,7 +27,7 @@ function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
 					: phrase('Lifting {name} to {h} has an index of {i}: over 1. At {o@tape} it would be 1', { ...at, o: mm(h.oneAt) })
 		);
 	}
-	if (h.band === 'step') found.push(phrase('Its seats, {h} up, are out of flat-footed reach: step', { h: mm(h.height) }));
+	if (h.band === 'step') found.push(standing.keptOff > 0 ? phrase('Its seats, {h} up and {k} behind what stands before the wall, are out of flat-footed reach', { h: mm(h.height), k: mm(standing.keptOff) }) : phrase('Its seats, {h} up, are out of flat-footed reach: step', { h: mm(h.height) }));
 	return found;
 }
 
@@ -33,7 +36,6 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 	const found: Warning[] = [];
 	const say = (level: Warning['level'], message: Warning['message']) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
 	const rise = liftOff(p.profile);
-	const { face, hang } = taken(p);
 	for (const above of plan.rows) {
 		if (above.y <= p.row.y || above.left >= p.right || above.right <= p.left) continue;
 		const between = above.y - p.top;
@@ -42,19 +44,13 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 		}
 	}
 	if (p.left < 0 || p.right > plan.wall.width) say('stop', phrase('Stands out past the end of the wall'));
-	if (p.foot < 0) say('stop', phrase('Reaches below the floor'));
-	else if (p.foot - p.built.hangsBelow < 0) say('mind', phrase('What hangs on it reaches the floor'));
-	if (p.top + rise > plan.wall.height) say('mind', phrase('No headroom under the ceiling to lift it off'));
+	const floor = Math.max(floorAt(plan.wall, p.left), floorAt(plan.wall, p.right));
+	if (p.foot < floor) say('stop', phrase('Reaches below the floor'));
+	else if (p.foot - p.built.hangsBelow < floor) say('mind', phrase('What hangs on it reaches the floor'));
+	if (p.top + rise > lowestTop(plan.wall, p.left, p.right)) say('mind', phrase('No headroom under the ceiling to lift it off'));
 	if (!hookLoad(p)) say('stop', phrase('Its weight hangs past the end of its row'));
 	else if (p.left < p.row.left || p.right > p.row.right) say('mind', phrase('Its hook stands out past the end of the row'));
-	for (const o of plan.wall.obstructions) {
-		const box: Box = { left: o.x, right: o.x + o.width, low: o.y, high: o.y + o.height };
-		if (overlap(face, box)) say('stop', phrase('Stands over {name}', { name: o.name || o.kind }));
-		else if (p.built.hangsBelow > 0 && overlap(hang, box)) say('mind', phrase('What hangs on it covers {name}', { name: o.name || o.kind }));
-		if (o.kind === 'service-panel' && overlap({ ...face, low: hang.low }, workingSpace(o))) {
-			say('stop', phrase('Stands in the working space of {name}: kept clear, and not for storage. Local rules govern', { name: o.name || 'the service panel' }));
-		}
-	}
+	holderFit(plan, p, say);
 	if (p.holder.params.secondHook && p.bearing.kind !== 'second-hook') say('stop', phrase('No row below for its second hook: the face must cover one of the same stock and bevel, under all of its width'));
 	for (const m of handlingWarnings(plan, p)) say('mind', m);
 	for (const w of p.built.warnings) say(w.level, w.message);

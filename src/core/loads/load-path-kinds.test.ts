@@ -125,7 +125,7 @@ describe('against rolling', () => {
 
 describe('wet, grabbed, unknown', () => {
 	it('a damp wall keeps 0.7 of its screws', () => {
-		const [dry, wet] = [find(fresh(base), SCREWS_AT_850), find(fresh(doing(base, { kind: 'size-wall', wet: true })), SCREWS_AT_850)];
+		const [dry, wet] = [find(fresh(base), SCREWS_AT_850), find(fresh(doing(base, { kind: 'set-wall', wet: true })), SCREWS_AT_850)];
 		const holds = (c: Check) => c.lines.find((l) => l.label === 'holds across')?.result.value as number;
 		expect(holds(wet) / holds(dry)).toBeCloseTo(0.7, 9);
 	});

@@ -1,5 +1,5 @@
-import { rowSegments } from '../cleats/segments';
-import type { Stud } from '../plan/types';
+import { segmentsOn } from '../cleats/segments';
+import type { Wall } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
 import { hookLoad, within } from './checks/row-loads';
 import { holderWeights, type Placed } from './place';
@@ -21,14 +21,14 @@ const WORTH_DRAWING = 0.06;
 /**
  * Traces a holder's load: things, hook, row, screws. The shares of its screws add up to its weight, but for those too small to draw.
  * @returns null when it does not hang on its row, or the row has nothing to screw to there
- * @example loadPath(placed, plan.wall.studs)?.screws.map((s) => s.across)
+ * @example loadPath(placed, plan.wall)?.screws.map((s) => s.across)
  */
-export function loadPath(placed: Placed, studs: readonly Stud[]): LoadPath | null {
+export function loadPath(placed: Placed, wall: Wall): LoadPath | null {
 	const { row, profile } = placed;
 	const load = hookLoad(placed);
 	if (!load) return null;
 	const y = row.y + profile.back;
-	const screws = rowSegments(row, studs).flatMap((segment) => {
+	const screws = segmentsOn(row, wall).flatMap((segment) => {
 		const part = within(load, segment.from, segment.to);
 		if (!part || segment.fixings.length < 2) return [];
 		const { reactions } = beamReactions(segment.fixings.map((f) => f.x), [part]);

@@ -3,31 +3,35 @@ import type { ObjectSchema } from 'yup';
 import { isKnown, type SpeciesId } from '../materials/woods';
 import { layStuds, type StudLayout } from '../survey/lay-studs';
 import { fail, ok, type Problem, type Result } from '../result';
-import { cuttingSchema, claddingSchema, holderSchema, LIMITS, obstructionSchema, planSchema, rowSchema, studSchema, wallSchema } from './schema';
 import { text } from './fields';
-import type { Cladding, Cutting, Holder, Obstruction, Plan, Row, Stud } from './types';
+import { LISTS, listPath, type ListName, type Lists } from './lists';
+import { rowRefusals } from './row-refusals';
+import { cuttingSchema, planSchema, wallSchema } from './schema';
+import type { Cutting, Plan, Stud, Wall } from './types';
 import { crossProblems, problemsOf } from './validate';
 
-enablePatches();
+export { listPath, type ListName };
 
-interface Lists {
-	studs: Stud;
-	obstructions: Obstruction;
-	rows: Row;
-	holders: Holder;
-}
-export type ListName = keyof Lists;
+enablePatches();
 
 type ListCommand<K extends ListName> =
 	| { kind: 'add'; list: K; item: Lists[K] }
 	| { kind: 'change'; list: K; id: string; change: Partial<Omit<Lists[K], 'id'>> }
 	| { kind: 'remove'; list: K; id: string };
 
+/** What the wall is, but for its lists. */
+export type WallFacts = { [K in Exclude<keyof Wall, ListName>]?: Wall[K] | undefined };
+
 /** Everything a person does to a plan. */
 export type Command =
 	| { [K in ListName]: ListCommand<K> }[ListName]
 	| { kind: 'rename'; name: string }
-	| { kind: 'size-wall'; width?: number; height?: number; cladding?: Cladding; wet?: boolean }
+	/** Facts of the wall itself; undefined takes one away. */
+	| ({ kind: 'set-wall' } & WallFacts)
+	/** A survey from outside, whole. */
+	| { kind: 'set-survey'; wall: Wall }
+	/** What a scan came to. */
+	| { kind: 'set-studs'; studs: Stud[] }
 	/** Says what all studs are whose species nobody has said. */
 	| { kind: 'set-species'; species: SpeciesId }
 	/** Whoever reaches for things here; undefined is not said. */
@@ -43,34 +47,26 @@ export interface Applied {
 	inverse: Patch[];
 }
 
-const SCHEMAS = { studs: studSchema, obstructions: obstructionSchema, rows: rowSchema, holders: holderSchema } as unknown as Record<ListName, ObjectSchema<Record<string, unknown>>>;
 const studsSchema = wallSchema.pick(['studs'] as never);
-const sizeSchema = wallSchema.pick(['width', 'height', 'wet'] as never);
 const statureSchema = planSchema.pick(['stature'] as never);
-const WORDS: Record<ListName, string> = { studs: 'stud', obstructions: 'obstruction', rows: 'row', holders: 'holder' };
-
-function listOf<K extends ListName>(plan: Plan, list: K): Lists[K][] {
-	return (list === 'studs' ? plan.wall.studs : list === 'obstructions' ? plan.wall.obstructions : list === 'rows' ? plan.rows : plan.holders) as Lists[K][];
-}
-
-/** Path of a list in the document, as problems name it. */
-export function listPath(list: ListName): string {
-	return list === 'studs' || list === 'obstructions' ? `wall.${list}` : list;
-}
 
 /** What a command does, in words for the undo button. */
 export function commandLabel(command: Command): string {
 	switch (command.kind) {
 		case 'add':
-			return `add ${WORDS[command.list]}`;
+			return `add ${LISTS[command.list].word}`;
 		case 'remove':
-			return `delete ${WORDS[command.list]}`;
+			return `delete ${LISTS[command.list].word}`;
 		case 'change':
-			return `${'mount' in command.change || 'y' in command.change ? 'move' : 'change'} ${WORDS[command.list]}`;
+			return `${'mount' in command.change || 'y' in command.change ? 'move' : 'change'} ${LISTS[command.list].word}`;
 		case 'rename':
 			return 'rename';
-		case 'size-wall':
-			return 'change wall';
+		case 'set-wall':
+			return 'photo' in command ? 'change photo' : 'change wall';
+		case 'set-survey':
+			return 'take a survey';
+		case 'set-studs':
+			return 'take studs';
 		case 'set-species':
 			return 'say the species';
 		case 'set-stature':
@@ -84,20 +80,37 @@ export function commandLabel(command: Command): string {
 
 /** Where the thing a command names stands in its list; -1 when there is none. */
 function indexOf(plan: Plan, { list, id }: { list: ListName; id: string }): number {
-	return (listOf(plan, list) as { id: string }[]).findIndex((i) => i.id === id);
+	return LISTS[list].of(plan).findIndex((i) => i.id === id);
+}
+
+/** A list of a draft, made where there is none yet. */
+function draftList(draft: Plan, list: ListName): { id: string }[] {
+	if (list in draft.wall || list in draft) return LISTS[list].of(draft) as unknown as { id: string }[];
+	const made: { id: string }[] = [];
+	Object.assign(draft.wall, { [list]: made });
+	// Read back: a draft hands out its own view of what was put into it.
+	return LISTS[list].of(draft) as unknown as { id: string }[];
+}
+
+/** Sets fields; undefined takes one away. */
+function setFields(of: object, change: object): void {
+	for (const [key, value] of Object.entries(change)) {
+		if (value === undefined) delete (of as Record<string, unknown>)[key];
+		else (of as Record<string, unknown>)[key] = value;
+	}
 }
 
 /** Does a command on a draft; `at` is where the thing it names stands. */
 function run(draft: Plan, command: Command, at: number): void {
 	switch (command.kind) {
 		case 'add':
-			listOf(draft, command.list).push(command.item as never);
+			draftList(draft, command.list).push(command.item);
 			return;
 		case 'change':
-			Object.assign(listOf(draft, command.list)[at] as object, command.change);
+			setFields(draftList(draft, command.list)[at] as object, command.change);
 			return;
 		case 'remove': {
-			listOf(draft, command.list).splice(at, 1);
+			draftList(draft, command.list).splice(at, 1);
 			// What hung on a row goes with it; undo brings both back.
 			if (command.list === 'rows') draft.holders = draft.holders.filter((h) => h.mount.row !== command.id);
 			return;
@@ -105,11 +118,17 @@ function run(draft: Plan, command: Command, at: number): void {
 		case 'rename':
 			draft.name = command.name;
 			return;
-		case 'size-wall': {
+		case 'set-wall': {
 			const { kind: _, ...change } = command;
-			Object.assign(draft.wall, change);
+			setFields(draft.wall, change);
 			return;
 		}
+		case 'set-survey':
+			draft.wall = command.wall;
+			return;
+		case 'set-studs':
+			draft.wall.studs = command.studs;
+			return;
 		case 'set-species':
 			for (const s of draft.wall.studs) if (!isKnown(s.species)) s.species = command.species;
 			return;
@@ -129,9 +148,10 @@ const picked = new Map<string, ObjectSchema<Record<string, unknown>>>();
 
 /** The schema of those fields of a list's things that a change touches. */
 function schemaOf(list: ListName, change: object): ObjectSchema<Record<string, unknown>> {
-	const fields = Object.keys(change).filter((k) => Object.hasOwn(SCHEMAS[list].fields, k));
+	const { schema } = LISTS[list];
+	const fields = Object.keys(change).filter((k) => Object.hasOwn(schema.fields, k));
 	const key = `${list} ${fields.join(' ')}`;
-	const known = picked.get(key) ?? SCHEMAS[list].pick(fields);
+	const known = picked.get(key) ?? schema.pick(fields);
 	picked.set(key, known);
 	return known;
 }
@@ -140,20 +160,23 @@ function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
 	const under = (path: string, found: Problem[]) => found.map((p) => ({ path: p.path === '' ? path : `${path}.${p.path}`, message: p.message }));
 	switch (command.kind) {
 		case 'add': {
-			const items = listOf(plan, command.list);
-			if (items.length > LIMITS[command.list]) return [{ path: listPath(command.list), message: `must have at most ${LIMITS[command.list]} entries` }];
-			return under(`${listPath(command.list)}[${items.length - 1}]`, problemsOf(SCHEMAS[command.list], items.at(-1)));
+			const items = LISTS[command.list].of(plan);
+			const { most, schema } = LISTS[command.list];
+			if (items.length > most) return [{ path: listPath(command.list), message: `must have at most ${most} entries` }];
+			return under(`${listPath(command.list)}[${items.length - 1}]`, problemsOf(schema, items.at(-1)));
 		}
 		case 'change':
 			// What was not changed was right before: only the changed fields are looked at, which keeps a drag light.
 			return under(`${listPath(command.list)}[${at}]`, problemsOf(schemaOf(command.list, command.change), command.change));
 		case 'rename':
 			return under('name', problemsOf(text(120, true), plan.name));
-		case 'size-wall':
-			return [
-				...under('wall.cladding', problemsOf(claddingSchema, plan.wall.cladding)),
-				...under('wall', problemsOf(sizeSchema, { width: plan.wall.width, height: plan.wall.height, ...(plan.wall.wet === undefined ? {} : { wet: plan.wall.wet }) }))
-			];
+		case 'set-wall': {
+			const fields = Object.keys(command).filter((k) => k !== 'kind');
+			return under('wall', problemsOf(wallSchema.pick(fields as never), Object.fromEntries(fields.flatMap((f) => (f in plan.wall ? [[f, plan.wall[f as keyof Wall]]] : [])))));
+		}
+		case 'set-survey':
+			return under('wall', problemsOf(wallSchema, plan.wall));
+		case 'set-studs':
 		case 'set-species':
 			return under('wall', problemsOf(studsSchema, { studs: plan.wall.studs }));
 		case 'set-stature':
@@ -176,9 +199,9 @@ function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
 export function applyCommand(plan: Plan, command: Command): Result<Applied, Problem[]> {
 	const names = command.kind === 'change' || command.kind === 'remove';
 	const at = names ? indexOf(plan, command) : -1;
-	if (names && at < 0) return fail([{ path: listPath(command.list), message: `There is no ${WORDS[command.list]} "${command.id}"` }]);
+	if (names && at < 0) return fail([{ path: listPath(command.list), message: `There is no ${LISTS[command.list].word} "${command.id}"` }]);
 	const [next, patches, inverse] = produceWithPatches(plan, (draft) => run(draft as Plan, command, at));
-	const wrong = fieldProblems(next, command, at);
+	const wrong = [...fieldProblems(next, command, at), ...rowRefusals(plan, next, command)];
 	const only = command.kind === 'change' ? { list: command.list, at, fields: Object.keys(command.change) } : undefined;
 	const problems = wrong.length > 0 ? wrong : crossProblems(next, only);
 	return problems.length > 0 ? fail(problems) : ok({ plan: next, label: commandLabel(command), patches, inverse });

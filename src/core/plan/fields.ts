@@ -1,4 +1,4 @@
-import { mixed, number, string, type NumberSchema, type StringSchema } from 'yup';
+import { array, boolean, lazy, mixed, number, object, string, type NumberSchema, type Schema, type StringSchema } from 'yup';
 
 /** Field builders shared by every part of the plan's schema: strict types, plain messages. */
 
@@ -38,4 +38,29 @@ export function oneOf<T extends string | number>(values: readonly T[]) {
 	return mixed<T>()
 		.required('is missing')
 		.oneOf([...values], `must be one of: ${values.join(', ')}`);
+}
+
+export const flag = () => boolean().strict().typeError('must be true or false').required('is missing');
+
+/** An object of these fields and no others. */
+export const exact = <T extends Record<string, Schema>>(shape: T) =>
+	object(shape).strict().typeError('must be an object').required('is missing').noUnknown(({ unknown }: { unknown: string }) => `has fields that mean nothing here: ${unknown}`);
+
+export const list = <T extends Schema>(of: T, max: number) =>
+	array(of).strict().typeError('must be a list').required('is missing').max(max, `must have at most ${max} entries`);
+
+/**
+ * One of several shapes, told by its `kind`. `meta.shapes` gives them to whoever describes the schema.
+ * @param optional it may be absent; `nullable`, null
+ * @example unionOf({ peg: { diameter: within(5, 60) }, none: {} })
+ */
+export function unionOf(shapes: Record<string, Record<string, Schema>>, { optional = false, nullable = false } = {}): Schema {
+	const made = new Map(Object.entries(shapes).map(([kind, fields]) => [kind, exact({ kind: oneOf([kind]), ...fields })]));
+	const wrong = exact({ kind: oneOf([...made.keys()]) });
+	const absent = mixed().notRequired();
+	const choose = (value: unknown) => {
+		if ((optional && value === undefined) || (nullable && value === null)) return absent;
+		return made.get(String((value as { kind?: unknown } | null | undefined)?.kind)) ?? wrong;
+	};
+	return lazy(choose as never).meta({ shapes: [...made.values()], optional, nullable } as never) as unknown as Schema;
 }

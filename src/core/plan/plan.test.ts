@@ -40,10 +40,10 @@ describe('commands', () => {
 	});
 
 	test.each<[string, Command, string]>([
-		['a zero width', { kind: 'size-wall', width: 0 }, 'wall.width'],
-		['a negative height', { kind: 'size-wall', height: -5 }, 'wall.height'],
-		['an absurd width', { kind: 'size-wall', width: 1e7 }, 'wall.width'],
-		['a wall narrower than its rows', { kind: 'size-wall', width: 2000 }, 'wall.studs[5].x'],
+		['a zero width', { kind: 'set-wall', width: 0 }, 'wall.width'],
+		['a negative height', { kind: 'set-wall', height: -5 }, 'wall.height'],
+		['an absurd width', { kind: 'set-wall', width: 1e7 }, 'wall.width'],
+		['a wall narrower than its rows', { kind: 'set-wall', width: 2000 }, 'wall.studs[5].x'],
 		['a row off the wall', { kind: 'change', list: 'rows', id: 'r1', change: { y: 2600 } }, 'rows[0].y'],
 		['a row turned round', { kind: 'change', list: 'rows', id: 'r1', change: { right: 10 } }, 'rows[0].right'],
 		['not a number', { kind: 'change', list: 'rows', id: 'r1', change: { y: Number.NaN } }, 'rows[0].y'],

@@ -1,45 +1,18 @@
-import { array, boolean, lazy, object, type ObjectSchema, type Schema } from 'yup';
+import type { ObjectSchema } from 'yup';
 import { CLEAT_STOCKS, STOCKS } from '../materials/stocks';
 import { SCREWS } from '../materials/screws';
 import { WOODS } from '../materials/woods';
-import { identifier, oneOf, text, whole, within } from './fields';
+import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from './fields';
+import { place, SURVEY_LIMITS, WALL_LIMITS, wallSchema } from './wall-schema';
+
+export { wallSchema, WALL_LIMITS };
 
 /** Greatest numbers of things in one plan: beyond any wall, and a bound on what a request can cost. */
-export const LIMITS = { studs: 200, obstructions: 200, rows: 100, holders: 5000, joints: 100, seats: 200, things: 20_000 } as const;
-/** A wall is a wall, not a street. */
-export const WALL_LIMITS = { minWidth: 200, maxWidth: 30_000, minHeight: 300, maxHeight: 6_000 } as const;
-
-const place = () => within(0, WALL_LIMITS.maxWidth);
-const flag = () => boolean().strict().typeError('must be true or false').required('is missing');
-const exact = <T extends Record<string, Schema>>(shape: T) =>
-	object(shape).strict().typeError('must be an object').required('is missing').noUnknown(({ unknown }: { unknown: string }) => `has fields that mean nothing here: ${unknown}`);
-const list = <T extends Schema>(of: T, max: number) =>
-	array(of).strict().typeError('must be a list').required('is missing').max(max, `must have at most ${max} entries`);
-
+export const LIMITS = { ...SURVEY_LIMITS, rows: 100, holders: 5000, joints: 100, seats: 200, things: 20_000 } as const;
 const screwChoice = {
 	size: oneOf(SCREWS.map((s) => s.size)),
 	length: within(10, 200)
 };
-
-export const claddingSchema = exact({ kind: oneOf(['none', 'drywall', 'panel'] as const), thickness: within(0, 60) });
-
-export const studSchema = exact({
-	id: identifier(),
-	x: place(),
-	width: within(19, 200),
-	depth: within(19, 400),
-	species: oneOf(WOODS.map((w) => w.id))
-});
-
-export const obstructionSchema = exact({
-	id: identifier(),
-	kind: oneOf(['window', 'door', 'outlet', 'switch', 'service-panel', 'other'] as const),
-	name: text(60),
-	x: place(),
-	y: within(0, WALL_LIMITS.maxHeight),
-	width: within(10, WALL_LIMITS.maxWidth),
-	height: within(10, WALL_LIMITS.maxHeight)
-});
 
 export const rowSchema = exact({
 	id: identifier(),
@@ -62,18 +35,10 @@ export const rowSchema = exact({
 	}).nullable().optional()
 });
 
-const spacingShapes = {
-	'equal-gaps': exact({ kind: oneOf(['equal-gaps'] as const), count: whole(1, LIMITS.seats) }),
-	pitch: exact({ kind: oneOf(['pitch'] as const), count: whole(1, LIMITS.seats), inset: within(0, 10_000), pitch: within(1, 10_000) }),
-	'end-margins': exact({ kind: oneOf(['end-margins'] as const), count: whole(1, LIMITS.seats), margin: within(0, 10_000) })
-};
-/** The three shapes of `spacing`, for the published JSON Schema. */
-export const SPACING_SCHEMAS = Object.values(spacingShapes);
-const spacingSchema = lazy((value: unknown) => {
-	const kind = (value as { kind?: unknown } | null | undefined)?.kind;
-	return typeof kind === 'string' && Object.hasOwn(spacingShapes, kind)
-		? (spacingShapes[kind as keyof typeof spacingShapes] as Schema)
-		: exact({ kind: oneOf(Object.keys(spacingShapes)) });
+const spacingSchema = unionOf({
+	'equal-gaps': { count: whole(1, LIMITS.seats) },
+	pitch: { count: whole(1, LIMITS.seats), inset: within(0, 10_000), pitch: within(1, 10_000) },
+	'end-margins': { count: whole(1, LIMITS.seats), margin: within(0, 10_000) }
 });
 
 export const pegRackSchema = exact({
@@ -88,7 +53,7 @@ export const pegRackSchema = exact({
 		depth: within(5, 60),
 		tilt: within(0, 30, 'degrees'),
 		height: within(0, 1_300),
-		spacing: spacingSchema as unknown as Schema,
+		spacing: spacingSchema,
 		pair: exact({ bar: within(1, 500), slack: within(0, 50) }).nullable().optional().test('there', 'is missing', (v) => v !== undefined)
 	}),
 	load: exact({
@@ -113,15 +78,6 @@ export const holderSchema = exact({
 export const cuttingSchema = exact({
 	kerf: within(0, 10),
 	lengths: list(exact({ stock: oneOf([...STOCKS.map((s) => s.id), 'dowel' as const]), length: within(200, 12_000) }), 20)
-});
-
-export const wallSchema = exact({
-	width: within(WALL_LIMITS.minWidth, WALL_LIMITS.maxWidth),
-	height: within(WALL_LIMITS.minHeight, WALL_LIMITS.maxHeight),
-	cladding: claddingSchema,
-	studs: list(studSchema, LIMITS.studs),
-	obstructions: list(obstructionSchema, LIMITS.obstructions),
-	wet: flag().optional()
 });
 
 /** The whole document, version 1. */

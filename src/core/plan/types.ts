@@ -1,8 +1,10 @@
 import type { Bevel } from '../cleats/profile';
 import type { ScrewSize } from '../materials/screws';
 import type { StockId } from '../materials/stocks';
-import type { SpeciesId } from '../materials/woods';
 import type { Degrees, Kilograms, Millimetres } from '../units/quantity';
+import type { Wall } from './wall';
+
+export type * from './wall';
 
 /** The document everything is derived from. Lengths in mm, x from the wall's left end, y up from the floor. */
 export interface Plan {
@@ -15,45 +17,6 @@ export interface Plan {
 	cutting: Cutting;
 	/** Of whoever reaches for things here. Absent: not said, and no reach is worked out. */
 	stature?: Millimetres;
-}
-
-export interface Wall {
-	width: Millimetres;
-	height: Millimetres;
-	cladding: Cladding;
-	studs: Stud[];
-	obstructions: Obstruction[];
-	/** Over 19 % moisture in use: outdoors or damp, not merely unheated. Absent: dry. */
-	wet?: boolean;
-}
-
-export type CladdingKind = 'none' | 'drywall' | 'panel';
-/** What the screw crosses between cleat and stud. */
-export interface Cladding {
-	kind: CladdingKind;
-	thickness: Millimetres;
-}
-
-export interface Stud {
-	id: string;
-	/** Centre line. */
-	x: Millimetres;
-	/** Face width, along the wall. */
-	width: Millimetres;
-	/** Into the wall. */
-	depth: Millimetres;
-	species: SpeciesId;
-}
-
-export type ObstructionKind = 'window' | 'door' | 'outlet' | 'switch' | 'service-panel' | 'other';
-export interface Obstruction {
-	id: string;
-	kind: ObstructionKind;
-	name: string;
-	x: Millimetres;
-	y: Millimetres;
-	width: Millimetres;
-	height: Millimetres;
 }
 
 export interface ScrewChoice {

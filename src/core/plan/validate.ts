@@ -2,8 +2,11 @@ import { ValidationError, type Schema } from 'yup';
 import { fail, ok, type Problem, type Result } from '../result';
 import { stock } from '../materials/stocks';
 import { rowProfile } from './profile';
+import { lowestTop, tallest } from '../survey/outline';
+import { studAt } from '../survey/supports';
+import { LISTS, listPath, type ListName, type Lists } from './lists';
 import { LIMITS, planSchema } from './schema';
-import type { Holder, Obstruction, Plan, Row, Stud } from './types';
+import type { Plan, Stud, Wall } from './types';
 
 /** Problems reported at once: enough to mend a file, not a flood. */
 const MOST_PROBLEMS = 50;
@@ -38,21 +41,51 @@ const STUD_LAP = 5;
 
 type Say = (field: string, message: string) => void;
 
+function onWall({ wall }: Plan, b: { x: number; y: number; width: number; height: number }, say: Say): void {
+	if (b.x + b.width > wall.width) say('width', 'reaches beyond the wall');
+	if (b.y + b.height > tallest(wall)) say('height', 'reaches above the wall');
+}
+
+/** What the fields of the wall itself cannot say. */
+function wallProblems({ shape, width, build }: Wall): Problem[] {
+	const found: Problem[] = [];
+	if (shape?.peak && (shape.peak.x <= 0 || shape.peak.x >= width)) found.push({ path: 'wall.shape.peak.x', message: 'must lie between the ends of the wall' });
+	if (build && build.kind !== 'framed' && build.first > width) found.push({ path: 'wall.build.first', message: `is beyond the wall, which is ${width} mm wide` });
+	return found;
+}
+
 /** What a schema of fields cannot say of one thing: that it must fit the wall, and what it refers to be there. */
-const FITS = {
-	studs({ wall }: Plan, s: Stud, say: Say) {
+const FITS: { [K in ListName]: (plan: Plan, thing: Lists[K], say: Say) => void } = {
+	studs({ wall }, s, say) {
 		if (s.x > wall.width) say('x', `is beyond the wall, which is ${wall.width} mm wide`);
-		const other = wall.studs.find((o) => o.id !== s.id && Math.abs(o.x - s.x) < (o.width + s.width) / 2 - STUD_LAP);
+		const lap = (o: Stud, y: number) => Math.abs(studAt(o, y) - studAt(s, y)) < (o.width + s.width) / 2 - STUD_LAP;
+		const other = wall.studs.find((o) => o.id !== s.id && (lap(o, 0) || lap(o, wall.height)));
 		if (other) say('x', `stands in the same place as the stud at ${Math.round(other.x)} mm`);
 	},
-	obstructions({ wall }: Plan, o: Obstruction, say: Say) {
-		if (o.x + o.width > wall.width) say('width', 'reaches beyond the wall');
-		if (o.y + o.height > wall.height) say('height', 'reaches above the wall');
+	obstructions({ wall }, o, say) {
+		// What stands off the wall may be longer than it.
+		if ((o.near ?? 0) > 0) {
+			if (o.x > wall.width) say('x', 'is beyond the wall');
+		} else {
+			if (o.x + o.width > wall.width) say('width', 'reaches beyond the wall');
+			else if (o.y + o.height > lowestTop(wall, o.x, o.x + o.width)) say('height', 'reaches above the wall');
+		}
+		if (o.out !== undefined && o.out < (o.near ?? 0)) say('out', 'must be more than its room to the wall');
 	},
-	rows({ wall, cutting }: Plan, r: Row, say: Say) {
+	ledges({ wall }, l, say) {
+		if (l.y + l.height > tallest(wall)) say('height', 'reaches above the wall');
+	},
+	blocking: onWall,
+	zones: onWall,
+	pilots({ wall }, p, say) {
+		if (p.x > wall.width) say('x', 'is beyond the wall');
+		if (p.y > tallest(wall)) say('y', 'is above the wall');
+	},
+	rows({ wall, cutting }, r, say) {
 		if (r.right <= r.left) say('right', 'must be to the right of the left end');
 		if (r.right > wall.width) say('right', `is beyond the wall, which is ${wall.width} mm wide`);
-		if (r.y >= wall.height) say('y', `is above the wall, which is ${wall.height} mm high`);
+		const top = lowestTop(wall, r.left, r.right);
+		if (r.y >= top) say('y', `is above the wall, which is ${Math.round(top)} mm high there`);
 		const board = stock(r.stock);
 		if (r.blank > board.width) say('blank', `${board.title} is only ${board.width} mm wide`);
 		if (rowProfile(r, cutting.kerf).back < LEAST_BACK) say('blank', `leaves less than ${LEAST_BACK} mm on the wall side after the rip`);
@@ -62,12 +95,11 @@ const FITS = {
 			if (x <= r.left || x >= r.right) say(`joints[${k}]`, 'must lie between the ends of the row');
 		});
 	},
-	holders({ wall, rows }: Plan, h: Holder, say: Say) {
+	holders({ wall, rows }, h, say) {
 		if (!rows.some((r) => r.id === h.mount.row)) say('mount.row', `there is no row "${h.mount.row}"`);
 		if (h.params.face.width > wall.width) say('params.face.width', `the holder is wider than the wall, which is ${wall.width} mm wide`);
 	}
 };
-type ListName = keyof typeof FITS;
 
 function fits(plan: Plan, list: ListName, thing: unknown, path: string): Problem[] {
 	const found: Problem[] = [];
@@ -87,19 +119,15 @@ function tooMany({ holders }: Plan): Problem[] {
  * @param changed the one thing that has changed and in which fields, where only that has; the rest was right before
  */
 export function crossProblems(plan: Plan, changed?: { list: ListName; at: number; fields: readonly string[] }): Problem[] {
-	const lists = [
-		['studs', 'wall.studs', plan.wall.studs],
-		['obstructions', 'wall.obstructions', plan.wall.obstructions],
-		['rows', 'rows', plan.rows],
-		['holders', 'holders', plan.holders]
-	] as const;
 	if (changed) {
-		const [list, path, things] = lists.find(([name]) => name === changed.list) as (typeof lists)[number];
-		return [...fits(plan, list, things[changed.at], `${path}[${changed.at}]`), ...(changed.fields.includes('params') ? tooMany(plan) : [])];
+		const { list, at } = changed;
+		return [...fits(plan, list, LISTS[list].of(plan)[at], `${listPath(list)}[${at}]`), ...(changed.fields.includes('params') ? tooMany(plan) : [])];
 	}
+	const lists = (Object.keys(LISTS) as ListName[]).map((list) => ({ list, path: listPath(list), things: LISTS[list].of(plan) }));
 	return [
-		...lists.flatMap(([list, path, things]) => things.flatMap((t, i) => fits(plan, list, t, `${path}[${i}]`))),
-		...lists.flatMap(([, path, things]) => doubled(things, path)),
+		...wallProblems(plan.wall),
+		...lists.flatMap(({ list, path, things }) => things.flatMap((t, i) => fits(plan, list, t, `${path}[${i}]`))),
+		...lists.flatMap(({ path, things }) => doubled(things, path)),
 		...tooMany(plan)
 	].slice(0, MOST_PROBLEMS);
 }

@@ -15,6 +15,10 @@ import { blockJointStress, rollArm, rollPull, screwHeights, sheetScrewHeights } 
 import { turningEdge } from '../statics/turning-edge';
 import type { Hung, StudShare } from './row-loads';
 import { allowedLine, capacityLines } from './joint-lines';
+import { plugCheck } from './plug-check';
+
+/** What a screw goes into, in a word. */
+const MEMBER = { stud: 'stud', blocking: 'blocking', plank: 'boards', masonry: 'wall' } as const;
 
 /** Load that practice hangs on one deck screw through 3/4 ply into a stud. */
 export const TRADE_RULE: number = 80 * N_PER_POUND;
@@ -106,9 +110,9 @@ function tradeNotes(gap: number, d: Demand, capacity: JointCapacity, joint: Join
 }
 
 /** A stud whose species nobody has said: told as the softest, judged not at all. */
-function speciesUnknown(id: string, subject: Check['subject'], at: { x: Quantity }, asSoftest: Check): Check {
+function speciesUnknown(id: string, subject: Check['subject'], member: string, at: { x: Quantity }, asSoftest: Check): Check {
 	return {
-		...missingStep('screws', phrase('species of stud {x@tape} is not known', at), 'NDS 2018 Table 12.3.3A', [
+		...missingStep('screws', phrase(`species of ${member} {x@tape} is not known`, at), 'NDS 2018 Table 12.3.3A', [
 			phrase('Counted as the softest framing, G 0.36, its margin would be {m}', { m: ratio(asSoftest.margin ?? Infinity) })
 		]),
 		id,
@@ -143,6 +147,10 @@ function blockCheck(laid: LaidRow, wall: Wall, d: Demand, id: string, subject: C
 /** The screws of one cleat, or of its backer sheet, at one stud: the published method, and the trade rule beside it. */
 export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: StudShare, hung: readonly Hung[]): Check[] {
 	const { row, profile } = laid;
+	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
+	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
+	const d = demand(laid, wall, share, hung);
+	if (wall.build?.kind === 'masonry') return [plugCheck(`${id}:plug`, subject, fixing, wall.build.plug, d)];
 	const timber = wood(fixing.stud.species);
 	const gap = claddingDepth(wall.cladding);
 	const held = stock(row.backer ? row.backer.stock : row.stock);
@@ -155,22 +163,20 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 		...(wall.wet ? { wet: true } : {})
 	};
 	const capacity = jointCapacity(joint);
-	const d = demand(laid, wall, share, hung);
 	const resultant = Math.hypot(d.pull, d.across);
 	const both = combinedAllowable(capacity.axial, capacity.lateral, d.pull, d.across);
-	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
-	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
 	const at = { x: mm(fixing.x) };
-	const words = row.backer ? { side: 'sheet', main: 'stud' } : { side: 'cleat', main: 'stud' };
+	const member = MEMBER[fixing.stud.member ?? 'stud'];
+	const words = row.backer ? { side: 'sheet', main: member } : { side: 'cleat', main: member };
 	const judged = checkOf(`${id}:screws`, subject, {
 		title: 'screws',
-		source: 'NDS 2018 chapter 12, TR12; G of the stud: ' + timber.title,
+		source: `NDS 2018 chapter 12, TR12; G of the ${member}: ${timber.title}`,
 		demand: newtons(resultant),
 		capacity: newtons(both.allowed),
 		reason:
 			capacity.lateral === 0
-				? phrase('screws at stud {x@tape} too short: {in} in the stud, {need} needed', { ...at, in: mm(capacity.penetration), need: mm(capacity.needed) })
-				: phrase(d.screws > 1 ? 'top screw at stud {x@tape}' : 'screw at stud {x@tape}', at),
+				? phrase(`screws at ${member} {x@tape} too short: {in} in the ${member}, {need} needed`, { ...at, in: mm(capacity.penetration), need: mm(capacity.needed) })
+				: phrase(`${d.screws > 1 ? 'top screw' : 'screw'} at ${member} {x@tape}`, at),
 		lines: () => [
 			...d.lines(),
 			...capacityLines(joint, capacity, words),
@@ -179,7 +185,7 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 		],
 		notes: !row.backer && d.screws < row.screws.perStud ? [phrase('Two screws have no room on this cleat: one is counted')] : []
 	});
-	const published = isKnown(fixing.stud.species) ? judged : speciesUnknown(`${id}:screws`, subject, at, judged);
+	const published = isKnown(fixing.stud.species) ? judged : speciesUnknown(`${id}:screws`, subject, member, at, judged);
 	const ruleLoad = TRADE_RULE * d.screws;
 	const rule = checkOf(`${id}:trade`, subject, {
 		title: 'trade rule',

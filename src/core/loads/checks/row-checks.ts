@@ -1,6 +1,7 @@
-import { rowSegments } from '../../cleats/segments';
+import { segmentsOn } from '../../cleats/segments';
 import { stock } from '../../materials/stocks';
 import { claddingDepth } from '../../survey/cladding-depth';
+import { surveyed } from '../../survey/supports';
 import { mm, phrase } from '../../units/phrase';
 import type { Row, Wall } from '../../plan/types';
 import type { Check } from '../check';
@@ -33,18 +34,18 @@ export interface Stretch {
 const known = new WeakMap<LaidRow, { wall: Wall; result: RowResult }>();
 
 function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number): Check {
-	const surveyed = wall.studs.length > 0;
+	const known = surveyed(wall);
 	const at = { from: mm(from), to: mm(to) };
 	return {
 		id: `row:${row.id}:${Math.round(from)}:unfixed`,
 		subject: { kind: 'row', id: row.id },
 		title: 'fixing',
-		margin: surveyed ? 0 : null,
+		margin: known ? 0 : null,
 		load: null,
-		verdict: surveyed ? 'does-not-hold' : 'cannot-be-judged',
+		verdict: known ? 'does-not-hold' : 'cannot-be-judged',
 		basis: 'published',
 		source: 'statics',
-		reason: !surveyed
+		reason: !known
 			? phrase('no studs surveyed: survey the wall first')
 			: studs === 0
 				? phrase('cleat from {from@tape} to {to@tape} crosses no stud', at)
@@ -59,10 +60,10 @@ function judge(laid: LaidRow, wall: Wall): RowResult {
 	const { below } = turningEdge(row, wall);
 	const { loads, hung } = rowLineLoads(laid, below);
 	const result: RowResult = { checks: [], studLoads: new Map(), fixings: [], cleats: [] };
-	for (const segment of rowSegments(row, wall.studs)) {
+	for (const segment of segmentsOn(row, wall)) {
 		if (segment.fixings.length < 2) {
 			const loaded = loads.down.some((l) => l.to > segment.from && l.from < segment.to);
-			if (loaded || segment.fixings.length === 0 || wall.studs.length === 0) {
+			if (loaded || segment.fixings.length === 0 || !surveyed(wall)) {
 				const check = unfixed(row, wall, segment.from, segment.to, segment.fixings.length);
 				result.checks.push(check);
 				result.cleats.push({ from: segment.from, to: segment.to, check });
@@ -89,7 +90,7 @@ function judge(laid: LaidRow, wall: Wall): RowResult {
 			const gap = claddingDepth(wall.cladding);
 			const arm = fixing.stud.depth / 2 + gap + (row.backer ? stock(row.backer.stock).thickness : 0);
 			const given: StudLoad = { height: row.y + profile.back / 2, force: share.down, couple: share.roll + share.down * arm };
-			result.studLoads.set(fixing.stud.id, [...(result.studLoads.get(fixing.stud.id) ?? []), given]);
+			if (!fixing.stud.member) result.studLoads.set(fixing.stud.id, [...(result.studLoads.get(fixing.stud.id) ?? []), given]);
 		});
 	}
 	return result;

@@ -1,5 +1,6 @@
 import { isKnown, wood } from '../../materials/woods';
 import type { Stud, Wall } from '../../plan/types';
+import { topAt } from '../../survey/outline';
 import { mm, moment, newtons, phrase, ratio, stress } from '../../units/phrase';
 import { checkOf, missingStep, type Check } from '../check';
 import { CD_STORAGE } from '../fasteners/joint';
@@ -8,7 +9,7 @@ import { studBending, type StudLoad } from '../members/stud-bending';
 /** A stud under the weight and turning of every row on it. */
 export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): Check {
 	const timber = wood(stud.species);
-	const b = studBending(loads, wall.height, stud, timber, CD_STORAGE);
+	const b = studBending(loads, topAt(wall, stud.x), stud, timber, CD_STORAGE);
 	const id = `stud:${stud.id}:bending`;
 	const subject = { kind: 'stud', id: stud.id } as const;
 	const source = `NDS 2018 3.9-3, 3.7.1; ${timber.title}: ${timber.source}`;

@@ -149,7 +149,7 @@
 	</Section>
 {/if}
 {#if placed}
-	<HandlingSection {placed} stature={open.shown.stature} />
+	<HandlingSection {placed} wall={open.shown.wall} stature={open.shown.stature} />
 	<ProofLoadSection
 		working={massOf(placed.holder)} foot={placed.foot - placed.built.hangsBelow}
 		what="{placed.holder.name || 'Holder'}, {formatLength(placed.left, unit)} from the left, {formatLength(placed.foot, unit)} up."

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { LIFTED_FROM, LOAD_FROM, seatHandling } from '$core/handling/seat-handling';
 	import { REACH_WORDS } from '$core/handling/reach';
+	import { standingAt } from '$core/handling/standing';
+	import type { Wall } from '$core/plan/types';
 	import type { Placed } from '$core/loads/place';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
@@ -8,10 +10,11 @@
 	import Section from './Section.svelte';
 
 	/** What it takes to hang the heaviest thing there and to take it down. */
-	let { placed, stature }: { placed: Placed; stature: number | undefined } = $props();
+	let { placed, wall, stature }: { placed: Placed; wall: Wall; stature: number | undefined } = $props();
 
 	const unit = $derived(preferences.unit);
-	const h = $derived(seatHandling(placed, stature));
+	const standing = $derived(standingAt(wall, placed, placed.foot + placed.holder.params.pegs.height));
+	const h = $derived(seatHandling(placed, stature, standing));
 	const say = (mm: number) => formatLength(mm, unit);
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
 </script>
@@ -20,7 +23,7 @@
 	<Section title="Hanging it up" after={3}>
 		<p class="marks">
 			{#if h.limit > 0}
-				<b>Lifting index {h.index.toFixed(2)}</b>: {kg(h.mass)} over the {kg(h.limit)} that NIOSH's equation recommends at {say(h.height)} up, hands {say(h.out)} out, lifted from {say(LIFTED_FROM)}.
+				<b>Lifting index {h.index.toFixed(2)}</b>: {kg(h.mass)} over the {kg(h.limit)} that NIOSH's equation recommends at {say(h.height)} up, hands {say(h.out)} out{standing.keptOff > 0 ? `, over the ${say(standing.keptOff)} of what stands before the wall` : ''}, lifted from {say(LIFTED_FROM)}.
 			{:else}
 				<b>Beyond NIOSH's equation</b>: hands {say(h.height)} up, {say(h.out)} out. It gives no limit there{h.mass < LOAD_FROM ? '; for a light tool in one hand it is not meant' : ''}.
 			{/if}

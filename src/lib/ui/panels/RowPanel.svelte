@@ -3,7 +3,7 @@
 	import { jointsFor } from '$core/arrange/first-place';
 	import type { Bevel } from '$core/cleats/profile';
 	import { rowMarks } from '$core/cleats/row-marks';
-	import { rowSegments } from '$core/cleats/segments';
+	import { segmentsOn } from '$core/cleats/segments';
 	import { screwHeights, sheetScrewHeights } from '$core/loads/statics/roll';
 	import { SCREWS, type ScrewSize } from '$core/materials/screws';
 	import { CLEAT_STOCKS, stock, STOCKS, type StockId } from '$core/materials/stocks';
@@ -36,7 +36,7 @@
 	const profile = $derived(rowProfile(row, open.plan.cutting.kerf));
 	const judged = $derived(open.checks.rows.get(row.id));
 	const warnings = $derived(open.checks.warnings.filter((w) => w.subject.kind === 'row' && w.subject.id === row.id));
-	const segments = $derived(rowSegments(row, open.plan.wall.studs));
+	const segments = $derived(segmentsOn(row, open.plan.wall));
 	const marks = $derived(rowMarks(segments));
 	const heights = $derived(row.backer ? sheetScrewHeights(row.backer.height, row.backer.perStud) : screwHeights(profile, row.screws.size, row.screws.perStud).heights);
 	const say = (x: number) => formatLength(x, unit);
@@ -92,7 +92,7 @@
 		label="Joints, from the wall's left end" value={row.joints} read={(text) => parseLengths(text, unit)} write={(js) => js.map(say).join(', ')} commit={(joints) => set({ joints })}
 		hint={tooLong ? `A cleat here is longer than a bought board, ${say(board)}` : 'On a stud each, with commas between'}
 	/>
-	{#if tooLong}<Button size="xs" color="alternative" class="mt-1" onclick={() => set({ joints: jointsFor(open.plan, row.left, row.right, board) })}>Put joints on studs</Button>{/if}
+	{#if tooLong}<Button size="xs" color="alternative" class="mt-1" onclick={() => set({ joints: jointsFor(open.plan, row, board) })}>Put joints on studs</Button>{/if}
 </Section>
 <Section title="Cleat">
 	<div class="grid">

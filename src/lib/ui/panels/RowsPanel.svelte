@@ -31,7 +31,7 @@
 		const board = plan.cutting.lengths.find((l) => l.stock === id)?.length ?? stock(id).length;
 		return {
 			id: newId(), name: `Row ${plan.rows.length + 1}`, y, left, right, stock: id, bevel: like?.bevel ?? 45, blank: like?.blank ?? (inch ? 5 * MM_PER_INCH : 130),
-			screws: like?.screws ?? { size: '#10', length: inch ? 3 * MM_PER_INCH : 80, perStud: 1 }, joints: jointsFor(plan, left, right, board)
+			screws: like?.screws ?? { size: '#10', length: inch ? 3 * MM_PER_INCH : 80, perStud: 1 }, joints: jointsFor(plan, { left, right, y }, board)
 		};
 	}
 

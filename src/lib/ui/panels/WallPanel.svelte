@@ -102,17 +102,17 @@
 	<h2>The wall</h2>
 	<TextField label="Name" value={plan.name} commit={(name) => fieldCommit(open, { kind: 'rename', name }, unit)} />
 	<div class="grid mt-2">
-		<LengthField label="Width" value={wall.width} commit={(width) => fieldCommit(open, { kind: 'size-wall', width }, unit)} />
-		<LengthField label="Height" value={wall.height} commit={(height) => fieldCommit(open, { kind: 'size-wall', height }, unit)} />
+		<LengthField label="Width" value={wall.width} commit={(width) => fieldCommit(open, { kind: 'set-wall', width }, unit)} />
+		<LengthField label="Height" value={wall.height} commit={(height) => fieldCommit(open, { kind: 'set-wall', height }, unit)} />
 		<ChoiceField
 			label="Cladding" value={wall.cladding.kind} choices={claddings}
-			commit={(kind) => fieldCommit(open, { kind: 'size-wall', cladding: { kind, thickness: kind === 'none' ? 0 : wall.cladding.thickness || 12.5 } }, unit)}
+			commit={(kind) => fieldCommit(open, { kind: 'set-wall', cladding: { kind, thickness: kind === 'none' ? 0 : wall.cladding.thickness || 12.5 } }, unit)}
 		/>
 		{#if wall.cladding.kind !== 'none'}
-			<LengthField label="Cladding thickness" value={wall.cladding.thickness} commit={(thickness) => fieldCommit(open, { kind: 'size-wall', cladding: { ...wall.cladding, thickness } }, unit)} />
+			<LengthField label="Cladding thickness" value={wall.cladding.thickness} commit={(thickness) => fieldCommit(open, { kind: 'set-wall', cladding: { ...wall.cladding, thickness } }, unit)} />
 		{/if}
 	</div>
-	<TickField label="Wet in use: outdoors, over 19 % moisture" checked={wall.wet ?? false} commit={(wet) => fieldCommit(open, { kind: 'size-wall', wet }, unit)} />
+	<TickField label="Wet in use: outdoors, over 19 % moisture" checked={wall.wet ?? false} commit={(wet) => fieldCommit(open, { kind: 'set-wall', wet }, unit)} />
 	<Section title="Who reaches">
 		<Field
 			label="Your height" value={plan.stature ?? null} hint="For what is in reach; leave it empty if you like" read={(t) => (t.trim() === '' ? ok(null) : parseLength(t, unit))}

@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { rowSegments } from '$core/cleats/segments';
+	import { segmentsOn } from '$core/cleats/segments';
 	import { screwHeights, sheetScrewHeights } from '$core/loads/statics/roll';
 	import { rowProfile } from '$core/plan/profile';
-	import type { Row, Stud } from '$core/plan/types';
+	import type { Row, Wall } from '$core/plan/types';
 
-	let { row, studs, kerf, selected }: { row: Row; studs: readonly Stud[]; kerf: number; selected: boolean } = $props();
+	let { row, wall, kerf, selected }: { row: Row; wall: Wall; kerf: number; selected: boolean } = $props();
 
 	const profile = $derived(rowProfile(row, kerf));
-	const segments = $derived(rowSegments(row, studs));
+	const segments = $derived(segmentsOn(row, wall));
 	const { backer, twistBlock } = $derived(row);
 	/** Above the cleat's lower edge: its own screws, or those of its sheet. */
 	const heights = $derived(backer ? sheetScrewHeights(backer.height, backer.perStud).map((y) => y - backer.below) : screwHeights(profile, row.screws.size, row.screws.perStud).heights);

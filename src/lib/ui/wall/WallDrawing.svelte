@@ -42,7 +42,7 @@
 	/** By its id, which a drag leaves alone: hundreds ask whether they are picked. */
 	const pickedId = $derived(open.selection?.kind === 'holder' ? open.selection.id : null);
 	const picked = $derived(pickedId === null ? undefined : open.standing.get(pickedId));
-	const path = $derived(picked ? loadPath(picked, wall.studs) : null);
+	const path = $derived(picked ? loadPath(picked, wall) : null);
 	/** Verdicts of those that lie still, and that of the picked one where it stands. */
 	const vials = $derived(stage === 'wall' ? [] : [...open.checks.holders.values()].filter((h) => h.placed.holder.id !== pickedId));
 	const vial = $derived(stage !== 'wall' && picked ? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'holds' } : undefined);
@@ -160,7 +160,7 @@
 					<GripShape
 						thing={{ kind: 'row', id: row.id }} label="Row {row.name}, {say(row.y)} up. {sayVerdict(open.settled.rows.get(row.id), unit)}" pressed={isPicked('row', row.id)} {grab} {keyed}
 					>
-						<RowShape {row} studs={wall.studs} kerf={plan.cutting.kerf} selected={isPicked('row', row.id)} />
+						<RowShape {row} {wall} kerf={plan.cutting.kerf} selected={isPicked('row', row.id)} />
 					</GripShape>
 				{/each}
 			</g>

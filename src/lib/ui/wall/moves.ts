@@ -1,6 +1,7 @@
 import { snapAlongRow, snapRowEnd, snapRowHeight, type Snapped } from '$core/arrange/snap';
 import type { Command } from '$core/plan/commands';
 import type { Plan } from '$core/plan/types';
+import { supportsAt } from '$core/survey/supports';
 import { roundToTape, tickSize } from '$core/units/format-length';
 import type { LengthUnit } from '$core/units/parse-length';
 import type { Phrase } from '$core/units/phrase';
@@ -36,7 +37,7 @@ function moveHolder(id: string, dx: number, dy: number, c: MoveContext): Move | 
 	const neighbours = c.plan.holders
 		.filter((h) => h.id !== id && h.mount.row === row.id)
 		.map((h) => ({ left: h.mount.x, right: h.mount.x + h.params.face.width }));
-	const snapped = snapAlongRow(holder.mount.x + dx, width, { studs: c.plan.wall.studs.map((s) => s.x), row, neighbours, reach: c.reach });
+	const snapped = snapAlongRow(holder.mount.x + dx, width, { studs: supportsAt(c.plan.wall, row.y).map((s) => s.x), row, neighbours, reach: c.reach });
 	const x = clamp(placed(snapped, c.unit), 0, c.plan.wall.width - width);
 	return { command: { kind: 'change', list: 'holders', id, change: { mount: { ...holder.mount, row: row.id, x } } }, why: snapped.why };
 }
@@ -45,7 +46,7 @@ function moveRow(grip: Grip, dx: number, dy: number, c: MoveContext): Move | nul
 	const row = c.plan.rows.find((r) => r.id === grip.id);
 	if (!row) return null;
 	if (grip.part) {
-		const snapped = snapRowEnd(row[grip.part] + dx, c.plan.wall.studs.map((s) => s.x), c.plan.wall.width, c.reach);
+		const snapped = snapRowEnd(row[grip.part] + dx, supportsAt(c.plan.wall, row.y).map((s) => s.x), c.plan.wall.width, c.reach);
 		const x = placed(snapped, c.unit);
 		const end = grip.part === 'left' ? clamp(x, 0, row.right - 100) : clamp(x, row.left + 100, c.plan.wall.width);
 		const next = { left: row.left, right: row.right, [grip.part]: end };

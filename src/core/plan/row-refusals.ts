@@ -1,0 +1,37 @@
+import { rowBox } from '../cleats/row-box';
+import type { Problem } from '../result';
+import { inTheWay } from '../survey/in-the-way';
+import { nameOf } from '../survey/names';
+import type { Command } from './commands';
+import type { Obstruction, Plan, Row } from './types';
+
+const across = (plan: Plan, row: Row): Obstruction[] => inTheWay(plan.wall, rowBox(row, plan.cutting.kerf)).flatMap((w) => (w.how === 'stands' ? [w.obstruction] : []));
+
+/** Which field of a row to set right: the end that went over it, or the height. */
+function field(before: Row | undefined, row: Row, o: Obstruction): 'left' | 'right' | 'y' {
+	if (before && before.right <= o.x) return 'right';
+	if (before && before.left >= o.x + o.width) return 'left';
+	if (before && before.y !== row.y) return 'y';
+	return o.x + o.width / 2 > (row.left + row.right) / 2 ? 'right' : 'left';
+}
+
+/**
+ * A row is not laid, moved or lengthened over what stands against the wall: no cleat goes through a door. One that was there before the door
+ * came stays, with a warning.
+ */
+export function rowRefusals(before: Plan, after: Plan, command: Command): Problem[] {
+	if ((command.kind !== 'add' && command.kind !== 'change') || command.list !== 'rows') return [];
+	const id = command.kind === 'add' ? command.item.id : command.id;
+	const at = after.rows.findIndex((r) => r.id === id);
+	const row = after.rows[at];
+	if (!row || !(row.right > row.left)) return [];
+	const was = before.rows.find((r) => r.id === id);
+	const known = new Set(was ? across(before, was).map((o) => o.id) : []);
+	return across(after, row)
+		.filter((o) => !known.has(o.id))
+		.map((o) => {
+			const side = field(was, row, o);
+			const where = side === 'y' ? 'lay it above or below' : side === 'right' ? `end it at ${Math.floor(o.x)} mm` : `begin it at ${Math.ceil(o.x + o.width)} mm`;
+			return { path: `rows[${at}].${side}`, message: `would run over ${nameOf(o)}: ${where}` };
+		});
+}

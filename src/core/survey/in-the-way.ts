@@ -1,0 +1,22 @@
+import type { Obstruction, Wall } from '../plan/types';
+import { meets, type Box3 } from './solid';
+import { sweptBy } from './swept';
+
+/** An obstruction that something meets: as it stands, as it moves, or where it must be kept clear. */
+export interface InTheWay {
+	obstruction: Obstruction;
+	how: 'stands' | 'moves' | 'clear';
+}
+
+/**
+ * All obstructions a thing meets, each with the worst way it does.
+ * @example inTheWay(wall, { x: [0, 900], y: [1000, 1100], z: [0, 18] }).map((w) => w.obstruction.name)
+ */
+export function inTheWay(wall: Pick<Wall, 'obstructions'>, box: Box3): InTheWay[] {
+	return wall.obstructions.flatMap((obstruction): InTheWay[] => {
+		const { fixed, moving, clear } = sweptBy(obstruction);
+		const any = (solids: typeof fixed) => solids.some((s) => meets(s, box));
+		const how = any(fixed) ? 'stands' : any(moving) ? 'moves' : any(clear) ? 'clear' : null;
+		return how ? [{ obstruction, how }] : [];
+	});
+}

@@ -1,0 +1,65 @@
+import { rowBox } from '../cleats/row-box';
+import type { Segment } from '../cleats/segments';
+import type { Warning } from '../loads/check';
+import { rowProfile } from '../plan/profile';
+import type { FarSide, Plan, Row } from '../plan/types';
+import { mm, phrase, type Phrase } from '../units/phrase';
+import { inTheWay } from './in-the-way';
+import { nameOf } from './names';
+import { floorAt } from './outline';
+import { packingFor } from './packing';
+import { barredAt, cablesMayRun } from './safe-zones';
+
+type Say = (level: Warning['level'], message: Phrase) => void;
+
+/** What a screw that comes through would come out into, in words. */
+export const FAR_WORDS: Record<FarSide['kind'], string> = { room: 'the room behind', stair: 'the stair behind', outdoors: 'the open, where it rusts', neighbour: "the neighbour's side", same: 'this room again' };
+
+/** A row against what stands, moves or must stay clear before the wall. */
+function obstacles(plan: Plan, row: Row, say: Say): void {
+	for (const { obstruction: o, how } of inTheWay(plan.wall, rowBox(row, plan.cutting.kerf))) {
+		const name = nameOf(o);
+		if (how === 'stands') say('stop', phrase('The row runs over {name}', { name }));
+		else if (how === 'moves') say('stop', phrase('{name} would hit the row as it moves', { name }));
+		else if (o.kind === 'service-panel') say('mind', phrase('The row runs through the working space of {name}: hang nothing there', { name }));
+		else say('mind', phrase('The row runs through room that {name} needs clear', { name }));
+	}
+	for (const o of plan.wall.obstructions) {
+		if (cablesMayRun(o) && o.x < row.right && o.x + o.width > row.left) {
+			say('mind', phrase('Cables run up and down from {name}: power off and trace them before you drill near {x@tape}', { name: nameOf(o), x: mm(o.x + o.width / 2) }));
+		}
+	}
+}
+
+/** Screws of a row where a cable may run, or something was found in the wall. */
+function screws(plan: Plan, row: Row, segments: readonly Segment[], say: Say): void {
+	for (const { x } of segments.flatMap((s) => s.fixings)) {
+		const barred = barredAt(plan.wall, x, row.y + rowProfile(row, plan.cutting.kerf).back / 2);
+		if (!barred) continue;
+		const name = nameOf(barred.obstruction);
+		say('stop', barred.kind === 'found' ? phrase('The screw at {x@tape} would go into {name} in the wall', { x: mm(x), name }) : phrase('The screw at {x@tape} goes in where cables of {name} may run: trace them with the power off, and say so there', { x: mm(x), name }));
+	}
+}
+
+/** A ledge behind a row, a corner that is taken, a floor that rises under it. */
+function surface(plan: Plan, row: Row, say: Say): void {
+	const { wall } = plan;
+	const { front } = rowProfile(row, plan.cutting.kerf);
+	const packing = packingFor(wall, row.y, row.y + front);
+	if (packing) say('stop', phrase('The row lies half on {name}, {out} proud: pack the rest out by {out}, or move it', { name: packing.ledge.name || 'a ledge', out: mm(packing.thickness) }));
+	const { corners } = wall;
+	if (corners && corners.left.taken > row.left + 0.5) say('mind', phrase('The row begins in the {d} that the left corner takes', { d: mm(corners.left.taken) }));
+	if (corners && wall.width - corners.right.taken < row.right - 0.5) say('mind', phrase('The row ends in the {d} that the right corner takes', { d: mm(corners.right.taken) }));
+	const floor = Math.max(floorAt(wall, row.left), floorAt(wall, row.right));
+	if (row.y < floor) say('stop', phrase('The row reaches below the floor'));
+}
+
+/** A row against everything that was surveyed but its fixing: what moves, cables, ledges, corners. */
+export function rowFitWarnings(plan: Plan, row: Row, segments: readonly Segment[]): Warning[] {
+	const found: Warning[] = [];
+	const say: Say = (level, message) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
+	obstacles(plan, row, say);
+	screws(plan, row, segments, say);
+	surface(plan, row, say);
+	return found;
+}

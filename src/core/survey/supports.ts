@@ -1,0 +1,65 @@
+import { once } from '../once';
+import type { Blocking, Build, Stud, Wall } from '../plan/types';
+import type { Millimetres } from '../units/quantity';
+
+/** What a screw can go into at one height: a stud, or what serves as one there. */
+export interface Support extends Stud {
+	/** Absent: a stud. */
+	member?: 'blocking' | 'plank' | 'masonry';
+}
+
+/** Centre of a stud at a height. @example studAt({ x: 800, lean: 10, ... }, 2000) // 820 */
+export function studAt(stud: Pick<Stud, 'x' | 'lean'>, y: Millimetres): Millimetres {
+	return stud.x + ((stud.lean ?? 0) * y) / 1000;
+}
+
+/** Where a screw goes into a stud: its middle, or the middle of the left ply of two. */
+const screwLine = (stud: Stud, y: Millimetres) => studAt(stud, y) - (stud.plies === 2 ? stud.width / 4 : 0);
+
+/** A row's screws go a cleat's half height or so above its lower edge; a stud leans less than that matters. */
+function standing(stud: Stud, y: Millimetres): Support {
+	return stud.lean || stud.plies ? { ...stud, x: screwLine(stud, y), ...(stud.plies ? { width: stud.width / 2 } : {}) } : stud;
+}
+
+const blockAt = (b: Blocking): Support => ({ id: b.id, x: b.x + b.width / 2, width: b.width, depth: b.depth, species: b.species, member: 'blocking' });
+
+/** Screw lines along a wall that takes a screw anywhere. */
+function gridOf(build: Exclude<Build, { kind: 'framed' }>, width: Millimetres): Support[] {
+	const n = Math.max(0, Math.floor((width - build.first) / build.pitch + 1e-9) + 1);
+	const like = build.kind === 'plank' ? { width: 80, depth: build.thickness, species: build.species, member: 'plank' as const } : { width: 80, depth: build.thickness, species: 'unknown' as const, member: 'masonry' as const };
+	return Array.from({ length: n }, (_, i) => ({ id: `at${i + 1}`, x: build.first + i * build.pitch, ...like }));
+}
+
+const memory = once((wall: Wall) => ({ wall, at: new Map<string, readonly Support[]>() }));
+/** Heights that a drag may go through before the first are forgotten. */
+const MOST_HEIGHTS = 400;
+
+/**
+ * Everything a screw can go into at a height: studs where they stand there, blocking, or the screw lines of a solid wall.
+ * The same list for the same wall and height.
+ * @param y of the screws
+ * @example supportsAt(wall, 1850).map((s) => s.x)
+ */
+export function supportsAt(wall: Wall, y: Millimetres): readonly Support[] {
+	const { at } = memory(wall);
+	const build = wall.build ?? { kind: 'framed' };
+	if (build.kind !== 'framed') {
+		const known = at.get('grid') ?? gridOf(build, wall.width);
+		at.set('grid', known);
+		return known;
+	}
+	const plain = !wall.blocking?.length && !wall.studs.some((s) => s.lean || s.plies);
+	if (plain) return wall.studs;
+	const key = y.toFixed(1);
+	const known = at.get(key);
+	if (known) return known;
+	if (at.size > MOST_HEIGHTS) at.clear();
+	const found = [...wall.studs.map((s) => standing(s, y)), ...(wall.blocking ?? []).filter((b) => y > b.y && y < b.y + b.height).map(blockAt)];
+	at.set(key, found);
+	return found;
+}
+
+/** Is there anything at all to screw to, at any height? */
+export function surveyed(wall: Wall): boolean {
+	return wall.studs.length > 0 || (wall.build !== undefined && wall.build.kind !== 'framed');
+}
