@@ -195,7 +195,8 @@ describe('places', () => {
 		expect(clashes).toHaveLength(2999);
 	});
 	it('over a window are refused', () => {
-		const plan = doing(base, { kind: 'change', list: 'rows', id: 'r4', change: { y: 1900 } });
+		// A row that was there before the window came.
+		const plan = { ...base, rows: base.rows.map((r) => (r.id === 'r4' ? { ...r, y: 1900 } : r)) };
 		expect(warned(fresh(doing(plan, at('h5', 'r4', 3700))), 'h5').join()).toMatch(/stop: Stands over slip window/);
 	});
 
