@@ -1,3 +1,6 @@
+import type { PhotoPlace } from '$core/survey/photo/place-photo';
+import type { ScanFound } from '$core/survey/scan/analyse';
+import type { Trace } from '$core/survey/scan/trace';
 import type { Decoded } from '$exchange/table-csv/decode';
 import type { ReadOptions, TableRead } from '$exchange/table-csv/read';
 import type { CutPlan, CutProgress } from '$core/cutting/cut-plan';
@@ -20,3 +23,19 @@ export interface TableRequest {
 }
 
 export type TableMessage = { kind: 'progress'; done: number; of: number } | { kind: 'done'; read: TableRead; encoding: Decoded['encoding'] } | { kind: 'failed'; message: string };
+
+/** Sweeps to analyse. Stopping is ending the worker. */
+export interface ScanRequest {
+	traces: readonly Trace[];
+}
+
+export type ScanMessage = { kind: 'progress'; done: number; of: number } | { kind: 'done'; found: ScanFound } | { kind: 'failed'; message: string };
+
+/** What a page asks of the worker that handles photographs: open a file, then straighten it. It keeps the picture in between. */
+export type PhotoRequest = { kind: 'open'; file: Blob } | { kind: 'straighten'; place: PhotoPlace };
+
+export type PhotoMessage =
+	| { kind: 'opened'; width: number; height: number; preview: ImageBitmap }
+	| { kind: 'progress'; done: number; of: number }
+	| { kind: 'done'; blob: Blob }
+	| { kind: 'failed'; message: string };

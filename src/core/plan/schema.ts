@@ -1,7 +1,6 @@
 import type { ObjectSchema } from 'yup';
 import { CLEAT_STOCKS, STOCKS } from '../materials/stocks';
 import { SCREWS } from '../materials/screws';
-import { WOODS } from '../materials/woods';
 import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from './fields';
 import { place, SURVEY_LIMITS, WALL_LIMITS, wallSchema } from './wall-schema';
 

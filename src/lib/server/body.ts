@@ -3,21 +3,22 @@ import { MOST_BYTES, readPlan } from '$core/plan/read';
 import type { Plan } from '$core/plan/types';
 import { problem } from './problem';
 
-async function limitedText(request: Request): Promise<string | null> {
-	if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return null;
+/** The body of a request as it came; null when it is larger than anything sent here. */
+export async function limitedBytes(request: Request, most = MOST_BYTES): Promise<Uint8Array | null> {
+	if (Number(request.headers.get('content-length') ?? 0) > most) return null;
 	const reader = request.body?.getReader();
-	if (!reader) return '';
+	if (!reader) return new Uint8Array();
 	const chunks: Uint8Array[] = [];
 	let size = 0;
 	for (let next = await reader.read(); !next.done; next = await reader.read()) {
 		size += next.value.byteLength;
-		if (size > MOST_BYTES) {
+		if (size > most) {
 			await reader.cancel();
 			return null;
 		}
 		chunks.push(next.value);
 	}
-	return new TextDecoder().decode(Buffer.concat(chunks));
+	return Buffer.concat(chunks);
 }
 
 /** Reads a JSON body of bounded size. The error is a response ready to send. */
@@ -25,10 +26,10 @@ export async function readBody(request: Request): Promise<Result<unknown, Respon
 	if (!/^application\/json\b/i.test(request.headers.get('content-type') ?? '')) {
 		return fail(problem(415, { detail: 'Send JSON with content-type application/json' }));
 	}
-	const text = await limitedText(request);
-	if (text === null) return fail(problem(413, { detail: `A request may be ${MOST_BYTES / 1024 / 1024} MB at most` }));
+	const bytes = await limitedBytes(request);
+	if (bytes === null) return fail(problem(413, { detail: `A request may be ${MOST_BYTES / 1024 / 1024} MB at most` }));
 	try {
-		return ok(JSON.parse(text) as unknown);
+		return ok(JSON.parse(new TextDecoder().decode(bytes)) as unknown);
 	} catch (error) {
 		return fail(problem(400, { detail: error instanceof Error ? error.message.slice(0, 200) : 'Not JSON' }));
 	}

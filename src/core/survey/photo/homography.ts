@@ -1,26 +1,9 @@
 import { fail, ok, type Result } from '../../result';
+import { solveLinear } from '../../solve-linear';
 import type { Point } from '../outline';
 
 /** A perspective map of the plane, row by row; the last entry is 1. */
 export type Homography = readonly [number, number, number, number, number, number, number, number, number];
-
-/** Solves eight equations by elimination with the largest pivot; null when they do not decide. */
-function solve(m: number[][]): number[] | null {
-	const n = m.length;
-	for (let c = 0; c < n; c++) {
-		let p = c;
-		for (let r = c + 1; r < n; r++) if (Math.abs((m[r] as number[])[c] as number) > Math.abs((m[p] as number[])[c] as number)) p = r;
-		[m[c], m[p]] = [m[p] as number[], m[c] as number[]];
-		const row = m[c] as number[];
-		if (Math.abs(row[c] as number) < 1e-9) return null;
-		for (let r = 0; r < n; r++) {
-			if (r === c) continue;
-			const f = ((m[r] as number[])[c] as number) / (row[c] as number);
-			for (let k = c; k <= n; k++) (m[r] as number[])[k] = ((m[r] as number[])[k] as number) - f * (row[k] as number);
-		}
-	}
-	return m.map((row, i) => (row[n] as number) / (row[i] as number));
-}
 
 /** Twice the area of the triangle a, b, c; positive where they turn to the left. */
 const turn = (a: Point, b: Point, c: Point) => (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
@@ -58,7 +41,7 @@ export function homography(from: readonly Point[], to: readonly Point[]): Result
 			[0, 0, 0, p.x, p.y, 1, -q.y * p.x, -q.y * p.y, q.y]
 		];
 	});
-	const h = solve(rows);
+	const h = solveLinear(rows, 1e-9);
 	if (!h) return fail('The four points do not decide the view');
 	const core = [...h, 1] as unknown as Homography;
 	const into: Homography = [1 / a.size, 0, -a.at.x / a.size, 0, 1 / a.size, -a.at.y / a.size, 0, 0, 1];

@@ -1,3 +1,4 @@
+import { solveLinear } from '../../solve-linear';
 import type { Millimetres } from '../../units/quantity';
 import { seen } from './signal';
 
@@ -24,25 +25,6 @@ interface Samples {
 
 const TURNS = 12;
 
-/** Solves a small symmetric system by elimination with the largest pivot; null when it has no answer. */
-function solve(a: number[][], b: number[]): number[] | null {
-	const n = b.length;
-	const m = a.map((row, i) => [...row, b[i] as number]);
-	for (let c = 0; c < n; c++) {
-		let p = c;
-		for (let r = c + 1; r < n; r++) if (Math.abs((m[r] as number[])[c] as number) > Math.abs((m[p] as number[])[c] as number)) p = r;
-		[m[c], m[p]] = [m[p] as number[], m[c] as number[]];
-		const pivot = (m[c] as number[])[c] as number;
-		if (Math.abs(pivot) < 1e-12) return null;
-		for (let r = 0; r < n; r++) {
-			if (r === c) continue;
-			const f = ((m[r] as number[])[c] as number) / pivot;
-			for (let k = c; k <= n; k++) (m[r] as number[])[k] = ((m[r] as number[])[k] as number) - f * ((m[c] as number[])[k] as number);
-		}
-	}
-	return m.map((row, i) => (row[n] as number) / (row[i] as number));
-}
-
 /**
  * Fits a bump to samples by Gauss and Newton, from a first guess. An edge beyond the samples cannot be seen: it is kept where it was guessed.
  * @param spread of the instrument's window, mm
@@ -50,7 +32,7 @@ function solve(a: number[][], b: number[]): number[] | null {
  * @returns null when it does not settle
  */
 export function fitBump({ x, v }: Samples, guess: Bump, spread: Millimetres, noise: number, fixed: 'left' | 'right' | null = null): BumpFit | null {
-	let b = { ...guess };
+	const b = { ...guess };
 	const free = (['left', 'right', 'height', 'base'] as const).filter((name) => name !== fixed);
 	let normal: number[][] = [];
 	for (let turn = 0; turn < TURNS; turn++) {
@@ -67,7 +49,7 @@ export function fitBump({ x, v }: Samples, guess: Bump, spread: Millimetres, noi
 				free.forEach((q, k) => ((normal[j] as number[])[k] = ((normal[j] as number[])[k] as number) + by[p] * by[q]));
 			});
 		}
-		const step = solve(normal, right);
+		const step = solveLinear(normal.map((row, i) => [...row, right[i] as number]));
 		if (!step) return null;
 		// No edge moves by more than the window in one turn: a far first guess is walked in.
 		free.forEach((p, j) => (b[p] += p === 'left' || p === 'right' ? Math.max(-spread, Math.min(spread, step[j] as number)) : (step[j] as number)));
@@ -76,8 +58,8 @@ export function fitBump({ x, v }: Samples, guess: Bump, spread: Millimetres, noi
 	let left = 0;
 	for (let i = 0; i < x.length; i++) left += ((v[i] as number) - (b.base + b.height * (seen(x[i] as number, b.left, spread) - seen(x[i] as number, b.right, spread)))) ** 2;
 	// Error of the middle: half the sum of the two edges, with what they have in common.
-	const weigh = free.map((p) => (p === 'left' || p === 'right' ? (fixed ? 1 : 0.5) : 0));
-	const spreadOf = solve(normal, weigh);
+	const weigh = free.map((p): number => (p === 'left' || p === 'right' ? (fixed ? 1 : 0.5) : 0));
+	const spreadOf = solveLinear(normal.map((row, i) => [...row, weigh[i] as number]));
 	const variance = spreadOf ? weigh.reduce((sum, w, j) => sum + w * (spreadOf[j] as number), 0) * noise ** 2 : Number.NaN;
 	return { ...b, error: Math.sqrt(Math.max(0, variance)), residual: Math.sqrt(left / x.length) };
 }

@@ -1,4 +1,4 @@
-import { datetime, index, int, json, mysqlTable, primaryKey, varchar } from 'drizzle-orm/mysql-core';
+import { customType, datetime, index, int, json, mysqlTable, primaryKey, varchar } from 'drizzle-orm/mysql-core';
 
 /** One workshop, and the revision that every write to its stock-take must name. Its settings are one small document. Times in UTC. */
 export const shops = mysqlTable('shops', {
@@ -37,3 +37,13 @@ export const plans = mysqlTable(
 	},
 	(t) => [index('plans_updated_at').on(t.updatedAt), index('plans_shop').on(t.shop)]
 );
+
+const mediumblob = customType<{ data: Buffer }>({ dataType: () => 'mediumblob' });
+
+/** Straightened photographs of walls. Plans name them; they never change. */
+export const photos = mysqlTable('photos', {
+	id: varchar('id', { length: 24 }).primaryKey(),
+	type: varchar('type', { length: 16 }).notNull(),
+	bytes: mediumblob('bytes').notNull(),
+	createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull()
+});

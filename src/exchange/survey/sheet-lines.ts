@@ -1,0 +1,78 @@
+import type { Plan } from '$core/plan/types';
+import { FACT_WORDS, HOW_WORDS, howFound, isProved } from '$core/survey/record';
+import { nameOf, OBSTRUCTION_WORDS } from '$core/survey/names';
+import { outOf } from '$core/survey/swept';
+import { studAt } from '$core/survey/supports';
+import { formatLength } from '$core/units/format-length';
+import type { LengthUnit } from '$core/units/parse-length';
+
+/** A table of the sheet: what is known stands in it, an empty cell is a blank to be filled in at the wall. */
+export interface SheetTable {
+	title: string;
+	/** How to measure it. */
+	hint: string;
+	headings: string[];
+	rows: string[][];
+}
+
+/** Heights at which a stud is marked: low and high, so that a lean shows. */
+const LOW = 500;
+const HIGH = 2000;
+/** Empty lines for what nobody knows of yet. */
+const SPARE = { studs: 14, obstructions: 6 } as const;
+
+function wallTable({ wall }: Plan, say: (mm: number) => string): SheetTable {
+	const known = (value: string, fact: keyof typeof FACT_WORDS) => (wall.how?.[fact] === 'guess' ? ['', 'measure'] : [value, HOW_WORDS[wall.how?.[fact] ?? 'tape']]);
+	const { shape, levels, front, ceiling, far } = wall;
+	const layers = [wall.cladding.kind === 'none' ? 'none' : `${wall.cladding.kind} ${say(wall.cladding.thickness)}`, ...(wall.cladding.under ?? []).map((l) => `${l.kind} ${say(l.thickness)}`)].join(' over ');
+	return {
+		title: 'The wall', hint: 'Width at the floor and at the top. Height at both ends. Diagonals corner to corner.',
+		headings: ['what', 'figure', 'found by'],
+		rows: [
+			['Width', ...known(say(wall.width), 'width')],
+			['Height, left end', ...known(say(wall.height), 'height')],
+			['Height, right end', shape ? say(shape.right) : '', shape ? 'measured' : 'if it differs'],
+			['Floor at the right end, over the left', shape ? say(shape.floorRise) : '', 'from a level line'],
+			['Diagonal, lower left to upper right', levels?.diagonals ? say(levels.diagonals.up) : '', ''],
+			['Diagonal, upper left to lower right', levels?.diagonals ? say(levels.diagonals.down) : '', ''],
+			['Cladding, all layers', ...known(layers, 'cladding')],
+			['Clear room in front', front ? say(front.depth) : '', ''],
+			['Walkway to keep', front ? say(front.walkway) : '', ''],
+			['Behind the wall', far ? `${far.kind}${far.access ? ', can be got at' : ''}` : '', ''],
+			['Joists: direction, first, pitch, size', ceiling ? `${ceiling.kind} ${ceiling.direction}, ${say(ceiling.first)}, ${say(ceiling.pitch)}, ${say(ceiling.width)} x ${say(ceiling.depth)}` : '', '']
+		]
+	};
+}
+
+/**
+ * What a survey sheet asks, table by table, with what is known filled in.
+ * @example sheetTables(plan, 'mm')[0].rows[0] // ['Width', '5200 mm', 'measured']
+ */
+export function sheetTables(plan: Plan, unit: LengthUnit): SheetTable[] {
+	const say = (mm: number) => formatLength(mm, unit);
+	const { wall } = plan;
+	const studs = [...wall.studs].sort((a, b) => a.x - b.x).map((s, i) => [String(i + 1), say(studAt(s, LOW)), say(studAt(s, HIGH)), say(s.width), isProved(s) ? HOW_WORDS[howFound(s)] : '']);
+	const spareStuds = Math.max(studs.length === 0 ? SPARE.studs : 2, 0);
+	const things = wall.obstructions.map((o) => [nameOf(o) === OBSTRUCTION_WORDS[o.kind] ? OBSTRUCTION_WORDS[o.kind] : `${nameOf(o)} (${OBSTRUCTION_WORDS[o.kind]})`, ...(o.how === 'guess' ? ['', '', '', '', ''] : [say(o.x), say(o.y), say(o.width), say(o.height), o.hidden ? 'in the wall' : say(outOf(o))])]);
+	return [
+		wallTable(plan, say),
+		{
+			title: 'Studs', hint: `Centre from the left end, marked at ${say(LOW)} and at ${say(HIGH)} up. A finder may show an edge: prove each with a pilot hole.`,
+			headings: ['no.', `at ${say(LOW)}`, `at ${say(HIGH)}`, 'width', 'pilot hole'],
+			rows: [...studs, ...Array.from({ length: spareStuds }, (_, i) => [String(studs.length + i + 1), '', '', '', ''])]
+		},
+		{
+			title: 'In the way', hint: 'Outlets, switches, panel, pipes, windows, doors and their swing, rails, opener, lights, car, stairs. Lower left corner, size, and how far it stands out.',
+			headings: ['what', 'left', 'from the floor', 'width', 'height', 'stands out'],
+			rows: [...things, ...Array.from({ length: SPARE.obstructions }, () => ['', '', '', '', '', ''])]
+		}
+	];
+}
+
+/** What to mind at the wall, on the sheet and beside the tools that drill. */
+export const SURVEY_CAUTIONS: readonly string[] = [
+	'Never drill blind: cables run up and down from outlets and switches. Power off, and trace them first.',
+	'A scanner shows what it shows, not what is there. A pilot hole no deeper than cladding and stud edge proves it.',
+	'Old paint may hold lead, old boards and plaster asbestos: do not drill or sand before somebody has had it tested. Wear a mask for dust.',
+	'A ladder stands on firm floor, and somebody holds it.'
+];
