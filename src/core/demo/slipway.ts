@@ -96,13 +96,13 @@ export function slipwayWall(): Plan {
 	} satisfies Plan);
 }
 
-/** An empty wall to start from: width, height and plasterboard, no studs yet. */
+/** An empty wall to start from: width, height and plasterboard to begin with, none of it measured, no studs yet. */
 export function emptyWall(name: string): Plan {
 	return {
 		format: 'kammer-plan',
 		version: 1,
 		name,
-		wall: { width: 3600, height: 2400, cladding: { kind: 'drywall', thickness: 12.5 }, studs: [], obstructions: [] },
+		wall: { width: 3600, height: 2400, cladding: { kind: 'drywall', thickness: 12.5 }, studs: [], obstructions: [], how: { width: 'guess', height: 'guess', cladding: 'guess' } },
 		rows: [],
 		holders: [],
 		cutting: { kerf: 3.2, lengths: [] }

@@ -20,5 +20,5 @@ export function layStuds(wallWidth: Millimetres, layout: StudLayout): Stud[] {
 	const { first, pitch, width, depth, species } = layout;
 	if (!(pitch >= width) || !(first >= 0)) return [];
 	const n = Math.max(0, Math.floor((wallWidth - first) / pitch + 1e-9) + 1);
-	return Array.from({ length: n }, (_, i) => ({ id: `s${i + 1}`, x: first + i * pitch, width, depth, species }));
+	return Array.from({ length: n }, (_, i) => ({ id: `s${i + 1}`, x: first + i * pitch, width, depth, species, found: { how: 'pitch' } }));
 }

@@ -2,6 +2,7 @@ import { once } from '../once';
 import type { Obstruction, Wall } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 import { nameOf } from './names';
+import { floorAt, tallest, topAt } from './outline';
 import { supportsAt, type Support } from './supports';
 
 /** A screw in a stud keeps this far from its faces. NDS 2018 Table C12.1.5.7: 2.5 diameters with a hole drilled first; of a #10, 12 mm. */
@@ -70,3 +71,32 @@ export function barredAt(wall: Wall, x: Millimetres, y: Millimetres): NoGo | nul
 
 /** Words for a no-go stretch. */
 export const sayNoGo = (z: NoGo): string => (z.kind === 'found' ? `${nameOf(z.obstruction)} in the wall` : `cables of ${nameOf(z.obstruction)} may run here`);
+
+/** A place where a screw may go, over a stretch of heights. */
+export interface SafeStrip {
+	left: Millimetres;
+	right: Millimetres;
+	low: Millimetres;
+	high: Millimetres;
+}
+
+/** Heights looked at, mm apart: fine enough to draw. */
+const STEP: Millimetres = 40;
+
+/** Where a screw may go, from the floor to the top, as boxes to be drawn: what is the same at several heights is one. */
+export const safeStrips = once((wall: Wall): readonly SafeStrip[] => {
+	const done: SafeStrip[] = [];
+	let open: SafeStrip[] = [];
+	for (let y = STEP / 2; y < tallest(wall); y += STEP) {
+		const here = safeAt(wall, y).filter((s) => y < topAt(wall, (s.from + s.to) / 2) && y > floorAt(wall, s.from));
+		const next: SafeStrip[] = [];
+		for (const s of here) {
+			const same = open.find((o) => Math.abs(o.left - s.from) < 0.2 && Math.abs(o.right - s.to) < 0.2 && !next.includes(o));
+			if (same) same.high = y + STEP / 2;
+			next.push(same ?? { left: s.from, right: s.to, low: y - STEP / 2, high: y + STEP / 2 });
+		}
+		done.push(...open.filter((o) => !next.includes(o)));
+		open = next;
+	}
+	return [...done, ...open];
+});

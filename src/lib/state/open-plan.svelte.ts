@@ -95,20 +95,21 @@ export class OpenPlan {
 		return [];
 	}
 
-	/** Shows what a command would do, while a drag is under way; null ends it without doing anything. */
-	show(command: Command | null): void {
+	/** Shows what a command would do, while a drag is under way; null ends it without doing anything. What cannot be done is not shown, and why comes back. */
+	show(command: Command | null): Problem[] {
 		if (!command) {
 			this.#endPreview();
-			return;
+			return [];
 		}
 		const applied = applyCommand(this.plan, command);
-		if (!applied.ok) return;
+		if (!applied.ok) return applied.error;
 		this.#preview = applied.value.plan;
 		this.#judging ??= setTimeout(() => {
 			this.#judging = undefined;
 			this.#judged = this.#preview;
 			this.#judgedAt = performance.now();
 		}, Math.max(0, this.#judgedAt + JUDGE_EVERY - performance.now()));
+		return [];
 	}
 
 	#endPreview(): void {

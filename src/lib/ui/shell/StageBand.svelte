@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import type { OpenShop } from '$lib/state/open-shop.svelte';
+	import { openPoints } from '$core/survey/record';
+	import { surveyed } from '$core/survey/supports';
 	import { STAGES, type StageId } from './stages';
 
 	let { open, shop, stage }: { open: OpenPlan; shop: OpenShop | null; stage: StageId } = $props();
@@ -14,6 +16,11 @@
 		return unmeasured > 0 ? { text: `${unmeasured} of ${n} unmeasured`, open: true } : { text: `${n} measured`, open: false };
 	}
 
+	const wallWords = $derived.by(() => {
+		if (!surveyed(plan.wall)) return { text: 'no studs yet', open: true };
+		const n = openPoints(plan).length;
+		return n > 0 ? { text: `${n} open`, open: true } : { text: 'settled', open: false };
+	});
 	/** Where a stage stands, in a word, and whether something in it is open. */
 	const words = $derived.by((): Record<StageId, { text: string; open: boolean }> => {
 		const { close, 'does-not-hold': fails, 'cannot-be-judged': unknown } = open.tally;
@@ -23,7 +30,7 @@
 		const counted = (n: number, bad: number) => (n === 0 ? none : { text: bad ? `${n}, ${bad} to mend` : String(n), open: bad > 0 });
 		return {
 			stock: stockWords(shop),
-			wall: plan.wall.studs.length === 0 ? { text: 'no studs yet', open: true } : { text: `${plan.wall.studs.length} studs`, open: false },
+			wall: wallWords,
 			rows: counted(plan.rows.length, rowStops),
 			holders: counted(plan.holders.length, open.stops.length - rowStops),
 			holds: plan.holders.length === 0 ? none : parts.length ? { text: parts.join(', '), open: true } : { text: 'all hold', open: false },

@@ -10,7 +10,8 @@
 	import ChecksPanel from '../panels/ChecksPanel.svelte';
 	import HoldersPanel from '../panels/HoldersPanel.svelte';
 	import RowsPanel from '../panels/RowsPanel.svelte';
-	import WallPanel from '../panels/WallPanel.svelte';
+	import SurveyPanel from '../survey/SurveyPanel.svelte';
+	import SurveyStrip from '../survey/SurveyStrip.svelte';
 	import WallDrawing from '../wall/WallDrawing.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
 	import LoadChart from '../charts/LoadChart.svelte';
@@ -24,6 +25,8 @@
 	import { fileName, saveFile } from '$lib/state/save-file';
 	import { loadPlaces } from '$lib/state/shop-api';
 	import { provideShop } from '$lib/state/shop-context';
+	import { tallest } from '$core/survey/outline';
+	import { SurveyDesk } from '$lib/state/survey-desk.svelte';
 	import { StockDesk } from '$lib/state/stock-desk.svelte';
 	import { whenIdle } from '$lib/state/when-idle';
 	import type { StageId } from './stages';
@@ -63,6 +66,7 @@
 	const save = () => saveFile(fileName(open.plan.name, 'json'), 'application/json', JSON.stringify(open.plan, null, '\t'));
 
 
+	const survey = new SurveyDesk(untrack(() => open.id));
 	const job = new CutJob();
 	const outlook = new Outlook();
 	/** Asked of what is picked, on its own stage and while nothing is dragged. */
@@ -93,6 +97,7 @@
 
 	onMount(() => {
 		whenIdle(() => open.warmUp());
+		void survey.scan.load();
 		const leave = () => {
 			open.leave();
 			shop?.leave();
@@ -101,6 +106,7 @@
 		return () => {
 			window.removeEventListener('pagehide', leave);
 			leave();
+			survey.leave();
 			job.stop();
 			outlook.end();
 		};
@@ -109,7 +115,7 @@
 
 <svelte:window onkeydown={keyed} />
 
-<div class="bench" class:cutting={stage === 'cut'} class:judging={stage === 'holds'} class:stock={stage === 'stock'} class:wall-less={stage === 'stock' && !wallShown} style:--ratio={open.shown.wall.height / open.shown.wall.width}>
+<div class="bench" class:cutting={stage === 'cut'} class:judging={stage === 'holds'} class:stock={stage === 'stock'} class:wall-less={stage === 'stock' && !wallShown} style:--ratio={tallest(open.shown.wall) / open.shown.wall.width}>
 	<header class="on-paper">
 		<p class="name">{open.shown.name}</p>
 		<p>{STANDING_NOTE}</p>
@@ -118,18 +124,19 @@
 		<TitleBar name={open.shown.name} {work} {save} />
 		<StageBand {open} {shop} {stage} />
 	</div>
-	<main class="drawing"><WallDrawing {open} {stage} /></main>
+	<main class="drawing"><WallDrawing {open} {stage} desk={survey} /></main>
 	<div class="strip">
 		{#if stage === 'stock'}
 			{#if desk}<StockDeskView {desk} {wallShown} showWall={(on) => { wallShown = on; store('kammer-stock-wall', on ? 'shown' : 'hidden'); }} />
 			{:else}<p class="error" role="alert">The stock-take cannot be reached just now, and this device has no copy of it.</p>{/if}
 		{:else if stage === 'cut'}<CutBoards {open} {job} />
 		{:else if stage === 'holds'}<div class="side-by-side"><OpenList {open} /><LoadChart {open} /></div>
+		{:else if stage === 'wall'}<SurveyStrip {open} desk={survey} />
 		{:else}<OpenList {open} />{/if}
 	</div>
 	<aside class="slip" aria-label="Worked sum">
 		{#if slip === 'stock'}{#if desk}<StockSlip {desk} {open} />{/if}
-		{:else if slip === 'wall'}<WallPanel {open} />
+		{:else if slip === 'wall'}<SurveyPanel {open} desk={survey} />
 		{:else if slip === 'rows'}<RowsPanel {open} />
 		{:else if slip === 'holders'}<HoldersPanel {open} />
 		{:else if slip === 'holds'}<ChecksPanel {open} {outlook} />

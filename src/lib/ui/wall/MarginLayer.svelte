@@ -2,6 +2,7 @@
 	import type { PlaceLoad } from '$core/loads/by-place';
 	import { VERDICT_WORDS, type Verdict } from '$core/loads/check';
 	import { rowProfile } from '$core/plan/profile';
+	import { tallest } from '$core/survey/outline';
 	import type { Plan } from '$core/plan/types';
 	import { sayShortMargin } from '../say';
 	import type { View } from './view';
@@ -22,7 +23,7 @@
 	const FIGURE = 36;
 	const studOf = $derived(new Map(plan.wall.studs.map((s) => [s.id, s])));
 	const rowOf = $derived(new Map(plan.rows.map((r) => [r.id, r])));
-	const top = $derived(view.y - plan.wall.height * view.k);
+	const top = $derived(view.y - tallest(plan.wall) * view.k);
 
 	const studBands = $derived(
 		studs.flatMap((p) => {

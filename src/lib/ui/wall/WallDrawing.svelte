@@ -7,6 +7,11 @@
 	import { sayPhrase } from '$core/units/phrase';
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
+	import { nameOf, OBSTRUCTION_WORDS } from '$core/survey/names';
+	import { tallest } from '$core/survey/outline';
+	import type { Problem } from '$core/result';
+	import { sayProblem } from '$lib/state/commit';
+	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';
 	import { sayVerdict } from '../say';
 	import { extentOf, placeOf } from './extent';
 	import { followDrag } from './drag';
@@ -14,22 +19,31 @@
 	import HolderOnWall from './HolderOnWall.svelte';
 	import { dragMove, nudgeMove, type Grip, type Move } from './moves';
 	import MarginLayer from './MarginLayer.svelte';
+	import MeasureLayer from './MeasureLayer.svelte';
 	import ObstructionShape from './ObstructionShape.svelte';
 	import ReachShape from './ReachShape.svelte';
 	import RowShape from './RowShape.svelte';
+	import ScanLayer from './ScanLayer.svelte';
 	import StudShape from './StudShape.svelte';
+	import SurveyMarks from './SurveyMarks.svelte';
+	import WallBack from './WallBack.svelte';
 	import { fitView, type View } from './view';
 	import VialLayer from './VialLayer.svelte';
 	import WallOverlay from './WallOverlay.svelte';
 
-	let { open, stage }: { open: OpenPlan; stage: string } = $props();
+	let { open, stage, desk }: { open: OpenPlan; stage: string; desk: SurveyDesk } = $props();
 
 	const SNAP_PX = 8;
+	/** How long a refusal is shown, ms. */
+	const SAID_FOR = 4000;
 	let width = $state(800);
 	let height = $state(500);
 	let transform = $state.raw<ZoomTransform>(zoomIdentity);
 	let pointer = $state.raw<{ x: number; y: number } | null>(null);
 	let dragging = $state.raw<{ move: Move | null } | null>(null);
+	/** Why the last press did nothing. */
+	let refused = $state('');
+	let refusing: ReturnType<typeof setTimeout> | undefined;
 	let svg: SVGSVGElement;
 
 	const plan = $derived(open.shown);
@@ -48,11 +62,12 @@
 	const vial = $derived(stage !== 'wall' && picked ? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'holds' } : undefined);
 	const say = (mm: number) => formatLength(mm, unit);
 	const isPicked = (kind: Selection['kind'], id: string) => open.selection?.kind === kind && open.selection.id === id;
+	const pieces = $derived(desk.scan.proved(open.plan.wall.pilots ?? [])?.pieces ?? []);
 	const faint = $derived({ rows: stage === 'wall' ? 0.45 : 1, holders: stage === 'wall' || stage === 'rows' ? 0.4 : 1 });
 
 	const zooming = zoom<SVGSVGElement, unknown>()
 		.scaleExtent([0.5, 40])
-		.filter((event: Event) => !(event.target as Element).closest('[data-grip]') || event.type === 'wheel')
+		.filter((event: Event) => event.type === 'wheel' || (!desk.measuring && !(event.target as Element).closest('[data-grip]')))
 		.on('zoom', (event: { transform: ZoomTransform }) => (transform = event.transform));
 
 	$effect(() => {
@@ -74,7 +89,7 @@
 	function hover(event: PointerEvent) {
 		if (dragging) return;
 		const at = toWall(event, svg.getBoundingClientRect());
-		pointer = at.x >= 0 && at.x <= wall.width && at.y >= 0 && at.y <= wall.height ? at : null;
+		pointer = at.x >= 0 && at.x <= wall.width && at.y >= 0 && at.y <= tallest(wall) ? at : null;
 	}
 
 	function grab(event: PointerEvent, grip: Grip) {
@@ -89,14 +104,37 @@
 				const now = toWall(e, box);
 				const reach = e.altKey ? -1 : SNAP_PX / view.k;
 				const move = dragMove(grip, now.x - start.x, now.y - start.y, { plan: open.plan, unit, reach });
-				dragging = { move };
-				open.show(move?.command ?? null);
+				const [wrong] = open.show(move?.command ?? null);
+				// What cannot be done leaves the thing where it could last be.
+				if (wrong) refuse(wrong);
+				else dragging = { move };
 			},
 			end(done) {
 				const command = dragging?.move?.command;
 				dragging = null;
 				open.show(null);
 				if (done && command) open.do(command);
+			}
+		});
+	}
+
+	function refuse(problem: Problem) {
+		clearTimeout(refusing);
+		refused = sayProblem(problem, unit);
+		refusing = setTimeout(() => (refused = ''), SAID_FOR);
+	}
+
+	/** A measure is laid from where the pointer is pressed to where it is let go. */
+	function lay(event: PointerEvent) {
+		if (!desk.measuring || event.button !== 0) return;
+		event.stopPropagation();
+		const box = svg.getBoundingClientRect();
+		const from = toWall(event, box);
+		const before = desk.measure;
+		followDrag(event, {
+			move: (e) => (desk.measure = { from, to: toWall(e, box) }),
+			end(done) {
+				if (!done) desk.measure = before;
 			}
 		});
 	}
@@ -120,7 +158,8 @@
 		if (!command) return;
 		event.preventDefault();
 		open.selection = selection;
-		open.do(command, `nudge ${selection.id} ${event.key.startsWith('Arrow') ? event.key : ''}`);
+		const [wrong] = open.do(command, `nudge ${selection.id} ${event.key.startsWith('Arrow') ? event.key : ''}`);
+		if (wrong) refuse(wrong);
 	}
 
 	function onboard(event: KeyboardEvent) {
@@ -136,24 +175,24 @@
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 	<svg
 		bind:this={svg} {width} {height} role="group" aria-label="Drawing of the wall. Plus and minus zoom, zero shows all." tabindex="0" onpointermove={hover} onpointerleave={() => (pointer = null)}
-		onkeydown={onboard} onclick={(e) => e.target === e.currentTarget && (open.selection = null)}
+		onkeydown={onboard} onpointerdowncapture={lay} class:laying={desk.measuring} onclick={(e) => e.target === e.currentTarget && (open.selection = null)}
 	>
 		<g transform="translate({view.x} {view.y}) scale({view.k})">
-			<rect class="thin" x="0" y={-wall.height} width={wall.width} height={wall.height} fill="var(--wall)" stroke="var(--ink)" stroke-width="1.2" role="presentation" onclick={() => (open.selection = null)} />
+			<WallBack {wall} pick={() => (open.selection = null)} />
 			{#each wall.studs as stud (stud.id)}
 				<GripShape thing={{ kind: 'stud', id: stud.id }} label="Stud at {say(stud.x)}" pressed={isPicked('stud', stud.id)} still={stage !== 'wall'} {grab} {keyed}>
-					<StudShape {stud} height={wall.height} selected={isPicked('stud', stud.id)} />
+					<StudShape {stud} {wall} selected={isPicked('stud', stud.id)} />
 				</GripShape>
 			{/each}
+			<SurveyMarks {wall} k={view.k} {unit} safe={desk.safe && stage !== 'stock'} full={stage === 'wall'} />
 			{#each wall.obstructions as o (o.id)}
 				<GripShape
-					thing={{ kind: 'obstruction', id: o.id }} label="{o.name || o.kind}, {o.kind}, {say(o.x)} to {say(o.x + o.width)}" pressed={isPicked('obstruction', o.id)} still={stage !== 'wall'}
+					thing={{ kind: 'obstruction', id: o.id }} label="{nameOf(o)}, {OBSTRUCTION_WORDS[o.kind]}, {say(o.x)} to {say(o.x + o.width)}" pressed={isPicked('obstruction', o.id)} still={stage !== 'wall'}
 					{grab} {keyed}
 				>
-					<ObstructionShape obstruction={o} selected={isPicked('obstruction', o.id)} />
+					<ObstructionShape obstruction={o} selected={isPicked('obstruction', o.id)} swept={stage !== 'stock' && stage !== 'cut'} />
 				</GripShape>
 			{/each}
-			<path class="thin" d="M{-wall.width} 0H{wall.width * 2}" stroke="var(--ink)" stroke-width="2.4" />
 			{#if plan.stature !== undefined && stage !== 'cut'}<ReachShape stature={plan.stature} {wall} k={view.k} {unit} />{/if}
 			<g opacity={faint.rows}>
 				{#each plan.rows as row (row.id)}
@@ -182,9 +221,12 @@
 		</g>
 	</svg>
 	{#if stage === 'holds'}<MarginLayer {width} {height} {view} plan={open.plan} studs={open.loads.studs} rows={open.loads.rows} />{/if}
+	{#if stage === 'wall' && desk.part === 'studs'}<ScanLayer {width} {height} {view} wallHeight={tallest(wall)} traces={desk.scan.traces} sweeping={desk.scan.sweeping} found={desk.scan.found} {pieces} />{/if}
+	{#if desk.measure && stage === 'wall'}<MeasureLayer {width} {height} {view} {unit} measure={desk.measure} />{/if}
 	<VialLayer {width} {height} {view} holders={vials} />
 	<WallOverlay {width} {height} {view} {unit} {extent} {path} pointed={placeOf(plan, open.pointed)} {vial} pointer={dragging ? null : pointer} />
-	{#if dragging?.move?.why}<p class="why" role="status">{sayPhrase(dragging.move.why, unit)}</p>{/if}
+	{#if refused}<p class="why" role="alert">{refused}</p>
+	{:else if dragging?.move?.why}<p class="why" role="status">{sayPhrase(dragging.move.why, unit)}</p>{/if}
 	<div class="zoom no-print" role="group" aria-label="Zoom">
 		<button type="button" aria-label="Zoom in" onclick={() => zoomBy(1.4)}>+</button>
 		<button type="button" aria-label="Zoom out" onclick={() => zoomBy(1 / 1.4)}>−</button>
@@ -213,6 +255,9 @@
 		touch-action: none;
 		user-select: none;
 		cursor: grab;
+	}
+	svg.laying {
+		cursor: crosshair;
 	}
 	.frame :global(.layer) {
 		pointer-events: none;

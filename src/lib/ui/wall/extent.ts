@@ -2,6 +2,8 @@ import type { Subject } from '$core/loads/check';
 import type { Placed } from '$core/loads/place';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan } from '$core/plan/types';
+import { topAt } from '$core/survey/outline';
+import { studAt } from '$core/survey/supports';
 import type { Selection } from '$lib/state/open-plan.svelte';
 
 /** A stretch of wall, mm. */
@@ -26,7 +28,10 @@ export function extentOf(plan: Plan, standing: ReadonlyMap<string, Placed>, sele
 		}
 		case 'stud': {
 			const s = plan.wall.studs.find((x) => x.id === selection.id);
-			return s ? { left: s.x - s.width / 2, right: s.x + s.width / 2, low: 0, high: plan.wall.height } : null;
+			if (!s) return null;
+			const high = topAt(plan.wall, s.x);
+			const [foot, head] = [s.x, studAt(s, high)];
+			return { left: Math.min(foot, head) - s.width / 2, right: Math.max(foot, head) + s.width / 2, low: 0, high };
 		}
 		case 'obstruction': {
 			const o = plan.wall.obstructions.find((x) => x.id === selection.id);

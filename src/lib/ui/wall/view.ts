@@ -1,3 +1,6 @@
+import type { Wall } from '$core/plan/types';
+import { tallest } from '$core/survey/outline';
+
 /** The wall on the screen: a scale and the place of the wall's lower left corner. */
 export interface View {
 	/** px per mm */
@@ -15,7 +18,8 @@ const ROOM = 18;
 const BELOW = 38;
 
 /** The view that shows the whole wall between the tapes. */
-export function fitView(width: number, height: number, wall: { width: number; height: number }): View {
+export function fitView(width: number, height: number, survey: Pick<Wall, 'width' | 'height' | 'shape'>): View {
+	const wall = { width: survey.width, height: tallest(survey) };
 	const room = { w: Math.max(40, width - TAPE - 2 * ROOM), h: Math.max(40, height - TAPE - ROOM - BELOW) };
 	const k = Math.min(room.w / wall.width, room.h / wall.height);
 	return {

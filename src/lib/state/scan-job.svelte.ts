@@ -1,0 +1,177 @@
+import { get, set } from 'idb-keyval';
+import type { Pilot, Wall } from '$core/plan/types';
+import { retrain, type Retrained } from '$core/survey/scan/retrain';
+import type { ScanFound } from '$core/survey/scan/analyse';
+import type { Trace } from '$core/survey/scan/trace';
+import { tallest } from '$core/survey/outline';
+import ScanWorker from '$workers/scan.worker?worker';
+import type { ScanMessage, ScanRequest } from '$workers/messages';
+
+/** A number that is always the same for the same wall: the simulated scanner stands before the same hidden wall each time. */
+const seedOf = (id: string) => [...id].reduce((h, c) => (Math.imul(h, 31) + c.charCodeAt(0)) >>> 0, 7) % 100_000;
+
+/** Studs that somebody has surveyed otherwise are what the stand-in finds; what it found itself is not taken for the truth. */
+function knownStuds(wall: Wall): string {
+	const scanned = wall.studs.some((s) => s.found?.how === 'scanner' || s.found?.how === 'pilot');
+	return scanned ? '' : wall.studs.map((s) => `${s.x}:${s.width}:${s.lean ?? 0}`).join(',');
+}
+
+/** Sweeps of a wall with the simulated scanner, and what they come to. They are kept on this device; the plan gets what is taken of them. */
+export class ScanJob {
+	traces = $state.raw<readonly Trace[]>([]);
+	/** The sweep under way, as far as it has come. */
+	sweeping = $state.raw<Trace | null>(null);
+	/** Heights still to be swept. */
+	left = $state.raw<readonly number[]>([]);
+	progress = $state.raw<{ done: number; of: number } | null>(null);
+	found = $state.raw<ScanFound | null>(null);
+	failure = $state('');
+	#source: EventSource | null = null;
+	#worker: Worker | null = null;
+	#key: string;
+	#seed: number;
+	/** What stands behind the wall stays the same from the first sweep on, whatever is taken into the plan. */
+	#studs: string | null = null;
+
+	constructor(id: string) {
+		this.#key = `traces:${id}`;
+		this.#seed = seedOf(id);
+	}
+
+	/** Takes up what this device kept. */
+	async load(): Promise<void> {
+		const kept = await get<{ traces: Trace[]; studs: string | null }>(this.#key).catch(() => undefined);
+		if (!kept?.traces.length || this.traces.length > 0) return;
+		this.#studs = kept.studs;
+		this.#set(kept.traces);
+	}
+
+	#world(wall: Wall): URLSearchParams {
+		this.#studs ??= knownStuds(wall);
+		return new URLSearchParams({ width: String(wall.width), height: String(tallest(wall)), seed: String(this.#seed), ...(this.#studs ? { studs: this.#studs } : {}) });
+	}
+
+	/** Sweeps the wall at these heights, one after another; one that was swept before is swept anew. */
+	sweep(wall: Wall, heights: readonly number[], noise: number): void {
+		this.stop();
+		this.failure = '';
+		this.left = heights;
+		this.#next(wall, noise);
+	}
+
+	#next(wall: Wall, noise: number): void {
+		const [y, ...rest] = this.left;
+		if (y === undefined) return;
+		const query = this.#world(wall);
+		query.set('y', String(y));
+		query.set('noise', String(noise));
+		let trace: Trace | null = null;
+		const source = new EventSource(`/api/devices/stud-scanner/sweeps?${query}`);
+		this.#source = source;
+		source.onmessage = ({ data }: MessageEvent<string>) => {
+			const part = JSON.parse(data) as Trace & { of: number };
+			trace = trace ? { ...trace, density: [...trace.density, ...part.density], metal: [...trace.metal, ...part.metal], mains: [...trace.mains, ...part.mains] } : { y: part.y, from: part.from, step: part.step, density: part.density, metal: part.metal, mains: part.mains };
+			this.sweeping = trace;
+			if (trace.density.length < part.of) return;
+			source.close();
+			this.sweeping = null;
+			this.left = rest;
+			this.#set([...this.traces.filter((t) => t.y !== y), trace]);
+			this.#next(wall, noise);
+		};
+		source.onerror = () => {
+			source.close();
+			this.sweeping = null;
+			this.left = [];
+			this.failure = 'The scanner cannot be reached. What was swept before is kept.';
+		};
+	}
+
+	/** Recorded sweeps from a file, in place of what there is. */
+	take(traces: readonly Trace[]): void {
+		this.stop();
+		this.failure = '';
+		this.#set(traces);
+	}
+
+	#set(traces: readonly Trace[]): void {
+		this.traces = [...traces].sort((a, b) => a.y - b.y);
+		void set(this.#key, { traces: this.traces, studs: this.#studs }).catch(() => undefined);
+		if (this.traces.length === 0) this.found = null;
+		else if (this.left.length === 0) this.#analyse();
+	}
+
+	#analyse(): void {
+		this.#worker?.terminate();
+		this.progress = { done: 0, of: this.traces.length };
+		const worker = new ScanWorker();
+		this.#worker = worker;
+		worker.onmessage = ({ data }: MessageEvent<ScanMessage>) => {
+			switch (data.kind) {
+				case 'progress':
+					this.progress = { done: data.done, of: data.of };
+					return;
+				case 'done':
+					this.found = data.found;
+					this.#end();
+					return;
+				case 'failed':
+					this.failure = data.message;
+					this.#end();
+			}
+		};
+		worker.onerror = (event) => {
+			this.failure = event.message || 'The worker that reads sweeps did not start';
+			this.#end();
+		};
+		worker.postMessage({ traces: this.traces } satisfies ScanRequest);
+	}
+
+	#end(): void {
+		this.#worker?.terminate();
+		this.#worker = null;
+		this.progress = null;
+	}
+
+	/** What was found, after pilot holes. */
+	proved(pilots: readonly Pilot[]): Retrained | null {
+		return this.found && retrain(this.found.pieces, pilots);
+	}
+
+	/** Drills into the simulated wall; null when it cannot be reached. */
+	async drill(wall: Wall, x: number, y: number): Promise<Pilot['hit'] | null> {
+		const query = this.#world(wall);
+		query.set('x', String(x));
+		query.set('y', String(y));
+		try {
+			const response = await fetch(`/api/devices/stud-scanner/pilots?${query}`);
+			return response.ok ? ((await response.json()) as { hit: Pilot['hit'] }).hit : null;
+		} catch {
+			return null;
+		}
+	}
+
+	/** Ends what is under way; whole sweeps stay, and are read. */
+	stop(): void {
+		const under = this.left.length > 0;
+		this.#source?.close();
+		this.#source = null;
+		this.sweeping = null;
+		this.left = [];
+		this.#end();
+		if (under && this.traces.length > 0) this.#analyse();
+	}
+
+	/** Lets go of all sweeps. */
+	clear(): void {
+		this.stop();
+		this.#studs = null;
+		this.#set([]);
+	}
+
+	/** Of a page that goes away. */
+	leave(): void {
+		this.#source?.close();
+		this.#end();
+	}
+}

@@ -1,0 +1,86 @@
+<script lang="ts">
+	import type { ScanFound } from '$core/survey/scan/analyse';
+	import type { ProvedPiece } from '$core/survey/scan/retrain';
+	import { placeOf, type Trace } from '$core/survey/scan/trace';
+	import type { View } from './view';
+
+	/** Sweeps over the wall at their heights, what was found of them, and live stretches. Takes no pointer. */
+	interface Props {
+		width: number;
+		height: number;
+		view: View;
+		wallHeight: number;
+		traces: readonly Trace[];
+		sweeping: Trace | null;
+		found: ScanFound | null;
+		pieces: readonly ProvedPiece[];
+	}
+	let { width, height, view, wallHeight, traces, sweeping, found, pieces }: Props = $props();
+
+	/** Height of a stud's lift on the screen, px. */
+	const LIFT = 24;
+
+	/** A line of no more points than there are pixels: of each, what lies farthest from the one before. */
+	function lineOf(trace: Trace): string {
+		const { density } = trace;
+		const base = Math.min(...density.filter((_, i) => i % 7 === 0));
+		const y = view.y - trace.y * view.k;
+		const hop = Math.max(1, Math.floor(density.length / Math.max(200, width)));
+		const points: string[] = [];
+		for (let i = 0; i < density.length; i += hop) points.push(`${(view.x + placeOf(trace, i) * view.k).toFixed(1)} ${(y - ((density[i] as number) - base) * LIFT).toFixed(1)}`);
+		return points.length > 1 ? `M${points.join('L')}` : '';
+	}
+	const lines = $derived(traces.map((t) => ({ y: t.y, d: lineOf(t) })));
+	const now = $derived(sweeping && sweeping.density.length > 1 ? { d: lineOf(sweeping), x: view.x + placeOf(sweeping, sweeping.density.length - 1) * view.k, y: view.y - sweeping.y * view.k } : null);
+	const at = (p: ProvedPiece, y: number) => view.x + (p.x + (p.lean * y) / 1000) * view.k;
+</script>
+
+<svg class="layer" {width} {height} aria-hidden="true">
+	{#each found?.live ?? [] as l, i (i)}
+		<rect class="live" x={view.x + l.left * view.k} y={view.y - wallHeight * view.k} width={(l.right - l.left) * view.k} height={wallHeight * view.k} />
+	{/each}
+	{#each pieces as p, i (i)}
+		{@const half = (p.width / 2) * view.k}
+		<path class={p.kind} class:denied={p.proof === 'nothing'} d="M{at(p, 0) - half} {view.y}L{at(p, wallHeight) - half} {view.y - wallHeight * view.k}M{at(p, 0) + half} {view.y}L{at(p, wallHeight) + half} {view.y - wallHeight * view.k}" />
+		{#each p.marks as m (m.y)}<circle class="mark" cx={view.x + m.x * view.k} cy={view.y - m.y * view.k} r="3" />{/each}
+	{/each}
+	{#each lines as l (l.y)}<path class="trace" d={l.d} />{/each}
+	{#if now}
+		<path class="trace" d={now.d} />
+		<circle class="head" cx={now.x} cy={now.y} r="7" />
+	{/if}
+</svg>
+
+<style>
+	.trace {
+		fill: none;
+		stroke: var(--chalk);
+		stroke-width: 1.3;
+	}
+	.head {
+		fill: var(--chalk);
+	}
+	.stud {
+		fill: none;
+		stroke: var(--holds);
+		stroke-width: 1.6;
+	}
+	.pipe {
+		fill: none;
+		stroke: var(--does-not-hold);
+		stroke-width: 1.6;
+		stroke-dasharray: 3 3;
+	}
+	.denied {
+		opacity: 0.35;
+	}
+	.mark {
+		fill: var(--holds);
+	}
+	.live {
+		fill: var(--does-not-hold);
+		fill-opacity: 0.14;
+		stroke: var(--does-not-hold);
+		stroke-dasharray: 2 3;
+	}
+</style>

@@ -1,0 +1,34 @@
+<script lang="ts">
+	import type { Wall } from '$core/plan/types';
+	import { floorAt, outlineOf, tallest } from '$core/survey/outline';
+
+	/** The wall itself: its outline, and a photograph of it. */
+	let { wall, pick }: { wall: Wall; pick: () => void } = $props();
+
+	const outline = $derived(outlineOf(wall).map((p) => `${p.x} ${-p.y}`).join('L'));
+	const floor = $derived(floorAt(wall, wall.width));
+	const top = $derived(tallest(wall));
+	const { photo } = $derived(wall);
+</script>
+
+<path class="thin" d="M{outline}z" fill="var(--wall)" stroke="var(--ink)" stroke-width="1.2" role="presentation" onclick={pick} />
+{#if photo}
+	<image href="/api/photos/{photo.id}" x={photo.x} y={-photo.y - photo.height} width={photo.width} height={photo.height} opacity={photo.opacity} preserveAspectRatio="none" role="presentation" onclick={pick} />
+{/if}
+{#if !wall.surface || wall.surface === 'wall'}
+	<path class="thin" d="M{-wall.width} {floor}L0 0L{wall.width} {-floor}L{wall.width * 2} {-2 * floor}" fill="none" stroke="var(--ink)" stroke-width="2.4" />
+{/if}
+{#if wall.corners}
+	{#each [{ c: wall.corners.left, x: 0 }, { c: wall.corners.right, x: wall.width - wall.corners.right.taken }] as { c, x } (x)}
+		{#if c.taken > 0}<rect {x} y={-top} width={c.taken} height={top} fill="var(--ink)" opacity="0.07" />{/if}
+	{/each}
+{/if}
+{#each wall.ledges ?? [] as l (l.id)}
+	<rect class="thin" x="0" y={-l.y - l.height} width={wall.width} height={l.height} fill="var(--pine)" opacity="0.5" stroke="var(--pine-edge)" stroke-width="1" />
+{/each}
+
+<style>
+	.thin {
+		vector-effect: non-scaling-stroke;
+	}
+</style>
