@@ -43,6 +43,8 @@ const SOFTEN: Millimetres = 7;
 const BARE: Millimetres = 320;
 /** Of a stud's height: what is lower is plaster, glue or damp, not framing. */
 const LEAST_STRENGTH = 0.45;
+/** Where not even the usual lift comes to this, on the instrument's own scale, there is no framing to compare with: glue alone, or solid behind. */
+const WEAKEST = 0.4;
 /** Over the noise of the softened trace. */
 const LEAST_CLEAR = 6;
 /** A pipe is narrow, and most of it metal. */
@@ -119,7 +121,7 @@ export function readTrace(trace: Trace): TraceReading {
 	const dip = Math.round(6 / step);
 	const live = regionsOver(smooth(trace.mains, SOFTEN / step), LIVE, Math.round(30 / step)).map((r) => ({ y, left: placeOf(trace, r.from), right: placeOf(trace, r.to) }));
 	const usual = usualHeight(softLifted, regionsOver(softLifted, LEAST_CLEAR * softNoise, dip), step);
-	if (usual === null) return { y, sightings: [], live, noise: Number.NaN };
+	if (usual === null || usual < WEAKEST) return { y, sightings: [], live, noise: Number.NaN };
 	const level = Math.max(LEAST_CLEAR * softNoise, LEAST_STRENGTH * usual);
 	const seen = regionsOver(softLifted, level, dip).flatMap((r) => look(trace, lifted, r, noise, usual) ?? []);
 	const whole = seen.filter((s) => !s.only && s.right - s.left >= WOOD.narrowest && s.right - s.left <= 60);

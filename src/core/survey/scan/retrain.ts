@@ -19,8 +19,8 @@ export interface Retrained {
 	unexplained: Pilot[];
 }
 
-/** An instrument in a hand shows things off by about so much, before anything proves it. */
-const OFFSET: Millimetres = 5;
+/** An instrument in a hand shows things off by about so much, before anything proves it: it counts in every error, until holes say better. */
+const OFFSET: Millimetres = 3;
 /** A drill wanders, and a hole has a width. */
 const DRILL: Millimetres = 1.5;
 /** A hole misread: sawdust that was plaster, a gap between two plies. */
@@ -80,7 +80,7 @@ function proved(p: FoundPiece, holes: readonly Pilot[], offset: { mean: number; 
 
 /**
  * Takes pilot holes into account: how far the instrument shows things to one side, where each piece stands, and whether it is one at all.
- * The method is Bayes' rule on a grid: expected beforehand, off by 5 mm or so; each hole says wood or nothing.
+ * The method is Bayes' rule on a grid: expected beforehand, off by 3 mm or so; each hole says wood or nothing.
  * @example retrain(pieces, [{ id: 'p', x: 812, y: 1200, hit: 'wood' }]).pieces[0]?.proof // 'wood'
  */
 export function retrain(pieces: readonly FoundPiece[], pilots: readonly Pilot[]): Retrained {
@@ -92,10 +92,9 @@ export function retrain(pieces: readonly FoundPiece[], pilots: readonly Pilot[])
 	// A piece without any wood in it may not be one: it says nothing of where the instrument is off.
 	const wooden = new Set(touching.filter((t) => t.hole.hit === 'wood').map((t) => t.piece));
 	const offset = posterior(touching.filter((t) => wooden.has(t.piece)), { mean: 0, spread: OFFSET });
-	const none = touching.length === 0 ? { mean: 0, spread: 0 } : offset;
 	return {
-		pieces: pieces.map((p) => proved(p, touching.filter((t) => t.piece === p).map((t) => t.hole), p.kind === 'stud' ? none : { mean: none.mean, spread: none.spread })),
-		offset: none.mean,
+		pieces: pieces.map((p) => proved(p, touching.filter((t) => t.piece === p).map((t) => t.hole), offset)),
+		offset: offset.mean,
 		offsetError: offset.spread,
 		unexplained: pilots.filter((hole) => hole.hit === 'wood' && !touching.some((t) => t.hole === hole))
 	};

@@ -47,13 +47,13 @@ const BASE_SHARE = 0.3;
  * What the instrument shows of the bare wall, drifting along: a low quantile over a window wider than any stud, joined up.
  * @param reach samples to either side
  */
-export function baseline(values: ArrayLike<number>, reach: number): Float64Array {
+export function baseline(values: Float64Array, reach: number): Float64Array {
 	const n = values.length;
 	const hop = Math.max(1, Math.floor(reach / 6));
 	const knots: { at: number; base: number }[] = [];
 	for (let at = 0; at < n + hop; at += hop) {
 		const i = Math.min(at, n - 1);
-		knots.push({ at: i, base: quantile(Array.prototype.slice.call(values, Math.max(0, i - reach), Math.min(n, i + reach + 1)) as number[], BASE_SHARE) });
+		knots.push({ at: i, base: quantile(values.subarray(Math.max(0, i - reach), Math.min(n, i + reach + 1)), BASE_SHARE) });
 		if (i === n - 1) break;
 	}
 	const out = new Float64Array(n);

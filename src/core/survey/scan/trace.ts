@@ -5,7 +5,7 @@ export interface Trace {
 	y: Millimetres;
 	from: Millimetres;
 	step: Millimetres;
-	/** What lies behind the cladding; a stud lifts it. The scale is the instrument's own. */
+	/** What lies behind the cladding; a stud behind ordinary cladding lifts it by about 1. */
 	density: readonly number[];
 	/** 0 without metal, about 1 over a pipe. */
 	metal: readonly number[];

@@ -121,7 +121,7 @@
 	<ul class="found" aria-label="Found in the wall">
 		{#each pieces as p (key(p))}
 			<li class:out={!taken.includes(p)}>
-				<label><input type="checkbox" checked={taken.includes(p)} disabled={p.proof === 'nothing'} onchange={() => flip(p)} /> <span><b>{say(p.x)}</b> {words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1 ? `, leans ${p.lean.toFixed(1)} mm a metre` : ''}<br />
+				<label><input type="checkbox" checked={taken.includes(p)} disabled={p.proof === 'nothing'} onchange={() => flip(p)} /> <span><b>{say(p.x)}</b> {words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1 ? `, leans ${Math.abs(p.lean).toFixed(1)} mm a metre to the ${p.lean > 0 ? 'right' : 'left'}` : ''}<br />
 					<small>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only ? `; only its ${p.only} edge was seen` : ''} · sure by {Math.round(p.confidence * 100)} %, ± {p.error.toFixed(1)} mm{p.proof === 'wood' ? ' · pilot hole: wood' : p.proof === 'nothing' ? ' · pilot hole: nothing there' : ''}</small></span></label>
 				{#if p.kind === 'stud'}<Button size="xs" color="alternative" aria-label="Drill a pilot hole at {say(target(p).x)}" onclick={() => drill(target(p).x, target(p).y)}>Drill</Button>{/if}
 			</li>

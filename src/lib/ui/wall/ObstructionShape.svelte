@@ -20,8 +20,9 @@
 {/if}
 <rect
 	class="thin" x={o.x} y={-o.y - o.height} width={o.width} height={o.height} fill={o.hidden || off ? 'none' : 'var(--glass)'} stroke={o.hidden ? 'var(--does-not-hold)' : line}
-	stroke-width={selected ? 2.5 : 1.2} stroke-dasharray={o.hidden ? '3 3' : off ? '8 4' : undefined} pointer-events="all"
+	stroke-width={selected ? 2.5 : 1.2} stroke-dasharray={o.hidden ? '3 3' : off ? '8 4' : undefined} pointer-events={off ? 'stroke' : 'all'}
 />
+{#if off}<rect x={o.x} y={-o.y - o.height} width={o.width} height={o.height} fill="none" stroke="transparent" stroke-width="60" pointer-events="stroke" />{/if}
 {#if o.kind === 'window'}
 	<path class="thin" d="M{middle} {-o.y}v{-o.height}M{o.x} {-o.y - o.height / 2}h{o.width}" stroke={line} stroke-width="1" />
 {:else if o.kind === 'door'}
