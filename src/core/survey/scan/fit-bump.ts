@@ -24,6 +24,8 @@ interface Samples {
 }
 
 const TURNS = 12;
+/** Steps smaller than this change nothing, mm and shares of a stud. */
+const SETTLED = 1e-3;
 
 /**
  * Fits a bump to samples by Gauss and Newton, from a first guess. An edge beyond the samples cannot be seen: it is kept where it was guessed.
@@ -54,6 +56,7 @@ export function fitBump({ x, v }: Samples, guess: Bump, spread: Millimetres, noi
 		// No edge moves by more than the window in one turn: a far first guess is walked in.
 		free.forEach((p, j) => (b[p] += p === 'left' || p === 'right' ? Math.max(-spread, Math.min(spread, step[j] as number)) : (step[j] as number)));
 		if (!Number.isFinite(b.left + b.right + b.height) || b.right - b.left < 2) return null;
+		if (step.every((s) => Math.abs(s) < SETTLED)) break;
 	}
 	let left = 0;
 	for (let i = 0; i < x.length; i++) left += ((v[i] as number) - (b.base + b.height * (seen(x[i] as number, b.left, spread) - seen(x[i] as number, b.right, spread)))) ** 2;

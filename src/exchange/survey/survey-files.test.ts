@@ -1,0 +1,100 @@
+import Papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import { applyCommand } from '$core/plan/commands';
+import { finish } from '$core/loads/fails-at';
+import { analyse } from '$core/survey/scan/analyse';
+import { inventWall } from '$devices/hidden-wall';
+import { sweep } from '$devices/stud-scanner';
+import { readTracesCsv, tracesCsv } from '../traces-csv';
+import { readSurvey, surveyJson } from './json';
+import { surveyListCsv } from './list-csv';
+import { surveySheetPdf } from './sheet-pdf';
+import { sheetTables, SURVEY_CAUTIONS } from './sheet-lines';
+
+describe('a survey as JSON', () => {
+	it('comes back as it went', () => {
+		const read = readSurvey(surveyJson(slipwayWall()));
+		expect(read).toMatchObject({ ok: true, value: { name: 'Slipway workshop, long wall', wall: slipwayWall().wall } });
+	});
+	it('of a whole plan gives its wall', () => expect(readSurvey(JSON.stringify(slipwayWall()))).toMatchObject({ ok: true, value: { wall: { width: 5200 } } }));
+	it.each([
+		['no JSON', '{"format":', /breaks off/], ['another format', '{"format":"x","version":1}', /not a Kammer survey/], ['a later version', '{"format":"kammer-survey","version":2}', /version 2/],
+		['hostile keys', '{"format":"kammer-survey","version":1,"wall":{"__proto__":{}}}', /not a name/], ['nothing', '', /not JSON/], ['a list', '[]', /not a Kammer survey/]
+	])('that is %s is refused', (_, text, why) => {
+		const read = readSurvey(text);
+		expect(read.ok ? '' : read.error.map((p) => p.message).join()).toMatch(why);
+	});
+	it('with a wrong figure names its field', () => {
+		const text = surveyJson({ name: 'W', wall: { ...slipwayWall().wall, studs: [{ id: 's', x: -5, width: 38, depth: 89, species: 'spf' }] } });
+		expect(readSurvey(text)).toMatchObject({ ok: false, error: [{ path: 'wall.studs[0].x', message: 'must be at least 0 mm' }] });
+	});
+	it('that the rows here do not fit is not taken', () => {
+		const read = readSurvey(surveyJson(emptyWall('Small')));
+		if (!read.ok) throw new Error('not read');
+		expect(applyCommand(slipwayWall(), { kind: 'set-survey', wall: read.value.wall })).toMatchObject({ ok: false });
+	});
+});
+
+describe('studs and obstructions as CSV', () => {
+	const plan = slipwayWall();
+	it('is read back by papaparse, a line for each, left to right', () => {
+		const { data } = Papa.parse<Record<string, string>>(surveyListCsv(plan, 'mm'), { header: true });
+		expect(data).toHaveLength(plan.wall.studs.length + plan.wall.obstructions.length);
+		expect(data[0]).toMatchObject({ what: 'stud', centre: '40 mm', left: '18 mm', right: '63 mm', depth: '95 mm' });
+		expect(data.find((r) => r.name === 'bench outlet')).toMatchObject({ left: '1010 mm', 'from the floor': '1000 mm' });
+	});
+	it('is in inches for those who measure so', () => expect(surveyListCsv(plan, 'inch')).toContain('1 9/16""'));
+	it('gives a spreadsheet no formulas', () => {
+		const evil = { wall: { ...plan.wall, studs: [], obstructions: [{ id: 'o', kind: 'other' as const, name: '=cmd()', x: 0, y: 0, width: 100, height: 100 }] } };
+		expect(Papa.parse<string[]>(surveyListCsv(evil, 'mm')).data[1]?.[1]).toBe("'=cmd()");
+	});
+});
+
+describe('the survey sheet', () => {
+	it('leaves blank what nobody measured, and says what is known', () => {
+		const [wall, studs] = sheetTables(emptyWall('New'), 'mm');
+		expect(wall?.rows[0]).toEqual(['Width', '', 'measure']);
+		expect(studs?.rows.every((r) => r.slice(1).every((c) => c === ''))).toBe(true);
+		const [known, some] = sheetTables(slipwayWall(), 'mm');
+		expect(known?.rows[0]).toEqual(['Width', '5200 mm', 'measured']);
+		expect(some?.rows[0]?.slice(0, 3)).toEqual(['1', '40 mm', '40 mm']);
+	});
+	it('is a PDF of one or more pages, in either unit, also of a wall with long names', async () => {
+		const long = slipwayWall();
+		long.name = 'A very long name of a wall that goes on '.repeat(3).slice(0, 120);
+		long.wall.obstructions = Array.from({ length: 60 }, (_, i) => ({ id: `x${i}`, kind: 'other', name: `ŁÓŹ thing ${i} with a name that is too long for any cell`.slice(0, 60), x: i * 50, y: 0, width: 40, height: 40 }));
+		for (const [plan, unit, most] of [[slipwayWall(), 'mm', 3], [long, 'inch', 6]] as const) {
+			const pdf = Buffer.from(await surveySheetPdf(plan, unit)).toString('latin1');
+			expect(pdf.slice(0, 5)).toBe('%PDF-');
+			const pages = pdf.match(/\/Type \/Page\b/g)?.length ?? 0;
+			expect(pages).toBeGreaterThanOrEqual(1);
+			expect(pages).toBeLessThanOrEqual(most);
+		}
+	});
+	it('cautions', () => expect(SURVEY_CAUTIONS.join(' ')).toMatch(/Never drill blind[\s\S]*paint may hold lead[\s\S]*ladder/i));
+});
+
+describe('recorded sweeps as CSV', () => {
+	const wall = inventWall(11, 3000, 2400);
+	const traces = [500, 1500].map((y) => sweep(wall, y, { samples: 1200, noise: 0.06, seed: y }));
+	it('come back as they went, and are read alike', () => {
+		const back = readTracesCsv(tracesCsv(traces));
+		if (!back.ok) throw new Error(back.error);
+		expect(back.value.map((t) => [t.y, t.density.length])).toEqual([[500, 1200], [1500, 1200]]);
+		back.value.forEach((t, i) => expect(t.density).toEqual(traces[i]?.density));
+		const [a, b] = [traces, back.value].map((t) => finish(analyse(t)).pieces) as unknown as [{ x: number }[], { x: number }[]];
+		expect(b.length).toBe(a.length);
+		a.forEach((p, i) => expect(Math.abs(p.x - (b[i]?.x ?? 99))).toBeLessThan(0.3));
+	});
+	it('may be semicolons with decimal commas, out of order, without metal and mains', () => {
+		const lines = Array.from({ length: 60 }, (_, i) => `500;${String(i * 2.5).replace('.', ',')};0,3`).reverse();
+		expect(readTracesCsv(['Height;X;Density', ...lines].join('\n'))).toMatchObject({ ok: true, value: [{ y: 500, from: 0, step: 2.5 }] });
+	});
+	const rows = (n: number, line: (i: number) => string) => ['height,x,density', ...Array.from({ length: n }, (_, i) => line(i))].join('\n');
+	it.each([
+		['without a heading', '1,2,3\n4,5,6', /needs a heading/], ['with a word for a number', rows(60, (i) => `500,${i},${i === 7 ? 'wet' : 1}`), /Line 9 holds something/], ['too short', rows(10, (i) => `500,${i},1`), /has 10 samples/],
+		['with a gap', rows(60, (i) => `500,${i < 30 ? i : i + 20},1`), /not evenly spaced/], ['standing still', rows(60, () => '500,7,1'), /does not move/], ['off the wall', rows(60, (i) => `9000,${i},1`), /is not on a wall/],
+		['empty', 'height,x,density', /holds no samples/], ['of too many sweeps', rows(70 * 2, (i) => `${i},${i},1`), /more than 60 sweeps/]
+	])('%s are refused', (_, text, why) => expect(readTracesCsv(text)).toMatchObject({ ok: false, error: expect.stringMatching(why) }));
+});
