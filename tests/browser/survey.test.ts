@@ -18,7 +18,7 @@ const stored = (id: string, is: (wall: Plan['wall']) => unknown, what: string) =
 }, what);
 const choose = async (label: string, value: string) => {
 	const field = await screen().field(label);
-	await field.findElement(By.xpath(`./option[normalize-space()="${value}"]`)).click();
+	await field.findElement(By.xpath(`./option[starts-with(normalize-space(), "${value}")]`)).click();
 };
 const file = async (label: string, name: string, content: string | Buffer) => {
 	const path = join(kammer.downloads, name);
@@ -35,7 +35,6 @@ function framed(): Plan {
 
 describe('surveying a wall', () => {
 	it('from nothing with the scanner: sweep, prove, take; then a door, and a row that refuses to cross it', async () => {
-		await screen().go('/').catch(() => undefined);
 		const id = await screen().openWall(emptyWall('From nothing'), 'wall');
 		await screen().type('Width', '4 m');
 		await screen().type('Height', '2450');
@@ -48,13 +47,14 @@ describe('surveying a wall', () => {
 		expect(before.length).toBeGreaterThan(4);
 		await screen().click(By.xpath('(//button[normalize-space()="Drill"])[2]'));
 		await screen().says(/pilot hole: wood/);
-		await choose('Their species', 'C24 softwood (G 0.4)').catch(() => undefined);
+		await choose('Their species', 'C24');
 		await screen().click(By.xpath('//button[starts-with(normalize-space(), "Take ")]'));
 		await screen().says(/\d+ studs stand on the wall now/);
 		const scanned = await stored(id, (w) => w.studs.length > 4, 'the studs to be taken');
 		expect(scanned.studs.every((s) => s.found && (s.found.how === 'scanner' || s.found.how === 'pilot'))).toBe(true);
 		expect(scanned.studs.filter((s) => s.found?.how === 'pilot')).toHaveLength(1);
 		expect(scanned.pilots).toHaveLength(1);
+		expect(scanned.studs.every((s) => s.species === 'c24')).toBe(true);
 
 		await part('In the way');
 		await screen().button('Add a door');

@@ -1,7 +1,6 @@
 import type { Obstruction, ObstructionKind, Wall } from '../plan/types';
 import { OBSTRUCTION_WORDS } from './names';
 import { lowestTop, tallest } from './outline';
-import type { Millimetres } from '../units/quantity';
 
 type Start = Omit<Obstruction, 'id' | 'kind' | 'name' | 'x' | 'how'>;
 const whole = 100_000;

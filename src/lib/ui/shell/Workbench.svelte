@@ -79,6 +79,14 @@
 		if (stage === 'cut') job.run(open.plan);
 	});
 
+	/** What belongs to the survey stays picked there, and where studs are judged. */
+	$effect(() => {
+		if (stage === 'wall' || stage === 'holds') return;
+		untrack(() => {
+			if (open.selection?.kind === 'stud' || open.selection?.kind === 'obstruction') open.selection = null;
+		});
+	});
+
 	/** What is picked decides the slip; the stage does where nothing is. */
 	const slip = $derived.by(() => {
 		if (stage === 'holds' || stage === 'cut' || stage === 'stock') return stage;
