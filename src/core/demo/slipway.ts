@@ -4,7 +4,8 @@ import type { Holder, Obstruction, PegRackParams, Plan, Row, Stud } from '../pla
 
 const STUDS = [40, 430, 850, 1245, 1660, 2050, 2465, 2860, 3290, 3700, 4085, 4510, 4920, 5160];
 
-const studs: Stud[] = STUDS.map((x, i) => ({ id: `s${i + 1}`, x, width: 45, depth: 95, species: 'c24' }));
+/** The last two were only swept with a scanner, the rest drilled for. */
+const studs: Stud[] = STUDS.map((x, i) => ({ id: `s${i + 1}`, x, width: 45, depth: 95, species: 'c24', found: i < STUDS.length - 2 ? { how: 'pilot' } : { how: 'scanner', confidence: 0.87, error: 3 } }));
 
 const obstructions: Obstruction[] = [
 	{ id: 'o1', kind: 'window', name: 'slip window', x: 3420, y: 1350, width: 900, height: 800 },
@@ -89,9 +90,43 @@ export function slipwayWall(): Plan {
 		format: 'kammer-plan',
 		version: 1,
 		name: 'Slipway workshop, long wall',
-		wall: { width: 5200, height: 2600, cladding: { kind: 'drywall', thickness: 12.5 }, studs, obstructions },
+		wall: {
+			width: 5200, height: 2600, cladding: { kind: 'drywall', thickness: 12.5 }, studs, obstructions, how: { width: 'tape', height: 'meter', cladding: 'tape', front: 'tape', far: 'tape' },
+			ledges: [{ id: 'l1', name: 'wall plate', y: 2510, height: 90, out: 20 }],
+			front: { depth: 2400, walkway: 900, headHeight: 2000 },
+			far: { kind: 'outdoors', access: false, note: 'the slip side' },
+			corners: { left: { kind: 'wall', taken: 0, note: 'roller door, its box above' }, right: { kind: 'wall', taken: 0, note: '' } },
+			levels: { line: 1000 }
+		},
 		rows,
 		holders,
+		cutting: { kerf: 3.2, lengths: [] }
+	} satisfies Plan);
+}
+
+/** A fresh copy of the small brick wall of the oar store: plugs, a door that swings, one row. */
+export function oarStoreWall(): Plan {
+	return structuredClone({
+		format: 'kammer-plan',
+		version: 1,
+		name: 'Slipway workshop, oar store',
+		wall: {
+			width: 3000, height: 2300, cladding: { kind: 'none', thickness: 0 }, studs: [], how: { width: 'tape', height: 'tape', build: 'tape', shape: 'tape' },
+			shape: { right: 2050, peak: null, floorRise: 15 },
+			build: { kind: 'masonry', material: 'brick', thickness: 215, first: 150, pitch: 300, plug: { diameter: 8, length: 50, load: 25 } },
+			obstructions: [
+				{ id: 'd1', kind: 'door', name: 'store door', x: 2150, y: 0, width: 760, height: 1950, motion: { kind: 'swing', hinge: 'right', angle: 95, into: 'room' }, how: 'tape' },
+				{ id: 'w1', kind: 'switch', name: 'light switch', x: 2040, y: 1150, width: 80, height: 80, out: 12, how: 'tape' }
+			]
+		},
+		rows: [row('r1', 'Store row', 1650, 60, 2000, [], { size: '5 mm', length: 80, perStud: 1 })],
+		holders: [
+			rack('h1', 'Short oars', 'r1', 300, {
+				width: 700, height: 260,
+				pegs: { diameter: 25, projection: 150, height: 90, spacing: { kind: 'equal-gaps', count: 3 }, pair: { bar: 45, slack: 5 } },
+				load: { name: 'short oar', mass: 1.4, perSeat: 1, thickness: 60, width: 130, height: 1500 }
+			})
+		],
 		cutting: { kerf: 3.2, lengths: [] }
 	} satisfies Plan);
 }

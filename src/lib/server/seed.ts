@@ -1,5 +1,5 @@
 import { count } from 'drizzle-orm';
-import { slipwayWall } from '$core/demo/slipway';
+import { oarStoreWall, slipwayWall } from '$core/demo/slipway';
 import { slipwayShop } from '$core/demo/slipway-shop';
 import { emptyShop, MAIN_SHOP } from '$core/shop/types';
 import { seedWith } from './db/database';
@@ -12,5 +12,8 @@ seedWith(async (db) => {
 	const [walls] = await db.select({ n: count() }).from(plans);
 	const [found] = await db.select({ n: count() }).from(shops);
 	if (found?.n === 0) await insertShop(db, MAIN_SHOP, walls?.n === 0 ? slipwayShop() : emptyShop('Workshop'));
-	if (walls?.n === 0) await insertPlan(db, slipwayWall());
+	if (walls?.n !== 0) return;
+	// The last one stands first in the list.
+	await insertPlan(db, oarStoreWall());
+	await insertPlan(db, slipwayWall());
 });
