@@ -19,15 +19,16 @@ await build({
 	configFile: false,
 	logLevel: 'error',
 	root: inRoot(),
-	resolve: { alias: { $core: inRoot('src', 'core'), $exchange: inRoot('src', 'exchange') } },
-	build: { ssr: true, outDir: out, emptyOutDir: true, minify: false, rollupOptions: { input: { checks: inRoot('tests', 'bench', 'checks.ts'), wall: inRoot('tests', 'bench', 'big-wall.ts'), tables: inRoot('tests', 'bench', 'tables.ts') }, output: { entryFileNames: '[name].mjs' } } }
+	resolve: { alias: { $core: inRoot('src', 'core'), $exchange: inRoot('src', 'exchange'), $devices: inRoot('src', 'devices') } },
+	build: { ssr: true, outDir: out, emptyOutDir: true, minify: false, rollupOptions: { input: { checks: inRoot('tests', 'bench', 'checks.ts'), wall: inRoot('tests', 'bench', 'big-wall.ts'), tables: inRoot('tests', 'bench', 'tables.ts'), surveys: inRoot('tests', 'bench', 'surveys.ts') }, output: { entryFileNames: '[name].mjs' } } }
 });
 const { benchChecks } = await import(pathToFileURL(join(out, 'checks.mjs')).href);
 const { bigWall } = await import(pathToFileURL(join(out, 'wall.mjs')).href);
 setFlagsFromString('--expose-gc');
 globalThis.gc = runInNewContext('gc');
 const { benchTables } = await import(pathToFileURL(join(out, 'tables.mjs')).href);
-const lines = [...benchTables(), ...benchChecks()];
+const { benchSurveys } = await import(pathToFileURL(join(out, 'surveys.mjs')).href);
+const lines = [...benchTables(), ...benchSurveys(), ...benchChecks()];
 
 const folder = mkdtempSync(join(tmpdir(), 'kammer-bench-'));
 await (await startKammer({ folder })).stop();
@@ -38,15 +39,19 @@ lines.push({ what: 'second start with nothing changed, against 5 s', value: seco
 
 const { openBrowser } = await import('./lib/browser.mjs');
 const { benchTable } = await import('../tests/bench/table-screen.mjs');
+const { benchSurvey } = await import('../tests/bench/survey-screen.mjs');
 const { benchDragging } = await import('../tests/bench/dragging.mjs');
 const { driver, close } = await openBrowser({});
 const drags = [];
 for (const stage of ['holders', 'holds']) drags.push({ stage, ...(await benchDragging(driver, second.url, bigWall(300, 12_000, true), stage)) });
+const survey = await benchSurvey(driver, second.url, { ...bigWall(1, 5000), rows: [], holders: [] });
 const table = await benchTable(driver, second.url, 5000);
 await close();
 await second.stop();
 rmSync(folder, { recursive: true, force: true });
 lines.push({ what: `longest task while sorting and filtering 5000 things, against 50 ms (${table.over} over)`, value: table.longest / 50, aim: '1 or less', met: table.longest <= 50 });
+lines.push({ what: 'longest task while ten sweeps are brought in and read, against 50 ms', value: survey.scan / 50, aim: '1 or less', met: survey.scan <= 50 });
+lines.push({ what: 'longest task while 12 megapixels are opened and straightened, against 50 ms', value: survey.photo / 50, aim: '1 or less', met: survey.photo <= 50 });
 for (const drag of drags) {
 	lines.push({ what: `${drag.stage}: longest task while dragging on 300 holders, against 50 ms (${drag.frames} frames)`, value: drag.longest / 50, aim: '1 or less', met: drag.longest <= 50 });
 	lines.push({ what: `${drag.stage}: 95th percentile frame while dragging, against 50 ms`, value: drag.frame / 50, aim: 'no aim', met: true });

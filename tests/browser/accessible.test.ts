@@ -17,6 +17,8 @@ const found = async () => {
 	);
 	return violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html.slice(0, 160)} ${n.failureSummary.slice(0, 200)}`).join(' | ').slice(0, 700)}`);
 };
+const PARTS = ['Build', 'Studs', 'In the way', 'Room', 'Levels', 'Photo', 'Files'];
+const surveyPart = (title: string) => By.xpath(`//nav[@aria-label="Parts of the survey"]//button[normalize-space()="${title}"]`);
 const light = async (theme: string) => {
 	await kammer.screen.driver.get(kammer.url);
 	await kammer.screen.driver.executeScript(`localStorage.setItem('kammer-theme', '${theme}')`);
@@ -30,6 +32,30 @@ describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
 		expect(await found()).toEqual([]);
 		await kammer.screen.driver.executeScript(`document.querySelector('${stage === 'rows' ? '[data-row=r2]' : '[data-holder=h3]'}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
 		expect(await found()).toEqual([]);
+	});
+
+	test('on every part of the survey', async () => {
+		await light(theme);
+		const plan = slipwayWall();
+		plan.wall.ceiling = { kind: 'trusses', direction: 'across', first: 200, pitch: 600, width: 45, depth: 195, height: 2600, species: 'unknown' };
+		plan.wall.zones = [{ id: 'z', name: 'by the door', x: 0, y: 0, width: 900, height: 2000, most: 300 }];
+		plan.wall.blocking = [{ id: 'b', x: 500, y: 1000, width: 300, height: 140, depth: 95, species: 'c24' }];
+		plan.wall.pilots = [{ id: 'p', x: 430, y: 900, hit: 'wood' }];
+		plan.wall.levels = { line: 1000, diagonals: { up: 5830, down: 5800 } };
+		await kammer.screen.openWall(plan, 'wall');
+		for (const part of PARTS) {
+			await kammer.screen.click(surveyPart(part));
+			if (part === 'Studs') {
+				await kammer.screen.button('Sweep the wall');
+				await kammer.screen.says(/Take \d+ studs/);
+			}
+			expect(await found(), part).toEqual([]);
+		}
+		for (const thing of ['Stud at', 'slip window']) {
+			await kammer.screen.driver.executeScript(`document.querySelector('[aria-label^="${thing}"]').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+			await kammer.screen.driver.sleep(800);
+			expect(await found(), thing).toEqual([]);
+		}
 	});
 
 	test('on the stock-take', async () => {
@@ -69,6 +95,11 @@ test('nothing is wider than a phone', async () => {
 		await kammer.screen.stage(title);
 		const wide = await kammer.screen.driver.executeScript<number>('return document.documentElement.scrollWidth');
 		expect(wide, title).toBeLessThanOrEqual(390);
+	}
+	await kammer.screen.stage('Wall');
+	for (const part of PARTS) {
+		await kammer.screen.click(surveyPart(part));
+		expect(await kammer.screen.driver.executeScript<number>('return document.documentElement.scrollWidth'), part).toBeLessThanOrEqual(390);
 	}
 	await kammer.screen.size(1280, 800);
 });

@@ -29,7 +29,7 @@ function everything(): Plan {
 			],
 			shape: { right: 2500, peak: { x: 2000, height: 3000 }, floorRise: 20 },
 			build: { kind: 'masonry', material: 'brick', thickness: 102, first: 100, pitch: 400, plug: { diameter: 8, length: 50, load: 20 } },
-			ledges: [{ id: 'l', name: 'plate', y: 2300, height: 90, out: 38 }], blocking: [{ id: 'b', x: 0, y: 0, width: 300, height: 140, depth: 89, species: 'spf' }],
+			ledges: [{ id: 'l', name: 'plate', x: 0, width: 500, y: 2300, height: 90, out: 38 }], blocking: [{ id: 'b', x: 0, y: 0, width: 300, height: 140, depth: 89, species: 'spf' }],
 			zones: [{ id: 'z', name: 'zone', x: 0, y: 0, width: 300, height: 300, most: 200 }], pilots: [{ id: 'h', x: 1, y: 2, hit: 'wood' }],
 			corners: { left: { kind: 'wall', taken: 10, note: '' }, right: { kind: 'open', taken: 0, note: '' } }, front: { depth: 1500, walkway: 900, headHeight: 2000 }, far: { kind: 'stair', access: false, note: '' },
 			ceiling: { kind: 'joists', direction: 'across', first: 200, pitch: 400, width: 45, depth: 195, height: 2600, species: 'c24' }, levels: { line: 1000, diagonals: { up: 5800, down: 5810 } },

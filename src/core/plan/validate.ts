@@ -74,6 +74,7 @@ const FITS: { [K in ListName]: (plan: Plan, thing: Lists[K], say: Say) => void }
 	},
 	ledges({ wall }, l, say) {
 		if (l.y + l.height > tallest(wall)) say('height', 'reaches above the wall');
+		if ((l.x ?? 0) + (l.width ?? 0) > wall.width) say('width', 'reaches beyond the wall');
 	},
 	blocking: onWall,
 	zones: onWall,

@@ -58,7 +58,7 @@ export const obstructionSchema = exact({
 	how: how().optional()
 });
 
-export const ledgeSchema = exact({ id: identifier(), name: text(60), y: height(), height: within(5, WALL_LIMITS.maxHeight), out: within(1, 600) });
+export const ledgeSchema = exact({ id: identifier(), name: text(60), x: place().optional(), width: within(10, WALL_LIMITS.maxWidth).optional(), y: height(), height: within(5, WALL_LIMITS.maxHeight), out: within(1, 600) });
 export const blockingSchema = exact({ id: identifier(), ...box, depth: within(19, 400), species: species() });
 export const zoneSchema = exact({ id: identifier(), name: text(60), ...box, most: out() });
 export const pilotSchema = exact({ id: identifier(), x: place(), y: height(), hit: oneOf(['wood', 'nothing'] as const) });

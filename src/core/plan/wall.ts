@@ -148,10 +148,13 @@ export type Motion =
 	/** Room to be kept clear above it, such as head room over stairs. */
 	| { kind: 'clear-above'; height: Millimetres };
 
-/** A top plate, base or beam that stands proud of the wall, over its whole width. */
+/** A top plate, base, beam or pier that stands proud of the wall. */
 export interface Ledge {
 	id: string;
 	name: string;
+	/** Where it begins and how far it runs; absent: over the whole width. */
+	x?: Millimetres;
+	width?: Millimetres;
 	y: Millimetres;
 	height: Millimetres;
 	out: Millimetres;

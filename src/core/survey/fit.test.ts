@@ -52,7 +52,7 @@ describe('a row', () => {
 		expect(warned(near(true), 'r3')).not.toMatch(/the outlet/);
 	});
 
-	it('half on a ledge wants packing', () => expect(warned(withWall({ ledges: [{ id: 'l', name: 'rail', y: 1460, height: 300, out: 20 }] }), 'r3')).toMatch(/stop: The row lies half on rail, 20 mm proud: pack the rest out by 20 mm/));
+	it('half on a ledge wants packing', () => expect(warned(withWall({ ledges: [{ id: 'l', name: 'rail', y: 1460, height: 300, out: 20 }] }), 'r3')).toMatch(/stop: The row lies partly on rail, 20 mm proud: pack the rest out by 20 mm/));
 	it('stops short of a corner that is taken', () => expect(warned(withWall({ corners: { left: { kind: 'wall', taken: 300, note: '' }, right: { kind: 'open', taken: 0, note: '' } } }), 'r1')).toMatch(/mind: The row begins in the 300 mm/));
 	it('under a slope is above the wall where that is lower', () => {
 		const lean = withWall({ shape: { right: 2200, peak: null, floorRise: 0 } });

@@ -6,7 +6,7 @@ import { mm, phrase, type Phrase } from '../units/phrase';
 import { inTheWay } from './in-the-way';
 import { nameOf } from './names';
 import { mostProjection } from './projection';
-import { surfaceAt } from './packing';
+import { ledgeBox, surfaceAt } from './packing';
 
 type Say = (level: Warning['level'], message: Phrase) => void;
 
@@ -40,12 +40,12 @@ export function holderFit(plan: Plan, p: Placed, say: Say): void {
 	const { all } = taken(p);
 	const limit = mostProjection(wall, all);
 	if (limit && p.built.projection > limit.most + 0.5) say('stop', { text: `Stands out {p}; ${limit.why.text}`, values: { ...limit.why.values, p: mm(p.built.projection) } });
-	const behind = surfaceAt(wall, p.foot) - surfaceAt(wall, p.row.y);
+	const behind = surfaceAt(wall, p.foot, p.left, p.right) - surfaceAt(wall, p.row.y, p.left, p.right);
 	if (Math.abs(behind) > 0.5 && (p.bearing.kind === 'spacer' || p.bearing.kind === 'second-hook')) {
 		say('mind', behind > 0 ? phrase('Behind its foot the wall stands {d} further out than behind its row: make the spacer so much thinner', { d: mm(behind) }) : phrase('Behind its foot the wall lies {d} further back than behind its row: pack the spacer by as much', { d: mm(-behind) }));
 	}
 	for (const l of wall.ledges ?? []) {
-		if (l.out > p.profile.thickness && overlap({ left: p.left, right: p.right, low: p.foot, high: p.row.y }, { left: 0, right: wall.width, low: l.y, high: l.y + l.height })) {
+		if (l.out > p.profile.thickness && overlap({ left: p.left, right: p.right, low: p.foot, high: p.row.y }, ledgeBox(wall, l))) {
 			say('stop', phrase('{name} stands {out} proud, more than the cleat: the face cannot pass it', { name: l.name || 'A ledge', out: mm(l.out) }));
 		}
 	}

@@ -1,29 +1,47 @@
 import type { Ledge, Wall } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 
-/** What a board of some height needs behind it where a ledge stands proud. */
+/** What a board needs behind it where a ledge stands proud. */
 export interface Packing {
 	ledge: Ledge;
 	/** Off the ledge, to bring the rest of the board out as far as the ledge. */
 	thickness: Millimetres;
 }
 
-const touching = (wall: Pick<Wall, 'ledges'>, low: Millimetres, high: Millimetres) => (wall.ledges ?? []).filter((l) => l.y < high - 0.5 && l.y + l.height > low + 0.5);
+/** A board on the wall, or a stretch of it. */
+export interface Board {
+	left: Millimetres;
+	right: Millimetres;
+	low: Millimetres;
+	high: Millimetres;
+}
 
-/** How far the surface stands out at a height: on a ledge, by as much as that. @example surfaceAt(wall, 2350) // 38 */
-export function surfaceAt(wall: Pick<Wall, 'ledges'>, y: Millimetres): Millimetres {
-	return Math.max(0, ...touching(wall, y - 1, y + 1).map((l) => l.out));
+type Ledges = Pick<Wall, 'ledges' | 'width'>;
+
+/** The stretch of wall a ledge takes. @example ledgeBox({ width: 4000 }, plate).right // 4000 */
+export function ledgeBox(wall: Pick<Wall, 'width'>, l: Ledge): Board {
+	const left = l.x ?? 0;
+	return { left, right: l.width === undefined ? wall.width : left + l.width, low: l.y, high: l.y + l.height };
+}
+
+/** More than a line in common: half a millimetre is nothing. */
+const meets = (a: Board, b: Board) => a.left < b.right - 0.5 && b.left < a.right - 0.5 && a.low < b.high - 0.5 && b.low < a.high - 0.5;
+const covers = (a: Board, b: Board) => a.left <= b.left + 0.5 && a.right >= b.right - 0.5 && a.low <= b.low + 0.5 && a.high >= b.high - 0.5;
+
+/** How far the surface stands out at a height, over a stretch: on a ledge, by as much as that. @example surfaceAt(wall, 2350, 0, 900) // 38 */
+export function surfaceAt(wall: Ledges, y: Millimetres, left: Millimetres, right: Millimetres): Millimetres {
+	const here = { left, right, low: y - 1, high: y + 1 };
+	return Math.max(0, ...(wall.ledges ?? []).filter((l) => meets(ledgeBox(wall, l), here)).map((l) => l.out));
 }
 
 /**
  * Packing behind a board that lies partly on a ledge: as thick as the deepest ledge it covers, wherever else it is fixed.
  * @returns null when it lies on the wall alone, or on one ledge alone
- * @example packingFor({ ledges: [{ id: 'l', name: 'top plate', y: 2350, height: 90, out: 38 }] }, 0, 2400)?.thickness // 38
+ * @example packingFor({ width: 4000, ledges: [plate] }, { left: 0, right: 100, low: 0, high: 2400 })?.thickness // 38
  */
-export function packingFor(wall: Pick<Wall, 'ledges'>, low: Millimetres, high: Millimetres): Packing | null {
-	const on = touching(wall, low, high);
+export function packingFor(wall: Ledges, board: Board): Packing | null {
+	const on = (wall.ledges ?? []).filter((l) => meets(ledgeBox(wall, l), board));
 	const ledge = on.reduce<Ledge | undefined>((most, l) => (!most || l.out > most.out ? l : most), undefined);
-	if (!ledge) return null;
-	const whole = on.length === 1 && ledge.y <= low + 0.5 && ledge.y + ledge.height >= high - 0.5;
-	return whole ? null : { ledge, thickness: ledge.out };
+	if (!ledge || (on.length === 1 && covers(ledgeBox(wall, ledge), board))) return null;
+	return { ledge, thickness: ledge.out };
 }

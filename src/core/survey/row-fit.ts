@@ -45,8 +45,8 @@ function screws(plan: Plan, row: Row, segments: readonly Segment[], say: Say): v
 function surface(plan: Plan, row: Row, say: Say): void {
 	const { wall } = plan;
 	const { front } = rowProfile(row, plan.cutting.kerf);
-	const packing = packingFor(wall, row.y, row.y + front);
-	if (packing) say('stop', phrase('The row lies half on {name}, {out} proud: pack the rest out by {out}, or move it', { name: packing.ledge.name || 'a ledge', out: mm(packing.thickness) }));
+	const packing = packingFor(wall, { left: row.left, right: row.right, low: row.y, high: row.y + front });
+	if (packing) say('stop', phrase('The row lies partly on {name}, {out} proud: pack the rest out by {out}, or move it', { name: packing.ledge.name || 'a ledge', out: mm(packing.thickness) }));
 	const { corners } = wall;
 	if (corners && corners.left.taken > row.left + 0.5) say('mind', phrase('The row begins in the {d} that the left corner takes', { d: mm(corners.left.taken) }));
 	if (corners && wall.width - corners.right.taken < row.right - 0.5) say('mind', phrase('The row ends in the {d} that the right corner takes', { d: mm(corners.right.taken) }));

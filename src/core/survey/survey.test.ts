@@ -123,13 +123,21 @@ describe('how far out things may stand', () => {
 });
 
 describe('a ledge', () => {
-	const w = { ledges: [{ id: 'l', name: 'top plate', y: 2310, height: 90, out: 38.1 }] };
-	it('of 1 1/2 in needs as much packing behind an upright (common practice)', () => expect(packingFor(w, 0, 2400)?.thickness).toBe(38.1));
+	const w = { width: 4000, ledges: [{ id: 'l', name: 'top plate', y: 2310, height: 90, out: 38.1 }] };
+	const board = (low: number, high: number, left = 0, right = 100) => ({ left, right, low, high });
+	const pier = { width: 4000, ledges: [{ id: 'p', name: 'pier', x: 1500, width: 300, y: 0, height: 2400, out: 110 }] };
+	it('of 1 1/2 in needs as much packing behind an upright (common practice)', () => expect(packingFor(w, board(0, 2400))?.thickness).toBe(38.1));
 	it('needs none behind a board that lies on it, or beside it', () => {
-		expect(packingFor(w, 2310, 2400)).toBeNull();
-		expect(packingFor(w, 1000, 2000)).toBeNull();
+		expect(packingFor(w, board(2310, 2400))).toBeNull();
+		expect(packingFor(w, board(1000, 2000))).toBeNull();
 	});
-	it('brings the surface out', () => expect([1000, 2350].map((y) => surfaceAt(w, y))).toEqual([0, 38.1]));
+	it('brings the surface out', () => expect([1000, 2350].map((y) => surfaceAt(w, y, 0, 900))).toEqual([0, 38.1]));
+	it('may be a pier: what crosses it needs packing, what stands beside it none', () => {
+		expect(packingFor(pier, board(1000, 1100, 200, 3000))?.thickness).toBe(110);
+		expect(packingFor(pier, board(1000, 1100, 200, 1400))).toBeNull();
+		expect(packingFor(pier, board(1000, 1100, 1550, 1750))).toBeNull();
+		expect(surfaceAt(pier, 1000, 0, 1400)).toBe(0);
+	});
 });
 
 describe('where a screw may go', () => {

@@ -71,6 +71,7 @@
 		{#each ['left', 'right'] as const as side (side)}
 			<div class="grid">
 				<ChoiceField label="At the {side} end" value={corners[side].kind} choices={CORNERS} commit={(kind: Corner['kind']) => setCorner(side, { kind })} />
+				<TextField label="What is there, {side}" value={corners[side].note} commit={(note) => setCorner(side, { note })} />
 				<LengthField label="Takes of this wall, {side}" value={corners[side].taken} commit={(taken) => (taken > wall.width ? 'Must be on the wall' : setCorner(side, { taken }))} hint="What stands on the neighbour" />
 			</div>
 		{/each}
@@ -96,6 +97,6 @@
 		<Button size="xs" color="alternative" onclick={() => setWall(open, { ceiling: undefined, how: { ...wall.how, ceiling: undefined } }, [], unit)}>Forget the ceiling</Button>
 	{:else}
 		<Button size="sm" color="alternative" onclick={() => setWall(open, { ceiling: { kind: 'joists', direction: 'across', first: inch ? 203.2 : 200, pitch: inch ? 406.4 : 400, width: inch ? 38.1 : 45, depth: inch ? 184.15 : 195, height: Math.min(wall.height, 6000), species: 'unknown' } }, ['ceiling'], unit)}>Survey the ceiling</Button>
-		<p class="marks">Decks and long racks hang from it. {say(wall.height)} is taken for its height to begin with.</p>
+		<p class="marks">A ladder stands on firm floor, and somebody holds it. Decks and long racks hang from it. {say(wall.height)} is taken for its height to begin with.</p>
 	{/if}
 </Section>

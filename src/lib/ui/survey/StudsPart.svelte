@@ -58,4 +58,4 @@
 </div>
 {#if problem}<p class="error" role="alert">{problem}</p>{/if}
 <BlockingSection {open} />
-<p class="caution">Never drill blind: cables run up and down from outlets and switches. Power off, and trace them first. Old paint may hold lead and old boards asbestos: have them tested before you drill, and wear a mask.</p>
+<p class="caution">Never drill blind: cables run up and down from outlets and switches. Power off, and trace them first. Old paint may hold lead and old boards asbestos: have them tested before you drill, and wear a mask. A ladder stands on firm floor, and somebody holds it.</p>

@@ -24,7 +24,7 @@
 	{/each}
 {/if}
 {#each wall.ledges ?? [] as l (l.id)}
-	<rect class="thin" x="0" y={-l.y - l.height} width={wall.width} height={l.height} fill="var(--pine)" opacity="0.5" stroke="var(--pine-edge)" stroke-width="1" />
+	<rect class="thin" x={l.x ?? 0} y={-l.y - l.height} width={l.width ?? wall.width} height={l.height} fill="var(--pine)" opacity="0.5" stroke="var(--pine-edge)" stroke-width="1" />
 {/each}
 
 <style>
