@@ -129,6 +129,7 @@ describe('from a wall to a cut list', () => {
 		await kammer.screen.driver.get(kammer.url);
 		await kammer.screen.button('Start a wall');
 		await kammer.screen.ready();
+		await kammer.screen.part('Studs');
 		await kammer.screen.says(/No studs yet/);
 		await kammer.screen.button('Lay out studs');
 		await kammer.screen.stage('Rows');
@@ -187,6 +188,7 @@ describe('typing', () => {
 describe('a wall in the making', () => {
 	it('refuses a stud where another stands, beside the field', async () => {
 		const id = await kammer.screen.openWall(slipwayWall(), 'wall');
+		await kammer.screen.part('Studs');
 		await kammer.screen.button('430 mm');
 		await kammer.screen.type('Centre, from the left end', '50 mm');
 		await kammer.screen.says(/Stands in the same place as the stud at 40 mm/);
@@ -196,6 +198,7 @@ describe('a wall in the making', () => {
 
 	it('warns of a row that runs over a new window, and takes the window back', async () => {
 		const id = await kammer.screen.openWall(slipwayWall(), 'wall');
+		await kammer.screen.part('In the way');
 		await kammer.screen.button('Add a window');
 		await kammer.screen.says(/Lower edge, above the floor/);
 		await until(async () => (await kammer.screen.stored(id)).plan.wall.obstructions.length === 4, 'the window to be kept');
@@ -267,7 +270,7 @@ describe('the drawing', () => {
 		await kammer.screen.kept();
 		const [row] = (await kammer.screen.stored(id)).plan.rows;
 		const end = await kammer.screen.middle('.end:last-of-type');
-		const k = await kammer.screen.driver.executeScript<number>('return document.querySelector("svg[role=group] rect").getBoundingClientRect().width / 3600');
+		const k = await kammer.screen.driver.executeScript<number>('return document.querySelector("[data-wall]").getBoundingClientRect().width / 3600');
 		await kammer.screen.drag(end, { x: end.x - ((row?.right ?? 0) - 2600 - 6) * k, y: end.y });
 		await until(async () => (await kammer.screen.stored(id)).plan.rows[0]?.right === 2600, 'the end on the stud at 2600');
 

@@ -9,7 +9,7 @@ import { until } from '../support/server';
 
 const kammer = useScreen();
 const screen = () => kammer.screen;
-const part = (title: string) => screen().click(By.xpath(`//nav[@aria-label="Parts of the survey"]//button[normalize-space()="${title}"]`));
+const part = (title: string) => screen().part(title);
 const wallOf = async (id: string) => (await screen().stored(id)).plan.wall;
 /** What the server holds, once it is so. */
 const stored = (id: string, is: (wall: Plan['wall']) => unknown, what: string) => until(async () => {

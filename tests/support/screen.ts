@@ -38,6 +38,11 @@ export class Screen {
 		await this.click(By.xpath(`//nav//b[text()="${title}"]`));
 	}
 
+	/** A part of the survey, on the stage of the wall. */
+	async part(title: string): Promise<void> {
+		await this.click(By.xpath(`//nav[@aria-label="Parts of the survey"]//button[normalize-space()="${title}"]`));
+	}
+
 	async click(by: By): Promise<void> {
 		const element = await this.driver.wait(driverUntil.elementLocated(by), 10_000);
 		await this.driver.executeScript('arguments[0].scrollIntoView({block:"center"})', element);

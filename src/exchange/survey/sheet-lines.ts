@@ -39,7 +39,9 @@ function wallTable({ wall }: Plan, say: (mm: number) => string): SheetTable {
 			['Clear room in front', front ? say(front.depth) : '', ''],
 			['Walkway to keep', front ? say(front.walkway) : '', ''],
 			['Behind the wall', far ? `${far.kind}${far.access ? ', can be got at' : ''}` : '', ''],
-			['Joists: direction, first, pitch, size', ceiling ? `${ceiling.kind} ${ceiling.direction}, ${say(ceiling.first)}, ${say(ceiling.pitch)}, ${say(ceiling.width)} x ${say(ceiling.depth)}` : '', '']
+			['Ceiling: joists, trusses or slab, and which way', ceiling ? `${ceiling.kind}, ${ceiling.direction} this wall` : '', ''],
+			['First joist, and pitch', ceiling && ceiling.kind !== 'slab' ? `${say(ceiling.first)}, then every ${say(ceiling.pitch)}` : '', ''],
+			['Joists, width x height', ceiling && ceiling.kind !== 'slab' ? `${say(ceiling.width)} x ${say(ceiling.depth)}` : '', '']
 		]
 	};
 }

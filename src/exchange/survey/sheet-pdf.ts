@@ -29,7 +29,8 @@ function drawWall(doc: Doc, plan: Plan, unit: LengthUnit, x: number, y: number, 
 	doc.lineWidth(0.8);
 	wall.obstructions.forEach((o) => {
 		const [ox, oy] = at(o.x, o.y + o.height);
-		if (o.hidden) doc.dash(2, { space: 2 });
+		// Dashed what is in the wall, or stands off it.
+		if (o.hidden || (o.near ?? 0) > 0) doc.dash(2, { space: 2 });
 		doc.rect(ox, oy, o.width * k, o.height * k).stroke().undash();
 		doc.fillColor('#000');
 		write(doc, broken(doc, nameOf(o), 400, 6.5, Math.max(30, o.width * k), 1)[0] ?? '', 400, 6.5, ox + 2, oy + 2);
@@ -40,10 +41,14 @@ function drawWall(doc: Doc, plan: Plan, unit: LengthUnit, x: number, y: number, 
 	return tallest(wall) * k + 20;
 }
 
-/** Widths of columns: the first takes what the others leave. */
+/** What the first column takes of the width, by its heading; the others share the rest. */
+const SHARES: Record<string, number> = { 'no.': 0.08, what: 0.34 };
+
+/** Widths of columns. */
 function columnsOf(table: SheetTable, width: number): number[] {
 	const others = table.headings.length - 1;
-	const each = Math.min(width / table.headings.length, table.headings.length === 3 ? width * 0.3 : width * 0.16);
+	const first = SHARES[table.headings[0] ?? ''] ?? 0.25;
+	const each = (width * (1 - first)) / others;
 	return [width - others * each, ...Array.from({ length: others }, () => each)];
 }
 
@@ -73,7 +78,7 @@ export async function surveySheetPdf(plan: Plan, unit: LengthUnit): Promise<Uint
 	line(`Survey sheet: ${plan.name}`, 700, 16, 2);
 	line('Fill in what is blank; put right what is wrong. Left is left as you face the wall; heights are from the floor at the left end.', 400, 9);
 	y += 6;
-	y += drawWall(doc, plan, unit, MARGIN, y, width, 200) + 8;
+	y += drawWall(doc, plan, unit, MARGIN, y, width, 250) + 8;
 	for (const table of sheetTables(plan, unit)) {
 		const columns = columnsOf(table, width);
 		const headings = () => {

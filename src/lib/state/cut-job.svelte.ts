@@ -3,6 +3,7 @@ import type { CutPlan, CutProgress } from '$core/cutting/cut-plan';
 import type { Plan } from '$core/plan/types';
 import CutsWorker from '$workers/cuts.worker?worker';
 import type { CutMessage, CutRequest } from '$workers/messages';
+import { askWorker } from './ask-worker';
 
 /** Longest the solver works on one wall before it gives the best it has. */
 const SECONDS = 60;
@@ -15,42 +16,35 @@ export class CutJob {
 	found = $state(false);
 	stopped = $state(false);
 	failure = $state('');
-	#worker: Worker | null = null;
+	#work: (() => void) | null = null;
 	#of: Plan | null = null;
 
 	/** Starts afresh unless this very plan is already cut or being cut. */
 	run(plan: Plan): void {
 		if (this.#of === plan && !this.stopped) return;
-		this.#worker?.terminate();
+		this.#end();
 		this.#of = plan;
 		this.stopped = false;
 		this.found = false;
 		this.failure = '';
 		this.progress = { done: 0, of: 1 };
-		const worker = new CutsWorker();
-		this.#worker = worker;
-		worker.onmessage = ({ data }: MessageEvent<CutMessage>) => {
-			switch (data.kind) {
-				case 'progress':
-					this.progress = data.progress;
-					this.plan = data.progress.best;
-					this.found = true;
-					return;
-				case 'done':
-					this.plan = data.plan;
-					this.#end();
-					return;
-				case 'failed':
-					this.failure = data.message;
-					this.#end();
-			}
-		};
-		worker.onerror = (event) => {
-			this.failure = event.message || 'The cutting worker did not start';
-			this.#end();
-		};
 		const request: CutRequest = { plan, seconds: SECONDS, wasm: new URL(wasm, location.href).href };
-		worker.postMessage(request);
+		this.#work = askWorker<CutMessage>(new CutsWorker(), 'cuts', request, {
+			hear: (message) => {
+				if (message.kind === 'progress') {
+					this.progress = message.progress;
+					this.plan = message.progress.best;
+					this.found = true;
+				} else {
+					this.plan = message.plan;
+					this.#end();
+				}
+			},
+			fail: (why) => {
+				this.failure = why;
+				this.#end();
+			}
+		});
 	}
 
 	/** Ends the work; what was found stays. */
@@ -60,8 +54,8 @@ export class CutJob {
 	}
 
 	#end(): void {
-		this.#worker?.terminate();
-		this.#worker = null;
+		this.#work?.();
+		this.#work = null;
 		this.progress = null;
 	}
 }

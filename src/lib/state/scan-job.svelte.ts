@@ -6,6 +6,7 @@ import type { Trace } from '$core/survey/scan/trace';
 import { tallest } from '$core/survey/outline';
 import ScanWorker from '$workers/scan.worker?worker';
 import type { ScanMessage, ScanRequest } from '$workers/messages';
+import { askWorker } from './ask-worker';
 
 /** A number that is always the same for the same wall: the simulated scanner stands before the same hidden wall each time. */
 const seedOf = (id: string) => [...id].reduce((h, c) => (Math.imul(h, 31) + c.charCodeAt(0)) >>> 0, 7) % 100_000;
@@ -27,7 +28,7 @@ export class ScanJob {
 	found = $state.raw<ScanFound | null>(null);
 	failure = $state('');
 	#source: EventSource | null = null;
-	#worker: Worker | null = null;
+	#reading: (() => void) | null = null;
 	#key: string;
 	#seed: number;
 	/** What stands behind the wall stays the same from the first sweep on, whatever is taken into the plan. */
@@ -102,34 +103,26 @@ export class ScanJob {
 	}
 
 	#analyse(): void {
-		this.#worker?.terminate();
+		this.#end();
 		this.progress = { done: 0, of: this.traces.length };
-		const worker = new ScanWorker();
-		this.#worker = worker;
-		worker.onmessage = ({ data }: MessageEvent<ScanMessage>) => {
-			switch (data.kind) {
-				case 'progress':
-					this.progress = { done: data.done, of: data.of };
-					return;
-				case 'done':
-					this.found = data.found;
+		this.#reading = askWorker<ScanMessage>(new ScanWorker(), 'reads sweeps', { traces: this.traces } satisfies ScanRequest, {
+			hear: (message) => {
+				if (message.kind === 'progress') this.progress = { done: message.done, of: message.of };
+				else {
+					this.found = message.found;
 					this.#end();
-					return;
-				case 'failed':
-					this.failure = data.message;
-					this.#end();
+				}
+			},
+			fail: (why) => {
+				this.failure = why;
+				this.#end();
 			}
-		};
-		worker.onerror = (event) => {
-			this.failure = event.message || 'The worker that reads sweeps did not start';
-			this.#end();
-		};
-		worker.postMessage({ traces: this.traces } satisfies ScanRequest);
+		});
 	}
 
 	#end(): void {
-		this.#worker?.terminate();
-		this.#worker = null;
+		this.#reading?.();
+		this.#reading = null;
 		this.progress = null;
 	}
 

@@ -5,6 +5,7 @@ import type { Match } from '$exchange/table-csv/match';
 import { layoutOf, type TableRead } from '$exchange/table-csv/read';
 import TableWorker from '$workers/table.worker?worker';
 import type { TableMessage, TableRequest } from '$workers/messages';
+import { askWorker } from './ask-worker';
 import { recall, store } from './preferences.svelte';
 
 /** Larger files are no list of tools. */
@@ -20,7 +21,7 @@ export class TableJob {
 	/** The matching is one that somebody set right before, for a file of these headings. */
 	remembered = $state(false);
 	#bytes: ArrayBuffer | null = null;
-	#worker: Worker | null = null;
+	#work: (() => void) | null = null;
 	list: TableListName = 'things';
 
 	async open(file: File, list: TableListName, unit: LengthUnit): Promise<void> {
@@ -52,41 +53,34 @@ export class TableJob {
 
 	#run(unit: LengthUnit, more: Pick<TableRequest['options'], 'matches' | 'headed'>, recalled: boolean): void {
 		if (!this.#bytes) return;
-		this.#worker?.terminate();
+		this.stop();
 		this.failure = '';
 		this.progress = { done: 0, of: 1 };
-		const worker = new TableWorker();
-		this.#worker = worker;
-		worker.onmessage = ({ data }: MessageEvent<TableMessage>) => {
-			switch (data.kind) {
-				case 'progress':
-					this.progress = { done: data.done, of: data.of };
-					return;
-				case 'done': {
-					this.stop();
-					this.encoding = data.encoding;
-					const before = recalled && data.read.headed ? recall(this.#key(data.read.matches)) : null;
-					if (recalled) this.remembered = before !== null;
-					if (before !== null) this.#run(unit, { matches: JSON.parse(before) as Match[], headed: true }, false);
-					else this.read = data.read;
+		const request: TableRequest = { bytes: this.#bytes, options: { list: this.list, unit, ...more } };
+		this.#work = askWorker<TableMessage>(new TableWorker(), 'reads files', request, {
+			hear: (message) => {
+				if (message.kind === 'progress') {
+					this.progress = { done: message.done, of: message.of };
 					return;
 				}
-				case 'failed':
-					this.failure = `The file could not be read: ${data.message}`;
-					this.stop();
+				this.stop();
+				this.encoding = message.encoding;
+				const before = recalled && message.read.headed ? recall(this.#key(message.read.matches)) : null;
+				if (recalled) this.remembered = before !== null;
+				if (before !== null) this.#run(unit, { matches: JSON.parse(before) as Match[], headed: true }, false);
+				else this.read = message.read;
+			},
+			fail: (why) => {
+				this.failure = `The file could not be read: ${why}`;
+				this.stop();
 			}
-		};
-		worker.onerror = (event) => {
-			this.failure = event.message || 'The worker that reads files did not start';
-			this.stop();
-		};
-		worker.postMessage({ bytes: this.#bytes, options: { list: this.list, unit, ...more } } satisfies TableRequest);
+		});
 	}
 
 	/** Ends the reading; nothing has been taken. */
 	stop(): void {
-		this.#worker?.terminate();
-		this.#worker = null;
+		this.#work?.();
+		this.#work = null;
 		this.progress = null;
 	}
 

@@ -11,7 +11,7 @@
 	const { photo } = $derived(wall);
 </script>
 
-<path class="thin" d="M{outline}z" fill="var(--wall)" stroke="var(--ink)" stroke-width="1.2" role="presentation" onclick={pick} />
+<path data-wall class="thin" d="M{outline}z" fill="var(--wall)" stroke="var(--ink)" stroke-width="1.2" role="presentation" onclick={pick} />
 {#if photo}
 	<image href="/api/photos/{photo.id}" x={photo.x} y={-photo.y - photo.height} width={photo.width} height={photo.height} opacity={photo.opacity} preserveAspectRatio="none" role="presentation" onclick={pick} />
 {/if}

@@ -72,18 +72,19 @@ function moveRow(grip: Grip, dx: number, dy: number, c: MoveContext): Move | nul
 	return { command: { kind: 'change', list: 'rows', id: row.id, change: { y } }, why: snapped.why };
 }
 
+/** What is moved on the drawing was not measured there: the record says so until somebody types it. */
 function moveObstruction(id: string, dx: number, dy: number, c: MoveContext): Move | null {
 	const o = c.plan.wall.obstructions.find((x) => x.id === id);
 	if (!o) return null;
 	const x = clamp(roundToTape(o.x + dx, c.unit), 0, c.plan.wall.width - o.width);
 	const y = clamp(roundToTape(o.y + dy, c.unit), 0, c.plan.wall.height - o.height);
-	return { command: { kind: 'change', list: 'obstructions', id, change: { x, y } }, why: null };
+	return { command: { kind: 'change', list: 'obstructions', id, change: { x, y, how: 'guess' } }, why: null };
 }
 
 function moveStud(id: string, dx: number, c: MoveContext): Move | null {
 	const s = c.plan.wall.studs.find((x) => x.id === id);
 	if (!s) return null;
-	return { command: { kind: 'change', list: 'studs', id, change: { x: clamp(roundToTape(s.x + dx, c.unit), 0, c.plan.wall.width) } }, why: null };
+	return { command: { kind: 'change', list: 'studs', id, change: { x: clamp(roundToTape(s.x + dx, c.unit), 0, c.plan.wall.width), found: { how: 'guess' } } }, why: null };
 }
 
 /** The command that a drag by (dx, dy) mm would do, snapped. */
