@@ -37,7 +37,8 @@ function screws(plan: Plan, row: Row, segments: readonly Segment[], say: Say): v
 		const barred = barredAt(plan.wall, x, row.y + rowProfile(row, plan.cutting.kerf).back / 2);
 		if (!barred) continue;
 		const name = nameOf(barred.obstruction);
-		say('stop', barred.kind === 'found' ? phrase('The screw at {x@tape} would go into {name} in the wall', { x: mm(x), name }) : phrase('The screw at {x@tape} goes in where cables of {name} may run: trace them with the power off, and say so there', { x: mm(x), name }));
+		if (barred.kind === 'opening') say('stop', phrase('The screw at {x@tape} would go into {name}', { x: mm(x), name }));
+		else say('stop', barred.kind === 'found' ? phrase('The screw at {x@tape} would go into {name} in the wall', { x: mm(x), name }) : phrase('The screw at {x@tape} goes in where cables of {name} may run: trace them with the power off, and say so there', { x: mm(x), name }));
 	}
 }
 

@@ -1,7 +1,6 @@
 import { once } from '../once';
 import type { Obstruction, Wall } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
-import { nameOf } from './names';
 import { floorAt, tallest, topAt } from './outline';
 import { supportsAt, type Support } from './supports';
 
@@ -18,24 +17,26 @@ export interface NoGo {
 	right: Millimetres;
 	low: Millimetres;
 	high: Millimetres;
-	/** What is there: where a cable may run, or what was found. */
-	kind: 'may-run' | 'found';
+	/** What is there: where a cable may run, what was found, or no wall at all. */
+	kind: 'may-run' | 'found' | 'opening';
 	obstruction: Obstruction;
 }
 
+const OPENINGS = new Set<Obstruction['kind']>(['window', 'door', 'overhead-door']);
 const ELECTRIC = new Set<Obstruction['kind']>(['outlet', 'switch', 'service-panel', 'light']);
 
 /** Has it cables that may run up and down the wall from it, as far as anybody knows? */
 export const cablesMayRun = (o: Obstruction): boolean => ELECTRIC.has(o.kind) && !o.traced && (o.near ?? 0) === 0;
 
 /**
- * Where nobody screws blind: above and below everything electric until its cables were traced, and about what was found in the wall.
+ * Where no screw goes: above and below everything electric until its cables were traced, about what was found in the wall, and in openings.
  * @example noGo(wall).map((z) => z.obstruction.name)
  */
 export const noGo = once((wall: Wall): readonly NoGo[] =>
 	wall.obstructions.flatMap((obstruction): NoGo[] => {
 		const { x, y, width, height } = obstruction;
 		if (obstruction.hidden || obstruction.kind === 'cable') return [{ left: x - FOUND_SIDE, right: x + width + FOUND_SIDE, low: y, high: y + height, kind: 'found', obstruction }];
+		if (OPENINGS.has(obstruction.kind)) return [{ left: x, right: x + width, low: y, high: y + height, kind: 'opening', obstruction }];
 		if (cablesMayRun(obstruction)) return [{ left: x - CABLE_SIDE, right: x + width + CABLE_SIDE, low: 0, high: Number.POSITIVE_INFINITY, kind: 'may-run', obstruction }];
 		return [];
 	})
@@ -68,9 +69,6 @@ export function safeAt(wall: Wall, y: Millimetres): SafeStretch[] {
 export function barredAt(wall: Wall, x: Millimetres, y: Millimetres): NoGo | null {
 	return noGo(wall).find((z) => x > z.left && x < z.right && y > z.low && y < z.high) ?? null;
 }
-
-/** Words for a no-go stretch. */
-export const sayNoGo = (z: NoGo): string => (z.kind === 'found' ? `${nameOf(z.obstruction)} in the wall` : `cables of ${nameOf(z.obstruction)} may run here`);
 
 /** A place where a screw may go, over a stretch of heights. */
 export interface SafeStrip {

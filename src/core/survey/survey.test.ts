@@ -158,6 +158,11 @@ describe('where a screw may go', () => {
 		expect(noGo(found)).toMatchObject([{ left: 1560, right: 1630, kind: 'found' }]);
 		expect(safeAt(found, 900).map((s) => s.support.x)).toEqual([400, 1200]);
 	});
+	it('is not in a door or a window', () => {
+		const open = wall({ studs: [stud(400), stud(1200)], obstructions: [{ id: 'd', kind: 'door', name: '', x: 1000, y: 0, width: 800, height: 2000 }] });
+		expect(safeAt(open, 1500).map((s) => s.support.x)).toEqual([400]);
+		expect(safeAt(open, 2100)).toHaveLength(2);
+	});
 	it('is drawn as strips that say the same', () => {
 		for (const s of safeStrips(w)) expect(safeAt(w, (s.low + s.high) / 2).some((p) => Math.abs(p.from - s.left) < 0.3)).toBe(true);
 		expect(safeStrips(w).length).toBeGreaterThanOrEqual(2);

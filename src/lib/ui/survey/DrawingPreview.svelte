@@ -30,7 +30,7 @@
 	const skipped = $derived(Object.entries(drawn.skipped).map(([what, n]) => `${n} ${what}`).join(', '));
 	const UNITS = [{ value: 1, name: 'Millimetres' }, { value: 10, name: 'Centimetres' }, { value: 1000, name: 'Metres' }, { value: 25.4, name: 'Inches' }, { value: 304.8, name: 'Feet' }] as const;
 	const units = $derived(UNITS.some((u) => u.value === scale) ? UNITS : [...UNITS, { value: scale, name: `${scale.toFixed(4)} mm, as the file says` }]);
-	const meanings: { value: Meaning; name: string }[] = [{ value: 'wall', name: 'The wall' }, { value: 'stud', name: 'Stud' }, ...OBSTRUCTION_KINDS.map((value) => ({ value, name: OBSTRUCTION_WORDS[value] })), { value: 'nothing', name: 'Leave it out' }];
+	const meanings: { value: Meaning; name: string }[] = [{ value: 'wall', name: 'The wall' }, { value: 'stud', name: 'Stud' }, ...OBSTRUCTION_KINDS.map((value) => ({ value, name: OBSTRUCTION_WORDS[value].replace(/^./, (c) => c.toUpperCase()) })), { value: 'nothing', name: 'Leave it out' }];
 
 	function mean(i: number, what: Meaning) {
 		// There is one wall.

@@ -128,7 +128,7 @@
 		{/each}
 	</ul>
 	{#each scan.found.live as l, i (i)}<p class="live" role="alert">Live cable between {say(l.left)} and {say(l.right)}: do not drill there. Power off, and trace it.</p>{/each}
-	{#if pitch}<p class="marks">Most stand {say(pitch.pitch)} apart.{#each pitch.breaks as b, i (i)} {b.kind === 'missing' ? `Between ${say(b.from)} and ${say(b.to)} ${b.missing === 1 ? 'one is' : `${b.missing} are`} missing, or was not seen.` : `The pitch breaks between ${say(b.from)} and ${say(b.to)}.`}{/each}</p>{/if}
+	{#if pitch}<p class="marks">Most stand {say(pitch.pitch)} apart.{#each pitch.breaks as b, i (i)}{' '}{b.kind === 'missing' ? `Between ${say(b.from)} and ${say(b.to)} ${b.missing === 1 ? 'one is' : `${b.missing} are`} missing, or was not seen.` : `The pitch breaks between ${say(b.from)} and ${say(b.to)}.`}{/each}</p>{/if}
 	{#if proved && Math.abs(proved.offset) >= 0.5}<p class="marks">The pilot holes say the scanner shows things {say(Math.abs(proved.offset))} to the {proved.offset > 0 ? 'right' : 'left'}; that is taken off.</p>{/if}
 	{#each proved?.unexplained ?? [] as hole (hole.id)}<p class="marks">Wood at {say(hole.x)}, {say(hole.y)} up, where no stud was found: sweep there again, or add one.</p>{/each}
 	<div class="grid mt-2">

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { WallFact } from '$core/plan/types';
+	import type { FarSide, WallFact } from '$core/plan/types';
 	import { FACT_WORDS, HOW_WORDS, howFound, openPoints, type OpenPoint } from '$core/survey/record';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
@@ -14,7 +14,11 @@
 	const wall = $derived(open.plan.wall);
 	const points = $derived(openPoints(open.plan));
 	const say = (mm: number) => formatLength(mm, unit);
-	const values: Partial<Record<WallFact, string>> = $derived({ width: say(wall.width), height: wall.shape ? `${say(wall.height)} to ${say(wall.shape.right)}` : say(wall.height), cladding: wall.cladding.kind === 'none' ? 'none' : `${wall.cladding.kind}, ${say(wall.cladding.thickness)}` });
+	const FAR: Record<FarSide['kind'], string> = { room: 'another room', stair: 'a stair', outdoors: 'outdoors', neighbour: "a neighbour's", same: 'this room' };
+	const values: Partial<Record<WallFact, string>> = $derived({
+		...(wall.front ? { front: `${say(wall.front.depth)} deep` } : {}), ...(wall.far ? { far: FAR[wall.far.kind] } : {}), ...(wall.ceiling ? { ceiling: wall.ceiling.kind } : {}), ...(wall.build ? { build: wall.build.kind === 'masonry' ? wall.build.material : 'boards' } : {}),
+		...(wall.shape ? { shape: wall.shape.peak ? `gable to ${say(wall.shape.peak.height)}` : `floor ${say(wall.shape.floorRise)} up` } : {}),
+		width: say(wall.width), height: wall.shape ? `${say(wall.height)} to ${say(wall.shape.right)}` : say(wall.height), cladding: wall.cladding.kind === 'none' ? 'none' : `${wall.cladding.kind}, ${say(wall.cladding.thickness)}` });
 	const facts = $derived((['width', 'height', 'cladding', 'shape', 'build', 'front', 'far', 'ceiling', 'corners'] as const).filter((f) => values[f] !== undefined || wall.how?.[f] !== undefined));
 	/** Studs counted by how they were found. */
 	const studs = $derived([...wall.studs.reduce((n, s) => n.set(howFound(s), (n.get(howFound(s)) ?? 0) + 1), new Map<ReturnType<typeof howFound>, number>())]);

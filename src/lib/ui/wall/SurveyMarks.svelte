@@ -22,7 +22,7 @@
 		{#each safeStrips(wall) as s, i (i)}<rect x={s.left} y={-s.high} width={Math.max(s.right - s.left, 2 / k)} height={s.high - s.low} fill="var(--holds)" opacity="0.75" />{/each}
 	{/if}
 	{#each noGo(wall) as z (z.obstruction.id)}
-		{#if full || safe}
+		{#if z.kind !== 'opening' && (full || safe)}
 			<rect class="thin no-go" x={z.left} y={-Math.min(z.high, top)} width={z.right - z.left} height={Math.min(z.high, top) - z.low} fill="var(--does-not-hold)" fill-opacity={safe ? 0.16 : 0.05} stroke="var(--does-not-hold)" stroke-width="1" stroke-dasharray="2 3" />
 		{/if}
 	{/each}
