@@ -112,6 +112,8 @@ describe('surveying a wall', () => {
 		await screen().type('Width', '100 mm');
 		await screen().says(/Must be at least 200 mm/);
 		expect(await (await screen().field('Width')).getAttribute('value')).toBe('100 mm');
+		await screen().type('Width', '3 m');
+		await screen().says(/Then the stud at 3400 mm is beyond the wall, which is 3000 mm wide/);
 		await part('Levels');
 		await screen().type('Upper left to lower right', '9 m');
 		await screen().says(/does not go with this width and height/);
@@ -151,6 +153,11 @@ describe('files of a survey', () => {
 		await stored(id, (w) => w.width === 4800 && w.studs.length === 2, 'the drawing to be taken');
 		await screen().button('Undo');
 		await stored(id, (w) => w.width === 3600 && w.studs.length === 0, 'it to be undone');
+		const line = (layer: string, x1: number, y1: number, x2: number, y2: number) => ['0', 'LINE', '8', layer, '10', x1, '20', y1, '11', x2, '21', y2].join('\n');
+		const box = (layer: string, x: number, y: number, w: number, h: number) => [line(layer, x, y, x + w, y), line(layer, x + w, y, x + w, y + h), line(layer, x + w, y + h, x, y + h), line(layer, x, y + h, x, y)].join('\n');
+		await file('Drawing file', 'wall.dxf', ['0', 'SECTION', '2', 'HEADER', '9', '$INSUNITS', '70', '4', '0', 'ENDSEC', '0', 'SECTION', '2', 'ENTITIES', box('wall', 0, 0, 3200, 2400), box('door', 900, 0, 760, 1980), '0', 'ENDSEC', '0', 'EOF', ''].join('\n'));
+		await screen().says(/wall.dxf: 2 shapes[\s\S]*door, 760 mm x 1980 mm at 900 mm/);
+		await screen().button('Leave it');
 		await file('Drawing file', 'bad.dxf', '0\nSECTION\n2\nENT');
 		await screen().says(/bad.dxf was not taken. The drawing breaks off/);
 	});

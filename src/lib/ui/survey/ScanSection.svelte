@@ -4,6 +4,7 @@
 	import { takeScan } from '$core/survey/scan/take-scan';
 	import type { ProvedPiece } from '$core/survey/scan/retrain';
 	import { formatLength } from '$core/units/format-length';
+	import { formatQuantity } from '$core/units/format-quantity';
 	import { parseLengths } from '$core/units/parse-lengths';
 	import { DEFAULT_NOISE } from '$devices/stud-scanner';
 	import { decodeText } from '$exchange/table-csv/decode';
@@ -26,6 +27,7 @@
 	const wall = $derived(open.plan.wall);
 	const unit = $derived(preferences.unit);
 	const say = (mm: number) => formatLength(mm, unit);
+	const fineLength = (mm: number) => formatQuantity({ value: mm, dim: 'fine-length' }, unit);
 	const usual = $derived([0.2, 0.4, 0.6, 0.8].map((share) => Math.round((wall.height * share) / 50) * 50));
 	let heights = $state<number[] | null>(null);
 	let noise = $state(DEFAULT_NOISE);
@@ -43,7 +45,12 @@
 
 	const proved = $derived(scan.proved(wall.pilots ?? []));
 	const pieces = $derived(proved?.pieces ?? []);
-	const pitch = $derived(scan.found?.pitch ?? null);
+	const pitchWords = $derived.by(() => {
+		const pitch = scan.found?.pitch;
+		if (!pitch) return '';
+		const breaks = pitch.breaks.map((b) => (b.kind === 'odd' ? `The pitch breaks between ${say(b.from)} and ${say(b.to)}.` : `Between ${say(b.from)} and ${say(b.to)} ${b.missing === 1 ? 'one is' : `${b.missing} are`} missing, or was not seen.`));
+		return [`Most stand ${say(pitch.pitch)} apart.`, ...breaks].join(' ');
+	});
 	const key = (p: ProvedPiece) => `${p.kind} ${p.marks[0]?.x}`;
 	/** One that a pilot hole denied is not taken, unless somebody says so. */
 	const taken = $derived(pieces.filter((p) => !left.has(key(p)) && p.proof !== 'nothing'));
@@ -121,14 +128,14 @@
 	<ul class="found" aria-label="Found in the wall">
 		{#each pieces as p (key(p))}
 			<li class:out={!taken.includes(p)}>
-				<label><input type="checkbox" checked={taken.includes(p)} disabled={p.proof === 'nothing'} onchange={() => flip(p)} /> <span><b>{say(p.x)}</b> {words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1 ? `, leans ${Math.abs(p.lean).toFixed(1)} mm a metre to the ${p.lean > 0 ? 'right' : 'left'}` : ''}<br />
-					<small>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only ? `; only its ${p.only} edge was seen` : ''} · sure by {Math.round(p.confidence * 100)} %, ± {p.error.toFixed(1)} mm{p.proof === 'wood' ? ' · pilot hole: wood' : p.proof === 'nothing' ? ' · pilot hole: nothing there' : ''}</small></span></label>
+				<label><input type="checkbox" checked={taken.includes(p)} disabled={p.proof === 'nothing'} onchange={() => flip(p)} /> <span><b>{say(p.x)}</b> {words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1 ? `, leans ${say((Math.abs(p.lean) * wall.height) / 1000)} to the ${p.lean > 0 ? 'right' : 'left'} over its height` : ''}<br />
+					<small>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only ? `; only its ${p.only} edge was seen` : ''} · sure by {Math.round(p.confidence * 100)} %, ± {fineLength(p.error)}{p.proof === 'wood' ? ' · pilot hole: wood' : p.proof === 'nothing' ? ' · pilot hole: nothing there' : ''}</small></span></label>
 				{#if p.kind === 'stud'}<Button size="xs" color="alternative" aria-label="Drill a pilot hole at {say(target(p).x)}" onclick={() => drill(target(p).x, target(p).y)}>Drill</Button>{/if}
 			</li>
 		{/each}
 	</ul>
 	{#each scan.found.live as l, i (i)}<p class="live" role="alert">Live cable between {say(l.left)} and {say(l.right)}: do not drill there. Power off, and trace it.</p>{/each}
-	{#if pitch}<p class="marks">Most stand {say(pitch.pitch)} apart.{#each pitch.breaks as b, i (i)}{' '}{b.kind === 'missing' ? `Between ${say(b.from)} and ${say(b.to)} ${b.missing === 1 ? 'one is' : `${b.missing} are`} missing, or was not seen.` : `The pitch breaks between ${say(b.from)} and ${say(b.to)}.`}{/each}</p>{/if}
+	{#if pitchWords}<p class="marks">{pitchWords}</p>{/if}
 	{#if proved && Math.abs(proved.offset) >= 0.5}<p class="marks">The pilot holes say the scanner shows things {say(Math.abs(proved.offset))} to the {proved.offset > 0 ? 'right' : 'left'}; that is taken off.</p>{/if}
 	{#each proved?.unexplained ?? [] as hole (hole.id)}<p class="marks">Wood at {say(hole.x)}, {say(hole.y)} up, where no stud was found: sweep there again, or add one.</p>{/each}
 	<div class="grid mt-2">

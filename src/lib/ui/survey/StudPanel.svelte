@@ -3,16 +3,17 @@
 	import type { SpeciesId } from '$core/materials/woods';
 	import type { Stud } from '$core/plan/types';
 	import { HOW_WORDS, howFound, isProved } from '$core/survey/record';
+	import { topAt } from '$core/survey/outline';
 	import { studFromMarks, type MarkOf } from '$core/survey/stud-from-marks';
 	import { studAt } from '$core/survey/supports';
 	import { formatLength } from '$core/units/format-length';
+	import { formatQuantity } from '$core/units/format-quantity';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { setIn } from '$lib/state/survey-commit';
 	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';
 	import ChoiceField from '../panels/ChoiceField.svelte';
 	import LengthField from '../panels/LengthField.svelte';
-	import NumberField from '../panels/NumberField.svelte';
 	import Section from '../panels/Section.svelte';
 	import { SPECIES_CHOICES } from '../panels/species';
 	import TickField from '../panels/TickField.svelte';
@@ -23,6 +24,7 @@
 	const unit = $derived(preferences.unit);
 	const say = (mm: number) => formatLength(mm, unit);
 	const wall = $derived(open.plan.wall);
+	const top = $derived(topAt(wall, stud.x));
 	const set = (change: Partial<Stud>) => setIn(open, 'studs', stud.id, change, unit);
 	/** A place that is typed was measured; what a scan said of it is gone. */
 	const measured = (change: Partial<Stud>) => set({ ...change, found: { how: 'tape' } });
@@ -49,7 +51,7 @@
 
 <h2>Stud at {say(stud.x)}</h2>
 <p class="about">
-	{isProved(stud) ? 'Proved' : 'Not proved yet'}: {HOW_WORDS[howFound(stud)]}{stud.found?.confidence === undefined ? '' : `, sure by ${Math.round(stud.found.confidence * 100)} %`}{stud.found?.error === undefined ? '' : `, its centre to ${say(stud.found.error)}`}.
+	{isProved(stud) ? 'Proved' : 'Not proved yet'}: {HOW_WORDS[howFound(stud)]}{stud.found?.confidence === undefined ? '' : `, sure by ${Math.round(stud.found.confidence * 100)} %`}{stud.found?.error === undefined ? '' : `, its centre to ${formatQuantity({ value: stud.found.error, dim: 'fine-length' }, unit)}`}.
 	{#if !isProved(stud)}A pilot hole proves it.{/if}
 </p>
 <div class="grid">
@@ -57,11 +59,11 @@
 	<LengthField label="Width" value={stud.width} commit={(width) => set({ width })} />
 	<LengthField label="Depth" value={stud.depth} commit={(depth) => set({ depth })} />
 	<ChoiceField label="Species" value={stud.species} choices={SPECIES_CHOICES} commit={(v: SpeciesId) => set({ species: v })} />
-	<NumberField label="Out of plumb, to the right" value={stud.lean ?? 0} unit="mm/m" commit={(lean) => measured({ lean: lean === 0 ? undefined : lean })} />
+	<LengthField label="Out of plumb over its height" value={((stud.lean ?? 0) * top) / 1000} commit={(over) => measured({ lean: over === 0 ? undefined : (over / top) * 1000 })} hint="To the right; a minus to the left" />
 </div>
 <TickField label="Two side by side: screws go into the left one" checked={stud.plies === 2} commit={(on) => set({ plies: on ? 2 : undefined })} />
 <TickField label="Put in for these rows, not found" checked={stud.added ?? false} commit={(on) => set({ added: on ? true : undefined })} />
-<p class="marks">Edges at {say(stud.x - stud.width / 2)} and {say(stud.x + stud.width / 2)}{stud.lean ? `; its centre at ${say(wall.height)} up: ${say(stud.x)} + ${stud.lean} mm × ${(wall.height / 1000).toFixed(2)} = ${say(studAt(stud, wall.height))}` : ''}.</p>
+<p class="marks">Edges at {say(stud.x - stud.width / 2)} and {say(stud.x + stud.width / 2)}{stud.lean ? `; its centre at the top: ${say(stud.x)} ${stud.lean > 0 ? '+' : '-'} ${say((Math.abs(stud.lean) * top) / 1000)} = ${say(studAt(stud, top))}` : ''}.</p>
 <Section title="By two marks">
 	<div class="grid">
 		{#each marks as m, i (i)}

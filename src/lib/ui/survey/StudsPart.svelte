@@ -2,6 +2,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { isKnown, type SpeciesId } from '$core/materials/woods';
 	import { nextStud } from '$core/survey/next-stud';
+	import { EDGE } from '$core/survey/safe-zones';
 	import { isProved } from '$core/survey/record';
 	import { formatLength } from '$core/units/format-length';
 	import { fieldCommit, sayProblem } from '$lib/state/commit';
@@ -49,7 +50,7 @@
 	</ol>
 {/if}
 <TickField label="Show where a screw may go" checked={desk.safe} commit={(on) => void (desk.safe = on)} />
-{#if desk.safe}<p class="marks">Green: in solid framing, away from its edges by 12 mm and by what its place is uncertain, and out of every stretch where cables may run.</p>{/if}
+{#if desk.safe}<p class="marks">Green: in solid framing, away from its edges by {say(EDGE)} and by what its place is uncertain, and out of every stretch where cables may run.</p>{/if}
 <Section title="Stud scanner (simulated)"><ScanSection {open} {desk} /></Section>
 <Section title="At a pitch"><StudLayoutForm {open} /></Section>
 <div class="actions">
