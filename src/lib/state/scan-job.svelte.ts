@@ -8,6 +8,9 @@ import ScanWorker from '$workers/scan.worker?worker';
 import type { ScanMessage, ScanRequest } from '$workers/messages';
 import { askWorker } from './ask-worker';
 
+/** Larger files are no sweeps of one wall. */
+const MOST_BYTES = 40 * 1024 * 1024;
+
 /** A number that is always the same for the same wall: the simulated scanner stands before the same hidden wall each time. */
 const seedOf = (id: string) => [...id].reduce((h, c) => (Math.imul(h, 31) + c.charCodeAt(0)) >>> 0, 7) % 100_000;
 
@@ -88,33 +91,53 @@ export class ScanJob {
 		};
 	}
 
-	/** Recorded sweeps from a file, in place of what there is. */
-	take(traces: readonly Trace[]): void {
+	/** Recorded sweeps from a file, in place of what there is: read aside, since it may hold hundreds of thousands of samples. */
+	async bring(file: File): Promise<void> {
 		this.stop();
 		this.failure = '';
-		this.#set(traces);
+		if (file.size > MOST_BYTES) {
+			this.failure = `${file.name} is larger than ${MOST_BYTES / 1024 / 1024} MB`;
+			return;
+		}
+		const bytes = await file.arrayBuffer();
+		this.#ask({ kind: 'file', bytes }, 1, (why) => `${file.name} was not taken. ${why}.`);
 	}
 
 	#set(traces: readonly Trace[]): void {
-		this.traces = [...traces].sort((a, b) => a.y - b.y);
-		void set(this.#key, { traces: this.traces, studs: this.#studs }).catch(() => undefined);
+		this.#put(traces);
 		if (this.traces.length === 0) this.found = null;
 		else if (this.left.length === 0) this.#analyse();
 	}
 
+	#put(traces: readonly Trace[]): void {
+		this.traces = [...traces].sort((a, b) => a.y - b.y);
+		void set(this.#key, { traces: this.traces, studs: this.#studs }).catch(() => undefined);
+	}
+
 	#analyse(): void {
+		this.#ask({ kind: 'traces', traces: this.traces }, this.traces.length, (why) => why);
+	}
+
+	#ask(request: ScanRequest, of: number, failed: (why: string) => string): void {
 		this.#end();
-		this.progress = { done: 0, of: this.traces.length };
-		this.#reading = askWorker<ScanMessage>(new ScanWorker(), 'reads sweeps', { traces: this.traces } satisfies ScanRequest, {
+		this.progress = { done: 0, of };
+		this.#reading = askWorker<ScanMessage>(new ScanWorker(), 'reads sweeps', request, {
 			hear: (message) => {
-				if (message.kind === 'progress') this.progress = { done: message.done, of: message.of };
-				else {
-					this.found = message.found;
-					this.#end();
+				switch (message.kind) {
+					case 'read':
+						this.found = null;
+						this.#put(message.traces);
+						return;
+					case 'progress':
+						this.progress = { done: message.done, of: message.of };
+						return;
+					case 'done':
+						this.found = message.found;
+						this.#end();
 				}
 			},
 			fail: (why) => {
-				this.failure = why;
+				this.failure = failed(why);
 				this.#end();
 			}
 		});

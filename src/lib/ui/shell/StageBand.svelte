@@ -16,9 +16,11 @@
 		return unmeasured > 0 ? { text: `${unmeasured} of ${n} unmeasured`, open: true } : { text: `${n} measured`, open: false };
 	}
 
+	/** The same while only holders move. */
+	const wall = $derived(plan.wall);
 	const wallWords = $derived.by(() => {
-		if (!surveyed(plan.wall)) return { text: 'no studs yet', open: true };
-		const n = openPoints(plan).length;
+		if (!surveyed(wall)) return { text: 'no studs yet', open: true };
+		const n = openPoints({ wall }).length;
 		return n > 0 ? { text: `${n} open`, open: true } : { text: 'settled', open: false };
 	});
 	/** Where a stage stands, in a word, and whether something in it is open. */

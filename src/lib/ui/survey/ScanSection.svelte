@@ -7,8 +7,7 @@
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { parseLengths } from '$core/units/parse-lengths';
 	import { DEFAULT_NOISE } from '$devices/stud-scanner';
-	import { decodeText } from '$exchange/table-csv/decode';
-	import { readTracesCsv, tracesCsv } from '$exchange/traces-csv';
+	import { tracesCsv } from '$exchange/traces-csv';
 	import { sayProblem } from '$lib/state/commit';
 	import { newId } from '$lib/state/new-id';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
@@ -17,6 +16,7 @@
 	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';
 	import ChoiceField from '../panels/ChoiceField.svelte';
 	import Field from '../panels/Field.svelte';
+	import Later from '../panels/Later.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import { SPECIES_CHOICES } from '../panels/species';
 
@@ -92,15 +92,12 @@
 		problem = wrong ? sayProblem(wrong, unit) : '';
 		if (!wrong) done = `${next.studs.length} studs stand on the wall now. Undo takes them back.`;
 	}
-	async function bring(event: Event) {
+	function bring(event: Event) {
 		const file = (event.currentTarget as HTMLInputElement).files?.[0];
 		input.value = '';
-		if (!file) return;
 		done = '';
-		if (file.size > 40 * 1024 * 1024) return (problem = `${file.name} is larger than 40 MB`);
-		const read = readTracesCsv(decodeText(new Uint8Array(await file.arrayBuffer())).text);
-		problem = read.ok ? '' : `${file.name} was not taken. ${read.error}.`;
-		if (read.ok) scan.take(read.value);
+		problem = '';
+		if (file) void scan.bring(file);
 	}
 	const words = (p: ProvedPiece) => (p.kind === 'pipe' ? 'pipe' : p.plies === 2 ? 'doubled stud' : 'stud');
 </script>
@@ -130,7 +127,7 @@
 			<li class:out={!taken.includes(p)}>
 				<label><input type="checkbox" checked={taken.includes(p)} disabled={p.proof === 'nothing'} onchange={() => flip(p)} /> <span><b>{say(p.x)}</b> {words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1 ? `, leans ${say((Math.abs(p.lean) * wall.height) / 1000)} to the ${p.lean > 0 ? 'right' : 'left'} over its height` : ''}<br />
 					<small>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only ? `; only its ${p.only} edge was seen` : ''} · sure by {Math.round(p.confidence * 100)} %, ± {fineLength(p.error)}{p.proof === 'wood' ? ' · pilot hole: wood' : p.proof === 'nothing' ? ' · pilot hole: nothing there' : ''}</small></span></label>
-				{#if p.kind === 'stud'}<Button size="xs" color="alternative" aria-label="Drill a pilot hole at {say(target(p).x)}" onclick={() => drill(target(p).x, target(p).y)}>Drill</Button>{/if}
+				{#if p.kind === 'stud'}<button type="button" class="drill" aria-label="Drill a pilot hole at {say(target(p).x)}" onclick={() => drill(target(p).x, target(p).y)}>Drill</button>{/if}
 			</li>
 		{/each}
 	</ul>
@@ -138,11 +135,13 @@
 	{#if pitchWords}<p class="marks">{pitchWords}</p>{/if}
 	{#if proved && Math.abs(proved.offset) >= 0.5}<p class="marks">The pilot holes say the scanner shows things {say(Math.abs(proved.offset))} to the {proved.offset > 0 ? 'right' : 'left'}; that is taken off.</p>{/if}
 	{#each proved?.unexplained ?? [] as hole (hole.id)}<p class="marks">Wood at {say(hole.x)}, {say(hole.y)} up, where no stud was found: sweep there again, or add one.</p>{/each}
-	<div class="grid mt-2">
-		<LengthField label="Depth of the studs" value={depth} commit={(v) => (v >= 19 && v <= 400 ? void (depth = v) : 'Must be between 19 mm (3/4") and 400 mm (16")')} hint="A scanner cannot tell it" />
-		<ChoiceField label="Their species" value={species} choices={SPECIES_CHOICES} commit={(v: SpeciesId) => void (species = v)} />
-	</div>
-	<div class="actions"><Button size="sm" disabled={taken.length === 0} onclick={take}>Take {taken.filter((p) => p.kind === 'stud').length} studs{wall.studs.length ? ' in place of those there' : ''}</Button></div>
+	<Later after={1}>
+		<div class="grid mt-2">
+			<LengthField label="Depth of the studs" value={depth} commit={(v) => (v >= 19 && v <= 400 ? void (depth = v) : 'Must be between 19 mm (3/4") and 400 mm (16")')} hint="A scanner cannot tell it" />
+			<ChoiceField label="Their species" value={species} choices={SPECIES_CHOICES} commit={(v: SpeciesId) => void (species = v)} />
+		</div>
+		<div class="actions"><Button size="sm" disabled={taken.length === 0} onclick={take}>Take {taken.filter((p) => p.kind === 'stud').length} studs{wall.studs.length ? ' in place of those there' : ''}</Button></div>
+	</Later>
 {/if}
 <details class="mt-2">
 	<summary>Pilot holes, {(wall.pilots ?? []).length}</summary>
@@ -185,6 +184,14 @@
 	}
 	.found input {
 		margin-top: 0.2rem;
+	}
+	/* Plain: a list of them comes at once. */
+	.drill {
+		min-height: 34px;
+		padding: 0 0.6rem;
+		border: 1px solid var(--hair);
+		border-radius: 2px;
+		font-weight: 600;
 	}
 	.found small {
 		color: var(--pencil);

@@ -20,15 +20,24 @@
 	/** Height of a stud's lift on the screen, px. */
 	const LIFT = 24;
 
-	/** A line of no more points than there are pixels: of each, what lies farthest from the one before. */
+	/** Pixels to a point of a line: a browser reads thousands of points slowly. */
+	const GRAIN = 2;
+	/** A line of one point to every other pixel or so: of the samples there, the one farthest from the point before. */
 	function lineOf(trace: Trace): string {
 		const { density } = trace;
-		const base = Math.min(...density.filter((_, i) => i % 7 === 0));
+		let base = Infinity;
+		for (const d of density) base = Math.min(base, d);
 		const y = view.y - trace.y * view.k;
-		const hop = Math.max(1, Math.floor(density.length / Math.max(200, width)));
-		const points: string[] = [];
-		for (let i = 0; i < density.length; i += hop) points.push(`${(view.x + placeOf(trace, i) * view.k).toFixed(1)} ${(y - ((density[i] as number) - base) * LIFT).toFixed(1)}`);
-		return points.length > 1 ? `M${points.join('L')}` : '';
+		const hop = Math.max(1, Math.floor((GRAIN * density.length) / Math.max(200, width)));
+		let line = '';
+		let before = density[0] ?? 0;
+		for (let i = 0; i < density.length; i += hop) {
+			let at = i;
+			for (let j = i; j < Math.min(density.length, i + hop); j++) if (Math.abs((density[j] as number) - before) > Math.abs((density[at] as number) - before)) at = j;
+			before = density[at] as number;
+			line += `${line === '' ? 'M' : 'L'}${Math.round(view.x + placeOf(trace, at) * view.k)} ${Math.round(10 * (y - (before - base) * LIFT)) / 10}`;
+		}
+		return line;
 	}
 	const lines = $derived(traces.map((t) => ({ y: t.y, d: lineOf(t) })));
 	const now = $derived(sweeping && sweeping.density.length > 1 ? { d: lineOf(sweeping), x: view.x + placeOf(sweeping, sweeping.density.length - 1) * view.k, y: view.y - sweeping.y * view.k } : null);
