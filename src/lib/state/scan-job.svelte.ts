@@ -7,6 +7,7 @@ import { tallest } from '$core/survey/outline';
 import ScanWorker from '$workers/scan.worker?worker';
 import type { ScanMessage, ScanRequest } from '$workers/messages';
 import { askWorker } from './ask-worker';
+import { whenIdle } from './when-idle';
 
 /** Larger files are no sweeps of one wall. */
 const MOST_BYTES = 40 * 1024 * 1024;
@@ -111,7 +112,8 @@ export class ScanJob {
 
 	#put(traces: readonly Trace[]): void {
 		this.traces = [...traces].sort((a, b) => a.y - b.y);
-		void set(this.#key, { traces: this.traces, studs: this.#studs }).catch(() => undefined);
+		// Copying tens of thousands of samples takes a moment of its own.
+		whenIdle(() => void set(this.#key, { traces: this.traces, studs: this.#studs }).catch(() => undefined));
 	}
 
 	#analyse(): void {
