@@ -15,10 +15,10 @@ const MOST_BYTES = 40 * 1024 * 1024;
 /** A number that is always the same for the same wall: the simulated scanner stands before the same hidden wall each time. */
 const seedOf = (id: string) => [...id].reduce((h, c) => (Math.imul(h, 31) + c.charCodeAt(0)) >>> 0, 7) % 100_000;
 
-/** Studs that somebody has surveyed otherwise are what the stand-in finds; what it found itself is not taken for the truth. */
+/** Studs that somebody has surveyed are what the stand-in finds; those laid out at a pitch are a guess, and the wall behind them is another. */
 function knownStuds(wall: Wall): string {
-	const scanned = wall.studs.some((s) => s.found?.how === 'scanner' || s.found?.how === 'pilot');
-	return scanned ? '' : wall.studs.map((s) => `${s.x}:${s.width}:${s.lean ?? 0}`).join(',');
+	const surveyed = wall.studs.filter((s) => !s.added && s.found?.how !== 'pitch' && s.found?.how !== 'guess');
+	return surveyed.map((s) => `${s.x}:${s.width}:${s.lean ?? 0}`).join(',');
 }
 
 /** Sweeps of a wall with the simulated scanner, and what they come to. They are kept on this device; the plan gets what is taken of them. */

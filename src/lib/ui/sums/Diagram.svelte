@@ -7,7 +7,7 @@
 	let { drawing }: { drawing: Drawing } = $props();
 
 	/** Room around it for dimensions and words, px. */
-	const EDGE = 58;
+	const EDGE = 66;
 	const TALLEST = 225;
 	let width = $state(420);
 	const unit = $derived(preferences.unit);

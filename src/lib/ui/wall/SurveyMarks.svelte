@@ -1,14 +1,13 @@
 <script lang="ts">
 	import type { Wall } from '$core/plan/types';
 	import { noGo, safeStrips } from '$core/survey/safe-zones';
-	import { tallest } from '$core/survey/outline';
+	import { topAt } from '$core/survey/outline';
 	import { formatLength } from '$core/units/format-length';
 	import type { LengthUnit } from '$core/units/parse-length';
 
 	/** What was surveyed and is not a thing to take hold of: blocking, zones, the reference line, joists, pilot holes, cables, where a screw may go. `k` is px per mm. */
 	let { wall, k, unit, safe, full }: { wall: Wall; k: number; unit: LengthUnit; safe: boolean; full: boolean } = $props();
 
-	const top = $derived(tallest(wall));
 	const joists = $derived.by(() => {
 		const c = wall.ceiling;
 		if (!c || c.direction !== 'across' || c.kind === 'slab') return [];
@@ -23,7 +22,8 @@
 	{/if}
 	{#each noGo(wall) as z (z.obstruction.id)}
 		{#if z.kind !== 'opening' && (full || safe)}
-			<rect class="thin no-go" x={z.left} y={-Math.min(z.high, top)} width={z.right - z.left} height={Math.min(z.high, top) - z.low} fill="var(--does-not-hold)" fill-opacity={safe ? 0.16 : 0.05} stroke="var(--does-not-hold)" stroke-width="1" stroke-dasharray="2 3" />
+			{@const high = Math.min(z.high, topAt(wall, (z.left + z.right) / 2))}
+			<rect class="thin" x={z.left} y={-high} width={z.right - z.left} height={Math.max(0, high - z.low)} fill="var(--does-not-hold)" fill-opacity={safe ? 0.16 : 0.05} stroke="var(--does-not-hold)" stroke-width="1" stroke-dasharray="2 3" />
 		{/if}
 	{/each}
 	{#if full}
