@@ -7,7 +7,7 @@
 	let { drawing }: { drawing: Drawing } = $props();
 
 	/** Room around it for dimensions and words, px. */
-	const EDGE = 66;
+	const EDGE = 76;
 	const TALLEST = 225;
 	let width = $state(420);
 	const unit = $derived(preferences.unit);
