@@ -105,13 +105,17 @@ describe('surveying a wall', () => {
 		await screen().stage('Holds?');
 		await screen().click(By.xpath('//button[.//strong[text()="Paddles"]]'));
 		await screen().says(/plug at \d+ mm/);
+		await screen().stage('Cut and buy');
+		await screen().says(/\d+ plugs for a hole of 8 mm, 50 mm long/);
 	});
 
 	it('shows a bad figure beside its field, and keeps what was typed', async () => {
-		await screen().openWall(framed(), 'wall');
+		const bad = await screen().openWall(framed(), 'wall');
 		await screen().type('Width', '100 mm');
 		await screen().says(/Must be at least 200 mm/);
 		expect(await (await screen().field('Width')).getAttribute('value')).toBe('100 mm');
+		await screen().driver.findElement(By.css('[aria-label="Width was found by"]')).sendKeys('distance');
+		await stored(bad, (w) => w.how?.width === 'meter', 'the record to say how');
 		await screen().type('Width', '3 m');
 		await screen().says(/Then the stud at 3400 mm is beyond the wall, which is 3000 mm wide/);
 		await part('Levels');

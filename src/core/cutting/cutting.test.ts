@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { slipwayWall } from '../demo/slipway';
+import { oarStoreWall, slipwayWall } from '../demo/slipway';
 import { cutPlan, type CutPlan, type CutProgress } from './cut-plan';
 import { fewestBoards, firstFit, type BoardProblem } from './fewest-boards';
 import { collectPieces } from './pieces';
 import { enumeratePatterns } from './patterns';
-import { screwsWanted } from './screws';
+import { plugsWanted, screwsWanted } from './screws';
 import type { Solver } from './solver';
 
 let solve: Solver;
@@ -156,5 +156,12 @@ describe('screws to buy', () => {
 		]);
 	});
 
+	it('into masonry come with as many plugs', () => {
+		// The store row runs from 60 to 2000 with a screw at 150, then every 300: seven of them.
+		const store = oarStoreWall();
+		expect(plugsWanted(store)).toMatchObject({ count: 7, plug: { diameter: 8, length: 50 } });
+		expect(screwsWanted(store)[0]).toMatchObject({ size: '5 mm', rows: 7 });
+		expect(plugsWanted(plan)).toBeNull();
+	});
 	it('are none for a wall without studs or holders', () => expect(screwsWanted({ ...plan, holders: [], wall: { ...plan.wall, studs: [] } })).toEqual([]));
 });

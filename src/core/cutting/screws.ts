@@ -1,6 +1,6 @@
 import { segmentsOn } from '../cleats/segments';
 import { screwDiameter, type ScrewSize } from '../materials/screws';
-import type { Plan } from '../plan/types';
+import type { Plan, PlugChoice } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 
 /** Screws of one size and length that a plan needs. */
@@ -34,4 +34,12 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 	}
 	for (const { params } of plan.holders) take(params.hook.screws.size, params.hook.screws.length, 'hooks', params.hook.screws.count * (params.secondHook ? 2 : 1));
 	return [...found.values()].filter((s) => s.rows + s.hooks > 0).sort((a, b) => screwDiameter(b.size) - screwDiameter(a.size) || b.length - a.length);
+}
+
+/** Plugs that the rows of a masonry wall need: one for every screw into it. Null for a wall that takes none. @example plugsWanted(plan)?.count */
+export function plugsWanted(plan: Plan): { count: number; plug: PlugChoice } | null {
+	const { build } = plan.wall;
+	if (build?.kind !== 'masonry') return null;
+	const count = plan.rows.reduce((sum, row) => sum + segmentsOn(row, plan.wall).reduce((n, s) => n + s.fixings.length, 0) * (row.backer?.perStud ?? row.screws.perStud), 0);
+	return { count, plug: build.plug };
 }

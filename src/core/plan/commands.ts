@@ -7,7 +7,7 @@ import { text } from './fields';
 import { LISTS, listPath, type ListName, type Lists } from './lists';
 import { rowRefusals } from './row-refusals';
 import { cuttingSchema, planSchema, wallSchema } from './schema';
-import type { Cutting, Plan, Stud, Wall } from './types';
+import type { Cutting, Plan, Wall } from './types';
 import { crossProblems, problemsOf } from './validate';
 
 export { listPath, type ListName };
@@ -30,8 +30,6 @@ export type Command =
 	| ({ kind: 'set-wall' } & WallFacts)
 	/** A survey from outside, whole. */
 	| { kind: 'set-survey'; wall: Wall }
-	/** What a scan came to. */
-	| { kind: 'set-studs'; studs: Stud[] }
 	/** Says what all studs are whose species nobody has said. */
 	| { kind: 'set-species'; species: SpeciesId }
 	/** Whoever reaches for things here; undefined is not said. */
@@ -65,8 +63,6 @@ export function commandLabel(command: Command): string {
 			return 'photo' in command ? 'change photo' : 'change wall';
 		case 'set-survey':
 			return 'take a survey';
-		case 'set-studs':
-			return 'take studs';
 		case 'set-species':
 			return 'say the species';
 		case 'set-stature':
@@ -126,9 +122,6 @@ function run(draft: Plan, command: Command, at: number): void {
 		case 'set-survey':
 			draft.wall = command.wall;
 			return;
-		case 'set-studs':
-			draft.wall.studs = command.studs;
-			return;
 		case 'set-species':
 			for (const s of draft.wall.studs) if (!isKnown(s.species)) s.species = command.species;
 			return;
@@ -176,7 +169,6 @@ function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
 		}
 		case 'set-survey':
 			return under('wall', problemsOf(wallSchema, plan.wall));
-		case 'set-studs':
 		case 'set-species':
 			return under('wall', problemsOf(studsSchema, { studs: plan.wall.studs }));
 		case 'set-stature':
@@ -201,8 +193,9 @@ export function applyCommand(plan: Plan, command: Command): Result<Applied, Prob
 	const at = names ? indexOf(plan, command) : -1;
 	if (names && at < 0) return fail([{ path: listPath(command.list), message: `There is no ${LISTS[command.list].word} "${command.id}"` }]);
 	const [next, patches, inverse] = produceWithPatches(plan, (draft) => run(draft as Plan, command, at));
-	const wrong = [...fieldProblems(next, command, at), ...rowRefusals(plan, next, command)];
+	const wrong = fieldProblems(next, command, at);
 	const only = command.kind === 'change' ? { list: command.list, at, fields: Object.keys(command.change) } : undefined;
-	const problems = wrong.length > 0 ? wrong : crossProblems(next, only);
+	// What is wrong in itself is not held against the rest of the plan.
+	const problems = wrong.length > 0 ? wrong : [...crossProblems(next, only), ...rowRefusals(plan, next, command)];
 	return problems.length > 0 ? fail(problems) : ok({ plan: next, label: commandLabel(command), patches, inverse });
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button, Progressbar } from 'flowbite-svelte';
 	import { cutListCsv } from '$exchange/cut-list-csv';
-	import { screwsWanted } from '$core/cutting/screws';
+	import { plugsWanted, screwsWanted } from '$core/cutting/screws';
 	import { DOWEL, stock } from '$core/materials/stocks';
 	import type { Cutting } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
@@ -22,6 +22,8 @@
 	const unsettled = $derived(open.tally['does-not-hold'] + open.tally['cannot-be-judged']);
 	const stops = $derived(open.stops.length);
 	const screws = $derived(screwsWanted(open.plan));
+	const plugs = $derived(plugsWanted(open.plan));
+	const into = $derived(plugs ? 'plugs' : open.plan.wall.build?.kind === 'plank' ? 'boards' : 'studs');
 	const stocks = $derived([...new Set(cuts?.groups.map((g) => g.stock) ?? [])]);
 	const usual = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? DOWEL.length : stock(id).length);
 	const bought = (id: Cutting['lengths'][number]['stock']) => open.plan.cutting.lengths.find((l) => l.stock === id)?.length ?? usual(id);
@@ -68,9 +70,10 @@
 			{/each}
 			{#each screws as s (`${s.size} ${s.length}`)}
 				<li><b>{s.rows + s.hooks}</b> wood screws, {s.size} x {formatLength(s.length, unit, { tick: 32 })}
-					<small>{[s.rows ? `${s.rows} for rows into studs` : '', s.hooks ? `${s.hooks} for hooks` : ''].filter(Boolean).join(', ')}; buy some over</small>
+					<small>{[s.rows ? `${s.rows} for rows into ${into}` : '', s.hooks ? `${s.hooks} for hooks` : ''].filter(Boolean).join(', ')}; buy some over</small>
 				</li>
 			{/each}
+			{#if plugs}<li><b>{plugs.count}</b> plugs for a hole of {formatLength(plugs.plug.diameter, unit)}, {formatLength(plugs.plug.length, unit)} long <small>of the maker whose load is entered; buy some over</small></li>{/if}
 		</ul>
 	</Section>
 	<div class="actions no-print">

@@ -106,7 +106,7 @@
 	/>
 	<SumTable lines={rip} />
 </Section>
-<Section title="Screws at every stud">
+<Section title={open.plan.wall.build && open.plan.wall.build.kind !== 'framed' ? 'Screws into the wall' : 'Screws at every stud'}>
 	<div class="grid">
 		<ChoiceField label="Size" value={row.screws.size} choices={SCREWS.map((s) => ({ value: s.size, name: s.size }))} commit={(size: ScrewSize) => set({ screws: { ...row.screws, size } })} />
 		<LengthField label="Length" value={row.screws.length} commit={(length) => set({ screws: { ...row.screws, length } })} />

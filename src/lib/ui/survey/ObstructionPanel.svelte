@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import type { Obstruction, ObstructionKind } from '$core/plan/types';
+	import type { How, Obstruction, ObstructionKind } from '$core/plan/types';
 	import { nameOf, OBSTRUCTION_WORDS } from '$core/survey/names';
 	import { OBSTRUCTION_KINDS } from '$core/survey/new-obstruction';
 	import { planView } from '$core/survey/plan-view';
@@ -20,6 +20,7 @@
 	import TickField from '../panels/TickField.svelte';
 	import { writeLength } from '../panels/write';
 	import Diagram from '../sums/Diagram.svelte';
+	import { THING_HOWS } from './how';
 	import MotionFields from './MotionFields.svelte';
 
 	/** One thing in the way: its place, how far it stands out, how it moves, and the room that takes, seen from above. */
@@ -49,6 +50,7 @@
 	<LengthField label="Lower edge, above the floor" value={o.y} commit={(y) => measured({ y })} />
 	<LengthField label="Width" value={o.width} commit={(width) => measured({ width })} />
 	<LengthField label="Height" value={o.height} commit={(height) => measured({ height })} />
+	<ChoiceField label="Found by" value={o.how ?? 'tape'} choices={THING_HOWS} commit={(how: How) => set({ how })} />
 	{#if !o.hidden}
 		<LengthField label="Stands out from the wall" value={outOf(o)} commit={(out) => measured({ out })} hint={o.out === undefined ? 'Usual for its kind: measure it' : undefined} />
 		<LengthField label="Room between it and the wall" value={o.near ?? 0} commit={(near) => measured({ near: near === 0 ? undefined : near, out: o.out ?? outOf(o) })} />

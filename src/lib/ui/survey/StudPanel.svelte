@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { SpeciesId } from '$core/materials/woods';
-	import type { Stud } from '$core/plan/types';
+	import type { How, Stud } from '$core/plan/types';
 	import { HOW_WORDS, howFound, isProved } from '$core/survey/record';
 	import { topAt } from '$core/survey/outline';
 	import { studFromMarks, type MarkOf } from '$core/survey/stud-from-marks';
@@ -17,6 +17,7 @@
 	import Section from '../panels/Section.svelte';
 	import { SPECIES_CHOICES } from '../panels/species';
 	import TickField from '../panels/TickField.svelte';
+	import { STUD_HOWS } from './how';
 
 	/** One stud: where it stands, how it was found, and how to be sure of it. */
 	let { open, stud, desk }: { open: OpenPlan; stud: Stud; desk: SurveyDesk } = $props();
@@ -58,6 +59,7 @@
 	<LengthField label={stud.lean ? 'Centre at the floor' : 'Centre, from the left end'} value={stud.x} commit={(x) => measured({ x })} hint="A finder may show an edge: cross-check with a pilot hole" />
 	<LengthField label="Width" value={stud.width} commit={(width) => set({ width })} />
 	<LengthField label="Depth" value={stud.depth} commit={(depth) => set({ depth })} />
+	<ChoiceField label="Found by" value={howFound(stud)} choices={STUD_HOWS} commit={(how: How) => set({ found: { ...stud.found, how } })} />
 	<ChoiceField label="Species" value={stud.species} choices={SPECIES_CHOICES} commit={(v: SpeciesId) => set({ species: v })} />
 	<LengthField label="Out of plumb over its height" value={((stud.lean ?? 0) * top) / 1000} commit={(over) => measured({ lean: over === 0 ? undefined : (over / top) * 1000 })} hint="To the right; a minus to the left" />
 </div>

@@ -1,11 +1,12 @@
 <script lang="ts">
-	import type { FarSide, WallFact } from '$core/plan/types';
+	import type { FarSide, How, WallFact } from '$core/plan/types';
 	import { FACT_WORDS, HOW_WORDS, howFound, openPoints, type OpenPoint } from '$core/survey/record';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';
+	import { HOWS } from './how';
 
 	/** Under the wall while it is surveyed: what is open, and the record of how each fact was found. */
 	let { open, desk }: { open: OpenPlan; desk: SurveyDesk } = $props();
@@ -23,6 +24,7 @@
 	/** Studs counted by how they were found. */
 	const studs = $derived([...wall.studs.reduce((n, s) => n.set(howFound(s), (n.get(howFound(s)) ?? 0) + 1), new Map<ReturnType<typeof howFound>, number>())]);
 
+	const setHow = (fact: WallFact, how: How) => void open.do({ kind: 'set-wall', how: { ...wall.how, [fact]: how } });
 	function settle(p: OpenPoint) {
 		desk.part = p.part;
 		open.selection = p.thing ?? null;
@@ -42,7 +44,11 @@
 	<section aria-label="Record">
 		<h2>How it was found</h2>
 		<dl>
-			{#each facts as f (f)}<div><dt>{FACT_WORDS[f]}</dt><dd>{values[f] ?? ''}</dd><dd class="how">{HOW_WORDS[wall.how?.[f] ?? 'tape']}</dd></div>{/each}
+			{#each facts as f (f)}<div><dt>{FACT_WORDS[f]}</dt><dd>{values[f] ?? ''}</dd><dd class="how">
+				<select aria-label="{FACT_WORDS[f]} was found by" value={wall.how?.[f] ?? 'tape'} onchange={(e) => setHow(f, e.currentTarget.value as How)}>
+					{#each HOWS as h (h.value)}<option value={h.value}>{h.name}</option>{/each}
+				</select>
+			</dd></div>{/each}
 			{#each studs as [how, n] (how)}<div><dt>Studs</dt><dd>{n}</dd><dd class="how">{HOW_WORDS[how]}</dd></div>{/each}
 			{#if (wall.pilots ?? []).length > 0}<div><dt>Pilot holes</dt><dd>{(wall.pilots ?? []).length}</dd><dd class="how">{(wall.pilots ?? []).filter((p) => p.hit === 'wood').length} in wood</dd></div>{/if}
 		</dl>
@@ -89,6 +95,15 @@
 	}
 	.how {
 		color: var(--pencil);
+	}
+	.how select {
+		width: 100%;
+		min-height: 30px;
+		padding: 0 1.6rem 0 0.3rem;
+		border-color: transparent !important;
+		background-color: transparent !important;
+		color: var(--pencil) !important;
+		font-size: 0.93rem;
 	}
 	@media (max-width: 900px) {
 		.survey {
