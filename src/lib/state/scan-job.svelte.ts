@@ -9,6 +9,10 @@ import type { ScanMessage, ScanRequest } from '$workers/messages';
 import { askWorker } from './ask-worker';
 import { whenIdle } from './when-idle';
 
+/** Between samples of a sweep, mm, and how few and many a sweep may have. */
+const STEP = 2.5;
+const LEAST_SAMPLES = 400;
+const MOST_SAMPLES = 12_000;
 /** Larger files are no sweeps of one wall. */
 const MOST_BYTES = 40 * 1024 * 1024;
 
@@ -26,6 +30,8 @@ export class ScanJob {
 	traces = $state.raw<readonly Trace[]>([]);
 	/** The sweep under way, as far as it has come. */
 	sweeping = $state.raw<Trace | null>(null);
+	/** How much of it there is already, 0 to 1. */
+	swept = $state(0);
 	/** Heights still to be swept. */
 	left = $state.raw<readonly number[]>([]);
 	progress = $state.raw<{ done: number; of: number } | null>(null);
@@ -70,6 +76,8 @@ export class ScanJob {
 		const query = this.#world(wall);
 		query.set('y', String(y));
 		query.set('noise', String(noise));
+		query.set('samples', String(Math.min(MOST_SAMPLES, Math.max(LEAST_SAMPLES, Math.round(wall.width / STEP)))));
+		this.swept = 0;
 		let trace: Trace | null = null;
 		const source = new EventSource(`/api/devices/stud-scanner/sweeps?${query}`);
 		this.#source = source;
@@ -77,6 +85,7 @@ export class ScanJob {
 			const part = JSON.parse(data) as Trace & { of: number };
 			trace = trace ? { ...trace, density: [...trace.density, ...part.density], metal: [...trace.metal, ...part.metal], mains: [...trace.mains, ...part.mains] } : { y: part.y, from: part.from, step: part.step, density: part.density, metal: part.metal, mains: part.mains };
 			this.sweeping = trace;
+			this.swept = trace.density.length / part.of;
 			if (trace.density.length < part.of) return;
 			source.close();
 			this.sweeping = null;

@@ -117,7 +117,7 @@
 		<Button size="sm" color="alternative" disabled={busy} onclick={() => scan.clear()}>Drop sweeps</Button>
 	{/if}
 </div>
-{#if scan.left.length > 0}<p role="status">Sweeping at {say(scan.left[0] ?? 0)}, {scan.left.length} {scan.left.length === 1 ? 'height' : 'heights'} left. <progress max="100" value={scan.sweeping ? (scan.sweeping.density.length / 20) : 0}></progress></p>{/if}
+{#if scan.left.length > 0}<p role="status">Sweeping at {say(scan.left[0] ?? 0)}, {scan.left.length} {scan.left.length === 1 ? 'height' : 'heights'} left. <progress max="1" value={scan.swept}></progress></p>{/if}
 {#if scan.progress}<p role="status">Reading sweep {scan.progress.done} of {scan.progress.of} <progress max={scan.progress.of} value={scan.progress.done}></progress></p>{/if}
 {#if scan.failure}<p class="error" role="alert">{scan.failure}</p>{/if}
 {#if scan.found}
