@@ -58,7 +58,7 @@
 <style>
 	.survey {
 		display: grid;
-		grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
+		grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
 		gap: 1.5rem;
 		height: 100%;
 		padding: 0.6rem 1rem;
@@ -88,9 +88,10 @@
 	}
 	dl > div {
 		display: grid;
-		grid-template-columns: 6.5rem minmax(0, 1fr) minmax(0, 1fr);
+		grid-template-columns: 5.6rem minmax(0, 1fr) minmax(0, 1.5fr);
 		gap: 0.5rem;
-		padding-block: 0.2rem;
+		align-items: center;
+		padding-block: 0.1rem;
 		border-bottom: 1px solid var(--hair);
 	}
 	.how {
