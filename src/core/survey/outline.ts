@@ -16,7 +16,7 @@ export function topLine({ width, height, shape }: Outline): Point[] {
 }
 
 /** Height of a line of points at x; its ends go on level. */
-export function heightOn(line: readonly Point[], x: Millimetres): Millimetres {
+function heightOn(line: readonly Point[], x: Millimetres): Millimetres {
 	const i = line.findIndex((p) => p.x >= x);
 	const b = line[i === -1 ? line.length - 1 : i] as Point;
 	const a = line[i === -1 ? line.length - 1 : Math.max(0, i - 1)] as Point;

@@ -36,7 +36,7 @@ export interface TraceReading {
 }
 
 /** Spread of the window that such an instrument sees through, mm. */
-export const WINDOW: Millimetres = 9;
+const WINDOW: Millimetres = 9;
 /** Averaged over this before anything is looked for, mm: less than an edge is wide. */
 const SOFTEN: Millimetres = 7;
 /** The bare wall is looked for within this, to either side: more than the widest post. */
