@@ -25,8 +25,11 @@ export interface NoGo {
 const OPENINGS = new Set<Obstruction['kind']>(['window', 'door', 'overhead-door']);
 const ELECTRIC = new Set<Obstruction['kind']>(['outlet', 'switch', 'service-panel', 'light']);
 
+/** Has it cables at all? @example isElectric({ kind: 'outlet' }) // true */
+export const isElectric = (o: Pick<Obstruction, 'kind'>): boolean => ELECTRIC.has(o.kind);
+
 /** Has it cables that may run up and down the wall from it, as far as anybody knows? */
-export const cablesMayRun = (o: Obstruction): boolean => ELECTRIC.has(o.kind) && !o.traced && (o.near ?? 0) === 0;
+export const cablesMayRun = (o: Obstruction): boolean => isElectric(o) && !o.traced && (o.near ?? 0) === 0;
 
 /**
  * Where no screw goes: above and below everything electric until its cables were traced, about what was found in the wall, and in openings.

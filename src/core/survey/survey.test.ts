@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { emptyWall, slipwayWall } from '../demo/slipway';
 import type { Plan, Stud, Wall } from '../plan/types';
 import { sayPhrase } from '../units/phrase';
+import { cordReaches } from './cord-reach';
+import { newBlocking } from './new-blocking';
 import { claddingDepth } from './cladding-depth';
 import { newObstruction, OBSTRUCTION_KINDS } from './new-obstruction';
 import { floorAt, lowestTop, outlineOf, tallest, topAt } from './outline';
@@ -204,6 +206,30 @@ describe('new obstructions', () => {
 			const applied = applyCommand({ ...emptyWall('W'), wall: w }, { kind: 'add', list: 'obstructions', item });
 			expect(applied.ok ? '' : JSON.stringify(applied.error)).toBe('');
 			for (const s of planView(item, w).shapes) expect(JSON.stringify(s)).not.toMatch(/null|NaN/);
+		}
+	});
+});
+
+describe('an outlet', () => {
+	const outlet = { x: 955, y: 940, width: 90, height: 120, cord: 500 };
+	it('reaches as far as its cord, from its middle at (1000, 1000)', () => {
+		// 300 to the side and 400 up: 500, as in a 3-4-5.
+		expect(cordReaches(outlet, { left: 1300, right: 1900, foot: 1400, top: 1600 })).toBe(true);
+		expect(cordReaches(outlet, { left: 1301, right: 1900, foot: 1400, top: 1600 })).toBe(false);
+		expect(cordReaches(outlet, { left: 500, right: 1500, foot: 900, top: 1100 })).toBe(true);
+		expect(cordReaches({ ...outlet, cord: undefined }, { left: 1000, right: 1000, foot: 1000, top: 1000 })).toBe(false);
+	});
+});
+
+describe('new blocking', () => {
+	it('fills the first wide bay, of the same timber', () => {
+		const plan = { ...emptyWall('W'), wall: wall({ studs: [stud(100), stud(200), stud(600, { depth: 140 }), stud(1000)] }) };
+		expect(newBlocking(plan, 'b')).toMatchObject({ x: 219, width: 362, depth: 89, species: 'spf' });
+	});
+	it('is taken on any wall', () => {
+		for (const w of [wall(), wall({ height: 300, width: 400 }), wall({ studs: [stud(300)] }), slipwayWall().wall]) {
+			const applied = applyCommand({ ...emptyWall('W'), wall: w }, { kind: 'add', list: 'blocking', item: newBlocking({ wall: w, rows: [] }, 'b') });
+			expect(applied.ok ? '' : JSON.stringify(applied.error)).toBe('');
 		}
 	});
 });

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { SpeciesId } from '$core/materials/woods';
+	import { newBlocking } from '$core/survey/new-blocking';
 	import { newId } from '$lib/state/new-id';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -19,15 +20,8 @@
 	const blocking = $derived(wall.blocking ?? []);
 	let problem = $state('');
 
-	/** Between the first two studs that stand far enough apart, at the height of the lowest row. */
 	function add() {
-		const xs = [...wall.studs].sort((a, b) => a.x - b.x);
-		const at = xs.findIndex((s, i) => (xs[i + 1]?.x ?? 0) - s.x > 250);
-		const [a, b] = [xs[at], xs[at + 1]];
-		const x = a ? a.x + a.width / 2 : Math.min(200, wall.width / 4);
-		const width = a && b ? b.x - b.width / 2 - x : Math.min(360, wall.width / 2);
-		const y = Math.max(0, Math.min(wall.height - 140, (open.plan.rows[0]?.y ?? 1200) - 40));
-		const [wrong] = open.do({ kind: 'add', list: 'blocking', item: { id: newId(), x, y, width, height: Math.min(140, wall.height), depth: a?.depth ?? 89, species: a?.species ?? 'unknown' } });
+		const [wrong] = open.do({ kind: 'add', list: 'blocking', item: newBlocking(open.plan, newId()) });
 		problem = wrong ? sayProblem(wrong, unit) : '';
 	}
 </script>

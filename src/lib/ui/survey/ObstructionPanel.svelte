@@ -1,10 +1,12 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { How, Obstruction, ObstructionKind } from '$core/plan/types';
+	import { cordReaches } from '$core/survey/cord-reach';
 	import { nameOf, OBSTRUCTION_WORDS } from '$core/survey/names';
 	import { OBSTRUCTION_KINDS } from '$core/survey/new-obstruction';
 	import { planView } from '$core/survey/plan-view';
 	import { HOW_WORDS } from '$core/survey/record';
+	import { isElectric } from '$core/survey/safe-zones';
 	import { outOf } from '$core/survey/swept';
 	import { ok } from '$core/result';
 	import { parseLength } from '$core/units/parse-length';
@@ -32,11 +34,10 @@
 	/** A figure that is typed was measured. */
 	const measured = (change: Partial<Obstruction>) => set({ ...change, how: 'tape' });
 	const kinds = OBSTRUCTION_KINDS.map((value) => ({ value, name: OBSTRUCTION_WORDS[value].replace(/^./, (c) => c.toUpperCase()) }));
-	const electric = $derived(['outlet', 'switch', 'service-panel', 'light'].includes(o.kind));
-	/** Reach of the cord: what it can plug in lies within. */
-	const reached = $derived(o.cord === undefined ? [] : open.plan.holders.filter((h) => {
+	const electric = $derived(isElectric(o));
+	const reached = $derived(open.plan.holders.filter((h) => {
 		const p = open.standing.get(h.id);
-		return p && Math.hypot(Math.max(p.left - o.x - o.width / 2, 0, o.x + o.width / 2 - p.right), Math.max(p.foot - o.y - o.height / 2, 0, o.y + o.height / 2 - p.top)) <= (o.cord ?? 0);
+		return p !== undefined && cordReaches(o, p);
 	}));
 	const optional = (text: string) => (text.trim() === '' ? ok(null) : parseLength(text, unit));
 </script>
