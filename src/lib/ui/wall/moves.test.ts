@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { slipwayWall } from '$core/demo/slipway';
+import { oarStoreWall, slipwayWall } from '$core/demo/slipway';
 import { applyCommand } from '$core/plan/commands';
 import type { Holder, Plan, Row } from '$core/plan/types';
 import { sayPhrase } from '$core/units/phrase';
@@ -50,21 +50,52 @@ describe('a drag', () => {
 		for (const kind of ['stud', 'obstruction', 'row', 'holder'] as const) expect(dragMove({ kind, id: 'gone' }, 5, 5, still)).toBeNull();
 	});
 
-	it('never makes a plan that is refused, however far it goes', () => {
-		const grips: Grip[] = [
-			...plan.wall.studs.map((s) => ({ kind: 'stud' as const, id: s.id })),
-			...plan.wall.obstructions.map((o) => ({ kind: 'obstruction' as const, id: o.id })),
-			...plan.rows.flatMap((r) => [{ kind: 'row' as const, id: r.id }, { kind: 'row' as const, id: r.id, part: 'left' as const }, { kind: 'row' as const, id: r.id, part: 'right' as const }]),
-			...plan.holders.map((h) => ({ kind: 'holder' as const, id: h.id }))
-		];
-		const far = fc.double({ min: -20_000, max: 20_000, noNaN: true });
+	const gripsOf = (p: Plan): Grip[] => [
+		...p.wall.studs.map((s) => ({ kind: 'stud' as const, id: s.id })),
+		...p.wall.obstructions.map((o) => ({ kind: 'obstruction' as const, id: o.id })),
+		...p.rows.flatMap((r) => [
+			{ kind: 'row' as const, id: r.id },
+			{ kind: 'row' as const, id: r.id, part: 'left' as const },
+			{ kind: 'row' as const, id: r.id, part: 'right' as const }
+		]),
+		...p.holders.map((h) => ({ kind: 'holder' as const, id: h.id }))
+	];
+	const far = fc.double({ min: -20_000, max: 20_000, noNaN: true });
+	const near = fc.double({ min: -1500, max: 1500, noNaN: true });
+	const drags = (of: Plan) => fc.tuple(fc.constantFrom(...gripsOf(of)), fc.oneof(far, near), fc.oneof(far, near), fc.constantFrom('mm' as const, 'inch' as const));
+
+	/** The only two things that a drag can be refused for: what it would be in the place of is in the way. */
+	const MAY_BE_REFUSED: { [K in Grip['kind']]?: RegExp } = { stud: /^stands in the same place as the stud at \d+ mm$/, row: /^would run over / };
+
+	it.each([
+		['the long wall', plan],
+		['a wall with a sloping top', oarStoreWall()]
+	])('on %s makes a plan that is taken, however far it goes, unless something is there already', (_name, of) => {
 		fc.assert(
-			fc.property(fc.constantFrom(...grips), far, far, fc.constantFrom('mm' as const, 'inch' as const), (grip, dx, dy, unit) => {
-				const move = dragMove(grip, dx, dy, { plan, unit, reach: 20 });
-				expect(move && applyCommand(plan, move.command)).toMatchObject({ ok: true });
+			fc.property(drags(of), ([grip, dx, dy, unit]) => {
+				const move = dragMove(grip, dx, dy, { plan: of, unit, reach: 20 });
+				const applied = move && applyCommand(of, move.command);
+				if (!applied) throw new Error('no move');
+				const words = applied.ok ? [] : applied.error.map((e) => e.message);
+				for (const message of words) expect(message).toMatch(MAY_BE_REFUSED[grip.kind] ?? /^nothing may be refused$/);
+				// An end stops by itself, as it can be seen to.
+				if (grip.part) expect(words).toEqual([]);
 			}),
-			{ numRuns: 300 }
+			{ numRuns: 400 }
 		);
+	});
+
+	it('of a stud into another is refused, beside it not', () => {
+		// Studs 45 wide at 40 and 430: they may touch, and lap by 5 mm for a rough measure.
+		const to = (dx: number) => {
+			const move = dragMove({ kind: 'stud', id: 's1' }, dx, 0, still);
+			return move && applyCommand(plan, move.command).ok;
+		};
+		expect(to(345)).toBe(true);
+		expect(to(350)).toBe(true);
+		expect(to(351)).toBe(false);
+		expect(to(390)).toBe(false);
+		expect(to(430)).toBe(true);
 	});
 });
 

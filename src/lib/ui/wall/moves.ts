@@ -4,6 +4,7 @@ import type { Plan, Row } from '$core/plan/types';
 import { rowBox } from '$core/cleats/row-box';
 import { inTheWay } from '$core/survey/in-the-way';
 import { nameOf } from '$core/survey/names';
+import { lowestTop } from '$core/survey/outline';
 import { supportsAt } from '$core/survey/supports';
 import { roundToTape, tickSize } from '$core/units/format-length';
 import type { LengthUnit } from '$core/units/parse-length';
@@ -68,7 +69,7 @@ function moveRow(grip: Grip, dx: number, dy: number, c: MoveContext): Move | nul
 	}
 	const others = c.plan.rows.filter((r) => r.id !== row.id).map((r) => r.y);
 	const snapped = snapRowHeight(row.y + dy, others, c.reach);
-	const y = clamp(placed(snapped, c.unit), 0, c.plan.wall.height - 1);
+	const y = clamp(placed(snapped, c.unit), 0, lowestTop(c.plan.wall, row.left, row.right) - 1);
 	return { command: { kind: 'change', list: 'rows', id: row.id, change: { y } }, why: snapped.why };
 }
 
@@ -77,7 +78,7 @@ function moveObstruction(id: string, dx: number, dy: number, c: MoveContext): Mo
 	const o = c.plan.wall.obstructions.find((x) => x.id === id);
 	if (!o) return null;
 	const x = clamp(roundToTape(o.x + dx, c.unit), 0, c.plan.wall.width - o.width);
-	const y = clamp(roundToTape(o.y + dy, c.unit), 0, c.plan.wall.height - o.height);
+	const y = clamp(roundToTape(o.y + dy, c.unit), 0, lowestTop(c.plan.wall, x, x + o.width) - o.height);
 	return { command: { kind: 'change', list: 'obstructions', id, change: { x, y, how: 'guess' } }, why: null };
 }
 
