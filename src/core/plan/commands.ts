@@ -158,9 +158,13 @@ function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
 			if (items.length > most) return [{ path: listPath(command.list), message: `must have at most ${most} entries` }];
 			return under(`${listPath(command.list)}[${items.length - 1}]`, problemsOf(schema, items.at(-1)));
 		}
-		case 'change':
+		case 'change': {
+			const path = `${listPath(command.list)}[${at}]`;
+			const strange = Object.keys(command.change).find((k) => !Object.hasOwn(LISTS[command.list].schema.fields, k));
+			if (strange !== undefined) return [{ path: `${path}.${strange}`, message: `is no field of a ${LISTS[command.list].word}` }];
 			// What was not changed was right before: only the changed fields are looked at, which keeps a drag light.
-			return under(`${listPath(command.list)}[${at}]`, problemsOf(schemaOf(command.list, command.change), command.change));
+			return under(path, problemsOf(schemaOf(command.list, command.change), command.change));
+		}
 		case 'rename':
 			return under('name', problemsOf(text(120, true), plan.name));
 		case 'set-wall': {

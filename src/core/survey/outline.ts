@@ -1,4 +1,4 @@
-import type { Wall } from '../plan/types';
+import type { Wall, WallShape } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 
 /** A place on the wall. */
@@ -41,6 +41,15 @@ export function tallest(wall: Outline): Millimetres {
 /** Height of the floor at x, above that at the left end. @example floorAt({ width: 4000, height: 2400, shape: { right: 2400, peak: null, floorRise: 40 } }, 2000) // 20 */
 export function floorAt({ width, shape }: Outline, x: Millimetres): Millimetres {
 	return ((shape?.floorRise ?? 0) * x) / width;
+}
+
+/**
+ * The shape of a wall with some of it changed; undefined where that leaves a plain rectangle, which needs no shape.
+ * @example reshaped({ width: 3000, height: 2400 }, { right: 2300 })?.right // 2300
+ */
+export function reshaped({ height, shape }: Outline, change: Partial<WallShape>): WallShape | undefined {
+	const next = { right: height, peak: null, floorRise: 0, ...shape, ...change };
+	return next.right === height && !next.peak && next.floorRise === 0 ? undefined : next;
 }
 
 /** The outline as a closed shape, from the floor at the left end. */

@@ -7,7 +7,7 @@ import { cordReaches } from './cord-reach';
 import { newBlocking } from './new-blocking';
 import { claddingDepth } from './cladding-depth';
 import { newObstruction, OBSTRUCTION_KINDS } from './new-obstruction';
-import { floorAt, lowestTop, outlineOf, tallest, topAt } from './outline';
+import { floorAt, lowestTop, outlineOf, reshaped, tallest, topAt } from './outline';
 import { packingFor, surfaceAt } from './packing';
 import { planView } from './plan-view';
 import { mostProjection } from './projection';
@@ -39,6 +39,15 @@ describe('the outline', () => {
 		expect(outlineOf(gable).at(-1)).toEqual({ x: 4000, y: 80 });
 	});
 	it('of a plain wall is its four corners', () => expect(outlineOf(wall())).toEqual([{ x: 0, y: 0 }, { x: 0, y: 2400 }, { x: 4000, y: 2400 }, { x: 4000, y: 0 }]));
+	it('needs a shape only while it is no plain rectangle', () => {
+		const lower = reshaped(wall(), { right: 2300 });
+		expect(lower).toEqual({ right: 2300, peak: null, floorRise: 0 });
+		const sloping = wall({ shape: lower });
+		expect(reshaped(sloping, { floorRise: 20 })).toEqual({ right: 2300, peak: null, floorRise: 20 });
+		expect(reshaped(sloping, { right: 2400 })).toBeUndefined();
+		expect(reshaped(wall(), { peak: { x: 2000, height: 2900 } })).toEqual({ right: 2400, peak: { x: 2000, height: 2900 }, floorRise: 0 });
+		expect(reshaped(gable, { peak: null, right: 2400, floorRise: 0 })).toBeUndefined();
+	});
 });
 
 describe('what a screw goes into', () => {

@@ -15,6 +15,7 @@ const LEAST_SAMPLES = 400;
 const MOST_SAMPLES = 12_000;
 /** Larger files are no sweeps of one wall. */
 const MOST_BYTES = 40 * 1024 * 1024;
+const NO_HOLES: readonly Pilot[] = [];
 
 /** A number that is always the same for the same wall: the simulated scanner stands before the same hidden wall each time. */
 const seedOf = (id: string) => [...id].reduce((h, c) => (Math.imul(h, 31) + c.charCodeAt(0)) >>> 0, 7) % 100_000;
@@ -41,6 +42,7 @@ export class ScanJob {
 	#reading: (() => void) | null = null;
 	#key: string;
 	#seed: number;
+	#proved: { found: ScanFound; pilots: readonly Pilot[]; says: Retrained } | null = null;
 	/** What stands behind the wall stays the same from the first sweep on, whatever is taken into the plan. */
 	#studs: string | null = null;
 
@@ -160,9 +162,12 @@ export class ScanJob {
 		this.progress = null;
 	}
 
-	/** What was found, after pilot holes. */
-	proved(pilots: readonly Pilot[]): Retrained | null {
-		return this.found && retrain(this.found.pieces, pilots);
+	/** What was found, after pilot holes. The drawing and the slip both ask: the last answer is kept. */
+	proved(pilots: readonly Pilot[] = NO_HOLES): Retrained | null {
+		const { found } = this;
+		if (!found) return null;
+		if (this.#proved?.found !== found || this.#proved.pilots !== pilots) this.#proved = { found, pilots, says: retrain(found.pieces, pilots) };
+		return this.#proved.says;
 	}
 
 	/** Drills into the simulated wall; null when it cannot be reached. */

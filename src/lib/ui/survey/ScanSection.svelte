@@ -43,7 +43,7 @@
 	let input: HTMLInputElement;
 	const NOISES = [{ value: DEFAULT_NOISE / 2, name: 'a good one' }, { value: DEFAULT_NOISE, name: 'an ordinary one' }, { value: DEFAULT_NOISE * 2, name: 'a poor one' }] as const;
 
-	const proved = $derived(scan.proved(wall.pilots ?? []));
+	const proved = $derived(scan.proved(wall.pilots));
 	const pieces = $derived(proved?.pieces ?? []);
 	const pitchWords = $derived.by(() => {
 		const pitch = scan.found?.pitch;

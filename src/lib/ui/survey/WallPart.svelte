@@ -3,6 +3,7 @@
 	import { reachOf } from '$core/handling/reach';
 	import type { Build, CladdingKind, Layer, Surface, WallShape } from '$core/plan/types';
 	import { ok } from '$core/result';
+import { reshaped } from '$core/survey/outline';
 	import { formatLength } from '$core/units/format-length';
 	import { parseLength } from '$core/units/parse-length';
 	import { fieldCommit } from '$lib/state/commit';
@@ -35,12 +36,7 @@
 	const CLADDINGS: { value: CladdingKind; name: string }[] = [{ value: 'none', name: 'Bare' }, { value: 'drywall', name: 'Drywall' }, { value: 'panel', name: 'Panel or boards' }];
 	const LAYERS: { value: Layer['kind'] | 'remove'; name: string }[] = [{ value: 'drywall', name: 'Drywall' }, { value: 'panel', name: 'Panel or boards' }, { value: 'remove', name: 'Take it off' }];
 
-	/** A plain rectangle needs no shape; anything else has one. */
-	function setShape(change: Partial<WallShape>) {
-		const next = { ...shape, ...change };
-		const plain = next.right === wall.height && !next.peak && next.floorRise === 0;
-		return setWall(open, { shape: plain ? undefined : next }, ['shape'], unit);
-	}
+	const setShape = (change: Partial<WallShape>) => setWall(open, { shape: reshaped(wall, change) }, ['shape'], unit);
 	function setHeight(height: number) {
 		const level = wall.shape && wall.shape.right === wall.height;
 		return setWall(open, { height, ...(level && wall.shape ? { shape: { ...wall.shape, right: height } } : {}) }, ['height'], unit);

@@ -62,7 +62,7 @@
 	const vial = $derived(stage !== 'wall' && picked ? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'holds' } : undefined);
 	const say = (mm: number) => formatLength(mm, unit);
 	const isPicked = (kind: Selection['kind'], id: string) => open.selection?.kind === kind && open.selection.id === id;
-	const pieces = $derived(desk.scan.proved(open.plan.wall.pilots ?? [])?.pieces ?? []);
+	const pieces = $derived(desk.scan.proved(open.plan.wall.pilots)?.pieces ?? []);
 	const faint = $derived({ rows: stage === 'wall' ? 0.45 : 1, holders: stage === 'wall' || stage === 'rows' ? 0.4 : 1 });
 
 	const zooming = zoom<SVGSVGElement, unknown>()
