@@ -81,6 +81,21 @@ describe('surveying a wall', () => {
 		expect(await screen().errors()).toEqual([]);
 	});
 
+	it('with the distance meter: a reading goes into the field that had the focus, and the record says so', async () => {
+		const id = await screen().openWall(emptyWall('By meter'), 'wall');
+		await screen().type('To what it points at', '4321');
+		await screen().click(By.xpath('//label[normalize-space()="Width"]'));
+		await screen().says(/A reading goes into: Width/);
+		await screen().button('Measure');
+		await screen().says(/432\d mm went into Width/);
+		const wall = await stored(id, (w) => w.how?.width === 'meter', 'the reading to be kept');
+		expect(Math.abs(wall.width - 4321)).toBeLessThanOrEqual(3);
+		expect(wall.how?.height).toBe('guess');
+		// Typed over it, it is a figure of the tape again.
+		await screen().type('Width', '4320');
+		await stored(id, (w) => w.width === 4320 && w.how?.width === 'tape', 'the typed width');
+	});
+
 	it('by marks: an edge is half a stud off, two heights show a lean', async () => {
 		const id = await screen().openWall(framed(), 'wall');
 		await part('Studs');

@@ -1,3 +1,4 @@
+import { capital } from '../words';
 import { PANEL_MATERIALS, type PanelKind } from './panels';
 
 /** A wood as it is stored in boards: what a cubic metre weighs follows from its specific gravity and how wet it is. */
@@ -45,7 +46,7 @@ export function densityAt(Gb: number, moisture: number): number {
 /** What boards and sheets are made of, to choose from. */
 export const BOARD_MATERIALS: readonly { value: string; name: string }[] = [
 	...SPECIES.map((s) => ({ value: s.id, name: s.title })),
-	...(Object.keys(PANEL_MATERIALS) as PanelKind[]).map((k) => ({ value: k, name: PANEL_MATERIALS[k].title.charAt(0).toUpperCase() + PANEL_MATERIALS[k].title.slice(1) }))
+	...(Object.keys(PANEL_MATERIALS) as PanelKind[]).map((k) => ({ value: k, name: capital(PANEL_MATERIALS[k].title) }))
 ];
 
 /** Is this a sheet material? Its weight is that of the sheet as sold; moisture changes little. */

@@ -16,7 +16,7 @@ export const FACT_WORDS: Record<WallFact, string> = { width: 'Width', height: 'H
 export const howFound = (s: Stud): How => s.found?.how ?? 'tape';
 
 /** Only wood in a pilot hole proves a stud; a line of screws is as good. */
-export const isProved = (s: Stud): boolean => ['pilot', 'screw-line', 'tape'].includes(howFound(s)) || s.added === true;
+export const isProved = (s: Stud): boolean => ['pilot', 'screw-line', 'tape', 'meter'].includes(howFound(s)) || s.added === true;
 
 /** Something the survey leaves open. `stop`: nothing should be screwed before it is settled. */
 export interface OpenPoint {

@@ -4,6 +4,7 @@ import { writeCell } from '../table/write-cell';
 import { formatLength } from '../units/format-length';
 import { parseLength, type LengthUnit } from '../units/parse-length';
 import { parseMass } from '../units/parse-mass';
+import { capital } from '../words';
 import { THING_COLUMNS } from './columns';
 import { DIMS, type DimName } from './grips/dims';
 import { GRIP_KINDS, gripOf, type GripKind } from './grips/registry';
@@ -129,7 +130,7 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	let thing = kind ? typicalThing(id, kind, nominalLength) : newThing(id, '');
 	if (nominalLength !== null && !kind?.lengths && !said.some(([key]) => key === 'height')) said.push(['height', nominalLength]);
 	const named = nominalLength !== null && kind?.lengths ? `${name} ${formatLength(nominalLength, /"|in|'|ft|foot|feet/i.test(length?.[1] ?? '') ? 'inch' : 'mm')}` : name;
-	thing = { ...thing, name: (named.charAt(0).toUpperCase() + named.slice(1)).slice(0, 60), count: Math.max(1, many), where: where ? (where[1] ?? where[2] ?? '') : '' };
+	thing = { ...thing, name: capital(named).slice(0, 60), count: Math.max(1, many), where: where ? (where[1] ?? where[2] ?? '') : '' };
 	if (group) thing = { ...thing, group: group[1] ?? group[2] ?? '' };
 	for (const [key, value] of said) {
 		thing = withCell(thing, { key }, value);

@@ -1,10 +1,12 @@
-import type { Plan } from '$core/plan/types';
-import { FACT_WORDS, HOW_WORDS, howFound, isProved } from '$core/survey/record';
+import type { Plan, WallFact } from '$core/plan/types';
+import { factSaid } from '$core/survey/facts';
+import { HOW_WORDS, howFound, isProved } from '$core/survey/record';
 import { nameOf, OBSTRUCTION_WORDS } from '$core/survey/names';
 import { outOf } from '$core/survey/swept';
 import { studAt } from '$core/survey/supports';
 import { formatLength } from '$core/units/format-length';
 import type { LengthUnit } from '$core/units/parse-length';
+import { sayPhrase } from '$core/units/phrase';
 
 /** A table of the sheet: what is known stands in it, an empty cell is a blank to be filled in at the wall. */
 export interface SheetTable {
@@ -21,26 +23,33 @@ const HIGH = 2000;
 /** Empty lines for what nobody knows of yet. */
 const SPARE = { studs: 14, obstructions: 6 } as const;
 
-function wallTable({ wall }: Plan, say: (mm: number) => string): SheetTable {
-	const known = (value: string, fact: keyof typeof FACT_WORDS) => (wall.how?.[fact] === 'guess' ? ['', 'measure'] : [value, HOW_WORDS[wall.how?.[fact] ?? 'tape']]);
-	const { shape, levels, front, ceiling, far } = wall;
-	const layers = [wall.cladding.kind === 'none' ? 'none' : `${wall.cladding.kind} ${say(wall.cladding.thickness)}`, ...(wall.cladding.under ?? []).map((l) => `${l.kind} ${say(l.thickness)}`)].join(' over ');
+function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
+	const say = (mm: number) => formatLength(mm, unit);
+	const known = (value: string, fact: WallFact) => (wall.how?.[fact] === 'guess' ? ['', 'measure'] : [value, HOW_WORDS[wall.how?.[fact] ?? 'tape']]);
+	/** A fact in the record's words; a blank where nobody has said it. */
+	const line = (title: string, fact: WallFact, ask: string): string[] => {
+		const said = factSaid(wall, fact);
+		return [title, ...(said ? known(sayPhrase(said, unit), fact) : ['', ask])];
+	};
+	const { shape, levels, front, ceiling } = wall;
 	return {
 		title: 'The wall', hint: 'Width at the floor and at the top. Height at both ends. Diagonals corner to corner.',
 		headings: ['what', 'figure', 'found by'],
 		rows: [
 			['Width', ...known(say(wall.width), 'width')],
 			['Height, left end', ...known(say(wall.height), 'height')],
-			['Height, right end', shape ? say(shape.right) : '', shape ? 'measured' : 'if it differs'],
-			['Floor at the right end, over the left', shape ? say(shape.floorRise) : '', 'from a level line'],
+			['Height, right end', ...(shape ? known(say(shape.right), 'shape') : ['', 'if it differs'])],
+			['Floor at the right end, over the left', ...(shape ? known(say(shape.floorRise), 'shape') : ['', 'from a level line'])],
+			line('Made of', 'build', 'studs, boards, brick, block, concrete'),
 			['Diagonal, lower left to upper right', levels?.diagonals ? say(levels.diagonals.up) : '', ''],
 			['Diagonal, upper left to lower right', levels?.diagonals ? say(levels.diagonals.down) : '', ''],
-			['Cladding, all layers', ...known(layers, 'cladding')],
+			line('Cladding, all layers', 'cladding', ''),
 			['Clear room in front', front ? say(front.depth) : '', ''],
 			['Walkway to keep', front ? say(front.walkway) : '', ''],
-			['Behind the wall', far ? `${far.kind}${far.access ? ', can be got at' : ''}` : '', ''],
-			['Ceiling: joists, trusses or slab, and which way', ceiling ? `${ceiling.kind}, ${ceiling.direction} this wall` : '', ''],
-			['First joist, and pitch', ceiling && ceiling.kind !== 'slab' ? `${say(ceiling.first)}, then every ${say(ceiling.pitch)}` : '', ''],
+			line('Behind the wall', 'far', 'can it be got at?'),
+			line('At the corners', 'corners', 'a wall, open, or an outer corner'),
+			line('Ceiling: joists, trusses or slab, which way', 'ceiling', ''),
+			['First joist', ceiling && ceiling.kind !== 'slab' ? say(ceiling.first) : '', ''],
 			['Joists, width x height', ceiling && ceiling.kind !== 'slab' ? `${say(ceiling.width)} x ${say(ceiling.depth)}` : '', '']
 		]
 	};
@@ -57,7 +66,7 @@ export function sheetTables(plan: Plan, unit: LengthUnit): SheetTable[] {
 	const spareStuds = Math.max(studs.length === 0 ? SPARE.studs : 2, 0);
 	const things = wall.obstructions.map((o) => [nameOf(o) === OBSTRUCTION_WORDS[o.kind] ? OBSTRUCTION_WORDS[o.kind] : `${nameOf(o)} (${OBSTRUCTION_WORDS[o.kind]})`, ...(o.how === 'guess' ? ['', '', '', '', ''] : [say(o.x), say(o.y), say(o.width), say(o.height), o.hidden ? 'in the wall' : say(outOf(o))])]);
 	return [
-		wallTable(plan, say),
+		wallTable(plan, unit),
 		{
 			title: 'Studs', hint: `Centre from the left end, marked at ${say(LOW)} and at ${say(HIGH)} up. A finder may show an edge: prove each with a pilot hole.`,
 			headings: ['no.', `at ${say(LOW)}`, `at ${say(HIGH)}`, 'width', 'pilot hole'],

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import { emptyWall, oarStoreWall, slipwayWall } from '$core/demo/slipway';
 import { applyCommand } from '$core/plan/commands';
 import { readSurvey, surveyJson } from './json';
 import { surveyListCsv } from './list-csv';
@@ -54,6 +54,16 @@ describe('the survey sheet', () => {
 		const [known, some] = sheetTables(slipwayWall(), 'mm');
 		expect(known?.rows[0]).toEqual(['Width', '5200 mm', 'measured']);
 		expect(some?.rows[0]?.slice(0, 3)).toEqual(['1', '40 mm', '40 mm']);
+	});
+	it('writes the facts as the record does, with how each was found', () => {
+		const { wall: brick } = oarStoreWall();
+		const rows = new Map(sheetTables({ ...oarStoreWall(), wall: { ...brick, how: { ...brick.how, shape: 'meter' } } }, 'mm')[0]?.rows.map(([what, ...rest]) => [what, rest]));
+		expect(rows.get('Made of')).toEqual(['brick 215 mm', 'measured']);
+		expect(rows.get('Cladding, all layers')).toEqual(['none', 'measured']);
+		expect(rows.get('Height, right end')).toEqual(['2050 mm', 'distance meter']);
+		expect(rows.get('At the corners')).toEqual(['', 'a wall, open, or an outer corner']);
+		const guessed = sheetTables({ ...oarStoreWall(), wall: { ...brick, how: { ...brick.how, build: 'guess' } } }, 'mm')[0]?.rows;
+		expect(guessed?.find((r) => r[0] === 'Made of')).toEqual(['Made of', '', 'measure']);
 	});
 	it('is a PDF of one or more pages, in either unit, also of a wall with long names', async () => {
 		const long = slipwayWall();

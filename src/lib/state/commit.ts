@@ -1,5 +1,6 @@
 import type { Command } from '$core/plan/commands';
 import type { Problem } from '$core/result';
+import { capital } from '$core/words';
 import { formatQuantity } from '$core/units/format-quantity';
 import type { LengthUnit } from '$core/units/parse-length';
 
@@ -9,7 +10,7 @@ const FIGURE = /(-?\d+(?:\.\d+)?) (mm|kg)\b/g;
 /** Says a problem in the user's unit; messages from the schema are in mm and kg. */
 export function sayProblem(problem: Problem, unit: LengthUnit): string {
 	const text = unit === 'mm' ? problem.message : problem.message.replace(FIGURE, (_, n: string, of: string) => formatQuantity({ value: Number(n), dim: of === 'mm' ? 'length' : 'mass' }, unit));
-	return text.charAt(0).toUpperCase() + text.slice(1);
+	return capital(text);
 }
 
 /** Does a command from a field and gives what is wrong, for that field. */

@@ -84,7 +84,7 @@ export class DeviceLink {
 			this.words = `Steady. Put the focus into a field for a ${this.meter.dim === 'mass' ? 'weight' : 'length'} before measuring, and it goes there.`;
 			return;
 		}
-		const wrong = target.take(value);
+		const wrong = measuring.put(target, value);
 		this.went = wrong ? '' : target.label;
 		this.words = wrong ? `${target.label} did not take it: ${wrong}` : '';
 	}

@@ -5,6 +5,7 @@ import type { Problem } from '$core/result';
 import { formatLength } from '$core/units/format-length';
 import type { LengthUnit } from '$core/units/parse-length';
 import { fieldCommit, sayProblem } from './commit';
+import { measuring } from './measuring.svelte';
 
 interface Doer {
 	plan: Plan;
@@ -20,9 +21,9 @@ function whose(plan: Plan, path: string, unit: LengthUnit): string | undefined {
 	return thing?.name || (thing?.x === undefined ? `the ${word}` : `the ${word} at ${formatLength(thing.x, unit)}`);
 }
 
-/** Sets facts of the wall from a field; what somebody types they have measured. */
+/** Sets facts of the wall from a field; what somebody types or reads off an instrument they have measured. */
 export function setWall(open: Doer, change: WallFacts, facts: readonly WallFact[], unit: LengthUnit): string | undefined {
-	const how = { ...open.plan.wall.how, ...Object.fromEntries(facts.map((f) => [f, 'tape'])) };
+	const how = { ...open.plan.wall.how, ...Object.fromEntries(facts.map((f) => [f, measuring.how])) };
 	const [wrong] = open.do({ kind: 'set-wall', ...change, ...(facts.length > 0 ? { how } : {}) });
 	if (!wrong) return undefined;
 	const other = whose(open.plan, wrong.path, unit);

@@ -7,7 +7,7 @@
 	import type { StockDesk } from '$lib/state/stock-desk.svelte';
 	import ItemPanel from './ItemPanel.svelte';
 	import LabelsSection from './LabelsSection.svelte';
-	import MeasureSection from './measure/MeasureSection.svelte';
+	import MeasureSection from '../measure/MeasureSection.svelte';
 	import StockSummary from './StockSummary.svelte';
 	import ThingPanel from './ThingPanel.svelte';
 	import ToolsReach from './ToolsReach.svelte';

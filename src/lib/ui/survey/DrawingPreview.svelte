@@ -2,7 +2,7 @@
 	import { Button } from 'flowbite-svelte';
 	import type { SpeciesId } from '$core/materials/woods';
 	import { OBSTRUCTION_WORDS } from '$core/survey/names';
-	import { OBSTRUCTION_KINDS } from '$core/survey/new-obstruction';
+	import { choicesOf } from '$core/words';
 	import { formatLength } from '$core/units/format-length';
 	import { partsOf, surveyFromParts, type DrawnPart, type Meaning } from '$exchange/drawing-in/parts';
 	import type { Drawn } from '$exchange/drawing-in/shape';
@@ -30,7 +30,7 @@
 	const skipped = $derived(Object.entries(drawn.skipped).map(([what, n]) => `${n} ${what}`).join(', '));
 	const UNITS = [{ value: 1, name: 'Millimetres' }, { value: 10, name: 'Centimetres' }, { value: 1000, name: 'Metres' }, { value: 25.4, name: 'Inches' }, { value: 304.8, name: 'Feet' }] as const;
 	const units = $derived(UNITS.some((u) => u.value === scale) ? UNITS : [...UNITS, { value: scale, name: `${scale.toFixed(4)} mm, as the file says` }]);
-	const meanings: { value: Meaning; name: string }[] = [{ value: 'wall', name: 'The wall' }, { value: 'stud', name: 'Stud' }, ...OBSTRUCTION_KINDS.map((value) => ({ value, name: OBSTRUCTION_WORDS[value].replace(/^./, (c) => c.toUpperCase()) })), { value: 'nothing', name: 'Leave it out' }];
+	const meanings: { value: Meaning; name: string }[] = [{ value: 'wall', name: 'The wall' }, { value: 'stud', name: 'Stud' }, ...choicesOf(OBSTRUCTION_WORDS), { value: 'nothing', name: 'Leave it out' }];
 
 	function mean(i: number, what: Meaning) {
 		// There is one wall.

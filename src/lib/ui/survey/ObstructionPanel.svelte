@@ -3,15 +3,16 @@
 	import type { How, Obstruction, ObstructionKind } from '$core/plan/types';
 	import { cordReaches } from '$core/survey/cord-reach';
 	import { nameOf, OBSTRUCTION_WORDS } from '$core/survey/names';
-	import { OBSTRUCTION_KINDS } from '$core/survey/new-obstruction';
 	import { planView } from '$core/survey/plan-view';
 	import { HOW_WORDS } from '$core/survey/record';
 	import { isElectric } from '$core/survey/safe-zones';
 	import { outOf } from '$core/survey/swept';
 	import { ok } from '$core/result';
+	import { capital, choicesOf } from '$core/words';
 	import { parseLength } from '$core/units/parse-length';
 	import { formatLength } from '$core/units/format-length';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { measuring } from '$lib/state/measuring.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { setIn } from '$lib/state/survey-commit';
 	import ChoiceField from '../panels/ChoiceField.svelte';
@@ -31,9 +32,9 @@
 	const unit = $derived(preferences.unit);
 	const say = (mm: number) => formatLength(mm, unit);
 	const set = (change: Partial<Obstruction>) => setIn(open, 'obstructions', o.id, change, unit);
-	/** A figure that is typed was measured. */
-	const measured = (change: Partial<Obstruction>) => set({ ...change, how: 'tape' });
-	const kinds = OBSTRUCTION_KINDS.map((value) => ({ value, name: OBSTRUCTION_WORDS[value].replace(/^./, (c) => c.toUpperCase()) }));
+	/** A figure that is typed or read off was measured. */
+	const measured = (change: Partial<Obstruction>) => set({ ...change, how: measuring.how });
+	const kinds = choicesOf(OBSTRUCTION_WORDS);
 	const electric = $derived(isElectric(o));
 	const reached = $derived(open.plan.holders.filter((h) => {
 		const p = open.standing.get(h.id);
@@ -43,7 +44,7 @@
 </script>
 
 <h2>{nameOf(o)}</h2>
-<p class="about">{o.hidden ? 'In the wall. ' : ''}{HOW_WORDS[o.how ?? 'tape'].replace(/^./, (c) => c.toUpperCase())}.</p>
+<p class="about">{o.hidden ? 'In the wall. ' : ''}{capital(HOW_WORDS[o.how ?? 'tape'])}.</p>
 <div class="grid">
 	<TextField label="Name" value={o.name} commit={(name) => set({ name })} />
 	<ChoiceField label="Kind" value={o.kind} choices={kinds} commit={(kind: ObstructionKind) => set({ kind })} />

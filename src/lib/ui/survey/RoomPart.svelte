@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { Ceiling, Corner, FarSide, Front } from '$core/plan/types';
+	import { CORNER_WORDS, FAR_SIDE_WORDS } from '$core/survey/facts';
 	import { mostProjection } from '$core/survey/projection';
 	import { FAR_WORDS } from '$core/survey/row-fit';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import type { SpeciesId } from '$core/materials/woods';
+	import { choicesOf } from '$core/words';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { setWall } from '$lib/state/survey-commit';
@@ -30,8 +32,8 @@
 	const setFar = (change: Partial<FarSide>) => (far ? setWall(open, { far: { ...far, ...change } }, ['far'], unit) : undefined);
 	const setCeiling = (change: Partial<Ceiling>) => (ceiling ? setWall(open, { ceiling: { ...ceiling, ...change } }, ['ceiling'], unit) : undefined);
 	const setCorner = (side: 'left' | 'right', change: Partial<Corner>) => (corners ? setWall(open, { corners: { ...corners, [side]: { ...corners[side], ...change } } }, ['corners'], unit) : undefined);
-	const FAR: { value: FarSide['kind']; name: string }[] = [{ value: 'room', name: 'Another room' }, { value: 'stair', name: 'A stair' }, { value: 'outdoors', name: 'Outdoors' }, { value: 'neighbour', name: "A neighbour's side" }, { value: 'same', name: 'This room again' }];
-	const CORNERS: { value: Corner['kind']; name: string }[] = [{ value: 'wall', name: 'A wall' }, { value: 'open', name: 'Nothing, it goes on' }, { value: 'outside', name: 'An outer corner' }];
+	const FAR = choicesOf(FAR_SIDE_WORDS);
+	const CORNERS = choicesOf(CORNER_WORDS);
 	const CEILINGS: { value: Ceiling['kind']; name: string }[] = [{ value: 'joists', name: 'Joists' }, { value: 'trusses', name: 'Trusses' }, { value: 'slab', name: 'A slab' }];
 	const plain: Corner = { kind: 'wall', taken: 0, note: '' };
 </script>

@@ -9,6 +9,7 @@
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { measuring } from '$lib/state/measuring.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { setIn } from '$lib/state/survey-commit';
 	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';
@@ -27,8 +28,8 @@
 	const wall = $derived(open.plan.wall);
 	const top = $derived(topAt(wall, stud.x));
 	const set = (change: Partial<Stud>) => setIn(open, 'studs', stud.id, change, unit);
-	/** A place that is typed was measured; what a scan said of it is gone. */
-	const measured = (change: Partial<Stud>) => set({ ...change, found: { how: 'tape' } });
+	/** A place that is typed or read off was measured; what a scan said of it is gone. */
+	const measured = (change: Partial<Stud>) => set({ ...change, found: { how: measuring.how } });
 	let of = $state<MarkOf>('centre');
 	// The marks begin where the stud stands now; the panel is made afresh for each stud.
 	// svelte-ignore state_referenced_locally

@@ -1,7 +1,9 @@
 <script lang="ts">
 	import type { SurveyPart } from '$core/survey/record';
+	import { METERS } from '$devices/meters';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';
+	import MeasureSection from '../measure/MeasureSection.svelte';
 	import FilesPart from './FilesPart.svelte';
 	import LevelsPart from './LevelsPart.svelte';
 	import ObstructionPanel from './ObstructionPanel.svelte';
@@ -21,6 +23,10 @@
 	const wall = $derived(open.plan.wall);
 	const stud = $derived(open.selection?.kind === 'stud' ? wall.studs.find((s) => s.id === open.selection?.id) : undefined);
 	const obstruction = $derived(open.selection?.kind === 'obstruction' ? wall.obstructions.find((o) => o.id === open.selection?.id) : undefined);
+
+	/** Parts with lengths that are measured at the wall. */
+	const MEASURED: readonly SurveyPart[] = ['wall', 'in-the-way', 'room', 'levels'];
+	const LENGTH_METERS = METERS.filter((m) => m.dim === 'length');
 
 	function show(part: SurveyPart) {
 		open.selection = null;
@@ -42,6 +48,7 @@
 {:else if desk.part === 'levels'}<LevelsPart {open} />
 {:else if desk.part === 'photo'}<PhotoPart {open} {desk} />
 {:else}<FilesPart {open} />{/if}
+{#if stud || obstruction || MEASURED.includes(desk.part)}<MeasureSection meters={LENGTH_METERS} usual={{ mass: null, length: wall.width }} />{/if}
 
 <style>
 	.parts {

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { FarSide, How, WallFact } from '$core/plan/types';
+	import type { How, WallFact } from '$core/plan/types';
+	import { factSaid, WALL_FACTS } from '$core/survey/facts';
 	import { FACT_WORDS, HOW_WORDS, howFound, openPoints, type OpenPoint } from '$core/survey/record';
-	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -14,13 +14,12 @@
 	const unit = $derived(preferences.unit);
 	const wall = $derived(open.plan.wall);
 	const points = $derived(openPoints(open.plan));
-	const say = (mm: number) => formatLength(mm, unit);
-	const FAR: Record<FarSide['kind'], string> = { room: 'another room', stair: 'a stair', outdoors: 'outdoors', neighbour: "a neighbour's", same: 'this room' };
-	const values: Partial<Record<WallFact, string>> = $derived({
-		...(wall.front ? { front: `${say(wall.front.depth)} deep` } : {}), ...(wall.far ? { far: FAR[wall.far.kind] } : {}), ...(wall.ceiling ? { ceiling: wall.ceiling.kind } : {}), ...(wall.build ? { build: wall.build.kind === 'masonry' ? wall.build.material : 'boards' } : {}),
-		...(wall.shape ? { shape: wall.shape.peak ? `gable to ${say(wall.shape.peak.height)}` : `floor ${say(wall.shape.floorRise)} up` } : {}),
-		width: say(wall.width), height: wall.shape ? `${say(wall.height)} to ${say(wall.shape.right)}` : say(wall.height), cladding: wall.cladding.kind === 'none' ? 'none' : `${wall.cladding.kind}, ${say(wall.cladding.thickness)}` });
-	const facts = $derived((['width', 'height', 'cladding', 'shape', 'build', 'front', 'far', 'ceiling', 'corners'] as const).filter((f) => values[f] !== undefined || wall.how?.[f] !== undefined));
+	const facts = $derived(
+		WALL_FACTS.flatMap((fact) => {
+			const said = factSaid(wall, fact);
+			return said || wall.how?.[fact] !== undefined ? [{ fact, said: said ? sayPhrase(said, unit) : '' }] : [];
+		})
+	);
 	/** Studs counted by how they were found. */
 	const studs = $derived([...wall.studs.reduce((n, s) => n.set(howFound(s), (n.get(howFound(s)) ?? 0) + 1), new Map<ReturnType<typeof howFound>, number>())]);
 
@@ -44,8 +43,8 @@
 	<section aria-label="Record">
 		<h2>How it was found</h2>
 		<dl>
-			{#each facts as f (f)}<div><dt>{FACT_WORDS[f]}</dt><dd>{values[f] ?? ''}</dd><dd class="how">
-				<select aria-label="{FACT_WORDS[f]} was found by" value={wall.how?.[f] ?? 'tape'} onchange={(e) => setHow(f, e.currentTarget.value as How)}>
+			{#each facts as { fact, said } (fact)}<div><dt>{FACT_WORDS[fact]}</dt><dd>{said}</dd><dd class="how">
+				<select aria-label="{FACT_WORDS[fact]} was found by" value={wall.how?.[fact] ?? 'tape'} onchange={(e) => setHow(fact, e.currentTarget.value as How)}>
 					{#each HOWS as h (h.value)}<option value={h.value}>{h.name}</option>{/each}
 				</select>
 			</dd></div>{/each}

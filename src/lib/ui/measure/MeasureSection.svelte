@@ -1,21 +1,22 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { Button } from 'flowbite-svelte';
 	import { formatQuantity } from '$core/units/format-quantity';
-	import { METERS, type Manner } from '$devices/meters';
+	import { capital } from '$core/words';
+	import { METERS, type Manner, type Meter } from '$devices/meters';
 	import { DeviceLink, type LinkState } from '$lib/state/device-link.svelte';
 	import { measuring } from '$lib/state/measuring.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import ChoiceField from '../../panels/ChoiceField.svelte';
-	import LengthField from '../../panels/LengthField.svelte';
-	import MassField from '../../panels/MassField.svelte';
-	import Section from '../../panels/Section.svelte';
+	import ChoiceField from '../panels/ChoiceField.svelte';
+	import LengthField from '../panels/LengthField.svelte';
+	import MassField from '../panels/MassField.svelte';
+	import Section from '../panels/Section.svelte';
 
 	/** Simulated instruments: a reading that has come to rest goes into the field that had the focus. */
-	let { usual }: { usual: { mass: number | null; length: number | null } } = $props();
+	let { usual, meters = METERS }: { usual: { mass: number | null; length: number | null }; meters?: readonly Meter[] } = $props();
 
 	const unit = $derived(preferences.unit);
-	const links = METERS.map((m) => new DeviceLink(m));
+	const links = untrack(() => meters.map((m) => new DeviceLink(m)));
 	/** What is on the hook, and how far it is: the stand-in measures what somebody says is there. */
 	let truth = $state<Record<string, number | null>>({});
 	let manner = $state<Manner>('quiet');
@@ -32,15 +33,15 @@
 	onMount(() => () => links.forEach((l) => l.stop()));
 </script>
 
-<Section title="Measure (simulated instruments)" after={2}>
-	<p class="marks">No real instrument is connected: these stand in for one. {target ? `A reading goes into: ${target.label}.` : 'Put the focus into a field for a weight or a length first.'}</p>
+<Section title={links.length > 1 ? 'Measure (simulated instruments)' : 'Measure (simulated instrument)'} after={2}>
+	<p class="marks">No real instrument is connected: {links.length > 1 ? 'these stand' : 'this stands'} in for one. {target ? `A reading goes into: ${target.label}.` : `Put the focus into a field for ${links.some((l) => l.meter.dim === 'mass') ? 'a weight or a length' : 'a length'} first.`}</p>
 	<div class="meters">
 		{#each links as l (l.meter.name)}
 			<div class="meter">
 				<b>{l.meter.title}</b>
 				<output class="shows {l.state}" aria-live="polite"><span class="sum">{fine(l)}</span> <small>{WORDS[l.state]}</small></output>
 				{#if l.went}<p class="went" role="status">{said(l)} went into {l.went}</p>{/if}
-				{#if l.words}<p class="words" class:hint={l.state === 'steady'} role={l.state === 'steady' ? 'status' : 'alert'}>{l.words.charAt(0).toUpperCase() + l.words.slice(1)}</p>{/if}
+				{#if l.words}<p class="words" class:hint={l.state === 'steady'} role={l.state === 'steady' ? 'status' : 'alert'}>{capital(l.words)}</p>{/if}
 				<div class="row">
 					{#if ['connecting', 'settling'].includes(l.state)}<Button size="xs" color="alternative" onclick={() => l.stop()}>Stop</Button>
 					{:else}<Button size="xs" onclick={() => l.measure(there(l), manner)}>{l.meter.dim === 'mass' ? 'Weigh' : 'Measure'}</Button>{/if}
@@ -56,7 +57,7 @@
 <style>
 	.meters {
 		display: grid;
-		grid-template-columns: 1fr 1fr;
+		grid-template-columns: repeat(auto-fit, minmax(9rem, 1fr));
 		gap: 0.7rem;
 		margin-bottom: 0.5rem;
 	}
