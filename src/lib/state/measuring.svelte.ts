@@ -4,6 +4,8 @@ import type { How } from '$core/plan/types';
 export interface MeasureTarget {
 	dim: 'length' | 'mass';
 	label: string;
+	/** What stood in it when it got the focus, mm or kg. */
+	value: number | null;
 	/** Takes the reading, mm or kg; gives what is wrong with it. */
 	take: (value: number) => string | undefined;
 }

@@ -4,7 +4,7 @@ import { applyCommand, type Command } from '$core/plan/commands';
 import { measuring, type MeasureTarget } from './measuring.svelte';
 import { setWall } from './survey-commit';
 
-const target = (take: MeasureTarget['take']): MeasureTarget => ({ dim: 'length', label: 'Width', take });
+const target = (take: MeasureTarget['take']): MeasureTarget => ({ dim: 'length', label: 'Width', value: 4000, take });
 
 describe('a reading that goes into a field', () => {
 	it('was found by the instrument; what is typed afterwards was not', () => {

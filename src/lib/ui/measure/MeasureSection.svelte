@@ -20,8 +20,9 @@
 	/** What is on the hook, and how far it is: the stand-in measures what somebody says is there. */
 	let truth = $state<Record<string, number | null>>({});
 	let manner = $state<Manner>('quiet');
-	const there = (l: DeviceLink) => truth[l.meter.name] ?? (l.meter.dim === 'mass' ? (usual.mass ?? 1.35) * 1.07 : (usual.length ?? 500) * 1.03);
 	const target = $derived(measuring.target);
+	/** Until somebody says, it is a little off what the field says, as real things are. */
+	const there = (l: DeviceLink) => truth[l.meter.name] ?? (l.meter.dim === 'mass' ? (usual.mass ?? 1.35) * 1.07 : ((target?.dim === 'length' && target.value) || usual.length || 500) * 1.03);
 	const said = (l: DeviceLink) => (l.value === null ? '' : formatQuantity({ value: l.value, dim: l.meter.dim === 'mass' ? 'mass' : 'length' }, unit));
 	const fine = (l: DeviceLink) => (l.value === null ? '–' : l.meter.dim === 'mass' && unit === 'mm' ? `${l.value.toFixed(2)} kg` : said(l));
 	const WORDS: Record<LinkState, string> = { off: '', connecting: 'connecting …', settling: 'settling …', steady: 'steady', unsteady: 'unsteady', 'out-of-range': 'out of range', lost: 'no connection' };
@@ -56,6 +57,7 @@
 
 <style>
 	.meters {
+		margin-top: 0.5rem;
 		display: grid;
 		grid-template-columns: repeat(auto-fit, minmax(9rem, 1fr));
 		gap: 0.7rem;

@@ -41,7 +41,7 @@
 			if (!wrong) typed = null;
 			return wrong;
 		};
-		aimed = { dim, label, take };
+		aimed = { dim, label, value: typeof value === 'number' ? value : null, take };
 		measuring.aim(aimed);
 	}
 	let aimed: MeasureTarget | undefined;
