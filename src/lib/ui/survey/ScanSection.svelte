@@ -126,7 +126,7 @@
 		{#each pieces as p (key(p))}
 			<li class:out={!taken.includes(p)}>
 				<label><input type="checkbox" checked={taken.includes(p)} disabled={p.proof === 'nothing'} onchange={() => flip(p)} /> <span><b>{say(p.x)}</b> {words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1 ? `, leans ${say((Math.abs(p.lean) * wall.height) / 1000)} to the ${p.lean > 0 ? 'right' : 'left'} over its height` : ''}<br />
-					<small>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only ? `; only its ${p.only} edge was seen` : ''} · sure by {Math.round(p.confidence * 100)} %, ± {fineLength(p.error)}{p.proof === 'wood' ? ' · pilot hole: wood' : p.proof === 'nothing' ? ' · pilot hole: nothing there' : ''}</small></span></label>
+					<small>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only ? `; only its ${p.only} edge was seen` : ''} · sure by {Math.round(p.confidence * 100)} %, <span class="whole">± {fineLength(p.error)}</span>{p.proof === 'wood' ? ' · pilot hole: wood' : p.proof === 'nothing' ? ' · pilot hole: nothing there' : ''}</small></span></label>
 				{#if p.kind === 'stud'}<button type="button" class="drill" aria-label="Drill a pilot hole at {say(target(p).x)}" onclick={() => drill(target(p).x, target(p).y)}>Drill</button>{/if}
 			</li>
 		{/each}
@@ -163,6 +163,9 @@
 <p class="caution">A pilot hole goes no deeper than cladding and the face of the stud. Never in a live stretch, nor beside one.</p>
 
 <style>
+	.whole {
+		white-space: nowrap;
+	}
 	.found {
 		margin-block: 0.4rem;
 	}
