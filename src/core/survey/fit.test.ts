@@ -3,7 +3,7 @@ import { slipwayWall } from '../demo/slipway';
 import { rowEnds, widestClear } from '../arrange/first-place';
 import { checkPlan } from '../loads/check-plan';
 import { applyCommand, type Command } from '../plan/commands';
-import type { Obstruction, Plan, Wall } from '../plan/types';
+import type { Obstruction, Plan, Stud, Wall } from '../plan/types';
 import { sayPhrase } from '../units/phrase';
 
 const base = slipwayWall();
@@ -50,6 +50,34 @@ describe('a row', () => {
 		const near = (traced?: boolean) => withThing({ kind: 'outlet', x: 820, y: 600, width: 90, height: 120, ...(traced ? { traced } : {}) });
 		expect(warned(near(), 'r3')).toMatch(/stop: The screw at 850 mm goes in where cables of the outlet may run: trace them/);
 		expect(warned(near(true), 'r3')).not.toMatch(/the outlet/);
+	});
+
+	it('has no screw just above or below a pipe that lies in the wall', () => {
+		// The screws of r3 go in at 1440 and half its back, 1440 + 28 or so.
+		const pipe = (y: number) => warned(withThing({ kind: 'pipe', x: 0, y, width: 3000, height: 22, hidden: true }), 'r3');
+		expect(pipe(1425)).toMatch(/stop: The screw at 850 mm would go into the pipe in the wall/);
+		expect(pipe(1480)).toMatch(/would go into the pipe/);
+		expect(pipe(1520)).not.toMatch(/the pipe/);
+		expect(pipe(1380)).not.toMatch(/the pipe/);
+	});
+
+	it('says which of its studs nobody proved, and stops at one that may be none', () => {
+		const found = (at: Record<string, Stud['found']>) => withWall({ studs: base.wall.studs.map((s) => ({ ...s, found: at[s.id] ?? { how: 'pilot' } })) });
+		expect(warned(found({}), 'r3')).not.toMatch(/proved|no stud/);
+		expect(warned(found({ s3: { how: 'pitch' } }), 'r3')).toMatch(/^mind: The stud at 850 mm is not proved: drill a pilot hole before its screw$/m);
+		expect(warned(found({ s3: { how: 'pitch' }, s4: { how: 'scanner', confidence: 0.9, error: 3 } }), 'r3')).toMatch(/^mind: 2 of its studs are not proved: drill a pilot hole at each before its screw$/m);
+		const weak = warned(found({ s3: { how: 'scanner', confidence: 0.5, error: 3 }, s4: { how: 'guess' } }), 'r3');
+		expect(weak).toMatch(/^stop: There may be no stud at 850 mm: drill a pilot hole before its screw$/m);
+		expect(weak).toMatch(/^mind: The stud at 1245 mm is not proved/m);
+		// Another row does not reach that stud.
+		expect(warned(found({ s3: { how: 'pitch' } }), 'r5')).not.toMatch(/proved/);
+	});
+
+	it('minds a screw whose stud is not known to within its edge distance', () => {
+		// Half of 45 mm less 12 mm leaves 10.5 mm.
+		const known = (error: number) => withWall({ studs: base.wall.studs.map((s) => (s.id === 's3' ? { ...s, found: { how: 'scanner', confidence: 0.9, error } } : s)) });
+		expect(warned(known(10), 'r3')).not.toMatch(/nearer/);
+		expect(warned(known(11), 'r3')).toMatch(/mind: The screw at 850 mm may come nearer than 12 mm to an edge of its stud: the centre is known to 11 mm only/);
 	});
 
 	it('half on a ledge wants packing', () => expect(warned(withWall({ ledges: [{ id: 'l', name: 'rail', y: 1460, height: 300, out: 20 }] }), 'r3')).toMatch(/stop: The row lies partly on rail, 20 mm proud: pack the rest out by 20 mm/));

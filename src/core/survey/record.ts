@@ -18,6 +18,9 @@ export const howFound = (s: Stud): How => s.found?.how ?? 'tape';
 /** Only wood in a pilot hole proves a stud; a line of screws is as good. */
 export const isProved = (s: Stud): boolean => ['pilot', 'screw-line', 'tape', 'meter'].includes(howFound(s)) || s.added === true;
 
+/** A sighting that may well be no stud. */
+export const isUnsure = (s: Stud): boolean => !isProved(s) && s.found?.confidence !== undefined && s.found.confidence < 0.6;
+
 /** Something the survey leaves open. `stop`: nothing should be screwed before it is settled. */
 export interface OpenPoint {
 	level: 'stop' | 'mind';
@@ -35,7 +38,7 @@ function studPoints(wall: Wall): OpenPoint[] {
 	const guessed = wall.studs.filter((s) => !isProved(s));
 	if (guessed.length > 0) found.push({ level: 'mind', about: phrase(guessed.length === 1 ? 'One stud is not proved by a pilot hole' : '{n} studs are not proved by a pilot hole', { n: String(guessed.length) }), part: 'studs', thing: { kind: 'stud', id: (guessed[0] as Stud).id } });
 	for (const s of guessed) {
-		if (s.found?.confidence !== undefined && s.found.confidence < 0.6) found.push({ level: 'stop', about: phrase('The stud at {x@tape} is not sure: drill a pilot hole', { x: mm(s.x) }), part: 'studs', thing: { kind: 'stud', id: s.id } });
+		if (isUnsure(s)) found.push({ level: 'stop', about: phrase('The stud at {x@tape} is not sure: drill a pilot hole', { x: mm(s.x) }), part: 'studs', thing: { kind: 'stud', id: s.id } });
 	}
 	const unknown = wall.studs.filter((s) => !isKnown(s.species));
 	if (unknown.length > 0) found.push({ level: 'mind', about: phrase('The species of {n} studs is not known: what they hold cannot be judged', { n: String(unknown.length) }), part: 'studs' });

@@ -8,7 +8,8 @@ import { inTheWay } from './in-the-way';
 import { nameOf } from './names';
 import { floorAt } from './outline';
 import { packingFor } from './packing';
-import { barredAt, cablesMayRun } from './safe-zones';
+import { isProved, isUnsure } from './record';
+import { barredAt, cablesMayRun, EDGE } from './safe-zones';
 
 type Say = (level: Warning['level'], message: Phrase) => void;
 
@@ -42,6 +43,21 @@ function screws(plan: Plan, row: Row, segments: readonly Segment[], say: Say): v
 	}
 }
 
+/** Screws of a row in studs that nobody proved, or whose centre is not known well enough to keep off their edges. */
+function framing(segments: readonly Segment[], say: Say): void {
+	const studs = [...new Map(segments.flatMap((s) => s.fixings.flatMap(({ stud }) => (stud.member ? [] : [[stud.id, stud] as const])))).values()];
+	const unsure = studs.filter(isUnsure);
+	const unproved = studs.filter((s) => !isProved(s) && !isUnsure(s));
+	for (const s of unsure) say('stop', phrase('There may be no stud at {x@tape}: drill a pilot hole before its screw', { x: mm(s.x) }));
+	const [first] = unproved;
+	if (first && unproved.length === 1) say('mind', phrase('The stud at {x@tape} is not proved: drill a pilot hole before its screw', { x: mm(first.x) }));
+	else if (first) say('mind', phrase('{n} of its studs are not proved: drill a pilot hole at each before its screw', { n: String(unproved.length) }));
+	for (const s of studs) {
+		const error = s.found?.error ?? 0;
+		if (error > 0 && s.width / 2 - error < EDGE) say('mind', phrase('The screw at {x@tape} may come nearer than {e} to an edge of its stud: the centre is known to {u} only', { x: mm(s.x), e: mm(EDGE), u: mm(error) }));
+	}
+}
+
 /** A ledge behind a row, a corner that is taken, a floor that rises under it. */
 function surface(plan: Plan, row: Row, say: Say): void {
 	const { wall } = plan;
@@ -61,6 +77,7 @@ export function rowFitWarnings(plan: Plan, row: Row, segments: readonly Segment[
 	const say: Say = (level, message) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
 	obstacles(plan, row, say);
 	screws(plan, row, segments, say);
+	framing(segments, say);
 	surface(plan, row, say);
 	return found;
 }

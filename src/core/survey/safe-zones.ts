@@ -38,9 +38,9 @@ export const cablesMayRun = (o: Obstruction): boolean => isElectric(o) && !o.tra
 export const noGo = once((wall: Wall): readonly NoGo[] =>
 	wall.obstructions.flatMap((obstruction): NoGo[] => {
 		const { x, y, width, height } = obstruction;
-		if (obstruction.hidden || obstruction.kind === 'cable') return [{ left: x - FOUND_SIDE, right: x + width + FOUND_SIDE, low: y, high: y + height, kind: 'found', obstruction }];
-		if (OPENINGS.has(obstruction.kind)) return [{ left: x, right: x + width, low: y, high: y + height, kind: 'opening', obstruction }];
 		if (cablesMayRun(obstruction)) return [{ left: x - CABLE_SIDE, right: x + width + CABLE_SIDE, low: 0, high: Number.POSITIVE_INFINITY, kind: 'may-run', obstruction }];
+		if (obstruction.hidden || obstruction.kind === 'cable') return [{ left: x - FOUND_SIDE, right: x + width + FOUND_SIDE, low: y - FOUND_SIDE, high: y + height + FOUND_SIDE, kind: 'found', obstruction }];
+		if (OPENINGS.has(obstruction.kind)) return [{ left: x, right: x + width, low: y, high: y + height, kind: 'opening', obstruction }];
 		return [];
 	})
 );

@@ -169,6 +169,15 @@ describe('where a screw may go', () => {
 		expect(noGo(found)).toMatchObject([{ left: 1560, right: 1630, kind: 'found' }]);
 		expect(safeAt(found, 900).map((s) => s.support.x)).toEqual([400, 1200]);
 	});
+	it('is not beside what was found in the wall, on any side of it', () => {
+		const pipe = wall({ studs: [stud(400)], obstructions: [{ id: 'p', kind: 'pipe', name: '', x: 0, y: 800, width: 4000, height: 22, hidden: true }] });
+		expect([774, 776, 811, 846, 848].map((y) => safeAt(pipe, y).length)).toEqual([1, 0, 0, 0, 1]);
+	});
+	it('is not above a box hidden in the wall while its cables are not traced', () => {
+		const box = (traced?: boolean) => wall({ studs: [stud(400)], obstructions: [{ id: 'b', kind: 'outlet', name: '', x: 380, y: 300, width: 70, height: 70, hidden: true, ...(traced ? { traced } : {}) }] });
+		expect([335, 1500].map((y) => safeAt(box(), y).length)).toEqual([0, 0]);
+		expect([335, 1500].map((y) => safeAt(box(true), y).length)).toEqual([0, 1]);
+	});
 	it('is not in a door or a window', () => {
 		const open = wall({ studs: [stud(400), stud(1200)], obstructions: [{ id: 'd', kind: 'door', name: '', x: 1000, y: 0, width: 800, height: 2000 }] });
 		expect(safeAt(open, 1500).map((s) => s.support.x)).toEqual([400]);
