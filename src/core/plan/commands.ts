@@ -161,7 +161,7 @@ function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
 		case 'change': {
 			const path = `${listPath(command.list)}[${at}]`;
 			const strange = Object.keys(command.change).find((k) => !Object.hasOwn(LISTS[command.list].schema.fields, k));
-			if (strange !== undefined) return [{ path: `${path}.${strange}`, message: `is no field of a ${LISTS[command.list].word}` }];
+			if (strange !== undefined) return [{ path: `${path}.${strange}`, message: 'there is no such field' }];
 			// What was not changed was right before: only the changed fields are looked at, which keeps a drag light.
 			return under(path, problemsOf(schemaOf(command.list, command.change), command.change));
 		}

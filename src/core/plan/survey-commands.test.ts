@@ -64,7 +64,7 @@ describe.each(Object.keys(ITEMS) as (keyof typeof ITEMS)[])('%s', (list) => {
 		const once = did(plan, add).plan;
 		for (const strange of ['weight', 'id2', '__proto__', 'toString']) {
 			const change = JSON.parse(`{ "${strange}": 1 }`);
-			expect(wrong(once, { kind: 'change', list, id: 'a', change } as Command)).toEqual([`${listPath(list)}[${LISTS[list].of(once).length - 1}].${strange} is no field of a ${LISTS[list].word}`]);
+			expect(wrong(once, { kind: 'change', list, id: 'a', change } as Command)).toEqual([`${listPath(list)}[${LISTS[list].of(once).length - 1}].${strange} there is no such field`]);
 		}
 	});
 
