@@ -21,6 +21,8 @@ export class PhotoJob {
 	failure = $state('');
 	busy = $state(false);
 	#worker: Worker | null = null;
+	/** Ends the wait for a picture under way, without one. */
+	#given: () => void = () => undefined;
 
 	#start(hear: (message: PhotoMessage) => void): Worker {
 		this.#worker ??= new PhotoWorker();
@@ -36,6 +38,7 @@ export class PhotoJob {
 		this.failure = message;
 		this.busy = false;
 		this.progress = null;
+		this.#given();
 	}
 
 	open(file: File): void {
@@ -80,16 +83,10 @@ export class PhotoJob {
 				if (m.kind === 'progress') this.progress = { done: m.done, of: m.of };
 				else if (m.kind === 'done') resolve(m.blob);
 			});
-			const fail = worker.onerror;
-			worker.onerror = (event) => {
-				fail?.call(worker, event);
-				resolve(null);
-			};
 			this.#given = () => resolve(null);
 			worker.postMessage({ kind: 'straighten', place } satisfies PhotoRequest);
 		});
 	}
-	#given: () => void = () => undefined;
 
 	async #store(blob: Blob): Promise<string | null> {
 		try {
