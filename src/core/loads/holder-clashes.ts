@@ -1,20 +1,10 @@
 import { liftOff } from '../cleats/profile';
 import { once } from '../once';
+import { overlap, type Box } from '../survey/box';
 import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Warning } from './check';
 import type { LaidRow, Placed } from './place';
-
-/** A stretch of wall. */
-export interface Box {
-	left: Millimetres;
-	right: Millimetres;
-	low: Millimetres;
-	high: Millimetres;
-}
-
-/** Do two stretches share more than a line? Half a millimetre is nothing. @example overlap(a, a) // true */
-export const overlap = (a: Box, b: Box): boolean => a.left < b.right - 0.5 && b.left < a.right - 0.5 && a.low < b.high - 0.5 && b.low < a.high - 0.5;
 
 /** The wall a holder takes: its face, what hangs below it, and both with the room above that lifting it off needs. */
 export interface Taken {

@@ -1,8 +1,9 @@
 import type { Warning } from '../loads/check';
-import { overlap, taken, type Box } from '../loads/holder-clashes';
+import { taken } from '../loads/holder-clashes';
 import type { Placed } from '../loads/place';
 import type { Plan, Wall } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
+import { overlap, type Box } from './box';
 import { inTheWay } from './in-the-way';
 import { nameOf } from './names';
 import { mostProjection } from './projection';

@@ -1,6 +1,7 @@
 import type { SpeciesId } from '../materials/woods';
 import type { Stud } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
+import { pitched } from './pitched';
 
 export interface StudLayout {
 	/** Centre of the first stud. */
@@ -19,6 +20,5 @@ export interface StudLayout {
 export function layStuds(wallWidth: Millimetres, layout: StudLayout): Stud[] {
 	const { first, pitch, width, depth, species } = layout;
 	if (!(pitch >= width) || !(first >= 0)) return [];
-	const n = Math.max(0, Math.floor((wallWidth - first) / pitch + 1e-9) + 1);
-	return Array.from({ length: n }, (_, i) => ({ id: `s${i + 1}`, x: first + i * pitch, width, depth, species, found: { how: 'pitch' } }));
+	return pitched(first, pitch, wallWidth).map((x, i) => ({ id: `s${i + 1}`, x, width, depth, species, found: { how: 'pitch' } }));
 }

@@ -1,6 +1,7 @@
 import { once } from '../once';
 import type { Obstruction, Wall } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
+import type { Box } from './box';
 import { floorAt, tallest, topAt } from './outline';
 import { supportsAt, type Support } from './supports';
 
@@ -12,11 +13,7 @@ const CABLE_SIDE: Millimetres = 50;
 const FOUND_SIDE: Millimetres = 25;
 
 /** A stretch of wall in which no screw goes. */
-export interface NoGo {
-	left: Millimetres;
-	right: Millimetres;
-	low: Millimetres;
-	high: Millimetres;
+export interface NoGo extends Box {
 	/** What is there: where a cable may run, what was found, or no wall at all. */
 	kind: 'may-run' | 'found' | 'opening';
 	obstruction: Obstruction;
@@ -73,24 +70,16 @@ export function barredAt(wall: Wall, x: Millimetres, y: Millimetres): NoGo | nul
 	return noGo(wall).find((z) => x > z.left && x < z.right && y > z.low && y < z.high) ?? null;
 }
 
-/** A place where a screw may go, over a stretch of heights. */
-export interface SafeStrip {
-	left: Millimetres;
-	right: Millimetres;
-	low: Millimetres;
-	high: Millimetres;
-}
-
 /** Heights looked at, mm apart: fine enough to draw. */
 const STEP: Millimetres = 40;
 
 /** Where a screw may go, from the floor to the top, as boxes to be drawn: what is the same at several heights is one. */
-export const safeStrips = once((wall: Wall): readonly SafeStrip[] => {
-	const done: SafeStrip[] = [];
-	let open: SafeStrip[] = [];
+export const safeStrips = once((wall: Wall): readonly Box[] => {
+	const done: Box[] = [];
+	let open: Box[] = [];
 	for (let y = STEP / 2; y < tallest(wall); y += STEP) {
 		const here = safeAt(wall, y).filter((s) => y < topAt(wall, (s.from + s.to) / 2) && y > floorAt(wall, s.from));
-		const next: SafeStrip[] = [];
+		const next: Box[] = [];
 		for (const s of here) {
 			const same = open.find((o) => Math.abs(o.left - s.from) < 0.2 && Math.abs(o.right - s.to) < 0.2 && !next.includes(o));
 			if (same) same.high = y + STEP / 2;

@@ -1,6 +1,7 @@
 import { once } from '../once';
 import type { Blocking, Build, Stud, Wall } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
+import { pitched } from './pitched';
 
 /** What a screw can go into at one height: a stud, or what serves as one there. */
 export interface Support extends Stud {
@@ -25,9 +26,8 @@ const blockAt = (b: Blocking): Support => ({ id: b.id, x: b.x + b.width / 2, wid
 
 /** Screw lines along a wall that takes a screw anywhere. */
 function gridOf(build: Exclude<Build, { kind: 'framed' }>, width: Millimetres): Support[] {
-	const n = Math.max(0, Math.floor((width - build.first) / build.pitch + 1e-9) + 1);
 	const like = build.kind === 'plank' ? { width: 80, depth: build.thickness, species: build.species, member: 'plank' as const } : { width: 80, depth: build.thickness, species: 'unknown' as const, member: 'masonry' as const };
-	return Array.from({ length: n }, (_, i) => ({ id: `at${i + 1}`, x: build.first + i * build.pitch, ...like }));
+	return pitched(build.first, build.pitch, width).map((x, i) => ({ id: `at${i + 1}`, x, ...like }));
 }
 
 const memory = once((wall: Wall) => ({ wall, at: new Map<string, readonly Support[]>() }));

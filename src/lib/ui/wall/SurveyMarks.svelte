@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Wall } from '$core/plan/types';
+	import { joistsOver } from '$core/survey/joists';
 	import { noGo, safeStrips } from '$core/survey/safe-zones';
 	import { topAt } from '$core/survey/outline';
 	import { formatLength } from '$core/units/format-length';
@@ -8,11 +9,7 @@
 	/** What was surveyed and is not a thing to take hold of: blocking, zones, the reference line, joists, pilot holes, cables, where a screw may go. `k` is px per mm. */
 	let { wall, k, unit, safe, full }: { wall: Wall; k: number; unit: LengthUnit; safe: boolean; full: boolean } = $props();
 
-	const joists = $derived.by(() => {
-		const c = wall.ceiling;
-		if (!c || c.direction !== 'across' || c.kind === 'slab') return [];
-		return Array.from({ length: Math.max(0, Math.floor((wall.width - c.first) / c.pitch) + 1) }, (_, i) => c.first + i * c.pitch);
-	});
+	const joists = $derived(joistsOver(wall));
 </script>
 
 <g class="marks" aria-hidden="true">
@@ -35,7 +32,7 @@
 			<path class="thin" d="M0 {-wall.levels.line}H{wall.width}" stroke="var(--chalk)" stroke-width="1.4" stroke-dasharray="12 4" />
 			<text class="chalk" transform="translate(0 {-wall.levels.line}) scale({1 / k})" x="5" y="-4">level line {formatLength(wall.levels.line, unit)}</text>
 		{/if}
-		{#each joists as x (x)}<rect class="thin" x={x - (wall.ceiling?.width ?? 0) / 2} y={-(wall.ceiling?.height ?? 0) - (wall.ceiling?.depth ?? 0)} width={wall.ceiling?.width} height={wall.ceiling?.depth} fill="var(--stud)" stroke="var(--stud-line)" stroke-width="1" />{/each}
+		{#each joists as j (j.left)}<rect class="thin" x={j.left} y={-j.high} width={j.right - j.left} height={j.high - j.low} fill="var(--stud)" stroke="var(--stud-line)" stroke-width="1" />{/each}
 		{#each wall.pilots ?? [] as p (p.id)}
 			<circle class="thin" cx={p.x} cy={-p.y} r={5 / k} fill={p.hit === 'wood' ? 'var(--holds)' : 'var(--wall)'} stroke={p.hit === 'wood' ? 'var(--holds)' : 'var(--does-not-hold)'} stroke-width="2" />
 		{/each}
