@@ -97,6 +97,12 @@ describe('facts of the wall', () => {
 		expect('front' in gone.plan.wall).toBe(false);
 	});
 
+	it('of one diagonal are kept until the other is measured', () => {
+		const one = did(plan, { kind: 'set-wall', levels: { diagonals: { up: 4300 } } }).plan;
+		expect(one.wall.levels).toEqual({ diagonals: { up: 4300 } });
+		expect(wrong(plan, { kind: 'set-wall', levels: { diagonals: { up: 5 } } }).join()).toMatch(/wall\.levels\.diagonals\.up/);
+	});
+
 	it('are refused by field', () => {
 		expect(wrong(plan, { kind: 'set-wall', front: { depth: -1, walkway: 900, headHeight: 2000 } })).toEqual(['wall.front.depth must be at least 0 mm']);
 		expect(wrong(plan, { kind: 'set-wall', shape: { right: 2400, peak: { x: 3600, height: 3000 }, floorRise: 0 } })).toEqual(['wall.shape.peak.x must lie between the ends of the wall']);

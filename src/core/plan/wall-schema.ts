@@ -103,7 +103,7 @@ export const wallSchema = exact({
 		kind: oneOf(['joists', 'trusses', 'slab'] as const), direction: oneOf(['across', 'along'] as const), first: place(), pitch: within(100, 3000), width: within(10, 400), depth: within(10, 800),
 		height: height(), species: species()
 	}).optional(),
-	levels: exact({ line: height().optional(), diagonals: exact({ up: within(10, 40_000), down: within(10, 40_000) }).optional() }).optional(),
+	levels: exact({ line: height().optional(), diagonals: exact({ up: within(10, 40_000).optional(), down: within(10, 40_000).optional() }).optional() }).optional(),
 	photo: exact({ id: identifier(), ...box, x: within(-WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth), y: within(-WALL_LIMITS.maxHeight, WALL_LIMITS.maxHeight), opacity: within(0, 1, '') }).optional(),
 	how: exact(Object.fromEntries((['width', 'height', 'shape', 'cladding', 'build', 'front', 'far', 'ceiling', 'corners'] as const).map((fact) => [fact, how().optional()]))).optional()
 });

@@ -233,8 +233,8 @@ export interface Ceiling {
 export interface Levels {
 	/** Height of the reference line. */
 	line?: Millimetres;
-	/** Corner to corner: `up` from the lower left, `down` from the upper left. */
-	diagonals?: { up: Millimetres; down: Millimetres };
+	/** Corner to corner: `up` from the lower left, `down` from the upper left. Both together say whether the wall is square. */
+	diagonals?: { up?: Millimetres; down?: Millimetres };
 }
 
 /** A photograph behind the drawing, straightened to the wall. */

@@ -41,14 +41,15 @@ function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 			['Height, right end', ...(shape ? known(say(shape.right), 'shape') : ['', 'if it differs'])],
 			['Floor at the right end, over the left', ...(shape ? known(say(shape.floorRise), 'shape') : ['', 'from a level line'])],
 			line('Made of', 'build', 'studs, boards, brick, block, concrete'),
-			['Diagonal, lower left to upper right', levels?.diagonals ? say(levels.diagonals.up) : '', ''],
-			['Diagonal, upper left to lower right', levels?.diagonals ? say(levels.diagonals.down) : '', ''],
+			['Diagonal, lower left to upper right', levels?.diagonals?.up === undefined ? '' : say(levels.diagonals.up), ''],
+			['Diagonal, upper left to lower right', levels?.diagonals?.down === undefined ? '' : say(levels.diagonals.down), ''],
 			line('Cladding, all layers', 'cladding', ''),
 			['Clear room in front', front ? say(front.depth) : '', ''],
 			['Walkway to keep', front ? say(front.walkway) : '', ''],
 			line('Behind the wall', 'far', 'can it be got at?'),
 			line('At the corners', 'corners', 'a wall, open, or an outer corner'),
 			line('Ceiling: joists, trusses or slab, which way', 'ceiling', ''),
+			['Ceiling, above the floor', ceiling ? say(ceiling.height) : '', ''],
 			['First joist', ceiling && ceiling.kind !== 'slab' ? say(ceiling.first) : '', ''],
 			['Joists, width x height', ceiling && ceiling.kind !== 'slab' ? `${say(ceiling.width)} x ${say(ceiling.depth)}` : '', '']
 		]

@@ -23,15 +23,18 @@
 	const right = $derived(wall.shape?.right ?? wall.height);
 	const rise = $derived(wall.shape?.floorRise ?? 0);
 	const level = $derived(levels.line === undefined ? null : levelLine(levels.line, { width: wall.width, rise }));
-	const square = $derived(levels.diagonals ? outOfSquare({ width: wall.width, left: wall.height, right, ...levels.diagonals }) : null);
+	const diagonals = $derived(levels.diagonals ?? {});
+	const { up, down } = $derived(diagonals);
+	const square = $derived(up !== undefined && down !== undefined ? outOfSquare({ width: wall.width, left: wall.height, right, up, down }) : null);
 	const true_ = $derived({ up: Math.hypot(wall.width, right), down: Math.hypot(wall.width, wall.height) });
 	const set = (change: Partial<Levels>) => setWall(open, { levels: { ...levels, ...change } }, [], unit);
-	const setDiagonal = (change: Partial<NonNullable<Levels['diagonals']>>) => set({ diagonals: { ...(levels.diagonals ?? true_), ...change } });
+	const UNMEASURED = 'Not measured: as it would be if square';
+	const setDiagonal = (change: Partial<NonNullable<Levels['diagonals']>>) => set({ diagonals: { ...diagonals, ...change } });
 	const lean = (v: number) => (Math.abs(v) < 0.5 ? 'plumb to the floor line' : `leans ${say(Math.abs(v))} to the ${v > 0 ? 'right' : 'left'} over its height`);
 	const degrees = (rad: number) => formatQuantity({ value: rad, dim: 'angle' }, unit);
 	const lines = $derived.by((): SumLine[] => {
-		if (!square?.ok || !levels.diagonals) return [];
-		const values = { w: mm(wall.width), l: mm(wall.height), r: mm(right), d: mm(levels.diagonals.down), u: mm(levels.diagonals.up) };
+		if (!square?.ok || up === undefined || down === undefined) return [];
+		const values = { w: mm(wall.width), l: mm(wall.height), r: mm(right), d: mm(down), u: mm(up) };
 		return [
 			{ label: 'lower left', sum: phrase('acos(({w}² + {l}² - {d}²) / (2 × {w} × {l}))', values), result: { value: square.value.left, dim: 'angle' } },
 			{ label: 'lower right', sum: phrase('acos(({w}² + {r}² - {u}²) / (2 × {w} × {r}))', values), result: { value: square.value.right, dim: 'angle' } }
@@ -55,14 +58,16 @@
 </Section>
 <Section title="Square?">
 	<div class="grid">
-		<LengthField label="Lower left to upper right" value={levels.diagonals?.up ?? true_.up} commit={(up) => setDiagonal({ up })} hint={levels.diagonals ? undefined : 'As it would be if square'} />
-		<LengthField label="Upper left to lower right" value={levels.diagonals?.down ?? true_.down} commit={(down) => setDiagonal({ down })} hint={levels.diagonals ? undefined : 'As it would be if square'} />
+		<LengthField label="Lower left to upper right" value={up ?? true_.up} commit={(v) => setDiagonal({ up: v })} hint={up === undefined ? UNMEASURED : undefined} />
+		<LengthField label="Upper left to lower right" value={down ?? true_.down} commit={(v) => setDiagonal({ down: v })} hint={down === undefined ? UNMEASURED : undefined} />
 	</div>
 	{#if square?.ok}
 		<p class="marks"><b>Left end {lean(square.value.leftLean)}; right end {lean(square.value.rightLean)}.</b> A corner of 90° is square: {degrees(square.value.left)} and {degrees(square.value.right)}.</p>
 		<SumTable {lines} />
 	{:else if square}
 		<p class="error" role="alert">{square.error}.</p>
+	{:else if up !== undefined || down !== undefined}
+		<p class="marks">Measure the other diagonal too: one alone says nothing of square.</p>
 	{/if}
 	{#if levels.diagonals}<Button size="xs" color="alternative" class="mt-2" onclick={() => set({ diagonals: undefined })}>Forget the diagonals</Button>{/if}
 </Section>
