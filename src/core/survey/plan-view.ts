@@ -1,6 +1,7 @@
 import { box, type Drawing, type Shape } from '../drawing/shapes';
 import type { Obstruction, Wall } from '../plan/types';
 import { mm, phrase } from '../units/phrase';
+import { nameOf } from './names';
 import type { Solid } from './solid';
 import { sweptBy } from './swept';
 
@@ -29,7 +30,7 @@ export function planView(o: Obstruction, wall: Pick<Wall, 'width'>): Drawing {
 	const left = Math.max(0, o.x - 300);
 	const right = Math.min(wall.width, o.x + o.width + 300);
 	return {
-		title: `${o.name || o.kind} seen from above`,
+		title: `${nameOf(o)} seen from above`,
 		shapes: [
 			box(left, 0, Math.max(100, right - left), THICK, 'wall'),
 			...fixed.map((s): Shape => (s.kind === 'box' ? box(s.x[0], -s.z[1], s.x[1] - s.x[0], s.z[1] - s.z[0], 'thing') : fromAbove(s))),

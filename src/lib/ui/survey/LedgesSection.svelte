@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
+	import { tallest } from '$core/survey/outline';
 	import { packingFor } from '$core/survey/packing';
 	import { formatLength } from '$core/units/format-length';
 	import { newId } from '$lib/state/new-id';
@@ -16,7 +17,7 @@
 	const wall = $derived(open.plan.wall);
 	const unit = $derived(preferences.unit);
 	const ledges = $derived(wall.ledges ?? []);
-	const whole = $derived(packingFor(wall, { left: 0, right: wall.width, low: 0, high: wall.height }));
+	const whole = $derived(packingFor(wall, { left: 0, right: wall.width, low: 0, high: tallest(wall) }));
 	const add = () => open.do({ kind: 'add', list: 'ledges', item: { id: newId(), name: 'top plate', y: Math.max(0, wall.height - 90), height: Math.min(90, wall.height), out: 38 } });
 </script>
 

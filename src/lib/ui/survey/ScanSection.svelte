@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { SpeciesId } from '$core/materials/woods';
+	import { tallest, topAt } from '$core/survey/outline';
 	import { takeScan } from '$core/survey/scan/take-scan';
 	import type { ProvedPiece } from '$core/survey/scan/retrain';
 	import { formatLength } from '$core/units/format-length';
@@ -28,6 +29,7 @@
 	const unit = $derived(preferences.unit);
 	const say = (mm: number) => formatLength(mm, unit);
 	const fineLength = (mm: number) => formatQuantity({ value: mm, dim: 'fine-length' }, unit);
+	const top = $derived(tallest(wall));
 	const usual = $derived([0.2, 0.4, 0.6, 0.8].map((share) => Math.round((wall.height * share) / 50) * 50));
 	let heights = $state<number[] | null>(null);
 	let noise = $state(DEFAULT_NOISE);
@@ -59,7 +61,7 @@
 	function setHeights(list: number[]) {
 		if (list.length === 0) return 'Say at least one height';
 		if (list.length > 20) return 'At most 20 heights';
-		if (list.some((y) => y < 0 || y > wall.height)) return `Heights must be on the wall, up to ${say(wall.height)}`;
+		if (list.some((y) => y < 0 || y > top)) return `Heights must be on the wall, up to ${say(top)}`;
 		heights = list;
 		return undefined;
 	}
@@ -125,7 +127,7 @@
 	<ul class="found" aria-label="Found in the wall">
 		{#each pieces as p (key(p))}
 			<li class:out={!taken.includes(p)}>
-				<label><input type="checkbox" checked={taken.includes(p)} disabled={p.proof === 'nothing'} onchange={() => flip(p)} /> <span><b>{say(p.x)}</b> {words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1 ? `, leans ${say((Math.abs(p.lean) * wall.height) / 1000)} to the ${p.lean > 0 ? 'right' : 'left'} over its height` : ''}<br />
+				<label><input type="checkbox" checked={taken.includes(p)} disabled={p.proof === 'nothing'} onchange={() => flip(p)} /> <span><b>{say(p.x)}</b> {words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1 ? `, leans ${say((Math.abs(p.lean) * topAt(wall, p.x)) / 1000)} to the ${p.lean > 0 ? 'right' : 'left'} over its height` : ''}<br />
 					<small>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only ? `; only its ${p.only} edge was seen` : ''} · sure by {Math.round(p.confidence * 100)} %, <span class="whole">± {fineLength(p.error)}</span>{p.proof === 'wood' ? ' · pilot hole: wood' : p.proof === 'nothing' ? ' · pilot hole: nothing there' : ''}</small></span></label>
 				{#if p.kind === 'stud'}<button type="button" class="drill" aria-label="Drill a pilot hole at {say(target(p).x)}" onclick={() => drill(target(p).x, target(p).y)}>Drill</button>{/if}
 			</li>
@@ -147,7 +149,7 @@
 	<summary>Pilot holes, {(wall.pilots ?? []).length}</summary>
 	<div class="grid mt-2">
 		<LengthField label="Hole, from the left end" value={at.x} commit={(x) => (x >= 0 && x <= wall.width ? void (at.x = x) : 'Must be on the wall')} />
-		<LengthField label="Hole, above the floor" value={at.y} commit={(y) => (y >= 0 && y <= wall.height ? void (at.y = y) : 'Must be on the wall')} />
+		<LengthField label="Hole, above the floor" value={at.y} commit={(y) => (y >= 0 && y <= topAt(wall, at.x) ? void (at.y = y) : 'Must be on the wall')} />
 	</div>
 	<div class="actions">
 		<Button size="xs" onclick={() => drill(at.x, at.y)}>Drill there (simulated)</Button>

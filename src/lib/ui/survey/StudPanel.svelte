@@ -45,7 +45,7 @@
 	const mark = (i: number, change: { x?: number; y?: number }) => {
 		const next = { ...(marks[i] as (typeof marks)[number]), ...change };
 		if (next.x < 0 || next.x > wall.width) return 'Must be on the wall';
-		if (next.y < 0 || next.y > wall.height) return 'Must be on the wall';
+		if (next.y < 0 || next.y > topAt(wall, next.x)) return 'Must be on the wall';
 		marks[i] = next;
 		return undefined;
 	};

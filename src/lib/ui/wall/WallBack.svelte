@@ -19,7 +19,7 @@
 	<path class="thin" d="M{-wall.width} {floor}L0 0L{wall.width} {-floor}L{wall.width * 2} {-2 * floor}" fill="none" stroke="var(--ink)" stroke-width="2.4" />
 {/if}
 {#if wall.corners}
-	{#each [{ c: wall.corners.left, x: 0 }, { c: wall.corners.right, x: wall.width - wall.corners.right.taken }] as { c, x } (x)}
+	{#each [{ c: wall.corners.left, x: 0 }, { c: wall.corners.right, x: wall.width - wall.corners.right.taken }] as { c, x }, side (side)}
 		{#if c.taken > 0}<rect {x} y={-top} width={c.taken} height={top} fill="var(--ink)" opacity="0.07" />{/if}
 	{/each}
 {/if}
