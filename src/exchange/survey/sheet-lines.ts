@@ -1,10 +1,11 @@
-import type { Plan, WallFact } from '$core/plan/types';
+import type { Plan, Wall, WallFact } from '$core/plan/types';
 import { factSaid } from '$core/survey/facts';
 import { HOW_WORDS, howFound, isProved } from '$core/survey/record';
 import { nameOf, OBSTRUCTION_WORDS } from '$core/survey/names';
 import { outOf } from '$core/survey/swept';
 import { studAt } from '$core/survey/supports';
 import { formatLength } from '$core/units/format-length';
+import { formatQuantity } from '$core/units/format-quantity';
 import type { LengthUnit } from '$core/units/parse-length';
 import { sayPhrase } from '$core/units/phrase';
 
@@ -21,7 +22,17 @@ export interface SheetTable {
 const LOW = 500;
 const HIGH = 2000;
 /** Empty lines for what nobody knows of yet. */
-const SPARE = { studs: 14, obstructions: 6 } as const;
+const SPARE = { studs: 14, moreStuds: 2, obstructions: 6 } as const;
+
+/** What a masonry wall's plugs are, and what their maker says they hold in it. */
+function plugLines({ build }: Wall, unit: LengthUnit): string[][] {
+	if (build?.kind !== 'masonry') return [];
+	const { diameter, length, load } = build.plug;
+	return [
+		['Plugs, hole x length', `${formatLength(diameter, unit)} x ${formatLength(length, unit)}`, ''],
+		["The plug maker's load in this wall, each", load === null ? '' : formatQuantity({ value: load, dim: 'mass' }, unit), 'on the packet']
+	];
+}
 
 function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 	const say = (mm: number) => formatLength(mm, unit);
@@ -43,6 +54,7 @@ function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 			line('Made of', 'build', 'studs, boards, brick, block, concrete'),
 			['Diagonal, lower left to upper right', levels?.diagonals?.up === undefined ? '' : say(levels.diagonals.up), ''],
 			['Diagonal, upper left to lower right', levels?.diagonals?.down === undefined ? '' : say(levels.diagonals.down), ''],
+			...plugLines(wall, unit),
 			line('Cladding, all layers', 'cladding', ''),
 			['Clear room in front', front ? say(front.depth) : '', ''],
 			['Walkway to keep', front ? say(front.walkway) : '', ''],
@@ -56,29 +68,41 @@ function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 	};
 }
 
+/** Marks of every stud, low and high; none for a wall that takes a screw anywhere. */
+function studTables({ wall }: Plan, unit: LengthUnit): SheetTable[] {
+	if (wall.build && wall.build.kind !== 'framed') return [];
+	const say = (mm: number) => formatLength(mm, unit);
+	const studs = [...wall.studs].sort((a, b) => a.x - b.x).map((s, i) => [String(i + 1), say(studAt(s, LOW)), say(studAt(s, HIGH)), say(s.width), isProved(s) ? HOW_WORDS[howFound(s)] : '']);
+	const spare = studs.length === 0 ? SPARE.studs : SPARE.moreStuds;
+	return [
+		{
+			title: 'Studs', hint: `Centre from the left end, marked at ${say(LOW)} and at ${say(HIGH)} up. A finder may show an edge: prove each with a pilot hole.`,
+			headings: ['no.', `at ${say(LOW)}`, `at ${say(HIGH)}`, 'width', 'pilot hole'],
+			rows: [...studs, ...Array.from({ length: spare }, (_, i) => [String(studs.length + i + 1), '', '', '', ''])]
+		}
+	];
+}
+
+function thingTable({ wall }: Plan, unit: LengthUnit): SheetTable {
+	const say = (mm: number) => formatLength(mm, unit);
+	const things = wall.obstructions.map((o) => {
+		const word = OBSTRUCTION_WORDS[o.kind];
+		const name = nameOf(o) === word ? word : `${nameOf(o)} (${word})`;
+		return o.how === 'guess' ? [name, '', '', '', '', ''] : [name, say(o.x), say(o.y), say(o.width), say(o.height), o.hidden ? 'in the wall' : say(outOf(o))];
+	});
+	return {
+		title: 'In the way', hint: 'Outlets, switches, panel, pipes, windows, doors and their swing, rails, opener, lights, car, stairs. Lower left corner, size, and how far it stands out.',
+		headings: ['what', 'left', 'from the floor', 'width', 'height', 'stands out'],
+		rows: [...things, ...Array.from({ length: SPARE.obstructions }, () => ['', '', '', '', '', ''])]
+	};
+}
+
 /**
  * What a survey sheet asks, table by table, with what is known filled in.
  * @example sheetTables(plan, 'mm')[0].rows[0] // ['Width', '5200 mm', 'measured']
  */
 export function sheetTables(plan: Plan, unit: LengthUnit): SheetTable[] {
-	const say = (mm: number) => formatLength(mm, unit);
-	const { wall } = plan;
-	const studs = [...wall.studs].sort((a, b) => a.x - b.x).map((s, i) => [String(i + 1), say(studAt(s, LOW)), say(studAt(s, HIGH)), say(s.width), isProved(s) ? HOW_WORDS[howFound(s)] : '']);
-	const spareStuds = Math.max(studs.length === 0 ? SPARE.studs : 2, 0);
-	const things = wall.obstructions.map((o) => [nameOf(o) === OBSTRUCTION_WORDS[o.kind] ? OBSTRUCTION_WORDS[o.kind] : `${nameOf(o)} (${OBSTRUCTION_WORDS[o.kind]})`, ...(o.how === 'guess' ? ['', '', '', '', ''] : [say(o.x), say(o.y), say(o.width), say(o.height), o.hidden ? 'in the wall' : say(outOf(o))])]);
-	return [
-		wallTable(plan, unit),
-		{
-			title: 'Studs', hint: `Centre from the left end, marked at ${say(LOW)} and at ${say(HIGH)} up. A finder may show an edge: prove each with a pilot hole.`,
-			headings: ['no.', `at ${say(LOW)}`, `at ${say(HIGH)}`, 'width', 'pilot hole'],
-			rows: [...studs, ...Array.from({ length: spareStuds }, (_, i) => [String(studs.length + i + 1), '', '', '', ''])]
-		},
-		{
-			title: 'In the way', hint: 'Outlets, switches, panel, pipes, windows, doors and their swing, rails, opener, lights, car, stairs. Lower left corner, size, and how far it stands out.',
-			headings: ['what', 'left', 'from the floor', 'width', 'height', 'stands out'],
-			rows: [...things, ...Array.from({ length: SPARE.obstructions }, () => ['', '', '', '', '', ''])]
-		}
-	];
+	return [wallTable(plan, unit), ...studTables(plan, unit), thingTable(plan, unit)];
 }
 
 /** What to mind at the wall, on the sheet and beside the tools that drill. */

@@ -59,11 +59,21 @@ describe('the survey sheet', () => {
 		const { wall: brick } = oarStoreWall();
 		const rows = new Map(sheetTables({ ...oarStoreWall(), wall: { ...brick, how: { ...brick.how, shape: 'meter' } } }, 'mm')[0]?.rows.map(([what, ...rest]) => [what, rest]));
 		expect(rows.get('Made of')).toEqual(['brick 215 mm', 'measured']);
+		expect(rows.get('Plugs, hole x length')).toEqual(['8 mm x 50 mm', '']);
+		expect(rows.get("The plug maker's load in this wall, each")).toEqual(['25.0 kg', 'on the packet']);
 		expect(rows.get('Cladding, all layers')).toEqual(['none', 'measured']);
 		expect(rows.get('Height, right end')).toEqual(['2050 mm', 'distance meter']);
 		expect(rows.get('At the corners')).toEqual(['', 'a wall, open, or an outer corner']);
 		const guessed = sheetTables({ ...oarStoreWall(), wall: { ...brick, how: { ...brick.how, build: 'guess' } } }, 'mm')[0]?.rows;
 		expect(guessed?.find((r) => r[0] === 'Made of')).toEqual(['Made of', '', 'measure']);
+	});
+	it('asks for studs only where a wall has any, and leaves blank a load nobody read', () => {
+		expect(sheetTables(slipwayWall(), 'mm').map((t) => t.title)).toEqual(['The wall', 'Studs', 'In the way']);
+		expect(sheetTables(oarStoreWall(), 'mm').map((t) => t.title)).toEqual(['The wall', 'In the way']);
+		const { wall: brick } = oarStoreWall();
+		if (brick.build?.kind !== 'masonry') throw new Error('the oar store is of brick');
+		const unread = { ...oarStoreWall(), wall: { ...brick, build: { ...brick.build, plug: { ...brick.build.plug, load: null } } } };
+		expect(sheetTables(unread, 'mm')[0]?.rows).toContainEqual(["The plug maker's load in this wall, each", '', 'on the packet']);
 	});
 	it('is a PDF of one or more pages, in either unit, also of a wall with long names', async () => {
 		const long = slipwayWall();
