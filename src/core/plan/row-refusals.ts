@@ -5,7 +5,8 @@ import { nameOf } from '../survey/names';
 import type { Command } from './commands';
 import type { Obstruction, Plan, Row } from './types';
 
-const across = (plan: Plan, row: Row): Obstruction[] => inTheWay(plan.wall, rowBox(row, plan.cutting.kerf)).flatMap((w) => (w.how === 'stands' ? [w.obstruction] : []));
+/** What stands against the wall where a row runs. @example standsAcross(plan, row).map(nameOf) */
+export const standsAcross = (plan: Plan, row: Row): Obstruction[] => inTheWay(plan.wall, rowBox(row, plan.cutting.kerf)).flatMap((w) => (w.how === 'stands' ? [w.obstruction] : []));
 
 /** Which field of a row to set right: the end that went over it, or the height. */
 function field(before: Row | undefined, row: Row, o: Obstruction): 'left' | 'right' | 'y' {
@@ -26,8 +27,8 @@ export function rowRefusals(before: Plan, after: Plan, command: Command): Proble
 	const row = after.rows[at];
 	if (!row || !(row.right > row.left)) return [];
 	const was = before.rows.find((r) => r.id === id);
-	const known = new Set(was ? across(before, was).map((o) => o.id) : []);
-	return across(after, row)
+	const known = new Set(was ? standsAcross(before, was).map((o) => o.id) : []);
+	return standsAcross(after, row)
 		.filter((o) => !known.has(o.id))
 		.map((o) => {
 			const side = field(was, row, o);

@@ -1,14 +1,12 @@
+import { rowEndLimit } from '$core/arrange/row-end';
 import { snapAlongRow, snapRowEnd, snapRowHeight, type Snapped } from '$core/arrange/snap';
 import type { Command } from '$core/plan/commands';
-import type { Plan, Row } from '$core/plan/types';
-import { rowBox } from '$core/cleats/row-box';
-import { inTheWay } from '$core/survey/in-the-way';
-import { nameOf } from '$core/survey/names';
+import type { Plan } from '$core/plan/types';
 import { lowestTop } from '$core/survey/outline';
 import { supportsAt } from '$core/survey/supports';
 import { roundToTape, tickSize } from '$core/units/format-length';
 import type { LengthUnit } from '$core/units/parse-length';
-import { phrase, type Phrase } from '$core/units/phrase';
+import type { Phrase } from '$core/units/phrase';
 import type { Selection } from '$lib/state/open-plan.svelte';
 
 /** What is taken hold of: a thing, or an end of a row. */
@@ -46,21 +44,12 @@ function moveHolder(id: string, dx: number, dy: number, c: MoveContext): Move | 
 	return { command: { kind: 'change', list: 'holders', id, change: { mount: { ...holder.mount, row: row.id, x } } }, why: snapped.why };
 }
 
-/** How far an end may go before the row would run over something that it does not already. */
-function endLimit(plan: Plan, row: Row, part: 'left' | 'right', to: number): { at: number; why: Phrase } | null {
-	const box = rowBox(row, plan.cutting.kerf);
-	const known = new Set(inTheWay(plan.wall, box).map((w) => w.obstruction.id));
-	const reach = inTheWay(plan.wall, { ...box, x: part === 'left' ? [to, row.right] : [row.left, to] }).filter((w) => w.how === 'stands' && !known.has(w.obstruction.id)).map((w) => w.obstruction);
-	const [first] = part === 'right' ? reach.sort((a, b) => a.x - b.x) : reach.sort((a, b) => b.x + b.width - a.x - a.width);
-	return first ? { at: part === 'right' ? first.x : first.x + first.width, why: phrase('stops at {name}', { name: nameOf(first) }) } : null;
-}
-
 function moveRow(grip: Grip, dx: number, dy: number, c: MoveContext): Move | null {
 	const row = c.plan.rows.find((r) => r.id === grip.id);
 	if (!row) return null;
 	if (grip.part) {
 		const snapped = snapRowEnd(row[grip.part] + dx, supportsAt(c.plan.wall, row.y).map((s) => s.x), c.plan.wall.width, c.reach);
-		const limit = endLimit(c.plan, row, grip.part, snapped.at);
+		const limit = rowEndLimit(c.plan, row, grip.part, snapped.at);
 		const x = limit?.at ?? placed(snapped, c.unit);
 		const end = grip.part === 'left' ? clamp(x, 0, row.right - 100) : clamp(x, row.left + 100, c.plan.wall.width);
 		const next = { left: row.left, right: row.right, [grip.part]: end };

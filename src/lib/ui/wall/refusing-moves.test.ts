@@ -45,6 +45,16 @@ describe('an end of a row that is dragged', () => {
 		}
 	});
 
+	it('stops at a door also where it is in the door\'s swing already', () => {
+		// Hinged on its left and opened flat against the wall, it sweeps over the end of the row from the start.
+		const plan = between();
+		plan.wall.obstructions = [{ ...door, motion: { kind: 'swing', hinge: 'left', angle: 180, into: 'room' } }];
+		const move = end(plan, 'right', 600);
+		expect(move?.command).toMatchObject({ change: { right: 4300 } });
+		const applied = move && applyCommand(plan, move.command);
+		expect(applied?.ok).toBe(true);
+	});
+
 	it('passes behind what stands off the wall', () => {
 		const plan = between();
 		plan.wall.obstructions = [{ ...door, kind: 'light', near: 700, out: 900 }];
