@@ -1,26 +1,34 @@
-import type { Obstruction, ObstructionKind, Wall } from '../plan/types';
+import type { Motion, Obstruction, ObstructionKind, Wall } from '../plan/types';
 import { OBSTRUCTION_WORDS } from './names';
 import { lowestTop, tallest } from './outline';
 
 type Start = Omit<Obstruction, 'id' | 'kind' | 'name' | 'x' | 'how'>;
 const whole = 100_000;
 
+/** How things move, to begin with. */
+export const NEW_MOTIONS: { [K in Motion['kind']]: Extract<Motion, { kind: K }> } = {
+	swing: { kind: 'swing', hinge: 'left', angle: 90, into: 'room' },
+	overhead: { kind: 'overhead', rise: 380, travel: 2600 },
+	'car-doors': { kind: 'car-doors', nose: 'left', hinge: 1500, leaf: 1100, doors: 2, angle: 60 },
+	'clear-above': { kind: 'clear-above', height: 2000 }
+};
+
 /** Sizes to begin with; each is marked as not measured until somebody does. Heights of `whole` reach the top. */
 const START: Record<ObstructionKind, Start> = {
 	window: { width: 900, height: 800, y: 1200, motion: null },
-	door: { width: 800, height: 2000, y: 0, motion: { kind: 'swing', hinge: 'left', angle: 90, into: 'room' } },
+	door: { width: 800, height: 2000, y: 0, motion: NEW_MOTIONS.swing },
 	outlet: { width: 90, height: 120, y: 1000, out: 12 },
 	switch: { width: 90, height: 120, y: 1100, out: 12 },
 	'service-panel': { width: 400, height: 600, y: 1200, out: 100 },
 	pipe: { width: 30, height: whole, y: 0, out: 40 },
 	cable: { width: 30, height: whole, y: 0, hidden: true },
-	'overhead-door': { width: 2400, height: 2100, y: 0, motion: { kind: 'overhead', rise: 380, travel: 2600 } },
+	'overhead-door': { width: 2400, height: 2100, y: 0, motion: NEW_MOTIONS.overhead },
 	rail: { width: 2600, height: 150, y: 2150, out: 200 },
 	opener: { width: 800, height: 250, y: 2250, near: 600, out: 1000 },
 	radiator: { width: 900, height: 600, y: 150, out: 110 },
 	light: { width: 1200, height: 100, y: 2350, near: 800, out: 950 },
-	car: { width: 4300, height: 1450, y: 0, near: 900, out: 2700, motion: { kind: 'car-doors', nose: 'left', hinge: 1500, leaf: 1100, doors: 2, angle: 60 } },
-	stairs: { width: 900, height: 1200, y: 0, out: 900, motion: { kind: 'clear-above', height: 2000 } },
+	car: { width: 4300, height: 1450, y: 0, near: 900, out: 2700, motion: NEW_MOTIONS['car-doors'] },
+	stairs: { width: 900, height: 1200, y: 0, out: 900, motion: NEW_MOTIONS['clear-above'] },
 	bench: { width: 1500, height: 900, y: 0, out: 650 },
 	machine: { width: 700, height: 1100, y: 0, out: 700 },
 	other: { width: 400, height: 400, y: 800 }

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Motion } from '$core/plan/types';
+	import { NEW_MOTIONS } from '$core/survey/new-obstruction';
 	import ChoiceField from '../panels/ChoiceField.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import NumberField from '../panels/NumberField.svelte';
@@ -11,17 +12,10 @@
 	const KINDS: { value: Kind; name: string }[] = [
 		{ value: 'still', name: 'It stays as it is' }, { value: 'swing', name: 'Swings on hinges' }, { value: 'overhead', name: 'Goes up and back on rails' }, { value: 'car-doors', name: 'Car doors open' }, { value: 'clear-above', name: 'Kept clear above it' }
 	];
-	const START: Record<Kind, Motion | null> = {
-		still: null,
-		swing: { kind: 'swing', hinge: 'left', angle: 90, into: 'room' },
-		overhead: { kind: 'overhead', rise: 380, travel: 2600 },
-		'car-doors': { kind: 'car-doors', nose: 'left', hinge: 1500, leaf: 1100, doors: 2, angle: 60 },
-		'clear-above': { kind: 'clear-above', height: 2000 }
-	};
 	const degrees = (angle: number) => (angle >= 0 && angle <= 180 ? undefined : 'Must be between 0 and 180°');
 </script>
 
-<ChoiceField label="Motion" value={m?.kind ?? 'still'} choices={KINDS} commit={(kind: Kind) => commit(START[kind])} />
+<ChoiceField label="Motion" value={m?.kind ?? 'still'} choices={KINDS} commit={(kind: Kind) => commit(kind === 'still' ? null : NEW_MOTIONS[kind])} />
 <div class="grid mt-2">
 	{#if m?.kind === 'swing'}
 		<ChoiceField label="Hinges" value={m.hinge} choices={[{ value: 'left', name: 'Left' }, { value: 'right', name: 'Right' }, { value: 'both', name: 'Both: two leaves' }] as const} commit={(hinge) => commit({ ...m, hinge })} />
