@@ -12,11 +12,14 @@ const PAPER: Record<LengthUnit, [number, number]> = { mm: [210, 297], inch: [215
 const MARGIN = 14 * POINTS_PER_MM;
 const ROW = 17;
 
+/** Left of the wall, for its height written out, points. */
+const LABEL = 44;
+
 /** The wall to scale, with studs and what is in the way; gives the height it took. */
 function drawWall(doc: Doc, plan: Plan, unit: LengthUnit, x: number, y: number, width: number, most: number): number {
 	const { wall } = plan;
-	const k = Math.min((width - 30) / wall.width, (most - 20) / tallest(wall));
-	const [x0, y0] = [x + 24, y + tallest(wall) * k];
+	const k = Math.min((width - LABEL) / wall.width, (most - 20) / tallest(wall));
+	const [x0, y0] = [x + LABEL, y + tallest(wall) * k];
 	const at = (px: number, py: number): [number, number] => [x0 + px * k, y0 - py * k];
 	doc.lineWidth(0.5).strokeColor('#999');
 	for (const s of wall.studs) {
