@@ -96,6 +96,20 @@ describe('surveying a wall', () => {
 		await stored(id, (w) => w.width === 4320 && w.how?.width === 'tape', 'the typed width');
 	});
 
+	it('for square: one diagonal alone says nothing, both say how far out', async () => {
+		const plan = framed();
+		plan.wall.width = 4000;
+		plan.wall.height = 3000;
+		const id = await screen().openWall(plan, 'wall');
+		await part('Levels');
+		await screen().type('Lower left to upper right', '5000');
+		await screen().says(/Measure the other diagonal too/);
+		await stored(id, (w) => w.levels?.diagonals?.up === 5000 && w.levels.diagonals.down === undefined, 'one diagonal');
+		// 3, 4 and 5: square.
+		await screen().type('Upper left to lower right', '5000');
+		await screen().says(/Left end plumb to the floor line; right end plumb to the floor line/);
+	});
+
 	it('by marks: an edge is half a stud off, two heights show a lean', async () => {
 		const id = await screen().openWall(framed(), 'wall');
 		await part('Studs');
