@@ -25,8 +25,10 @@
 	const level = $derived(levels.line === undefined ? null : levelLine(levels.line, { width: wall.width, rise }));
 	const diagonals = $derived(levels.diagonals ?? {});
 	const { up, down } = $derived(diagonals);
-	const square = $derived(up !== undefined && down !== undefined ? outOfSquare({ width: wall.width, left: wall.height, right, up, down }) : null);
 	const true_ = $derived({ up: Math.hypot(wall.width, right), down: Math.hypot(wall.width, wall.height) });
+	const measured = $derived(up !== undefined && down !== undefined);
+	/** One diagonal alone says nothing of square, but it may be one that no such wall has. */
+	const square = $derived(up === undefined && down === undefined ? null : outOfSquare({ width: wall.width, left: wall.height, right, up: up ?? true_.up, down: down ?? true_.down }));
 	const set = (change: Partial<Levels>) => setWall(open, { levels: { ...levels, ...change } }, [], unit);
 	const UNMEASURED = 'Not measured: as it would be if square';
 	const setDiagonal = (change: Partial<NonNullable<Levels['diagonals']>>) => set({ diagonals: { ...diagonals, ...change } });
@@ -61,12 +63,12 @@
 		<LengthField label="Lower left to upper right" value={up ?? true_.up} commit={(v) => setDiagonal({ up: v })} hint={up === undefined ? UNMEASURED : undefined} />
 		<LengthField label="Upper left to lower right" value={down ?? true_.down} commit={(v) => setDiagonal({ down: v })} hint={down === undefined ? UNMEASURED : undefined} />
 	</div>
-	{#if square?.ok}
+	{#if square?.ok && measured}
 		<p class="marks"><b>Left end {lean(square.value.leftLean)}; right end {lean(square.value.rightLean)}.</b> A corner of 90° is square: {degrees(square.value.left)} and {degrees(square.value.right)}.</p>
 		<SumTable {lines} />
-	{:else if square}
+	{:else if square && !square.ok}
 		<p class="error" role="alert">{square.error}.</p>
-	{:else if up !== undefined || down !== undefined}
+	{:else if square}
 		<p class="marks">Measure the other diagonal too: one alone says nothing of square.</p>
 	{/if}
 	{#if levels.diagonals}<Button size="xs" color="alternative" class="mt-2" onclick={() => set({ diagonals: undefined })}>Forget the diagonals</Button>{/if}
