@@ -10,8 +10,8 @@ export default defineConfig({
 	resolve: { alias },
 	test: {
 		projects: [
-			{ plugins: [svelte()], resolve: { alias }, test: { name: 'unit', testTimeout: 60_000, include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] } },
-			{ resolve: { alias }, test: { name: 'reference', testTimeout: 60_000, include: ['tests/reference/**/*.test.ts'] } },
+			{ plugins: [svelte()], resolve: { alias }, test: { name: 'unit', testTimeout: 300_000, include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] } },
+			{ resolve: { alias }, test: { name: 'reference', testTimeout: 300_000, include: ['tests/reference/**/*.test.ts'] } },
 			{
 				resolve: { alias },
 				test: { name: 'server', include: ['tests/server/**/*.test.ts'], fileParallelism: false, testTimeout: 120_000, hookTimeout: 180_000 }
