@@ -95,6 +95,16 @@ export class OpenPlan {
 		return [];
 	}
 
+	/**
+	 * Deletes what a panel shows, and what is picked with it. The panel's thing is gone as soon as the selection is, so its id is
+	 * taken as a value here and the selection goes last.
+	 */
+	remove(list: 'studs' | 'obstructions' | 'rows' | 'holders', id: string): Problem[] {
+		const problems = this.do({ kind: 'remove', list, id } as Command);
+		if (this.selection && !this.exists(this.selection)) this.selection = null;
+		return problems;
+	}
+
 	/** Shows what a command would do, while a drag is under way; null ends it without doing anything. What cannot be done is not shown, and why comes back. */
 	show(command: Command | null): Problem[] {
 		if (!command) {

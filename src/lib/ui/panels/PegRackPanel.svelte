@@ -74,10 +74,7 @@
 		});
 	}
 
-	function remove() {
-		open.selection = null;
-		open.do({ kind: 'remove', list: 'holders', id: holder.id });
-	}
+	const remove = () => open.remove('holders', holder.id);
 </script>
 
 <h2>{holder.name || 'Peg rack'}</h2>

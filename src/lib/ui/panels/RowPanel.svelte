@@ -72,10 +72,7 @@
 		});
 	}
 
-	function remove() {
-		open.selection = null;
-		open.do({ kind: 'remove', list: 'rows', id: row.id });
-	}
+	const remove = () => open.remove('rows', row.id);
 </script>
 
 <h2>{row.name || 'Row'}</h2>

@@ -78,5 +78,5 @@
 {/if}
 <div class="actions">
 	<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>Back to the survey</Button>
-	<Button size="sm" color="alternative" onclick={() => { open.selection = null; open.do({ kind: 'remove', list: 'obstructions', id: o.id }); }}>Delete</Button>
+	<Button size="sm" color="alternative" onclick={() => open.remove('obstructions', o.id)}>Delete</Button>
 </div>

@@ -83,5 +83,5 @@
 </Section>
 <div class="actions">
 	<Button size="sm" color="alternative" onclick={() => { open.selection = null; desk.part = 'studs'; }}>All studs</Button>
-	<Button size="sm" color="alternative" onclick={() => { open.selection = null; open.do({ kind: 'remove', list: 'studs', id: stud.id }); }}>Delete stud</Button>
+	<Button size="sm" color="alternative" onclick={() => open.remove('studs', stud.id)}>Delete stud</Button>
 </div>

@@ -149,8 +149,7 @@
 		}
 		if (event.key === 'Delete' || event.key === 'Backspace') {
 			event.preventDefault();
-			open.selection = null;
-			open.do({ kind: 'remove', list: LISTS[selection.kind], id: selection.id });
+			open.remove(LISTS[selection.kind], selection.id);
 			svg.focus();
 			return;
 		}
