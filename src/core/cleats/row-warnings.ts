@@ -1,8 +1,7 @@
 import { LEAST_PENETRATION } from '../loads/fasteners/joint';
-import { spacingMinimums } from '../loads/fasteners/spacing-minimums';
 import { screwHeights, STACK_APART } from '../loads/statics/roll';
 import type { Warning } from '../loads/check';
-import { screw, screwDiameter } from '../materials/screws';
+import { screwDiameter } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { rowProfile } from '../plan/profile';
 import type { Build, Plan, Row } from '../plan/types';
@@ -11,6 +10,8 @@ import { lowestTop } from '../survey/outline';
 import { FAR_WORDS, rowFitWarnings } from '../survey/row-fit';
 import { surveyed } from '../survey/supports';
 import { mm, phrase } from '../units/phrase';
+import type { Millimetres } from '../units/quantity';
+import { faultPhrase } from './row-screws';
 import type { Segment } from './segments';
 
 type Say = (level: Warning['level'], message: Warning['message']) => void;
@@ -42,13 +43,24 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: Say): void 
 		}
 	}
 	for (const x of row.joints) {
-		const on = segments.some((s) => s.to === x && s.fixings.some((f) => Math.abs(f.stud.x - x) <= f.stud.width / 2));
-		if (!on) say('stop', phrase('The joint at {x@tape} is off a stud', { x: mm(x) }));
-		else {
-			const least = spacingMinimums(screw(row.screws.size), { acrossGrain: true, drilled: true }).end;
-			const left = Math.min(...segments.flatMap((s) => s.fixings.filter((f) => f.atEnd && (s.to === x || s.from === x)).map((f) => Math.abs(f.x - x))));
-			if (left < least) say('mind', phrase('The joint at {x@tape} leaves its screws {e} to the end of each cleat; {n} are needed: put a block beside the stud', { x: mm(x), e: mm(left), n: mm(least) }));
-		}
+		// Each cleat is held at its own side of the joint, by a screw that counts.
+		const [before, after] = [segments.find((s) => s.to === x), segments.find((s) => s.from === x)];
+		const screws = (s: Segment | undefined) => s?.fixings.flatMap((f) => f.screws) ?? [];
+		const held = [screws(before), screws(after)].filter((side) => side.some((s) => Math.abs(s.x - x) <= JOINT_REACH)).length;
+		const missed = [...(before?.missed ?? []), ...(after?.missed ?? [])].some((s) => Math.abs(s.x - x) <= JOINT_REACH);
+		if (held === 2) continue;
+		if (held === 0 && !missed) say('stop', phrase('The joint at {x@tape} is off a stud', { x: mm(x) }));
+		else say('mind', phrase('The joint at {x@tape} holds {n} of its two cleats: put a block beside the stud, and the joint where they meet', { x: mm(x), n: String(held) }));
+	}
+}
+
+/** Screws that are there to hold a joint stand no further from it. */
+const JOINT_REACH: Millimetres = 60;
+
+/** Every screw that counts for nothing, and why; one that would go where none may go is a stop by itself. */
+function missedWarnings(segments: readonly Segment[], say: Say): void {
+	for (const screw of segments.flatMap((s) => s.missed)) {
+		if (screw.fault?.kind !== 'barred') say('mind', faultPhrase(screw));
 	}
 }
 
@@ -118,6 +130,7 @@ export function rowWarnings(plan: Plan, row: Row, segments: readonly Segment[]):
 	const say: Say = (level, message) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
 	if (!surveyed(plan.wall)) say('stop', phrase('No studs surveyed: nothing to screw to'));
 	else fixingWarnings(row, segments, say);
+	missedWarnings(segments, say);
 	screwWarnings(plan, row, segments, say);
 	return [...found, ...rowFitWarnings(plan, row, segments)];
 }

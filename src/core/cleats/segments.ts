@@ -1,60 +1,78 @@
+import { rowProfile } from '../plan/profile';
 import type { Row, Wall } from '../plan/types';
-import { supportsAt, type Support } from '../survey/supports';
+import type { Support } from '../survey/supports';
 import type { Millimetres } from '../units/quantity';
+import { rowScrews, type RowScrew } from './row-screws';
 
 /** One cleat of a row, from joint to joint, with the studs it is screwed to. */
 export interface Segment {
 	from: Millimetres;
 	to: Millimetres;
-	/** Ascending by x. */
+	/** Where it is held, ascending by x: every support with at least one screw that counts. */
 	fixings: Fixing[];
+	/** Screws that count for nothing. */
+	missed: RowScrew[];
 }
 
-/** Where a cleat crosses a stud. */
+/** Where a cleat is screwed to one support. */
 export interface Fixing {
 	stud: Support;
-	/** Screw line: the stud's centre, or the middle of the lap where a cleat's end lies on the stud. */
+	/** Screw line: the mean of the screws that count. */
 	x: Millimetres;
-	/** The cleat's end lies on this stud, so the screws stand near it. */
-	atEnd: boolean;
+	/** Those that count, lowest first. */
+	screws: readonly RowScrew[];
 }
 
-/** A cleat's end this near to a stud's centre leaves no full screw line there. */
-const NEAR_END = 19;
-/** Least lap of a cleat on a stud that takes a screw at all. */
-const LEAST_LAP = 10;
+/** What a row's screws are placed by. */
+export type ScrewedRow = Pick<Row, 'left' | 'right' | 'joints' | 'y' | 'stock' | 'bevel' | 'blank' | 'screws' | 'backer'>;
 
-function fixingsOf(from: Millimetres, to: Millimetres, studs: readonly Support[]): Fixing[] {
-	const found = studs.flatMap((stud): Fixing[] => {
-		if (stud.x >= from + NEAR_END && stud.x <= to - NEAR_END) return [{ stud, x: stud.x, atEnd: false }];
-		const lapFrom = Math.max(from, stud.x - stud.width / 2);
-		const lapTo = Math.min(to, stud.x + stud.width / 2);
-		return lapTo - lapFrom >= LEAST_LAP ? [{ stud, x: (lapFrom + lapTo) / 2, atEnd: true }] : [];
-	});
-	return found.sort((a, b) => a.x - b.x);
+function fixingsOf(screws: readonly RowScrew[]): Fixing[] {
+	const bySupport = new Map<string, RowScrew[]>();
+	for (const s of screws) {
+		if (s.fault) continue;
+		const list = bySupport.get(s.support.id);
+		if (list) list.push(s);
+		else bySupport.set(s.support.id, [s]);
+	}
+	return [...bySupport.values()]
+		.map((list) => {
+			const sorted = list.sort((a, b) => a.y - b.y);
+			return { stud: (sorted.at(-1) as RowScrew).support, x: sorted.reduce((sum, s) => sum + s.x, 0) / sorted.length, screws: sorted };
+		})
+		.sort((a, b) => a.x - b.x);
 }
 
-/**
- * The cleats of a row and their screws: one line at every stud a cleat crosses. At a joint on a stud each cleat has its own.
- * @param studs of the wall, in any order
- * @example rowSegments({ left: 0, right: 1000, joints: [] }, studs)
- */
-export function rowSegments(row: Pick<Row, 'left' | 'right' | 'joints'>, studs: readonly Support[]): Segment[] {
+function lay(row: ScrewedRow, wall: Wall, kerf: Millimetres): Segment[] {
+	const profile = rowProfile(row, kerf);
 	const ends = [row.left, ...[...row.joints].sort((a, b) => a - b), row.right];
-	const sorted = [...studs].sort((a, b) => a.x - b.x);
 	return ends.slice(1).map((to, i) => {
 		const from = ends[i] as number;
-		return { from, to, fixings: fixingsOf(from, to, sorted) };
+		const screws = rowScrews(row, { from, to }, wall, profile);
+		return { from, to, fixings: fixingsOf(screws), missed: screws.filter((s) => s.fault) };
 	});
 }
 
-/** Screws of a row go so far above its lower edge, or near enough: studs lean little. */
-const SCREWS_UP = 25;
+interface Known {
+	wall: Wall;
+	kerf: Millimetres;
+	segments: readonly Segment[];
+}
+const known = new WeakMap<ScrewedRow, Known>();
 
 /**
- * The cleats of a row with their screws, on a surveyed wall: in studs where they stand at that height, blocking, or a solid wall.
- * @example segmentsOn(row, plan.wall).flatMap((s) => s.fixings)
+ * The cleats of a row with their screws, on a surveyed wall: in studs where they stand at each screw's own height, blocking, or a solid wall.
+ * The same list for the same row and wall.
+ * @example segmentsOn(row, plan.wall, plan.cutting.kerf).flatMap((s) => s.fixings)
  */
-export function segmentsOn(row: Pick<Row, 'left' | 'right' | 'joints' | 'y'>, wall: Wall): Segment[] {
-	return rowSegments(row, supportsAt(wall, row.y + SCREWS_UP));
+export function segmentsOn(row: ScrewedRow, wall: Wall, kerf: Millimetres): readonly Segment[] {
+	const before = known.get(row);
+	if (before && before.wall === wall && before.kerf === kerf) return before.segments;
+	const segments = lay(row, wall, kerf);
+	known.set(row, { wall, kerf, segments });
+	return segments;
+}
+
+/** Every screw a row really takes into the wall: those that count. @example screwsOf(segmentsOn(row, wall, kerf)).length */
+export function screwsOf(segments: readonly Segment[]): RowScrew[] {
+	return segments.flatMap((s) => s.fixings.flatMap((f) => f.screws));
 }

@@ -80,7 +80,7 @@ export function collectPieces(plan: Plan): PieceGroup[] {
 	};
 	for (const row of plan.rows) {
 		const owner = { kind: 'row', id: row.id, name: row.name } as const;
-		segmentsOn(row, plan.wall).forEach((s, i, all) => {
+		segmentsOn(row, plan.wall, plan.cutting.kerf).forEach((s, i, all) => {
 			const name = all.length > 1 ? `cleat ${i + 1} of ${all.length}` : 'cleat';
 			take({ kind: 'cleat', name, stock: row.stock, blank: row.blank, bevel: row.bevel, length: s.to - s.from, count: 1 }, owner);
 			if (row.backer) take({ kind: 'board', name: `backer ${i + 1}`, stock: row.backer.stock, width: row.backer.height, length: s.to - s.from, count: 1 }, owner);

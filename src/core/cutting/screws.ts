@@ -1,4 +1,5 @@
-import { segmentsOn } from '../cleats/segments';
+import { screwsOf, segmentsOn } from '../cleats/segments';
+import { touching } from '../loads/checks/block-check';
 import { screwDiameter, type ScrewSize } from '../materials/screws';
 import type { Plan, PlugChoice } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
@@ -25,14 +26,19 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 		found.set(key, screws);
 	};
 	for (const row of plan.rows) {
-		const lines = segmentsOn(row, plan.wall).reduce((n, s) => n + s.fixings.length, 0);
-		take(row.screws.size, row.screws.length, 'rows', lines * (row.backer?.perStud ?? row.screws.perStud));
+		const segments = segmentsOn(row, plan.wall, plan.cutting.kerf);
+		take(row.screws.size, row.screws.length, 'rows', screwsOf(segments).length);
 		if (row.backer) {
 			const { size, length, pitch } = row.backer.behind;
-			take(size, length, 'rows', segmentsOn(row, plan.wall).reduce((n, s) => n + Math.ceil((s.to - s.from) / pitch) + 1, 0));
+			take(size, length, 'rows', segments.reduce((n, s) => n + Math.ceil((s.to - s.from) / pitch) + 1, 0));
 		}
 	}
-	for (const { params } of plan.holders) take(params.hook.screws.size, params.hook.screws.length, 'hooks', params.hook.screws.count * (params.secondHook ? 2 : 1));
+	for (const b of plan.wall.blocking ?? []) if (b.fixing) take(b.fixing.size, b.fixing.length, 'rows', b.fixing.count * touching(plan.wall, b).length);
+	for (const { params } of plan.holders) {
+		// A lock strip takes as many as a hook.
+		const strips = 1 + (params.secondHook ? 1 : 0) + (params.lockStrip ? 1 : 0);
+		take(params.hook.screws.size, params.hook.screws.length, 'hooks', params.hook.screws.count * strips);
+	}
 	return [...found.values()].filter((s) => s.rows + s.hooks > 0).sort((a, b) => screwDiameter(b.size) - screwDiameter(a.size) || b.length - a.length);
 }
 
@@ -40,6 +46,6 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 export function plugsWanted(plan: Plan): { count: number; plug: PlugChoice } | null {
 	const { build } = plan.wall;
 	if (build?.kind !== 'masonry') return null;
-	const count = plan.rows.reduce((sum, row) => sum + segmentsOn(row, plan.wall).reduce((n, s) => n + s.fixings.length, 0) * (row.backer?.perStud ?? row.screws.perStud), 0);
+	const count = plan.rows.reduce((sum, row) => sum + screwsOf(segmentsOn(row, plan.wall, plan.cutting.kerf)).length, 0);
 	return { count, plug: build.plug };
 }

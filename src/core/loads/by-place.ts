@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
-import { governingCheck, type Check, type Verdict } from './check';
+import { governingCheck, standingMargin, type Check, type Verdict, type Warning } from './check';
 import type { PlanChecks } from './check-plan';
 import { holderWeights } from './place';
 
@@ -11,17 +11,21 @@ export interface PlaceLoad {
 	at: Millimetres;
 	name: string;
 	load: Newtons;
-	/** Load times the least margin; null when nothing limits it or it cannot be judged. */
+	/** Load times the least margin; null when nothing loads or limits it, or it cannot be judged or built. */
 	capacity: Newtons | null;
 	margin: number | null;
 	verdict: Verdict;
 	check: Check | undefined;
+	/** What forbids it. */
+	stop?: Warning;
 }
 
-function entry(id: string, at: Millimetres, name: string, load: Newtons, checks: readonly Check[]): PlaceLoad {
+function entry(id: string, at: Millimetres, name: string, load: Newtons, checks: readonly Check[], stop?: Warning): PlaceLoad {
 	const check = governingCheck(checks);
-	const margin = check?.margin ?? null;
-	return { id, at, name, load, capacity: margin === null || check?.verdict === 'cannot-be-judged' ? null : load * margin, margin, verdict: check?.verdict ?? 'holds', check };
+	const margin = check ? standingMargin(check) : null;
+	const told = stop || load === 0 || margin === null || check?.verdict === 'cannot-be-judged';
+	const verdict = stop ? 'cannot-be-built' : load === 0 ? 'unloaded' : (check?.verdict ?? 'unloaded');
+	return { id, at, name, load, capacity: told ? null : load * margin, margin: load === 0 ? null : margin, verdict, check, ...(stop ? { stop } : {}) };
 }
 
 /** Every stud that carries something, left to right: its own check and the screws of every row in it. @example byStud(plan, checkPlan(plan))[0]?.load */
@@ -51,6 +55,6 @@ export function byRow(plan: Plan, checks: PlanChecks): PlaceLoad[] {
 		.map((r) => {
 			const row = checks.rows.get(r.id);
 			const load = row ? [...row.laid.placed, ...row.laid.guests].reduce((sum, p) => sum + holderWeights(p.built, p.profile).total, 0) : 0;
-			return entry(r.id, r.y, r.name, load, row?.path ?? []);
+			return entry(r.id, r.y, r.name, load, row?.path ?? [], row?.stop);
 		});
 }

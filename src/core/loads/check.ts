@@ -1,7 +1,11 @@
 import { phrase, type Phrase } from '../units/phrase';
 import type { Quantity } from '../units/format-quantity';
 
-export type Verdict = 'holds' | 'close' | 'does-not-hold' | 'cannot-be-judged';
+/**
+ * What is said of a step, a holder, a row, a wall. `unloaded` is not `holds`: nothing asks anything of it yet. `cannot-be-built` is said of a
+ * thing that a stop forbids, whatever its margins are.
+ */
+export type Verdict = 'holds' | 'close' | 'does-not-hold' | 'cannot-be-judged' | 'cannot-be-built' | 'unloaded';
 /** A published method decides; a trade rule stands beside it; a grab is told beside the verdict. */
 export type Basis = 'published' | 'trade-rule' | 'grab';
 
@@ -25,15 +29,25 @@ export type Subject =
 	| { kind: 'fixing'; row: string; stud: string; x: number }
 	| { kind: 'stud'; id: string };
 
+/** What keeps a thing up where its first line does not: told with its own number, and never more than "close". */
+export interface SecondLine {
+	/** In a word: 'friction', 'glue', 'work' for a sag that shows but carries. */
+	by: string;
+	margin: number;
+	lines: readonly SumLine[];
+}
+
 /** One judgement: demand against capacity, with the sum written out as data. */
 export interface Step {
 	/** Names the step: 'seat', 'part-loaded seat', 'screws', ... */
 	title: string;
-	/** Capacity over demand; null when nothing loads it or it cannot be judged. */
+	/** Capacity over demand; null when nothing loads it, or it cannot be judged: the verdict says which. */
 	margin: number | null;
 	/** What it has to take and what it can, in the same measure; null where the margin is not of that kind. */
 	load: { demand: Quantity; capacity: Quantity } | null;
 	verdict: Verdict;
+	/** Only where the first line is under 1. */
+	second?: SecondLine;
 	basis: Basis;
 	source: string;
 	/** Why, in a few words. */
@@ -57,10 +71,21 @@ export interface Warning {
 	message: Phrase;
 }
 
-/** Capacity over demand; null when nothing is asked, or too little to divide by. @example marginOf(100, 80) // 1.25 */
-export function marginOf(capacity: number, demand: number): number | null {
-	const margin = capacity / demand;
-	return demand > 0 && Number.isFinite(margin) ? margin : null;
+/** Capacity over demand: a number, or why there is none. */
+export type Margin = number | 'unloaded' | 'not-a-number';
+
+/**
+ * Capacity over demand. Nothing asked is `unloaded`; what is not a number (0/0, a capacity that was never worked out) is said to be that, and
+ * is never a margin, and neither is a capacity without end. Where so little is asked that no number holds the quotient, nothing is asked.
+ * @example marginOf(100, 80) // 1.25
+ */
+export function marginOf(capacity: number, demand: number): Margin {
+	if (Number.isNaN(capacity) || Number.isNaN(demand) || demand < 0) return 'not-a-number';
+	if (demand === 0) return 'unloaded';
+	if (demand === Infinity) return capacity === Infinity ? 'not-a-number' : 0;
+	if (capacity === Infinity) return 'not-a-number';
+	const margin = Math.max(0, capacity) / demand;
+	return Number.isFinite(margin) ? margin : 'unloaded';
 }
 
 /** The last line of a sum: what it can take over what it has to. */
@@ -68,13 +93,18 @@ export function marginLine(capacity: Quantity, demand: Quantity, margin: number 
 	return { label: 'margin', sum: phrase('{capacity} / {demand}', { capacity, demand }), result: { value: margin ?? Infinity, dim: 'ratio' } };
 }
 
-/** Verdict of a margin alone. @example verdictOf(1.1) // 'close' */
-export function verdictOf(margin: number | null): Verdict {
-	if (margin === null || margin >= HOLDS_AT) return 'holds';
-	return margin >= 1 ? 'close' : 'does-not-hold';
+/** Verdict of a margin, and of the second line behind it. @example verdictOf(1.1) // 'close' */
+export function verdictOf(margin: Margin, second?: number): Verdict {
+	if (margin === 'unloaded') return 'unloaded';
+	// Written so that whatever is not a number falls through to the last line.
+	if (margin === 'not-a-number') return 'cannot-be-judged';
+	if (margin >= HOLDS_AT) return 'holds';
+	if (margin >= 1) return 'close';
+	if (margin < 1) return second !== undefined && second >= 1 ? 'close' : 'does-not-hold';
+	return 'cannot-be-judged';
 }
 
-const ORDER: Record<Verdict, number> = { 'does-not-hold': 0, 'cannot-be-judged': 1, close: 2, holds: 3 };
+const ORDER: Record<Verdict, number> = { 'cannot-be-built': 0, 'does-not-hold': 1, 'cannot-be-judged': 2, close: 3, holds: 4, unloaded: 5 };
 
 /** What a step is made of; its margin, verdict and last line follow. */
 export interface StepParts {
@@ -88,8 +118,8 @@ export interface StepParts {
 	/** What else should be known; as a function when it takes work to say. */
 	notes?: readonly Phrase[] | (() => readonly Phrase[]);
 	basis?: Basis;
-	/** Said in place of the margin's own verdict. */
-	verdict?: Verdict;
+	/** A second line of defence, with a demand and a capacity of its own. */
+	second?: { by: string; demand: Quantity; capacity: Quantity; lines: () => SumLine[] } | undefined;
 }
 
 /** A step with its sum kept as work to be done. One class and one shape: a wall has thousands, made anew in every drag. */
@@ -98,6 +128,7 @@ class WorkedStep implements Step {
 	readonly margin: number | null;
 	readonly load: Step['load'];
 	readonly verdict: Verdict;
+	readonly second?: SecondLine;
 	readonly basis: Basis;
 	readonly source: string;
 	readonly reason: Phrase;
@@ -105,10 +136,13 @@ class WorkedStep implements Step {
 	readonly #notes: StepParts['notes'];
 
 	constructor(parts: StepParts) {
+		const margin = marginOf(parts.capacity.value, parts.demand.value);
+		const second = secondLine(margin, parts.second);
 		this.title = parts.title;
-		this.margin = marginOf(parts.capacity.value, parts.demand.value);
+		this.margin = typeof margin === 'number' ? margin : null;
 		this.load = { demand: parts.demand, capacity: parts.capacity };
-		this.verdict = parts.verdict ?? verdictOf(this.margin);
+		this.verdict = verdictOf(margin, second?.margin);
+		if (second) this.second = second;
 		this.basis = parts.basis ?? 'published';
 		this.source = parts.source;
 		this.reason = parts.reason;
@@ -127,8 +161,23 @@ class WorkedStep implements Step {
 
 	/** For files and answers: with the sum written out. */
 	toJSON(): Step {
-		return { ...this, lines: this.lines, notes: this.notes };
+		const { second } = this;
+		return { ...this, ...(second ? { second: { ...second, lines: second.lines } } : {}), lines: this.lines, notes: this.notes };
 	}
+}
+
+/** The second line, where the first is under 1 and the second is a number. */
+function secondLine(first: Margin, parts: StepParts['second']): SecondLine | undefined {
+	if (!parts || typeof first !== 'number' || first >= 1) return undefined;
+	const margin = marginOf(parts.capacity.value, parts.demand.value);
+	if (typeof margin !== 'number') return undefined;
+	return {
+		by: parts.by,
+		margin,
+		get lines() {
+			return [...parts.lines(), marginLine(parts.capacity, parts.demand, margin)];
+		}
+	};
 }
 
 class WorkedCheck extends WorkedStep implements Check {
@@ -159,7 +208,17 @@ export function missingStep(title: string, reason: Phrase, source: string, notes
 	return { title, margin: null, load: null, verdict: 'cannot-be-judged', basis: 'published', source, reason, lines: [], notes };
 }
 
-/** Sorts worst first: does not hold, cannot be judged, close, holds; then by margin. */
+/** A step with nothing there that could carry: no screw counts, nothing bears. @example failedStep('place', phrase('hangs past the end of its row'), 'statics').margin // 0 */
+export function failedStep(title: string, reason: Phrase, source: string, notes: readonly Phrase[] = [], lines: readonly SumLine[] = []): Step {
+	return { title, margin: 0, load: null, verdict: 'does-not-hold', basis: 'published', source, reason, lines, notes };
+}
+
+/** The number at which the word changes to "does not hold": the first line's, or the second's where that is larger. */
+export function standingMargin(step: Pick<Step, 'margin' | 'second'>): number | null {
+	return step.margin === null ? null : Math.max(step.margin, step.second?.margin ?? 0);
+}
+
+/** Sorts worst first: cannot be built, does not hold, cannot be judged, close, holds, carries nothing; then by margin. */
 export function worstFirst(a: Pick<Check, 'verdict' | 'margin'>, b: Pick<Check, 'verdict' | 'margin'>): number {
 	return ORDER[a.verdict] - ORDER[b.verdict] || (a.margin ?? Infinity) - (b.margin ?? Infinity) || 0;
 }
@@ -177,5 +236,18 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
 	holds: 'Holds',
 	close: 'Close',
 	'does-not-hold': 'Does not hold',
-	'cannot-be-judged': 'Cannot be judged'
+	'cannot-be-judged': 'Cannot be judged',
+	'cannot-be-built': 'Cannot be built so',
+	unloaded: 'Carries nothing'
 };
+
+/**
+ * Verdict with its number: "Close: 1.09", "Close by friction: 1.37; 0.74 without", "Carries nothing".
+ * @param say writes a margin
+ */
+export function verdictWords(step: Pick<Step, 'verdict' | 'margin' | 'second'>, say: (margin: number) => string): string {
+	const word = VERDICT_WORDS[step.verdict];
+	if (step.margin === null || step.verdict === 'cannot-be-built') return word;
+	if (step.verdict === 'close' && step.second && step.margin < 1) return `${word} by ${step.second.by}: ${say(step.second.margin)}; ${say(step.margin)} without`;
+	return `${word}: ${say(step.margin)}`;
+}

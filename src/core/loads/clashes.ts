@@ -8,7 +8,8 @@ import { holderFit } from '../survey/holder-fit';
 import { floorAt, lowestTop } from '../survey/outline';
 import { holderClashes } from './holder-clashes';
 import type { LaidRow, Placed } from './place';
-import { hookLoad } from './checks/row-loads';
+import { hookLoad } from './checks/hook-loads';
+import { hookScrewPlaces } from './hook-screws';
 
 /** What is too heavy for its height, or out of reach. */
 function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
@@ -29,6 +30,16 @@ function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
 	}
 	if (h.band === 'step') found.push(standing.keptOff > 0 ? phrase('Its seats, {h} up and {k} behind what stands before the wall, are out of flat-footed reach', { h: mm(h.height), k: mm(standing.keptOff) }) : phrase('Its seats, {h} up, are out of flat-footed reach: step', { h: mm(h.height) }));
 	return found;
+}
+
+/** Screws of its hooks that count for nothing; those of the second hook that meet a peg cannot be driven. */
+function hookScrewWarnings(p: Placed, say: (level: Warning['level'], message: Phrase) => void): void {
+	const faulty = hookScrewPlaces(p).filter((s) => s.fault);
+	for (const s of faulty) {
+		// What the first hook's screws meet is said where the rack itself is looked at.
+		if (s.meets && s.hook === 'second hook') say('stop', s.fault as Phrase);
+		else if (!s.meets) say('mind', s.fault as Phrase);
+	}
 }
 
 /** A holder against rows, wall and obstructions, and faults of its own build. */
@@ -52,6 +63,9 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 	else if (p.left < p.row.left || p.right > p.row.right) say('mind', phrase('Its hook stands out past the end of the row'));
 	holderFit(plan, p, say);
 	if (p.holder.params.secondHook && p.bearing.kind !== 'second-hook') say('stop', phrase('No row below for its second hook: the face must cover one of the same stock and bevel, under all of its width'));
+	hookScrewWarnings(p, say);
+	if (p.bearing.lost === 'meets-row') say('stop', phrase('Its spacer meets the row below: leave it off, or hang the holder higher'));
+	else if (p.bearing.lost) say('mind', phrase(p.bearing.lost === 'nothing-behind' ? 'Nothing is behind its spacer: it bears on nothing there' : 'What is behind its spacer lies further back than its cleat: pack it, or it bears on nothing'));
 	for (const m of handlingWarnings(plan, p)) say('mind', m);
 	for (const w of p.built.warnings) say(w.level, w.message);
 	return found;

@@ -1,4 +1,4 @@
-import type { Step } from './check';
+import { standingMargin, type Step } from './check';
 
 /** The most that is searched for, as a multiple of the load there is. */
 const FURTHEST = 1000;
@@ -13,13 +13,12 @@ export interface Failing<T extends Step> {
 	first: T;
 }
 
-/** What is called close holds, by friction or by glue, even when its margin alone is under 1. */
-const STILL_HOLDS = 0.999;
-
+/** How much of a step is used before its word changes to "does not hold": of its second line, where that is what stands. */
 function usedOf(s: Step): number {
 	if (s.verdict === 'cannot-be-judged') return Infinity;
-	const used = s.margin === null ? 0 : s.margin > 0 ? 1 / s.margin : Infinity;
-	return s.verdict === 'does-not-hold' ? Math.max(1, used) : Math.min(STILL_HOLDS, used);
+	const margin = standingMargin(s);
+	if (margin === null) return 0;
+	return margin > 0 ? 1 / margin : Infinity;
 }
 
 /** How much of the published steps is used, the worst of them; Infinity when one cannot be judged. */

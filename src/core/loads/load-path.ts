@@ -1,9 +1,9 @@
 import { segmentsOn } from '../cleats/segments';
 import type { Wall } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
-import { hookLoad, within } from './checks/row-loads';
+import { hookLoad } from './checks/hook-loads';
+import { shareOf } from './checks/row-loads';
 import { holderWeights, type Placed } from './place';
-import { beamReactions } from './statics/continuous-beam';
 
 /** The way a holder's load takes to the studs, as places on the wall. */
 export interface LoadPath {
@@ -23,17 +23,14 @@ const WORTH_DRAWING = 0.06;
  * @returns null when it does not hang on its row, or the row has nothing to screw to there
  * @example loadPath(placed, plan.wall)?.screws.map((s) => s.across)
  */
-export function loadPath(placed: Placed, wall: Wall): LoadPath | null {
+export function loadPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPath | null {
 	const { row, profile } = placed;
 	const load = hookLoad(placed);
 	if (!load) return null;
 	const y = row.y + profile.back;
-	const screws = segmentsOn(row, wall).flatMap((segment) => {
-		const part = within(load, segment.from, segment.to);
-		if (!part || segment.fixings.length < 2) return [];
-		const { reactions } = beamReactions(segment.fixings.map((f) => f.x), [part]);
-		return segment.fixings.map((f, i) => ({ at: [f.x, y] as [number, number], across: reactions[i] as number }));
-	});
+	const screws = segmentsOn(row, wall, kerf).flatMap((segment) =>
+		segment.fixings.length < 2 ? [] : segment.fixings.map((f, i) => ({ at: [f.x, f.screws.at(-1)?.y ?? y] as [number, number], across: shareOf(load, segment, i) }))
+	);
 	return {
 		thing: [placed.left + holderWeights(placed.built, profile).at, placed.foot + placed.holder.params.pegs.height],
 		hook: [[load.from, y], [load.to, y]],

@@ -1,4 +1,4 @@
-import { rowBox } from '../cleats/row-box';
+import { rowBoxes } from '../cleats/row-box';
 import type { Problem } from '../result';
 import { inTheWay } from '../survey/in-the-way';
 import { nameOf } from '../survey/names';
@@ -6,7 +6,10 @@ import type { Command } from './commands';
 import type { Obstruction, Plan, Row } from './types';
 
 /** What stands against the wall where a row runs. @example standsAcross(plan, row).map(nameOf) */
-export const standsAcross = (plan: Plan, row: Row): Obstruction[] => inTheWay(plan.wall, rowBox(row, plan.cutting.kerf)).flatMap((w) => (w.how === 'stands' ? [w.obstruction] : []));
+export function standsAcross(plan: Plan, row: Row): Obstruction[] {
+	const met = rowBoxes(row, plan.cutting.kerf).flatMap((box) => inTheWay(plan.wall, box));
+	return [...new Set(met.flatMap((w) => (w.how === 'stands' ? [w.obstruction] : [])))];
+}
 
 /** Which field of a row to set right: the end that went over it, or the height. */
 function field(before: Row | undefined, row: Row, o: Obstruction): 'left' | 'right' | 'y' {

@@ -1,5 +1,6 @@
+import { SCREWS } from '../materials/screws';
 import { WOODS } from '../materials/woods';
-import { exact, flag, identifier, list, oneOf, text, unionOf, within } from './fields';
+import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from './fields';
 
 /** Greatest numbers of things in one survey: beyond any wall, and a bound on what a request can cost. */
 export const SURVEY_LIMITS = { studs: 200, obstructions: 200, ledges: 20, blocking: 100, zones: 50, pilots: 500, layers: 5, marks: 40 } as const;
@@ -59,7 +60,13 @@ export const obstructionSchema = exact({
 });
 
 export const ledgeSchema = exact({ id: identifier(), name: text(60), x: place().optional(), width: within(10, WALL_LIMITS.maxWidth).optional(), y: height(), height: within(5, WALL_LIMITS.maxHeight), out: within(1, 600) });
-export const blockingSchema = exact({ id: identifier(), ...box, depth: within(19, 400), species: species() });
+export const blockingSchema = exact({
+	id: identifier(),
+	...box,
+	depth: within(19, 400),
+	species: species(),
+	fixing: exact({ size: oneOf(SCREWS.map((s) => s.size)), length: within(10, 200), count: whole(1, 40) }).optional()
+});
 export const zoneSchema = exact({ id: identifier(), name: text(60), ...box, most: out() });
 export const pilotSchema = exact({ id: identifier(), x: place(), y: height(), hit: oneOf(['wood', 'nothing'] as const) });
 

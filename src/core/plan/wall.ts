@@ -1,3 +1,4 @@
+import type { ScrewSize } from '../materials/screws';
 import type { SpeciesId } from '../materials/woods';
 import type { Degrees, Kilograms, Millimetres } from '../units/quantity';
 
@@ -169,6 +170,16 @@ export interface Blocking {
 	/** Into the wall. */
 	depth: Millimetres;
 	species: SpeciesId;
+	/** The screws that hold it at each stud it touches. Absent: nobody said, and what hangs on it cannot be judged. */
+	fixing?: BlockFixing;
+}
+
+/** Screws of a block: through a stud into its end, or through its side into a stud beside it. */
+export interface BlockFixing {
+	size: ScrewSize;
+	length: Millimetres;
+	/** At each stud it touches. */
+	count: number;
 }
 
 /** A stretch of wall where things may stand out only so far. */

@@ -1,11 +1,11 @@
 import { box, type Shape } from '../drawing/shapes';
-import { missingStep, stepOf, type Step } from '../loads/check';
+import { failedStep, missingStep, stepOf, type Step } from '../loads/check';
 import { allowedLine, capacityLines, threadLine } from '../loads/checks/joint-lines';
 import { combinedAllowable } from '../loads/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../loads/fasteners/joint';
 import { dowelBearing } from '../loads/fasteners/lateral';
 import { withdrawalPerLength } from '../loads/fasteners/withdrawal';
-import { CEILING_LIVE, deckShares, joistAllowance, joistMoment } from '../loads/members/deck';
+import { CEILING_LIVE, deckShares, greatestShare, joistAllowance, joistMoment, joistShare, shareWithOneLost } from '../loads/members/deck';
 import { WOOD_CHOICES } from '../materials/bending';
 import { lag, LAGS, type LagSize } from '../materials/lags';
 import { MILD_STEEL, STRAPS } from '../materials/steel';
@@ -48,6 +48,9 @@ const fields = {
 };
 type I = InputsOf<typeof fields>;
 
+/** A share in a sum: figures enough to work it out again. */
+const fixed = (share: number) => String(Number(share.toFixed(4)));
+
 /** What bolt bearing is divided by across the grain: 4 K_theta. NDS 2018 Table 12.3.1B. */
 const BOLT_RD = 5;
 
@@ -62,7 +65,7 @@ function hangerSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	const net = (strap.width - i.strapHole) * strap.thickness;
 	const Fe = dowelBearing(timber.G, Math.max(0.25, i.bolt / MM_PER_INCH), 90) * MPA_PER_PSI;
 	const bears = (Fe * i.bolt * i.boltWood * CD_STORAGE) / BOLT_RD;
-	const each = { label: 'each hanger', sum: phrase(`{W} × {x} / {h} / ${i.hangers}`, { W: newtons(weightOf(i.load)), x: mm(i.centre), h: mm(i.hangLine) }), result: newtons(shares.hanger) };
+	const each = { label: 'each hanger', sum: phrase(`{W} × {x} / {h} × {k}: the deck in one piece over ${i.hangers} hangers`, { W: newtons(weightOf(i.load)), x: mm(i.centre), h: mm(i.hangLine), k: fixed(greatestShare(i.hangers)) }), result: newtons(shares.hanger) };
 	return [
 		stepOf({
 			title: 'hanger lag', reason: phrase('hanger lag pulls out of the spreader'), source: 'NDS 2018 12.2-1', demand: newtons(shares.hanger), capacity: newtons(holds),
@@ -76,10 +79,12 @@ function hangerSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 			title: 'bolt', reason: phrase('bolt crushes the deck frame'), source: 'NDS 2018 Table 12.3.3, 12.3.1B', demand: newtons(shares.hanger), capacity: newtons(bears),
 			lines: () => [each, { label: 'wood bears', sum: phrase(`{F} × {d} × {l} × ${CD_STORAGE} / ${BOLT_RD}`, { F: stress(Fe), d: mm(i.bolt), l: mm(i.boltWood) }), result: newtons(bears) }]
 		}),
-		stepOf({
-			title: 'one hanger lost', reason: i.hangers > 1 ? phrase('a hanger goes: its neighbour takes both') : phrase('a single hanger: when it goes, the deck falls'), source: 'statics', demand: newtons(shares.lost), capacity: newtons(holds), ...(i.hangers === 1 ? { verdict: 'does-not-hold' as const } : {}),
-			lines: () => [each, { label: 'takes both', sum: phrase(i.hangers > 1 ? '2 × {R}' : '{R}: there is no neighbour', { R: newtons(shares.hanger) }), result: newtons(shares.lost) }]
-		})
+		Number.isFinite(shares.lost)
+			? stepOf({
+					title: 'one hanger lost', reason: phrase('a hanger goes: those left take all of it'), source: 'statics', demand: newtons(shares.lost), capacity: newtons(holds),
+					lines: () => [each, { label: 'takes then', sum: phrase('{R} × {k}: the worst one gone', { R: newtons(shares.line), k: fixed(shareWithOneLost(i.hangers)) }), result: newtons(shares.lost) }]
+				})
+			: failedStep('one hanger lost', phrase(i.hangers === 1 ? 'a single hanger: when it goes, the deck falls' : 'when one hanger goes, the deck tips off those that are left'), 'statics', [], [each])
 	];
 }
 
@@ -88,9 +93,10 @@ function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	const screw = lag(i.lag as LagSize);
 	const joint: Joint = { fastener: screw, length: i.joistLag, side: { thickness: i.spreader, G: timber.G }, gap: i.ceilingBoard, main: { thickness: i.joistDepth, G: timber.G } };
 	const c = jointCapacity(joint);
-	const force = shares.line / i.joists;
+	const share = joistShare(i.joists, i.hangers);
+	const force = shares.line * share;
 	const each = force / i.perJoist;
-	const perJoist = { label: 'each joist', sum: phrase(`{R} / ${i.joists}`, { R: newtons(shares.line) }), result: newtons(force) };
+	const perJoist = { label: 'each joist', sum: phrase(`{R} × {k}: the spreader in one piece under ${i.joists} joists`, { R: newtons(shares.line), k: fixed(share) }), result: newtons(force) };
 	const spreader = stepOf({
 		title: 'spreader lags', reason: c.across ? phrase('spreader pulls out of the joists') : phrase('spreader lags too short: {p} in the joist, {need} needed', { p: mm(c.penetration), need: mm(c.needed) }), source: 'NDS 2018 12.2-1, 12.2.5', demand: newtons(each), capacity: newtons(c.axial),
 		lines: () => [perJoist, { label: 'each lag', sum: phrase(`{F} / ${i.perJoist}`, { F: newtons(force) }), result: newtons(each) }, ...capacityLines(joint, c, { side: 'spreader', main: 'joist' }).slice(0, 4), { label: 'the smaller', sum: phrase('of thread and head'), result: newtons(c.axial) }]
@@ -119,13 +125,14 @@ function ledgerStep(i: I, shares: ReturnType<typeof deckShares>): Step {
 	const timber = wood(i.species);
 	const joint: Joint = { fastener: lag(i.lag as LagSize), length: i.ledgerLag, side: { thickness: i.ledger, G: timber.G }, gap: i.cladding, main: { thickness: i.stud, G: timber.G } };
 	const c = jointCapacity(joint);
-	const across = Math.max(0, shares.ledger) / i.ledgerStuds;
+	const share = greatestShare(i.ledgerStuds);
+	const across = Math.max(0, shares.ledger) * share;
 	const both = combinedAllowable(c.axial, c.lateral, 0, across);
 	return stepOf({
 		title: 'ledger', reason: c.across ? phrase('ledger lags, across') : phrase('ledger lags too short: {p} in the stud, {need} needed', { p: mm(c.penetration), need: mm(c.needed) }), source: 'NDS 2018 chapter 12, Technical Report 12', demand: newtons(across), capacity: newtons(both.allowed),
 		lines: () => [
 			{ label: 'ledger takes', sum: phrase('{W} × (1 - {x} / {h})', { W: newtons(weightOf(i.load)), x: mm(i.centre), h: mm(i.hangLine) }), result: newtons(shares.ledger) },
-			{ label: 'each stud', sum: phrase(`{R} / ${i.ledgerStuds}`, { R: newtons(Math.max(0, shares.ledger)) }), result: newtons(across) },
+			{ label: 'each stud', sum: phrase(`{R} × {k}: the ledger in one piece over ${i.ledgerStuds} studs`, { R: newtons(Math.max(0, shares.ledger)), k: fixed(share) }), result: newtons(across) },
 			...capacityLines(joint, c, { side: 'ledger', main: 'stud' }), allowedLine(c, both)
 		]
 	});

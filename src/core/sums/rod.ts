@@ -3,7 +3,8 @@ import { stepOf, type Step } from '../loads/check';
 import { dowelBearing } from '../loads/fasteners/lateral';
 import { CD_BUMP } from '../loads/fasteners/joint';
 import { GRAB } from '../loads/grab';
-import { backBearing, lipBearing, rodTip, roundSection } from '../loads/members/rod';
+import { rodDroop, rodSteps } from '../loads/checks/rod-steps';
+import { rodTip, roundSection } from '../loads/members/rod';
 import { WOOD_CHOICES } from '../materials/bending';
 import { ROD_MATERIALS, rod, RODS } from '../materials/rods';
 import { wood } from '../materials/woods';
@@ -33,51 +34,58 @@ const EDGE = 1.5;
 function steps(i: I): Step[] {
 	const r = rod(i.rod);
 	const m = ROD_MATERIALS[r.material];
-	const section = roundSection(r.outer, r.wall);
 	const timber = wood(i.species);
 	const W = weightOf(i.load);
 	const arm = i.place === 'tip' ? i.projection : i.projection / 2;
 	const M = W * arm;
 	const turns = { label: 'turns it', sum: phrase(i.place === 'tip' ? '{W} × {L}' : '{W} × {L} / 2: spread along it', { W: newtons(W), L: mm(i.projection) }), result: moment(M) };
-	const modulus = { label: 'section', sum: phrase(r.wall > 0 ? 'π × ({D}^4 - {d}^4) / 32 / {D}' : 'π × {D}³ / 32', { D: fine(r.outer), d: fine(Math.max(0, r.outer - 2 * r.wall)) }), result: { value: section.modulus, dim: 'section' as const } };
-	const bends = (by: number, allowed: number, lines: Step['lines'], more: Partial<Pick<Step, 'basis' | 'notes'>> & { title: string; reason: string; factor: string }): Step => stepOf({
-		title: more.title, reason: phrase(more.reason), source: `${m.title}: ${m.source}`, demand: stress(by / section.modulus), capacity: stress(allowed), basis: more.basis, notes: more.notes,
-		lines: () => [...lines, modulus, { label: 'bending', sum: phrase('{M} / {S}', { M: moment(by), S: { value: section.modulus, dim: 'section' } }), result: stress(by / section.modulus) },
-			{ label: 'allowed', sum: phrase(`{f} ${more.factor}`, { f: stress(m.strength) }), result: stress(allowed) }]
-	});
 	const upright = i.member === 'upright';
 	const along = (dowelBearing(timber.G, Math.max(0.25, r.outer / MM_PER_INCH), 0) * MPA_PER_PSI) / 4;
 	const allowed = upright ? along : timber.FcPerp;
-	const lip = lipBearing(W, M, i.embedded, r.outer);
-	const back = backBearing(W, M, i.embedded, r.outer);
-	const EI = m.E * section.inertia;
-	const tip = rodTip({ weight: W, projection: i.projection, embedded: i.embedded, outer: r.outer, hole: i.hole, EI, lip, back, allowed: timber.FcPerp });
-	const lost = Math.atan(tip.slope.play) + tip.slope.bending * (i.place === 'tip' ? 3 : 1) + tip.slope.root;
-	const values = { V: newtons(W), M: moment(M), l: mm(i.embedded), d: mm(r.outer) };
+	const loaded = {
+		name: 'rod',
+		outer: r.outer,
+		wall: r.wall,
+		material: m,
+		V: W,
+		M,
+		lines: () => [turns],
+		embedded: i.embedded,
+		hole: i.hole,
+		tilt: i.tilt,
+		bends: { value: (W * i.projection ** 2) / (i.place === 'tip' ? 2 : 6), sum: `{W} × {L}² / ${i.place === 'tip' ? 2 : 6}`, values: { W: newtons(W), L: mm(i.projection) } },
+		lipAllowed: allowed,
+		lipLine: upright
+			? { label: 'allowed', sum: phrase(`11200 × ${timber.G} / 4: in lb and in, along the grain of ${timber.title}`), result: stress(along) }
+			: { label: 'allowed', sum: phrase(`bearing across the grain of ${timber.title}`), result: stress(allowed) },
+		lipSource: 'statics of a rigid rod in a hole; NDS 2018 Table 12.3.3, Supplement Fc⊥',
+		FcPerp: timber.FcPerp
+	};
+	const judged = rodSteps(loaded);
+	const EI = m.E * roundSection(r.outer, r.wall).inertia;
+	const d = rodDroop(loaded);
+	const tip = rodTip({ weight: W, projection: i.projection, embedded: i.embedded, outer: r.outer, hole: i.hole, EI, lip: d.lip, back: d.back, allowed: timber.FcPerp });
 	const grabM = GRAB * i.projection;
 	const wooden = m.factor === 4;
-	const degrees = (rad: number) => ({ value: rad, dim: 'angle' as const });
+	const grabbed = rodSteps({ ...loaded, M: grabM, lines: () => [{ label: 'grabbed', sum: phrase('{G} × {L}: a person hangs on the tip', { G: newtons(GRAB), L: mm(i.projection) }), result: moment(grabM) }] }).bending;
 	return [
-		bends(M, m.strength / m.factor, [turns], { title: 'rod', reason: 'rod bends at the face', factor: `/ ${m.factor}` }),
+		stepOf(judged.bending),
+		stepOf(judged.lip),
 		stepOf({
-			title: 'lip of the hole', reason: phrase('lip of the hole: the wood crushes'), source: 'statics of a rigid rod in a hole; NDS 2018 Table 12.3.3, Supplement Fc⊥', demand: stress(lip), capacity: stress(allowed),
-			lines: () => [turns, { label: 'lip pressure', sum: phrase('(4 × {V} × {l} + 6 × {M}) / {l}² / {d}', values), result: stress(lip) },
-				upright
-					? { label: 'allowed', sum: phrase(`11200 × ${timber.G} / 4: in lb and in, along the grain of ${timber.title}`), result: stress(along) }
-					: { label: 'allowed', sum: phrase(`bearing across the grain of ${timber.title}`), result: stress(allowed) }]
-		}),
-		stepOf({
-			title: 'tilt', reason: phrase(lost >= radians(i.tilt) ? 'the tip points down: things slide off' : 'tilt left at the tip'), source: 'beam tables; NDS 2018 4.2.6 for the root', demand: degrees(lost), capacity: degrees(radians(i.tilt)),
-			lines: () => [
-				{ label: 'play', sum: phrase('atan(({h} - {d}) / {l})', { h: fine(Math.max(i.hole, r.outer)), d: fine(r.outer), l: mm(i.embedded) }), result: degrees(Math.atan(tip.slope.play)) },
-				{ label: 'bends', sum: phrase(i.place === 'tip' ? '{W} × {L}² / (2 × {E} × {I})' : '{W} × {L}² / (6 × {E} × {I})', { W: newtons(W), L: mm(i.projection), E: stress(m.E), I: { value: section.inertia, dim: 'inertia' } }), result: degrees(tip.slope.bending * (i.place === 'tip' ? 3 : 1)) },
-				{ label: 'root gives', sum: phrase('{c} × ({q} + {b}) / {F} / {l}: lip and back pressed in', { c: fine(0.04 * MM_PER_INCH), q: stress(lip), b: stress(back), F: stress(timber.FcPerp), l: mm(i.embedded) }), result: degrees(tip.slope.root) },
-				{ label: 'lost', sum: phrase('{a} + {b} + {c}', { a: degrees(Math.atan(tip.slope.play)), b: degrees(tip.slope.bending * (i.place === 'tip' ? 3 : 1)), c: degrees(tip.slope.root) }), result: degrees(lost) }
-			],
+			...judged.tilt,
 			notes: [phrase('The tip drops {b} by bending, {p} by play, {r} by the wood at the root', { b: fine(tip.bending * (i.place === 'tip' ? 8 / 3 : 1)), p: fine(tip.play), r: fine(tip.root) })]
 		}),
-		bends(grabM, (m.strength / m.factor) * (wooden ? CD_BUMP : 1), [{ label: 'grabbed', sum: phrase('{G} × {L}: a person hangs on the tip', { G: newtons(GRAB), L: mm(i.projection) }), result: moment(grabM) }], {
-			title: 'grab', reason: 'somebody hangs on its tip', basis: 'grab', factor: wooden ? `/ ${m.factor} × ${CD_BUMP}` : `/ ${m.factor}`, notes: [phrase('For anything under 2.1 m (7 ft) that a person could hang from')]
+		stepOf({
+			...grabbed,
+			title: 'grab',
+			basis: 'grab',
+			reason: phrase('somebody hangs on its tip'),
+			capacity: stress((m.strength / m.factor) * (wooden ? CD_BUMP : 1)),
+			lines: () => [
+				...grabbed.lines().slice(0, -1),
+				{ label: 'allowed', sum: phrase(wooden ? `{f} / ${m.factor} × ${CD_BUMP}` : `{f} / ${m.factor}`, { f: stress(m.strength) }), result: stress((m.strength / m.factor) * (wooden ? CD_BUMP : 1)) }
+			],
+			notes: [phrase('For anything under 2.1 m (7 ft) that a person could hang from')]
 		})
 	];
 }

@@ -1,8 +1,8 @@
 import { box, type Shape } from '../drawing/shapes';
 import { hookOutline, profileOutline, type Bevel, type CleatProfile } from '../cleats/profile';
-import { missingStep, stepOf, type Step } from '../loads/check';
+import { failedStep, missingStep, stepOf, type Step, type SumLine } from '../loads/check';
 import { cleatRoll, hookRoll, rollArm } from '../loads/statics/roll';
-import { FRICTION, greatestTug, lockStripUplift, partLoad, seat, SEAT_FACTOR, type SeatInput } from '../loads/statics/seat';
+import { FRICTION, greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type SeatInput } from '../loads/statics/seat';
 import { angle, mm, moment, newtons, phrase, ratio, type Phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';
 import { choiceField, flagField, lengthField, massField, type InputsOf } from './field';
@@ -33,34 +33,38 @@ function steps(i: I): Step[] {
 	const values = { d: mm(i.drop), b: angle(Number(i.bevel)), x: mm(all.standOff), w: newtons(all.weight) };
 	const stands = { label: 'stands out', sum: phrase('({a} × {p} + {l} × {o}) / ({a} + {l})', { a: newtons(weightOf(i.self)), p: mm(i.selfOut), l: newtons(weightOf(i.load)), o: mm(i.out) }), result: mm(all.standOff) };
 	if (all.standOff <= 0) return [stepOf({ title: 'seat', reason: phrase('seated: nothing tips it'), source: 'statics', demand: ratio(0), capacity: ratio(1), lines: () => [] })];
+	const self = { weight: weightOf(i.self), standOff: i.selfOut };
+	const things = [{ weight: weightOf(i.load), standOff: i.out }];
+	const part = worstPart(self, things);
 	if (i.lock && i.bevel !== '0') {
-		const uplift = lockStripUplift(all.weight, input);
-		const stays = Number.isFinite(uplift);
-		return [{
-			title: 'seat, locked', margin: stays ? null : 0, load: null, verdict: stays ? (uplift > 0 ? 'close' : 'holds') : 'does-not-hold', basis: 'published', source: 'statics',
-			reason: stays ? phrase(uplift > 0 ? 'held on by its lock strip, which takes {u}' : 'seated; the lock strip takes only bumps', { u: newtons(uplift) }) : phrase('nothing bears below: it turns out'),
-			lines: [stands, ...(stays ? [{ label: 'lifts the strip', sum: phrase(uplift > 0 ? '{w} × {x} / {d} / tan {b} - {w}' : '0: {w} × {x} / {d} / tan {b} is less than {w}', values), result: newtons(uplift) }] : [])],
-			notes: []
-		}];
+		if (i.drop <= 0) return [failedStep('seat, locked', phrase('nothing bears below: it turns out'), 'statics', [], [stands])];
+		const uplift = lockStripUplift([self, ...things], { bevel: input.bevel, drop: i.drop });
+		const worst = seat({ ...input, standOff: part.standOff });
+		if (uplift > 0) {
+			return [
+				missingStep('seat, locked', phrase('its lock strip takes {u} upward: what its screws hold is not known', { u: newtons(uplift) }), 'statics', [
+					phrase('Without the strip its margin is {m}; a screw of the strip is judged as one across', { m: ratio(worst.shape) })
+				])
+			];
+		}
+		return [stepOf({ title: 'seat, locked', reason: phrase('seated; the lock strip takes only bumps'), source: 'statics', demand: ratio(1), capacity: ratio(worst.shape), lines: () => [stands] })];
 	}
 	if (i.lock) return [missingStep('seat, locked', phrase('a square ledge with a strip: what its screws hold is not known'), 'statics')];
-	const s = seat(input);
-	const kept = s.close && s.margin < 1;
-	const full = stepOf({
-		title: 'seat', reason: i.bevel === '0' ? phrase('a square ledge stops a fall, not a pull-out') : kept ? phrase('friction keeps it on; a knock may not') : phrase('reaches down {f} times its stand-off', { f: ratio(i.drop / all.standOff) }),
-		source: 'statics of a body on a slope with one lower bearing', demand: ratio(SEAT_FACTOR), capacity: ratio(s.shape), ...(kept ? { verdict: 'close' as const } : {}),
-		lines: () => [
-			stands,
-			{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', values), result: ratio(s.shape) },
-			{ label: 'with friction', sum: phrase('{d} × tan({b} + {f}) / {x}', { ...values, f: angle((Math.atan(FRICTION) * 180) / Math.PI) }), result: ratio(s.friction) }
-		]
-	});
-	const reach = i.drop * Math.tan(radians(input.bevel));
-	const part = partLoad({ weight: weightOf(i.self), standOff: i.selfOut }, [{ weight: weightOf(i.load), standOff: i.out }], reach);
-	const worse = part.standOff > all.standOff + 1e-6 && part.weight > 0 ? seat({ ...input, standOff: part.standOff }) : null;
-	return worse
-		? [full, stepOf({ title: 'seat, part-loaded', reason: phrase('with only what stands out past {r}', { r: mm(reach) }), source: 'statics', demand: ratio(SEAT_FACTOR), capacity: ratio(worse.shape), lines: () => [] })]
-		: [full];
+	const judged = (title: string, reason: Phrase, standOff: number, first: SumLine[]): Step => {
+		const s = seat({ ...input, standOff });
+		const at = { ...values, x: mm(standOff) };
+		return stepOf({
+			title, reason, source: 'statics of a body on a slope with one lower bearing', demand: ratio(SEAT_FACTOR), capacity: ratio(s.shape),
+			second: {
+				by: 'friction', demand: ratio(SEAT_FACTOR), capacity: ratio(s.friction),
+				lines: () => [{ label: 'with friction', sum: phrase('{d} × tan({b} + {f}) / {x}: a knock may undo it', { ...at, f: angle((Math.atan(FRICTION) * 180) / Math.PI) }), result: ratio(s.friction) }]
+			},
+			lines: () => [...first, { label: 'shape', sum: phrase('{d} × tan {b} / {x}', at), result: ratio(s.shape) }]
+		});
+	};
+	const reason = i.bevel === '0' ? phrase('a square ledge stops a fall, not a pull-out') : phrase('reaches down {f} times its stand-off', { f: ratio(i.drop / all.standOff) });
+	const full = judged('seat', reason, all.standOff, [stands]);
+	return part.left === 0 && part.standOff > all.standOff + 1e-6 ? [full, judged('seat, part-loaded', phrase('empty: the holder itself stands furthest out'), part.standOff, [])] : [full];
 }
 
 function notes(i: I): Phrase[] {
@@ -73,7 +77,7 @@ function notes(i: I): Phrase[] {
 		phrase('An outward tug of {f} takes it off', { f: newtons(greatestTug(all.weight, { bevel: b, standOff: all.standOff, drop: i.drop }, i.tugAt)) }),
 		phrase('It lifts off by rising {h}: leave that free above', { h: mm(profile.front - profile.back) }),
 		phrase('It rolls its cleat by {M}: the least of stand-off, {x}, and front × tan b + t, {a}, times its weight', { M: moment(roll), x: mm(all.standOff), a: mm(rollArm(profile)) }),
-		phrase('Its hook is rolled by {M}', { M: moment(hookRoll(all.weight, b as Bevel, (profile.back + profile.front) / 2, i.thickness)) }),
+		phrase('Its hook is rolled by {M}', { M: moment(hookRoll(all.weight, Math.tan(radians(b)), (profile.back + profile.front) / 2, i.thickness)) }),
 		phrase('Hung on two rows, a spacing error of {e} puts all of it on one: each row must take all of it', { e: mm(1) })
 	];
 }

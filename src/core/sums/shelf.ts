@@ -76,8 +76,10 @@ function steps(i: I): Step[] {
 				{ label: 'in the long run', sum: phrase(`{d} × ${creep}`, { d: fine(atOnce) }), result: fine(atOnce * creep) },
 				{ label: 'may sag', sum: phrase(i.limit === 'looks' ? '{L} × 0.02 / 12: looks straight, common practice' : '{L} / 240: for work', { L: mm(sag.span) }), result: fine(sag.span * share) }
 			],
-			// A sag that shows is no fall: it is never worse than close by itself until it is twice what shows.
-			...(atOnce * creep > sag.span * share && atOnce * creep <= 2 * sag.span * share ? { verdict: 'close' as const } : {})
+			// A sag that shows is no fall: what a work shelf may sag stands behind it.
+			second: i.limit === 'looks'
+				? { by: 'what a work shelf may sag', demand: fine(atOnce * creep), capacity: fine(sag.span * FOR_WORK), lines: () => [{ label: 'for work', sum: phrase('{L} / 240', { L: mm(sag.span) }), result: fine(sag.span * FOR_WORK) }] }
+				: undefined
 		}),
 		stepOf({
 			title: 'bending', reason: phrase('bends most near {x@tape}', { x: mm(bent.at) }), source: `NDS 2018 3.3; ${m.title}: ${m.source}`, demand: stress(bent.value / s.modulus), capacity: stress(m.Fb),

@@ -4,7 +4,7 @@ import { allowedLine, capacityLines } from '../loads/checks/joint-lines';
 import { combinedAllowable } from '../loads/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../loads/fasteners/joint';
 import { rectangle } from '../loads/members/rectangle';
-import { beamPulls, localPulls, type Turn } from '../loads/statics/upright';
+import { localPulls, worstPulls, type Turn } from '../loads/statics/upright';
 import { WOOD_CHOICES } from '../materials/bending';
 import { lag, LAGS, type LagSize } from '../materials/lags';
 import { wood } from '../materials/woods';
@@ -37,7 +37,7 @@ function steps(i: I): Step[] {
 	const couple = weightOf(i.load) * (i.reach + i.depth);
 	const turns: Turn[] = i.arms.map((at) => ({ at, couple }));
 	const bound = localPulls(i.lags, turns, i.foot);
-	const beam = beamPulls(i.lags, turns);
+	const beam = worstPulls(i.lags, turns, [i.foot, i.foot + i.length, ...i.arms]);
 	const across = (weightOf(i.load) * i.arms.length) / i.lags.length;
 	const pulls = bound.map((t, k) => Math.max(t, beam[k] as number));
 	const worst = pulls.reduce((best, t, k) => (t > (pulls[best] as number) ? k : best), 0);
@@ -59,7 +59,7 @@ function steps(i: I): Step[] {
 			lines: () => [
 				{ label: 'each turns it', sum: phrase('{W} × ({r} + {d})', { W: newtons(weightOf(i.load)), r: mm(i.reach), d: mm(i.depth) }), result: moment(couple) },
 				{ label: 'pull, bounded', sum: phrase(`${several} × {C} / ({y} - {z}): to the next lag or the foot`, { C: moment(couple), y: mm(at), z: mm(below) }), result: newtons(bound[worst] as number) },
-				{ label: 'as a beam', sum: phrase('on all its lags; the greater of the two counts'), result: newtons(Math.max(0, beam[worst] as number)) },
+				{ label: 'as a beam', sum: phrase('held at its lags, pressing on the wall where its arms push it in; each arm by itself, added up. The greater of the two counts'), result: newtons(beam[worst] as number) },
 				{ label: 'across each', sum: phrase(`${i.arms.length} × {W} / ${i.lags.length}`, { W: newtons(weightOf(i.load)) }), result: newtons(across) },
 				...capacityLines(joint, c, { side: 'upright', main: 'stud' }),
 				{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(across) }), result: newtons(resultant) },

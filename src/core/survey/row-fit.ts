@@ -1,4 +1,4 @@
-import { rowBox } from '../cleats/row-box';
+import { rowBoxes } from '../cleats/row-box';
 import type { Segment } from '../cleats/segments';
 import type { Warning } from '../loads/check';
 import { rowProfile } from '../plan/profile';
@@ -9,7 +9,7 @@ import { nameOf } from './names';
 import { floorAt } from './outline';
 import { packingFor } from './packing';
 import { isProved, isUnsure } from './record';
-import { barredAt, cablesMayRun, EDGE } from './safe-zones';
+import { cablesMayRun, EDGE } from './safe-zones';
 
 type Say = (level: Warning['level'], message: Phrase) => void;
 
@@ -18,7 +18,10 @@ export const FAR_WORDS: Record<FarSide['kind'], string> = { room: 'the room behi
 
 /** A row against what stands, moves or must stay clear before the wall. */
 function obstacles(plan: Plan, row: Row, say: Say): void {
-	for (const { obstruction: o, how } of inTheWay(plan.wall, rowBox(row, plan.cutting.kerf))) {
+	const told = new Set<string>();
+	for (const { obstruction: o, how } of rowBoxes(row, plan.cutting.kerf).flatMap((box) => inTheWay(plan.wall, box))) {
+		if (told.has(o.id)) continue;
+		told.add(o.id);
 		const name = nameOf(o);
 		if (how === 'stands') say('stop', phrase('The row runs over {name}', { name }));
 		else if (how === 'moves') say('stop', phrase('{name} would hit the row as it moves', { name }));
@@ -33,11 +36,16 @@ function obstacles(plan: Plan, row: Row, say: Say): void {
 }
 
 /** Screws of a row where a cable may run, or something was found in the wall. */
-function screws(plan: Plan, row: Row, segments: readonly Segment[], say: Say): void {
-	for (const { x } of segments.flatMap((s) => s.fixings)) {
-		const barred = barredAt(plan.wall, x, row.y + rowProfile(row, plan.cutting.kerf).back / 2);
-		if (!barred) continue;
+function screws(segments: readonly Segment[], say: Say): void {
+	const told = new Set<string>();
+	for (const { x, fault } of segments.flatMap((s) => s.missed)) {
+		if (fault?.kind !== 'barred') continue;
+		const barred = fault.zone;
 		const name = nameOf(barred.obstruction);
+		// Two screws above each other are told once.
+		const key = `${barred.obstruction.id} ${Math.round(x)}`;
+		if (told.has(key)) continue;
+		told.add(key);
 		if (barred.kind === 'opening') say('stop', phrase('The screw at {x@tape} would go into {name}', { x: mm(x), name }));
 		else say('stop', barred.kind === 'found' ? phrase('The screw at {x@tape} would go into {name} in the wall', { x: mm(x), name }) : phrase('The screw at {x@tape} goes in where cables of {name} may run: trace them with the power off, and say so there', { x: mm(x), name }));
 	}
@@ -76,7 +84,7 @@ export function rowFitWarnings(plan: Plan, row: Row, segments: readonly Segment[
 	const found: Warning[] = [];
 	const say: Say = (level, message) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
 	obstacles(plan, row, say);
-	screws(plan, row, segments, say);
+	screws(segments, say);
 	framing(segments, say);
 	surface(plan, row, say);
 	return found;

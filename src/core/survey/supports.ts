@@ -7,6 +7,8 @@ import { pitched } from './pitched';
 export interface Support extends Stud {
 	/** Absent: a stud. */
 	member?: 'blocking' | 'plank' | 'masonry';
+	/** The block itself, where it is one. */
+	block?: Blocking;
 }
 
 /** Centre of a stud at a height. @example studAt({ x: 800, lean: 10, ... }, 2000) // 820 */
@@ -22,7 +24,7 @@ function standing(stud: Stud, y: Millimetres): Support {
 	return stud.lean || stud.plies ? { ...stud, x: screwLine(stud, y), ...(stud.plies ? { width: stud.width / 2 } : {}) } : stud;
 }
 
-const blockAt = (b: Blocking): Support => ({ id: b.id, x: b.x + b.width / 2, width: b.width, depth: b.depth, species: b.species, member: 'blocking' });
+const blockAt = (b: Blocking): Support => ({ id: b.id, x: b.x + b.width / 2, width: b.width, depth: b.depth, species: b.species, member: 'blocking', block: b });
 
 /** Screw lines along a wall that takes a screw anywhere. */
 function gridOf(build: Exclude<Build, { kind: 'framed' }>, width: Millimetres): Support[] {

@@ -1,7 +1,9 @@
+import { spacingMinimums } from '../../loads/fasteners/spacing-minimums';
+import { screw } from '../../materials/screws';
 import { DOWEL, stock } from '../../materials/stocks';
 import type { PegRackParams } from '../../plan/types';
 import { mm, phrase } from '../../units/phrase';
-import { radians } from '../../units/quantity';
+import { radians, type Degrees, type Millimetres } from '../../units/quantity';
 import { spacingPositions } from '../spacing';
 import type { BuiltHolder, Hole, HolderContext, HolderSeat, HookScrew, Part } from '../types';
 import { pegRackWarnings } from './warnings';
@@ -19,7 +21,8 @@ function hookScrews(params: PegRackParams, context: HolderContext): HookScrew[] 
 	const { profile } = context;
 	// Half way up the hook's short side, measured down from its top edge, which is flush with the face's top.
 	const y = face.height - profile.back / 2;
-	const margin = Math.min(HOOK_END, face.width / 4);
+	const { end } = spacingMinimums(screw(hook.screws.size), { acrossGrain: true, drilled: true });
+	const margin = Math.min(HOOK_END, Math.max(face.width / 4, Math.min(end, face.width / 2)));
 	const inFace = hook.from === 'back' ? hook.screws.length - profile.thickness : stock(face.stock).thickness;
 	return spacingPositions(face.width, { kind: 'end-margins', count: hook.screws.count, margin }).map((x) => ({ x, y, from: hook.from, inFace }));
 }
@@ -31,7 +34,7 @@ function selfMass(params: PegRackParams, context: HolderContext, pegCount: numbe
 	const volume = (a: number, b: number, c: number) => (a * b * c) / 1e9;
 	const faceMass = volume(params.face.width, params.face.height, board.thickness) * board.density;
 	const stripMass = volume(params.face.width, (profile.back + profile.front) / 2, profile.thickness) * cleat.density;
-	const strips = 1 + (params.spacer ? 1 : 0) + (params.secondHook ? 1 : 0);
+	const strips = 1 + (params.spacer ? 1 : 0) + (params.secondHook ? 1 : 0) + (params.lockStrip ? 1 : 0);
 	const pegArea = (Math.PI * params.pegs.diameter ** 2) / 4;
 	const pegMass = (pegCount * pegArea * params.pegs.projection * DOWEL.density) / 1e9;
 	const out = Math.cos(radians(params.pegs.tilt));
@@ -54,7 +57,19 @@ function pegRackParts(params: PegRackParams, context: HolderContext, pegCount: n
 	];
 	if (params.secondHook) parts.push({ ...strip, name: 'second hook', count: 1 });
 	if (params.spacer) parts.push({ ...strip, name: 'spacer', count: 1 });
+	if (params.lockStrip) parts.push({ ...strip, name: 'lock strip', count: 1 });
 	return parts;
+}
+
+/** Wood slides back on a peg by itself only where it is steeper than its friction, 0.3. */
+const SLIDES_BACK = (Math.atan(0.3) * 180) / Math.PI;
+
+/** Are things kept against the face, or may they stand anywhere along the peg? @example keptBack(5) // false */
+export const keptBack = (tilt: Degrees): boolean => tilt >= SLIDES_BACK;
+
+/** Where the outermost side of a stack is counted: at the peg's tip, for nothing keeps it back, unless the peg is steep or the stack longer. */
+function farEnd(projection: Millimetres, stack: Millimetres, tilt: Degrees): Millimetres {
+	return keptBack(tilt) ? stack : Math.max(stack, projection);
 }
 
 /**
@@ -75,8 +90,9 @@ export function buildPegRack(params: PegRackParams, context: HolderContext): Bui
 		x, y: pegs.height, diameter: pegs.diameter, depth, tilt: pegs.tilt, through: pegs.depth >= board.thickness
 	}));
 	const level = Math.cos(radians(pegs.tilt));
+	const last = farEnd(pegs.projection, load.perSeat * load.thickness, pegs.tilt);
 	const things = Array.from({ length: load.mass > 0 ? load.perSeat : 0 }, (_, i) => ({
-		mass: load.mass, out: (i + 0.5) * load.thickness * level
+		mass: load.mass, out: (last - (load.perSeat - i - 0.5) * load.thickness) * level
 	}));
 	const seats: HolderSeat[] = centres.map((x) => ({ x, y: pegs.height, things }));
 	const front = context.profile.thickness + board.thickness;

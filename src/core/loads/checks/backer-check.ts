@@ -2,16 +2,18 @@ import type { Segment } from '../../cleats/segments';
 import { screw, THREAD_SHARE } from '../../materials/screws';
 import { stock } from '../../materials/stocks';
 import { mm, moment, newtons, perLength, phrase } from '../../units/phrase';
-import { MM_PER_INCH } from '../../units/quantity';
+import { MM_PER_INCH, type Millimetres } from '../../units/quantity';
 import { checkOf, type Check } from '../check';
 import { combinedAllowable } from '../fasteners/combined';
 import { CD_STORAGE, LEAST_PENETRATION } from '../fasteners/joint';
 import { lateral } from '../fasteners/lateral';
 import { headPullThrough, withdrawalPerLength } from '../fasteners/withdrawal';
 import type { LaidRow } from '../place';
-import { rollArm } from '../statics/roll';
 import { headLine, threadLine } from './joint-lines';
 import type { SegmentLoads } from './row-loads';
+
+/** The first screw from behind stands this far from the cleat's end. */
+export const behindEnd = (pitch: Millimetres): Millimetres => Math.min(40, pitch / 2);
 
 /**
  * A cleat on a backer sheet: its screws from behind, one line at mid height of its wall side, under the heaviest stretch of hook. They are
@@ -26,9 +28,12 @@ export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads
 	const f = screw(backer.behind.size);
 	const sheet = stock(backer.stock);
 	const cleat = stock(row.stock);
-	const arm = Math.min(rollArm(profile), loads.heaviestArm);
+	const arm = loads.arm;
 	const up = profile.back / 2;
-	const share = loads.line * backer.behind.pitch;
+	// By nearness each takes a pitch of the cleat; the last one what stands out past it as well.
+	const { pitch } = backer.behind;
+	const reach = Math.max(pitch, (pitch + behindEnd(pitch)) ** 2 / (2 * pitch));
+	const share = loads.line * reach;
 	const pull = (share * arm) / up;
 	const inside = Math.min(Math.max(0, backer.behind.length - sheet.thickness), profile.thickness);
 	const thread = Math.min(inside, backer.behind.length * THREAD_SHARE);
@@ -41,15 +46,17 @@ export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads
 	const resultant = Math.hypot(pull, share);
 	const needed = LEAST_PENETRATION['wood-screw'] * f.D * MM_PER_INCH;
 	const short = inside < needed;
+	const holding = short ? { demand: newtons(resultant), capacity: newtons(both.allowed) } : undefined;
 	return checkOf(`row:${row.id}:${Math.round(segment.from)}:backer`, { kind: 'row', id: row.id }, {
 		title: 'cleat to its sheet',
 		reason: short && both.allowed >= resultant ? phrase('screws from behind: {p} in the cleat, {n} would be 6 diameters', { p: mm(inside), n: mm(needed) }) : phrase('screws from behind into the cleat'),
 		source: 'statics; NDS 2018 chapter 12, Technical Report 12',
 		demand: newtons(resultant),
-		capacity: newtons(both.allowed),
-		...(short && both.allowed >= resultant ? { verdict: 'close' as const } : {}),
+		// Under 6 diameters a screw counts for nothing; what the equations give for what is in is a second line.
+		capacity: newtons(short ? 0 : both.allowed),
+		second: holding && { by: 'what is in', ...holding, lines: () => [] },
 		lines: () => [
-			{ label: 'each takes', sum: phrase('{w} × {s}: the heaviest stretch of hook', { w: perLength(loads.line), s: mm(backer.behind.pitch) }), result: newtons(share) },
+			{ label: 'each takes', sum: phrase('{w} × {s}: the heaviest stretch of hook, by the last screw', { w: perLength(loads.line), s: mm(reach) }), result: newtons(share) },
 			{ label: 'rolls', sum: phrase('{V} × {a}', { V: newtons(share), a: mm(arm) }), result: moment(share * arm) },
 			{ label: 'pull', sum: phrase('{M} / {y}: half way up the wall side', { M: moment(share * arm), y: mm(up) }), result: newtons(pull) },
 			threadLine(f, cleat.G),

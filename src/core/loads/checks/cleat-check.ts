@@ -5,7 +5,6 @@ import { checkOf, type Check, type SumLine } from '../check';
 import { CD_STORAGE } from '../fasteners/joint';
 import { beamShear, cleatSection, crossGrainStress, torsionShear } from '../members/cleat-section';
 import type { LaidRow } from '../place';
-import { screwHeights } from '../statics/roll';
 import type { SegmentLoads } from './row-loads';
 
 const section = (value: number) => ({ value, dim: 'section' }) as const;
@@ -45,7 +44,8 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 		])
 	];
 	if (board.kind === 'solid') {
-		const top = screwHeights(profile, row.screws.size, row.screws.perStud).heights.at(-1) as number;
+		const top = Math.max(...segment.fixings.flatMap((f) => f.screws.map((s) => s.y))) - row.y;
+
 		const across = crossGrainStress(loads.line, profile, top);
 		found.push(
 			check('split', 'cleat splitting', (3 * across) / Fv, {

@@ -1,19 +1,20 @@
-import type { Fixing } from '../../cleats/segments';
+import type { Fixing, Segment } from '../../cleats/segments';
 import { screw } from '../../materials/screws';
 import { stock } from '../../materials/stocks';
 import { isKnown, wood } from '../../materials/woods';
 import type { Wall } from '../../plan/types';
 import type { Quantity } from '../../units/format-quantity';
 import { claddingDepth } from '../../survey/cladding-depth';
-import { mm, moment, newtons, phrase, ratio, stress, type Phrase } from '../../units/phrase';
+import { count, mm, moment, newtons, phrase, ratio, stress, type Phrase } from '../../units/phrase';
 import { N_PER_POUND } from '../../units/quantity';
 import { checkOf, missingStep, type Check, type SumLine } from '../check';
 import { combinedAllowable } from '../fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint, type JointCapacity } from '../fasteners/joint';
 import type { LaidRow } from '../place';
-import { blockJointStress, rollArm, rollPull, screwHeights, sheetScrewHeights } from '../statics/roll';
+import { beamReactions } from '../statics/continuous-beam';
+import { blockJointStress, rollArm, rollPull, type Rolling } from '../statics/roll';
 import { turningEdge } from '../statics/turning-edge';
-import type { Hung, StudShare } from './row-loads';
+import { shareOf, type Hung, type OwnWeight, type StudShare } from './row-loads';
 import { allowedLine, capacityLines } from './joint-lines';
 import { plugCheck } from './plug-check';
 
@@ -32,32 +33,51 @@ interface Demand {
 	screws: number;
 }
 
-/** What hangs next to this stud, each with the sum of its roll. */
-function hungLines(laid: LaidRow, below: number, hung: readonly Hung[]): SumLine[] {
-	const arm = rollArm(laid.profile, below);
-	return hung.map((h) => {
-		const values = { W: newtons(h.weight), x: mm(h.standOff), arm: mm(arm) };
-		const short = h.standOff <= arm;
-		return {
-			label: `roll by ${h.name}`,
-			sum: phrase(short ? '{W} × {x}: its stand-off, less than front × tan b + t, {arm}' : '{W} × {arm}: front × tan b + t, less than its stand-off, {x}', values),
-			result: moment(h.roll)
-		};
-	});
+/** Where a fixing stands in its row: which cleat, which of its fixings, and what hangs by it. */
+export interface FixingPlace {
+	segment: Segment;
+	at: number;
+	hung: readonly Hung[];
+	rolling: Rolling;
+	own: OwnWeight;
 }
 
-/** Heights above the line the row turns about's wood: of the screws that count. Two that do not stand far enough apart count as one. */
-function countedHeights({ row, profile }: LaidRow, below: number): number[] {
-	if (row.backer) return sheetScrewHeights(row.backer.height, row.backer.perStud);
-	const { heights, fits } = screwHeights(profile, row.screws.size, row.screws.perStud);
-	return (fits ? heights : heights.slice(-1)).map((y) => y + below);
+/** What hangs by this stud: each with its share of weight here, where it lies, and the sum of its roll. */
+function hungLines(laid: LaidRow, { segment, at, hung, rolling, own }: FixingPlace): SumLine[] {
+	const arm = rollArm(laid.profile, rolling);
+	const supports = segment.fixings.map((f) => f.x);
+	const length = segment.to - segment.from;
+	const wood = own.cleat + own.sheet;
+	const self = beamReactions(supports, [{ from: segment.from, to: segment.to, total: wood }]).reactions[at] as number;
+	const rows: SumLine[] = [
+		{
+			label: own.sheet > 0 ? 'cleat and sheet' : 'cleat itself',
+			sum: phrase(own.sheet > 0 ? '({c} + {s}) over {l}: its share here' : '{c} over {l}: its share here', { c: newtons(own.cleat), s: newtons(own.sheet), l: mm(length) }),
+			result: newtons(self)
+		}
+	];
+	for (const h of hung) {
+		const values = { W: newtons(h.weight), a: mm(h.load.from), b: mm(h.load.to), x: mm(h.standOff), arm: mm(arm) };
+		const share = shareOf(h.load, segment, at);
+		rows.push({ label: `weight of ${h.name}`, sum: phrase('{W} about {a@tape} to {b@tape}, seat by seat: its share here', values), result: newtons(share) });
+		const roll = h.load.locked
+			? '{W} × {x}: its lock strip holds it, so all of its stand-off'
+			: h.byStandOff
+				? '{W} × {x}: its stand-off, less than front × tan b + t, {arm}'
+				: '{W} × {arm}: front × tan b + t, less than its stand-off, {x}';
+		rows.push({ label: `roll by ${h.name}`, sum: phrase(roll, values), result: moment(h.roll) });
+	}
+	return rows;
 }
 
-const PULL_WORDS = { plain: 'about its lower edge', block: 'about the foot of its twist block', backer: "about the foot of its sheet" } as const;
+const PULL_WORDS = { plain: 'about its lower edge', block: 'about the foot of its twist block', backer: 'about the foot of its sheet' } as const;
 
-function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung[]): Demand {
-	const { below, crush } = turningEdge(laid.row, wall);
-	const heights = countedHeights(laid, below);
+function demand(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace): Demand {
+	const { row } = laid;
+	const { below, crush } = turningEdge(row, wall);
+	const fixing = place.segment.fixings[place.at] as Fixing;
+	// Above the line that the row turns about: each screw where it really is.
+	const heights = fixing.screws.map((s) => s.y - (row.y - below));
 	const n = heights.length;
 	const pulls = rollPull(share.roll, heights, crush);
 	const rollTop = Math.max(...pulls);
@@ -70,17 +90,17 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, hung: readonly Hung
 		const values: Record<string, Quantity> = { M: moment(share.roll), p: mm(crush) };
 		heights.forEach((y, i) => (values[`y${i + 1}`] = mm(y)));
 		const squares = heights.map((_, i) => `({y${i + 1}} - {p})²`).join(' + ');
-		const about = PULL_WORDS[laid.row.backer ? 'backer' : laid.row.twistBlock ? 'block' : 'plain'];
+		const about = PULL_WORDS[row.backer ? 'backer' : row.twistBlock ? 'block' : 'plain'];
 		const found: SumLine[] = [
+			...hungLines(laid, place),
 			{ label: 'by nearness', sum: phrase('each load shared by the studs on either side'), result: newtons(share.lever) },
 			{
-				label: lifted ? 'stud is lifted' : 'stud takes',
-				sum: phrase('the cleat is one piece over all its studs; what eases this one taken off'),
+				label: lifted ? 'V: stud is lifted' : 'V: stud takes',
+				sum: phrase('the cleat is one piece over all its studs; every seat that eases this one empty'),
 				result: newtons(most),
 				source: 'three-moment equations'
 			},
-			...hungLines(laid, below, hung),
-			{ label: 'roll at this stud', sum: phrase(`shared with the next studs by nearness, ${about}`), result: moment(share.roll) },
+			{ label: 'M: roll at this stud', sum: phrase(`all of it, shared with the next studs by nearness, ${about}`), result: moment(share.roll) },
 			{
 				label: n > 1 ? 'top screw pull' : 'screw pull',
 				sum: n > 1 ? phrase(`{M} × ({y${n}} - {p}) / (${squares})`, values) : phrase('{M} / ({y1} - {p})', values),
@@ -145,11 +165,12 @@ function blockCheck(laid: LaidRow, wall: Wall, d: Demand, id: string, subject: C
 }
 
 /** The screws of one cleat, or of its backer sheet, at one stud: the published method, and the trade rule beside it. */
-export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: StudShare, hung: readonly Hung[]): Check[] {
+export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace): Check[] {
 	const { row, profile } = laid;
+	const fixing = place.segment.fixings[place.at] as Fixing;
 	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
 	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
-	const d = demand(laid, wall, share, hung);
+	const d = demand(laid, wall, share, place);
 	if (wall.build?.kind === 'masonry') return [plugCheck(`${id}:plug`, subject, fixing, wall.build.plug, d)];
 	const timber = wood(fixing.stud.species);
 	const gap = claddingDepth(wall.cladding);
@@ -183,7 +204,7 @@ export function fixingChecks(laid: LaidRow, wall: Wall, fixing: Fixing, share: S
 			{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }), result: newtons(resultant) },
 			allowedLine(capacity, both)
 		],
-		notes: !row.backer && d.screws < row.screws.perStud ? [phrase('Two screws have no room on this cleat: one is counted')] : []
+		notes: d.screws < (row.backer?.perStud ?? row.screws.perStud) ? [phrase('{n} of its screws here count: the row says why the rest do not', { n: count(d.screws) })] : []
 	});
 	const published = isKnown(fixing.stud.species) ? judged : speciesUnknown(`${id}:screws`, subject, member, at, judged);
 	const ruleLoad = TRADE_RULE * d.screws;

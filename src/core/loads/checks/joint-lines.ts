@@ -107,8 +107,8 @@ export function allowedLine(c: JointCapacity, both: CombinedAllowable): SumLine 
 	const values = { W: newtons(c.axial), Z: newtons(c.lateral), c: ratio(both.cos2), s: ratio(both.sin2) };
 	const sums: Record<CombinedAllowable['by'], string> = {
 		both: '{W} × {Z} / ({W} × {c} + {Z} × {s})',
-		across: '{Z} / √{c}: no better than across by itself',
-		pull: '{W} / √{s}: no better than pulled by itself'
+		across: both.sin2 === 0 ? '{Z}: across alone' : '{Z} / √{c}: no better than across by itself',
+		pull: both.cos2 === 0 ? '{W}: pulled alone' : '{W} / √{s}: no better than pulled by itself'
 	};
 	return { label: 'allowed so', sum: phrase(both.cos2 + both.sin2 === 0 ? 'the smaller of the two: nothing loads it' : both.allowed > 0 ? sums[both.by] : '0: the screw counts for nothing', values), result: newtons(both.allowed), source: 'NDS 2018 12.4-1' };
 }

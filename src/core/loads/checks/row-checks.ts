@@ -1,5 +1,4 @@
 import { segmentsOn } from '../../cleats/segments';
-import { stock } from '../../materials/stocks';
 import { claddingDepth } from '../../survey/cladding-depth';
 import { surveyed } from '../../survey/supports';
 import { mm, phrase } from '../../units/phrase';
@@ -16,7 +15,7 @@ import { rowLineLoads, segmentLoads } from './row-loads';
 /** All that is known of a loaded row. */
 export interface RowResult {
 	checks: Check[];
-	/** What it gives to each stud, by stud id. */
+	/** What it gives to each stud or block, by its id. */
 	studLoads: Map<string, StudLoad[]>;
 	/** Published screw checks by the place of their stud, for a holder's load path. */
 	fixings: Stretch[];
@@ -55,22 +54,23 @@ function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number):
 	};
 }
 
-function judge(laid: LaidRow, wall: Wall): RowResult {
+function judge(laid: LaidRow, wall: Wall, kerf: number): RowResult {
 	const { row, profile } = laid;
 	const { below } = turningEdge(row, wall);
-	const { loads, hung } = rowLineLoads(laid, below);
+	const loads = rowLineLoads(laid, below);
 	const result: RowResult = { checks: [], studLoads: new Map(), fixings: [], cleats: [] };
-	for (const segment of segmentsOn(row, wall)) {
+	const segments = segmentsOn(row, wall, kerf);
+	segments.forEach((segment, at) => {
 		if (segment.fixings.length < 2) {
-			const loaded = loads.down.some((l) => l.to > segment.from && l.from < segment.to);
+			const loaded = loads.hooks.some((l) => l.to > segment.from && l.from < segment.to);
 			if (loaded || segment.fixings.length === 0 || !surveyed(wall)) {
 				const check = unfixed(row, wall, segment.from, segment.to, segment.fixings.length);
 				result.checks.push(check);
 				result.cleats.push({ from: segment.from, to: segment.to, check });
 			}
-			continue;
+			return;
 		}
-		const spread = segmentLoads(laid, loads, segment);
+		const spread = segmentLoads(laid, loads, segment, at === segments.length - 1);
 		for (const check of cleatChecks(laid, segment, spread)) {
 			result.checks.push(check);
 			result.cleats.push({ from: segment.from, to: segment.to, check });
@@ -84,23 +84,23 @@ function judge(laid: LaidRow, wall: Wall): RowResult {
 			const share = spread.shares[i] as (typeof spread.shares)[number];
 			const before = segment.fixings[i - 1]?.x ?? segment.from;
 			const after = segment.fixings[i + 1]?.x ?? segment.to;
-			const checks = fixingChecks(laid, wall, fixing, share, hung.filter((h) => h.from < after && h.to > before));
+			const hung = loads.rolls.map((r) => r.hung).filter(({ load }) => load.from < after && load.to > before);
+			const checks = fixingChecks(laid, wall, share, { segment, at: i, hung, rolling: loads.rolling, own: spread.own });
 			result.checks.push(...checks);
 			for (const check of checks) if (check.basis === 'published') result.fixings.push({ from: before, to: after, check });
 			const gap = claddingDepth(wall.cladding);
-			const arm = fixing.stud.depth / 2 + gap + (row.backer ? stock(row.backer.stock).thickness : 0);
-			const given: StudLoad = { height: row.y + profile.back / 2, force: share.down, couple: share.roll + share.down * arm };
-			if (!fixing.stud.member) result.studLoads.set(fixing.stud.id, [...(result.studLoads.get(fixing.stud.id) ?? []), given]);
+			const given: StudLoad = { height: row.y + profile.back / 2, force: Math.max(share.down, share.lift), couple: share.roll + share.down * (fixing.stud.depth / 2 + gap), pull: share.pull, at: fixing.x };
+			result.studLoads.set(fixing.stud.id, [...(result.studLoads.get(fixing.stud.id) ?? []), given]);
 		});
-	}
+	});
 	return result;
 }
 
 /** Checks of one row: its cleats and its screws at every stud. A row on which nothing has changed is not checked again. */
-export function rowChecks(laid: LaidRow, wall: Wall): RowResult {
+export function rowChecks(laid: LaidRow, wall: Wall, kerf: number): RowResult {
 	const before = known.get(laid);
 	if (before?.wall === wall) return before.result;
-	const result = judge(laid, wall);
+	const result = judge(laid, wall, kerf);
 	known.set(laid, { wall, result });
 	return result;
 }

@@ -1,12 +1,12 @@
 import type { Segment } from '../../cleats/segments';
-import { radians, weightOf, type Millimetres, type NewtonMillimetres, type Newtons, type NewtonsPerMillimetre } from '../../units/quantity';
+import { weightOf, type Millimetres, type NewtonMillimetres, type Newtons } from '../../units/quantity';
 import { stock } from '../../materials/stocks';
-import { once } from '../../once';
 import { holderWeights, type LaidRow, type Placed } from '../place';
-import { cleatRoll } from '../statics/roll';
-import { combine, heavyEnd } from '../statics/seat';
-import { beamExtremes, beamReactions, type BeamReactions, type LineLoad } from '../statics/continuous-beam';
+import { beamReactions, type BeamReactions, type LineLoad } from '../statics/continuous-beam';
+import { worstPattern } from '../statics/pattern-loads';
+import { cleatRoll, type Rolling } from '../statics/roll';
 import { torqueShares, type LineTorque } from '../statics/torque-shares';
+import { hookLoad, within, type HookLoad, type HookPart } from './hook-loads';
 
 /** What a cleat's load does at one stud. Any of the things that hang may be taken off: each figure counts only what adds to it. */
 export interface StudShare {
@@ -22,10 +22,17 @@ export interface StudShare {
 	pull: Newtons;
 }
 
+/** The wood of the row itself on one of its cleats: cleat, and the sheet behind it. */
+export interface OwnWeight {
+	cleat: Newtons;
+	sheet: Newtons;
+	/** How both roll the row out of the wall. */
+	roll: NewtonMillimetres;
+}
+
 export interface SegmentLoads {
 	shares: StudShare[];
-	/** All that hangs on this cleat, its own weight included. */
-	weight: Newtons;
+	own: OwnWeight;
 	/** Greatest bending under weight and outward, shear and torsion, with the place of the first. */
 	strong: { value: NewtonMillimetres; at: Millimetres };
 	weak: NewtonMillimetres;
@@ -33,92 +40,74 @@ export interface SegmentLoads {
 	torque: NewtonMillimetres;
 	/** Greatest weight per length of hook. */
 	line: number;
-	/** Furthest that a weight on it stands out. */
-	heaviestArm: Millimetres;
+	/** Greatest arm of a roll about the cleat's own lower edge. */
+	arm: Millimetres;
 }
 
 /** What one holder puts on the row, for the written sum. */
 export interface Hung {
 	name: string;
 	id: string;
-	from: Millimetres;
-	to: Millimetres;
+	load: HookLoad;
 	weight: Newtons;
+	/** From the wall. */
 	standOff: Millimetres;
 	roll: NewtonMillimetres;
+	/** The roll is the least of two: its stand-off decides, or how far up the bevel it may bear. */
+	byStandOff: boolean;
 }
 
-/** The weight of one holder along its hook. */
-export interface HookLoad extends LineLoad {
-	/** Greatest weight per length, where it hangs off the hook's middle. */
-	heaviest: NewtonsPerMillimetre;
-	/** Of its weight from the wall. */
-	standOff: Millimetres;
-	/** Its lower bearing is on the wall or the row below, so that this cleat alone is pulled out. */
-	bearsBelow: boolean;
+/** A holder's roll, spread as its weights are. */
+interface Rolls {
+	hung: Hung;
+	parts: readonly LineTorque[];
 }
 
-interface CleatLoads {
-	down: HookLoad[];
-	roll: LineTorque[];
-}
-
-/** The part of an even load that lies between two places: itself, when all of it does; null when none does. */
-export function within<T extends LineLoad | LineTorque>(load: T, from: Millimetres, to: Millimetres): T | null {
-	if (load.from >= from && load.to <= to && load.to > load.from) return load;
-	const a = Math.max(load.from, from);
-	const b = Math.min(load.to, to);
-	return b > a ? { ...load, from: a, to: b, total: (load.total * (b - a)) / (load.to - load.from) } : null;
+/** Loads of every hook on a row. */
+export interface RowLoads {
+	hooks: readonly HookLoad[];
+	rolls: readonly Rolls[];
+	rolling: Rolling;
 }
 
 /**
- * A holder's weight along its row. The hook rests on as much of itself as the row is under; the load spreads evenly about the
- * weight, as far as the nearer end of that: in balance, and heavier per length the further the weight is off the middle.
- * @returns null when the weight hangs beyond the cleat altogether; the same object for the same place
+ * A holder's roll. Where all of it together rolls less by its stand-offs than by the most the bevel allows, its weights roll by
+ * their stand-offs, else by the most the bevel allows: then no part load rolls a stud by more than is counted.
  */
-export const hookLoad = once((p: Placed): HookLoad | null => {
-	const from = Math.max(p.left + p.built.hook.from, p.row.left);
-	const to = Math.min(p.left + p.built.hook.to, p.row.right);
-	const { total, at, standOff } = holderWeights(p.built, p.profile);
-	const weightAt = p.left + at;
-	const half = Math.min(weightAt - from, to - weightAt);
-	if (!(half > 0)) return null;
-	return {
-		from: weightAt - half,
-		to: weightAt + half,
-		total,
-		standOff: Math.max(0, standOff),
-		heaviest: heavyEnd(total, to - from, weightAt - (from + to) / 2),
-		bearsBelow: p.bearing.kind === 'spacer' || p.bearing.kind === 'row-below' || p.bearing.kind === 'second-hook'
-	};
-});
+function rollOf(p: Placed, load: HookLoad, rolling: Rolling): Rolls {
+	const { total, standOff } = holderWeights(p.built, p.profile);
+	const how = { ...rolling, locked: load.locked };
+	const free = load.parts.reduce((sum, w) => sum + w.total * Math.max(0, w.standOff + (rolling.behind ?? 0)), 0);
+	const capped = cleatRoll(total, Infinity, p.profile, rolling);
+	const byStandOff = load.locked || free <= capped;
+	const arm = (w: HookPart) => (byStandOff ? cleatRoll(w.total, w.standOff, p.profile, { ...how, locked: true }) : cleatRoll(w.total, Infinity, p.profile, rolling));
+	const parts = load.parts.map((w) => ({ from: w.from, to: w.to, total: arm(w) }));
+	const hung = { name: p.holder.name || 'holder', id: p.holder.id, load, weight: total, standOff: standOff + (rolling.behind ?? 0), roll: parts.reduce((sum, t) => sum + t.total, 0), byStandOff };
+	return { hung, parts };
+}
 
 /**
  * Line loads of every hook on a row, those of second hooks from above too: a spacing error of a millimetre puts all of a holder on
  * either. A holder that cannot hang there loads nothing and is warned of elsewhere.
  * @param below how far under its cleat the row turns about
  */
-export function rowLineLoads(laid: LaidRow, below: Millimetres): { loads: CleatLoads; hung: Hung[] } {
-	const loads: CleatLoads = { down: [], roll: [] };
-	const hung: Hung[] = [];
+export function rowLineLoads(laid: LaidRow, below: Millimetres): RowLoads {
+	const rolling: Rolling = { below, behind: laid.base };
+	const hooks: HookLoad[] = [];
+	const rolls: Rolls[] = [];
 	for (const p of [...laid.placed, ...laid.guests]) {
 		const load = hookLoad(p);
 		if (!load) continue;
-		const { from, to } = load;
-		const weights = holderWeights(p.built, p.profile);
-		const full = combine([weights.self, ...weights.things]);
-		loads.down.push(load);
-		const roll = cleatRoll(full.weight, full.standOff, p.profile, below);
-		loads.roll.push({ from, to, total: roll });
-		hung.push({ name: p.holder.name || 'holder', id: p.holder.id, from, to, weight: full.weight, standOff: full.standOff, roll });
+		hooks.push(load);
+		rolls.push(rollOf(p, load, rolling));
 	}
-	return { loads, hung };
+	return { hooks, rolls, rolling };
 }
 
 const reactionsOf = new WeakMap<LineLoad, { supports: readonly Millimetres[]; found: BeamReactions }>();
 
-/** A hook that stays where it is gives the same to the same studs. */
-function hookReactions(supports: readonly Millimetres[], load: LineLoad): BeamReactions {
+/** A weight that stays where it is gives the same to the same studs. */
+function partReactions(supports: readonly Millimetres[], load: LineLoad): BeamReactions {
 	const before = reactionsOf.get(load);
 	if (before && before.supports.length === supports.length && before.supports.every((x, i) => x === supports[i])) return before.found;
 	const found = beamReactions(supports, [load]);
@@ -126,56 +115,72 @@ function hookReactions(supports: readonly Millimetres[], load: LineLoad): BeamRe
 	return found;
 }
 
-/** Sums what each hook gives to each stud, keeping apart what adds and what eases. */
-function studShares(supports: readonly Millimetres[], own: LineLoad, hung: readonly HookLoad[], tan: number) {
-	const self = beamReactions(supports, [own]);
-	const all = [...self.reactions];
-	const shares = supports.map((_, i): Omit<StudShare, 'roll'> => {
-		const r = self.reactions[i] as number;
-		return { lever: self.lever[i] as number, down: Math.max(0, r), lift: Math.max(0, -r), pull: 0 };
-	});
-	for (const load of hung) {
-		const { reactions, lever } = hookReactions(supports, load);
-		shares.forEach((s, i) => {
-			const r = reactions[i] as number;
-			all[i] = (all[i] as number) + r;
-			s.lever += lever[i] as number;
-			if (r < 0) s.lift -= r;
-			else {
-				s.down += r;
-				if (load.bearsBelow) s.pull += r * tan;
-			}
-		});
-	}
-	return { self: self.reactions, all, shares };
+function ownWeight({ row, profile, base }: LaidRow, length: Millimetres): OwnWeight {
+	const area = (profile.thickness * (profile.back + profile.front)) / 2;
+	const cleat = weightOf((area * length * stock(row.stock).density) / 1e9);
+	const sheet = row.backer ? weightOf((row.backer.height * base * length * stock(row.backer.stock).density) / 1e9) : 0;
+	return { cleat, sheet, roll: cleat * (base + profile.thickness / 2) + (sheet * base) / 2 };
+}
+
+/** Parts of every hook that lie on one cleat, with the outward pull that goes with each. */
+function onSegment(hooks: readonly HookLoad[], { from, to }: Segment, last: boolean) {
+	return hooks.flatMap((hook) =>
+		hook.parts.flatMap((part) => {
+			const here = within(part, from, to, last);
+			return here ? [{ here, hook }] : [];
+		})
+	);
+}
+
+/** What a holder gives to one stud: down where it presses, negative where it lifts, worked out for the written sum. */
+export function shareOf(load: HookLoad, segment: Segment, at: number): Newtons {
+	const supports = segment.fixings.map((f) => f.x);
+	return load.parts.reduce((sum, part) => {
+		const here = within(part, segment.from, segment.to);
+		return here ? sum + (partReactions(supports, here).reactions[at] as number) : sum;
+	}, 0);
 }
 
 /**
  * Spreads a row's loads over the studs of one of its cleats. Needs at least two studs.
- * The cleat's own weight is always there; every holder may be taken off, so a stud is never counted as eased by one. Bending
- * of the cleat itself is that with everything on it.
+ * The row's own wood is always there; every thing may be taken off, so a stud is never counted as eased by one, and the cleat
+ * bends under whatever of them bends it most.
+ * @param last the cleat is the row's last
  */
-export function segmentLoads(laid: LaidRow, loads: CleatLoads, segment: Segment): SegmentLoads {
-	const { profile, row } = laid;
-	const on = <T extends LineLoad | LineTorque>(all: T[]) => all.flatMap((l) => within(l, segment.from, segment.to) ?? []);
-	const area = (profile.thickness * (profile.back + profile.front)) / 2;
-	const own: LineLoad = { from: segment.from, to: segment.to, total: weightOf((area * (segment.to - segment.from) * stock(row.stock).density) / 1e9) };
-	const tan = Math.tan(radians(row.bevel));
+export function segmentLoads(laid: LaidRow, loads: RowLoads, segment: Segment, last = true): SegmentLoads {
+	const own = ownWeight(laid, segment.to - segment.from);
 	const supports = segment.fixings.map((f) => f.x);
-	const hung = on(loads.down);
-	const { self, all, shares } = studShares(supports, own, hung, tan);
-	const down = beamExtremes(supports, all, [...hung, own]);
-	// The hooks push out by their weight times tan b; the cleat's own weight does not.
-	const out = beamExtremes(supports, all.map((r, i) => r - (self[i] as number)), hung).moment.value * tan;
-	const roll = torqueShares(supports, on(loads.roll));
+	const always: LineLoad = { from: segment.from, to: segment.to, total: own.cleat + own.sheet };
+	const parts = onSegment(loads.hooks, segment, last);
+	const worst = worstPattern(supports, always, parts.map((p) => p.here), (load) => partReactions(supports, load));
+	const pulls = supports.map(() => 0);
+	for (const { here, hook } of parts) {
+		if (!hook.bearsBelow) continue;
+		partReactions(supports, here).reactions.forEach((r, i) => {
+			if (r > 0) pulls[i] = (pulls[i] as number) + r * hook.outward;
+		});
+	}
+	const torques = loads.rolls.flatMap(({ parts: all }) => all.flatMap((t) => within(t, segment.from, segment.to, last) ?? []));
+	const roll = torqueShares(supports, [...torques, { from: segment.from, to: segment.to, total: own.roll }]);
+	const levers = [always, ...parts.map((p) => p.here)].map((l) => partReactions(supports, l).lever);
+	const here = loads.rolls.filter(({ hung }) => hung.load.from < segment.to && hung.load.to > segment.from).map((r) => r.hung.load);
+	const most = (of: (load: HookLoad) => number) => here.reduce((m, l) => Math.max(m, of(l)), 0);
+	const free = cleatRoll(1, Infinity, laid.profile);
 	return {
-		shares: shares.map((s, i) => ({ ...s, lift: Math.max(0, s.lift - Math.max(0, self[i] as number)), roll: roll.shares[i] as number })),
-		weight: own.total + hung.reduce((sum, l) => sum + l.total, 0),
-		strong: down.moment,
-		weak: out,
-		shear: down.shear.value,
+		shares: supports.map((_, i) => ({
+			lever: levers.reduce((sum, l) => sum + (l[i] as number), 0),
+			down: worst.down[i] as number,
+			lift: worst.lift[i] as number,
+			roll: roll.shares[i] as number,
+			pull: pulls[i] as number
+		})),
+		own,
+		strong: worst.moment,
+		// The hooks push out by their weight times tan b, or what a lock strip lets them; the row's own weight does not.
+		weak: worst.removable * most((l) => l.outward),
+		shear: worst.shear,
 		torque: roll.greatest,
-		line: hung.reduce((most, l) => Math.max(most, l.heaviest), 0),
-		heaviestArm: hung.reduce((most, l) => Math.max(most, l.standOff), 0)
+		line: most((l) => l.heaviest),
+		arm: most((l) => (l.locked ? l.furthest : Math.min(free, l.furthest)))
 	};
 }

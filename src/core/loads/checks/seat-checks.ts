@@ -1,9 +1,13 @@
 import { liftOff } from '../../cleats/profile';
-import { angle, mm, newtons, phrase, ratio, type Phrase } from '../../units/phrase';
-import { radians } from '../../units/quantity';
-import { checkOf, type Check, type SumLine } from '../check';
+import { keptBack } from '../../holders/peg-rack/build';
+import { stock } from '../../materials/stocks';
+import { screw } from '../../materials/screws';
+import { angle, count, mm, newtons, phrase, ratio, type Phrase } from '../../units/phrase';
+import { checkOf, failedStep, type Check, type StepParts, type SumLine } from '../check';
+import { CD_STORAGE } from '../fasteners/joint';
+import { lateral } from '../fasteners/lateral';
 import type { HolderWeights, Placed } from '../place';
-import { combine, FRICTION, greatestTug, lockStripUplift, partLoad, seat, SEAT_FACTOR, type OutWeight, type SeatInput } from '../statics/seat';
+import { FRICTION, greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type OutWeight, type SeatInput } from '../statics/seat';
 
 /** What a holder bears on, in words. */
 export const BEARING_WORDS = {
@@ -14,88 +18,119 @@ export const BEARING_WORDS = {
 	'second-hook': 'its second hook, on the row below'
 } as const;
 
-const SOURCE = 'statics of a body on a slope with one lower bearing';
+/** Why a spacer does not bear, in words. */
+export const LOST_WORDS = {
+	'nothing-behind': 'nothing is behind its spacer',
+	'further-back': 'what is behind its spacer lies further back than its cleat',
+	'meets-row': 'its spacer meets the row below'
+} as const;
 
-function dropLines(p: Placed, drop: number): SumLine[] {
-	return [
-		{
-			label: 'reaches down',
-			sum: phrase('{top} - {low}: {what}', { top: mm(p.row.y + p.profile.back), low: mm(p.bearing.y), what: BEARING_WORDS[p.bearing.kind] }),
-			result: mm(drop)
-		}
-	];
+const SOURCE = 'statics of a body on a slope with one lower bearing';
+const FRICTION_ANGLE = (Math.atan(FRICTION) * 180) / Math.PI;
+
+const dropOf = (p: Placed) => p.row.y + p.profile.back - p.bearing.y;
+
+function dropLine(p: Placed): SumLine {
+	return {
+		label: 'reaches down',
+		sum: phrase('{top} - {low}: {what}', { top: mm(p.row.y + p.profile.back), low: mm(p.bearing.y), what: BEARING_WORDS[p.bearing.kind] }),
+		result: mm(dropOf(p))
+	};
 }
 
-function shapeLines(input: SeatInput): SumLine[] {
+function reasonOf(p: Placed, input: SeatInput, what: string): Phrase {
+	const factor = { f: ratio(input.drop / input.standOff) };
+	if (p.bearing.lost) return phrase(`${what}: ${LOST_WORDS[p.bearing.lost]}; it reaches down {f} times its stand-off`, factor);
+	if (p.bearing.taken) return phrase(`${what}: a holder below takes the bearing on its row away; it reaches down {f} times its stand-off`, factor);
+	return phrase(`${what}: reaches down {f} times its stand-off`, factor);
+}
+
+/** A holder whose weight hangs behind what its cleat is mounted on sits, however short it is. */
+function sits(id: string, p: Placed, title: string): Check {
+	return {
+		id, subject: { kind: 'holder', id: p.holder.id }, title, margin: null, load: null, verdict: 'holds', basis: 'published', source: SOURCE,
+		reason: phrase(`${title}: the weight hangs behind the face of its cleat`), lines: [], notes: []
+	};
+}
+
+function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, extra: () => SumLine[], notes: Phrase[] = []): Check {
+	const input: SeatInput = { bevel: p.profile.bevel, standOff: load.standOff, drop: dropOf(p) };
+	const id = `holder:${p.holder.id}:${kind}`;
+	const title = kind === 'seat' ? 'seat' : 'seat, part-loaded';
+	if (input.standOff <= 0) return sits(id, p, title);
 	const s = seat(input);
 	const values = { d: mm(input.drop), b: angle(input.bevel), x: mm(input.standOff) };
-	return [
-		{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', values), result: ratio(s.shape) },
-		{
-			label: 'with friction',
-			sum: phrase('{d} × tan({b} + {f}) / {x}', { ...values, f: angle((Math.atan(FRICTION) * 180) / Math.PI) }),
-			result: ratio(s.friction)
-		},
-	];
-}
-
-function reasonOf(p: Placed, input: SeatInput, friction: boolean, what: string) {
-	if (input.standOff <= 0) return phrase(`${what}: the weight hangs behind the wall face`);
-	if (friction) return phrase(`${what}: friction keeps it on; a knock may not`);
-	const factor = ratio(input.drop / input.standOff);
-	const text = p.bearing.taken
-		? `${what}: a holder below takes the bearing on its row away; it reaches down {f} times its stand-off`
-		: `${what}: reaches down {f} times its stand-off`;
-	return phrase(text, { f: factor });
-}
-
-function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, drop: number, extra: () => SumLine[], notes: Phrase[] = []): Check {
-	const input: SeatInput = { bevel: p.profile.bevel, standOff: load.standOff, drop };
-	const s = seat(input);
-	const title = kind === 'seat' ? 'seat' : 'seat, part-loaded';
-	const byFriction = s.close && s.margin < 1;
-	return checkOf(`holder:${p.holder.id}:${kind}`, { kind: 'holder', id: p.holder.id }, {
+	const shape: SumLine = { label: 'shape', sum: phrase('{d} × tan {b} / {x}', values), result: ratio(s.shape) };
+	return checkOf(id, { kind: 'holder', id: p.holder.id }, {
 		title,
-		demand: ratio(Number.isFinite(s.shape) ? SEAT_FACTOR : 0),
+		demand: ratio(SEAT_FACTOR),
 		capacity: ratio(s.shape),
-		...(byFriction ? { verdict: 'close' as const } : {}),
+		second: {
+			by: 'friction',
+			demand: ratio(SEAT_FACTOR),
+			capacity: ratio(s.friction),
+			lines: () => [{ label: 'with friction', sum: phrase('{d} × tan({b} + {f}) / {x}: a knock may undo it', { ...values, f: angle(FRICTION_ANGLE) }), result: ratio(s.friction) }]
+		},
 		source: SOURCE,
-		reason: reasonOf(p, input, byFriction, title),
-		lines: () => [...extra(), ...dropLines(p, drop), ...shapeLines(input)],
+		reason: reasonOf(p, input, title),
+		lines: () => [...extra(), dropLine(p), shape],
 		notes
 	});
 }
 
-/** With a lock strip the seat is a question of strength: the strip takes the uplift. */
-function lockedCheck(p: Placed, load: OutWeight, drop: number): Check {
-	const input: SeatInput = { bevel: p.profile.bevel, standOff: load.standOff, drop };
-	const uplift = lockStripUplift(load.weight, input);
-	const stays = Number.isFinite(uplift);
+/** What the lock strip's own screws hold across, all together: as many as the hook's, through the strip into the face. */
+function stripHolds(p: Placed, uplift: number): StepParts['second'] {
+	const { face, hook } = p.holder.params;
+	const board = stock(face.stock);
+	const strip = stock(p.row.stock);
+	const { size, length, count: n } = hook.screws;
+	const inside = Math.min(Math.max(0, length - strip.thickness), board.thickness);
+	const sides = { side: { length: strip.thickness, G: strip.G, toGrain: 90 as const }, main: { length: inside, G: board.G, toGrain: 90 as const } };
+	const each = inside > 0 ? lateral({ fastener: screw(size), ...sides, gap: 0 }).load * CD_STORAGE : 0;
 	return {
-		id: `holder:${p.holder.id}:lock`,
-		subject: { kind: 'holder', id: p.holder.id },
-		title: 'seat, locked',
-		margin: stays ? null : 0,
-		load: null,
-		verdict: stays ? (uplift > 0 ? 'close' : 'holds') : 'does-not-hold',
-		basis: 'published',
-		source: SOURCE,
-		reason: stays
-			? phrase(uplift > 0 ? 'held on by its lock strip, which takes {u}' : 'seated; the lock strip takes only bumps', { u: newtons(uplift) })
-			: phrase('nothing bears below the cleat: it turns out'),
-		get lines() {
-			return [
-				...dropLines(p, drop),
-				{ label: 'pulls out', sum: phrase('{w} × {x} / {d}', { w: newtons(load.weight), x: mm(load.standOff), d: mm(drop) }), result: newtons((load.weight * load.standOff) / drop) },
-				{
-					label: 'lifts the strip',
-					sum: phrase(uplift > 0 ? '{h} / tan {b} - {w}' : '0: {h} / tan {b} is less than {w}', { h: newtons((load.weight * load.standOff) / drop), b: angle(p.profile.bevel), w: newtons(load.weight) }),
-					result: newtons(uplift)
-				}
-			];
-		},
-		notes: [phrase('The strip must leave less slack than the lift-off height')]
+		by: 'its lock strip',
+		demand: newtons(uplift),
+		capacity: newtons(each * n),
+		lines: () => [
+			{ label: 'lifts the strip', sum: phrase('what stands further out than the drop × tan {b}, less what it weighs', { b: angle(p.profile.bevel) }), result: newtons(uplift) },
+			{ label: 'strip holds', sum: phrase('{n} screws × {z} across: yield equations for the {l} that is in', { n: count(n), z: newtons(each), l: mm(inside) }), result: newtons(each * n), source: 'Technical Report 12' }
+		]
 	};
+}
+
+/** With a lock strip the shape alone need not hold it by 1.5; where it does not hold it at all, the strip takes the uplift. */
+function lockedCheck(p: Placed, weights: HolderWeights): Check {
+	const drop = dropOf(p);
+	const id = `holder:${p.holder.id}:lock`;
+	const subject = { kind: 'holder', id: p.holder.id } as const;
+	if (drop <= 0) return { ...failedStep('seat, locked', phrase('nothing bears below the cleat: it turns out'), SOURCE), id, subject };
+	const worst = worstPart(weights.self, weights.things);
+	if (worst.standOff <= 0) return sits(id, p, 'seat, locked');
+	const s = seat({ bevel: p.profile.bevel, standOff: worst.standOff, drop });
+	const uplift = lockStripUplift([weights.self, ...weights.things], { bevel: p.profile.bevel, drop });
+	return checkOf(id, subject, {
+		title: 'seat, locked',
+		demand: ratio(1),
+		capacity: ratio(s.shape),
+		second: stripHolds(p, uplift),
+		source: SOURCE,
+		reason: uplift > 0 ? phrase('held on by its lock strip, which takes {u}', { u: newtons(uplift) }) : phrase('seated; the lock strip takes only bumps'),
+		lines: () => [
+			leftOn(p, weights, worst),
+			dropLine(p),
+			{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', { d: mm(drop), b: angle(p.profile.bevel), x: mm(worst.standOff) }), result: ratio(s.shape) }
+		],
+		notes: [phrase('The strip must leave less slack than the lift-off height')]
+	});
+}
+
+/** Where things are counted: at the far end of their room unless something keeps them back. */
+function whereThingsStand(p: Placed): string {
+	return keptBack(p.holder.params.pegs.tilt) ? 'kept at the face by the steep pegs' : 'at the far end of their pegs: nothing keeps them back';
+}
+
+function leftOn(p: Placed, weights: HolderWeights, part: OutWeight & { left: number }): SumLine {
+	return { label: 'left on', sum: phrase(`the rack and {n} of {all} things, those that stand furthest out, ${whereThingsStand(p)}`, { n: count(part.left), all: count(weights.things.length) }), result: newtons(part.weight) };
 }
 
 /**
@@ -103,25 +138,25 @@ function lockedCheck(p: Placed, load: OutWeight, drop: number): Check {
  * A tug that would pull it off and the height to lift it off are given with it.
  */
 export function seatChecks(p: Placed, weights: HolderWeights): Check[] {
-	const full = combine([weights.self, ...weights.things]);
-	const drop = p.row.y + p.profile.back - p.bearing.y;
-	if (p.holder.params.lockStrip) return [lockedCheck(p, full, drop)];
+	if (p.holder.params.lockStrip) return [lockedCheck(p, weights)];
+	const drop = dropOf(p);
+	const full: OutWeight = { weight: weights.total, standOff: weights.standOff };
 	const input: SeatInput = { bevel: p.profile.bevel, standOff: full.standOff, drop };
 	const tugAt = p.foot + p.holder.params.pegs.height - p.bearing.y;
 	const weightLines = (): SumLine[] => [
 		{ label: 'weight', sum: phrase('{n} things and the rack itself', { n: String(weights.things.length) }), result: newtons(full.weight) },
-		{ label: 'stands out', sum: phrase('centre of all of it, from the wall face'), result: mm(full.standOff) }
+		{ label: 'stands out', sum: phrase(`centre of all of it from the face of what its cleat is on; things ${whereThingsStand(p)}`), result: mm(full.standOff) }
 	];
 	const tug = tugAt > 0 ? greatestTug(full.weight, input, tugAt) : 0;
-	const check = seatCheck(p, 'seat', full, drop, weightLines, [
+	const check = seatCheck(p, 'seat', full, weightLines, [
 		...(tug > 0 ? [phrase('An outward pull of {f} at the pegs tips it', { f: newtons(tug) })] : []),
 		phrase('Lifts off by rising {h}', { h: mm(liftOff(p.profile)) }),
 		...(p.bearing.kind === 'second-hook' ? [phrase('On two rows: a spacing error of {e} puts all of it on one, and leaves the other hook {left} of hold', { e: mm(1), left: mm(liftOff(p.profile) - 1) })] : [])
 	]);
-	const part = partLoad(weights.self, weights.things, drop * Math.tan(radians(p.profile.bevel)));
-	if (part.weight === full.weight || part.weight === weights.self.weight) return [check];
-	const partCheck = seatCheck(p, 'part', part, drop, () => [
-		{ label: 'left on', sum: phrase('the rack and what stands further out than {r}', { r: mm(drop * Math.tan(radians(p.profile.bevel))) }), result: newtons(part.weight) },
+	const part = worstPart(weights.self, weights.things);
+	if (part.left === weights.things.length) return [check];
+	const partCheck = seatCheck(p, 'part', part, () => [
+		leftOn(p, weights, part),
 		{ label: 'stands out', sum: phrase('centre of what is left'), result: mm(part.standOff) }
 	]);
 	return [check, partCheck];

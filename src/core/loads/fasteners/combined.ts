@@ -24,9 +24,12 @@ export interface CombinedAllowable {
 export function combinedAllowable(axial: Newtons, lateralLoad: Newtons, pull: Newtons, across: Newtons): CombinedAllowable {
 	const resultant2 = pull * pull + across * across;
 	if (resultant2 === 0) return { allowed: Math.min(axial, lateralLoad), by: 'both', cos2: 0, sin2: 0 };
+	// One load alone never asks for the other's allowable: an end-grain screw has none in withdrawal, and 0/0 is no figure.
+	if (pull === 0) return { allowed: lateralLoad, by: 'across', cos2: 1, sin2: 0 };
+	if (across === 0) return { allowed: axial, by: 'pull', cos2: 0, sin2: 1 };
 	const cos2 = (across * across) / resultant2;
 	const sin2 = (pull * pull) / resultant2;
-	const none = (axial === 0 && sin2 > 0) || (lateralLoad === 0 && cos2 > 0);
+	const none = axial === 0 || lateralLoad === 0;
 	const candidates = [
 		{ by: 'both', allowed: none ? 0 : (axial * lateralLoad) / (axial * cos2 + lateralLoad * sin2) },
 		{ by: 'across', allowed: lateralLoad / Math.sqrt(cos2) },

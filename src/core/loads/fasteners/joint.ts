@@ -87,7 +87,9 @@ export function jointCapacity(joint: Joint, duration = CD_STORAGE): JointCapacit
 		withdrawal: (joint.wet ? WET.withdrawal[f.kind] : 1) * (joint.endGrain ? END_GRAIN.withdrawal[f.kind] : 1),
 		lateral: (joint.wet ? WET.lateral : 1) * (joint.endGrain ? END_GRAIN.lateral : 1)
 	};
-	const thread = Math.min(penetration, threadOf(f, joint.length));
+	// Where the point passes out behind, what is left of the thread stands nearer the head.
+	const beyond = Math.max(0, joint.length - side.thickness - gap - main.thickness);
+	const thread = Math.max(0, Math.min(penetration, threadOf(f, joint.length) - beyond));
 	const perLength = withdrawalPerLength(f, main.G);
 	const withdrawal = counts ? perLength * thread * duration * factors.withdrawal : 0;
 	const pullThrough = headPullThrough(f.head, side.thickness, side.G) * duration;

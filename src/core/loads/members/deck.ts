@@ -1,3 +1,4 @@
+import { beamReactions, type LineLoad } from '../statics/continuous-beam';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../../units/quantity';
 
 /** A deck between a ledger on the wall and hangers under the ceiling. Distances out from the wall. */
@@ -16,21 +17,68 @@ export interface DeckShares {
 	ledger: Newtons;
 	/** All hangers together. */
 	line: Newtons;
-	/** One hanger, with all there. */
+	/** The most loaded hanger, with all there. */
 	hanger: Newtons;
-	/** A hanger whose neighbour has gone. */
+	/** The most loaded hanger when the one that matters most to it has gone; without end when the deck falls. */
 	lost: Newtons;
 }
 
+/** Places from 0 to 1, evenly from end to end. */
+const evenly = (n: number): number[] => Array.from({ length: n }, (_, i) => (n === 1 ? 0.5 : i / (n - 1)));
+const SPREAD: LineLoad = { from: 0, to: 1, total: 1 };
+
+/** Reactions of a beam on one or more supports; one alone takes all of what is about its middle, and nothing else. */
+function reactionsOn(supports: readonly number[], loads: readonly LineLoad[]): number[] {
+	if (supports.length > 1) return beamReactions(supports, loads).reactions;
+	const total = loads.reduce((sum, l) => sum + l.total, 0);
+	const turn = loads.reduce((sum, l) => sum + (l.total * (l.from + l.to)) / 2, 0);
+	const [only] = supports;
+	return [only !== undefined && Math.abs(turn / total - only) < 1e-9 ? total : Infinity];
+}
+
 /**
- * Ledger and hang line share by the lever rule; a line of hangers carries evenly. When one goes, the one beside it takes its half and, at the
- * end of the line, all of it.
- * @example deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 4 }).hanger // 125
+ * Greatest share of an even load that one of several supports takes, evenly apart from end to end under one piece: the middle of three takes
+ * 0.625, not a third.
+ * @example greatestShare(3) // 0.625
+ */
+export function greatestShare(supports: number): number {
+	return Math.max(...reactionsOn(evenly(supports), [SPREAD]));
+}
+
+/**
+ * Greatest share when any one of them has gone: of three, with an end one gone, the middle takes all of it. Infinity when what is left falls.
+ * @example shareWithOneLost(3) // 1
+ */
+export function shareWithOneLost(supports: number): number {
+	const places = evenly(supports);
+	return Math.max(
+		...places.map((_, gone) => {
+			const left = places.filter((__, i) => i !== gone);
+			if (left.length === 0 || (left.length === 1 && left[0] !== 0.5)) return Infinity;
+			const reactions = reactionsOn(left, [SPREAD]);
+			// One that would be lifted does not hold the deck down: it tips.
+			return Math.min(...reactions) < -1e-9 ? Infinity : Math.max(...reactions);
+		})
+	);
+}
+
+/**
+ * Greatest share of a spreader's hangers that one joist takes: the spreader is one piece over its joists, hung from at every hanger.
+ * @example joistShare(2, 4) // 0.5
+ */
+export function joistShare(joists: number, hangers: number): number {
+	const each = reactionsOn(evenly(hangers), [SPREAD]);
+	const loads = evenly(hangers).map((x, i) => ({ from: x, to: x, total: Number.isFinite(each[i]) ? (each[i] as number) : 1 }));
+	return Math.max(...reactionsOn(evenly(joists), loads));
+}
+
+/**
+ * Ledger and hang line share by the lever rule; along the line the deck is one piece over its hangers.
+ * @example deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 3 }).hanger // 312.5
  */
 export function deckShares({ weight, centre, hangLine, hangers }: Deck): DeckShares {
 	const line = (weight * centre) / hangLine;
-	const hanger = line / hangers;
-	return { ledger: weight - line, line, hanger, lost: hangers > 1 ? 2 * hanger : Infinity };
+	return { ledger: weight - line, line, hanger: line * greatestShare(hangers), lost: line * shareWithOneLost(hangers) };
 }
 
 /**

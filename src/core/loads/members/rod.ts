@@ -48,6 +48,11 @@ export function backBearing(shear: Newtons, moment: NewtonMillimetres, embedded:
 /** Crushing that the bearing value across the grain stands for. NDS 2018 4.2.6: 0.04 in. */
 const CRUSH = 0.04 * MM_PER_INCH;
 
+/** Slope at the root of a rod: lip and back pressed in by 0.04 in at the bearing value across the grain, less in proportion. NDS 2018 4.2.6. */
+export function rodRoot(lip: Megapascals, back: Megapascals, allowed: Megapascals, embedded: Millimetres): Radians {
+	return (CRUSH * (lip + back)) / allowed / embedded;
+}
+
 export interface RodTip {
 	/** Drop of the tip, mm, by bending, by play in the hole, by the wood giving way at the root. */
 	bending: Millimetres;
@@ -71,7 +76,7 @@ export function rodTip(r: {
 	const slope = {
 		bending: (W * L ** 2) / (6 * r.EI),
 		play: Math.max(0, r.hole - r.outer) / l,
-		root: (CRUSH * (r.lip + r.back)) / r.allowed / l
+		root: rodRoot(r.lip, r.back, r.allowed, l)
 	};
 	return { bending: (W * L ** 3) / (8 * r.EI), play: slope.play * L, root: slope.root * L, slope };
 }

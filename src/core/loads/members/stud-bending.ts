@@ -8,6 +8,9 @@ export interface StudLoad {
 	force: Newtons;
 	/** Turning the stud toward the room, about its own axis. */
 	couple: NewtonMillimetres;
+	/** Straight out, and where along the wall: what a block must hand on to its studs. */
+	pull?: Newtons;
+	at?: Millimetres;
 }
 
 export interface StudBending {

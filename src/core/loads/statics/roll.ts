@@ -9,19 +9,30 @@ export const STACK_APART = MM_PER_INCH;
 /** Distance of a screw from the cleat's edges, in diameters. */
 export const EDGE_DISTANCE = 2.5;
 
-/**
- * Moment that rolls the wall cleat about its lower back edge. Where the hook bears on the slope is workmanship, so the
- * envelope counts: M = min(W x_g, W (y_front tan b + t)).
- * @param below how far under the cleat a block or sheet that rolls with it reaches
- * @example cleatRoll(30, 6, { thickness: 0.75, bevel: 45, back: 1.65, front: 2.4 }) // 94.5
- */
-export function cleatRoll(weight: Newtons, standOff: Millimetres, profile: CleatProfile, below: Millimetres = 0): NewtonMillimetres {
-	return weight * Math.min(Math.max(0, standOff), rollArm(profile, below));
+/** What a cleat rolls with, and about. */
+export interface Rolling {
+	/** How far under the cleat a block or sheet that rolls with it reaches. */
+	below?: Millimetres;
+	/** Thickness of a sheet behind it, which puts everything so much further out. */
+	behind?: Millimetres;
+	/** A lock strip is at work: what pulls is then W x_g over the drop, more than W tan b, and no place on the bevel caps it. */
+	locked?: boolean;
 }
 
-/** Greatest arm of the roll: y_front tan b + t, the front's height measured from the edge it turns about. */
-export function rollArm(profile: CleatProfile, below: Millimetres = 0): Millimetres {
-	return (profile.front + below) * Math.tan(radians(profile.bevel)) + profile.thickness;
+/**
+ * Moment that rolls the wall cleat about its lower back edge. Where the hook bears on the slope is workmanship, so the
+ * envelope counts: M = min(W x_g, W (y_front tan b + t)); with a lock strip at work all of W x_g.
+ * @param standOff of the weight from what the cleat is mounted on
+ * @example cleatRoll(30, 6, { thickness: 0.75, bevel: 45, back: 1.65, front: 2.4 }) // 94.5
+ */
+export function cleatRoll(weight: Newtons, standOff: Millimetres, profile: CleatProfile, rolling: Rolling = {}): NewtonMillimetres {
+	const arm = Math.max(0, standOff + (rolling.behind ?? 0));
+	return weight * (rolling.locked ? arm : Math.min(arm, rollArm(profile, rolling)));
+}
+
+/** Greatest arm of the roll on a free seat: y_front tan b + t, the front's height measured from the edge it turns about. */
+export function rollArm(profile: CleatProfile, { below = 0, behind = 0 }: Rolling = {}): Millimetres {
+	return (profile.front + below) * Math.tan(radians(profile.bevel)) + profile.thickness + behind;
 }
 
 /**
@@ -39,13 +50,21 @@ export function screwHeights(profile: CleatProfile, size: ScrewSize, perStud: 1 
 /** Screws of a backer sheet keep this far from its edges. */
 const SHEET_EDGE: Millimetres = 25;
 
+/** A sheet's screws are driven from its front: past the cleat, which is on it already, by this much. */
+const BESIDE_CLEAT: Millimetres = 12;
+
 /**
- * Heights of a backer's screws above its foot: spread evenly from edge to edge.
+ * Heights of a backer's screws above its foot: spread evenly from edge to edge; one that would go in behind the cleat goes in beside it.
+ * @param cleat where on the sheet it stands
  * @example sheetScrewHeights(300, 3) // [25, 150, 275]
  */
-export function sheetScrewHeights(height: Millimetres, count: number): Millimetres[] {
+export function sheetScrewHeights(height: Millimetres, count: number, cleat?: { low: Millimetres; high: Millimetres }): Millimetres[] {
 	const edge = Math.min(SHEET_EDGE, height / 4);
-	return Array.from({ length: count }, (_, i) => edge + (i * (height - 2 * edge)) / (count - 1));
+	return Array.from({ length: count }, (_, i) => {
+		const even = edge + (i * (height - 2 * edge)) / (count - 1);
+		if (!cleat || even <= cleat.low - BESIDE_CLEAT || even >= cleat.high + BESIDE_CLEAT) return even;
+		return even < (cleat.low + cleat.high) / 2 || cleat.high + BESIDE_CLEAT > height - edge ? cleat.low - BESIDE_CLEAT : cleat.high + BESIDE_CLEAT;
+	});
 }
 
 /**
@@ -72,9 +91,10 @@ export function rollPull(moment: NewtonMillimetres, heights: readonly Millimetre
 
 /**
  * Roll of a holder's hook about its own top edge: M = W tan b y_k + W t / 2.
+ * @param outward pull of the bevel for its weight: tan b, or what a lock strip at work lets it be
  * @param bevelToTop from the middle of the hook's bevel to its top edge
- * @example hookRoll(30, 45, 1.5, 0.75) // 56.25
+ * @example hookRoll(30, Math.tan(Math.PI / 4), 1.5, 0.75) // 56.25
  */
-export function hookRoll(weight: Newtons, bevel: 45 | 30, bevelToTop: Millimetres, thickness: Millimetres): NewtonMillimetres {
-	return weight * (Math.tan(radians(bevel)) * bevelToTop + thickness / 2);
+export function hookRoll(weight: Newtons, outward: number, bevelToTop: Millimetres, thickness: Millimetres): NewtonMillimetres {
+	return weight * (outward * bevelToTop + thickness / 2);
 }

@@ -54,12 +54,20 @@ export function combine(weights: readonly OutWeight[]): OutWeight {
 }
 
 /**
- * The worst part load: the holder's own weight with only those things that stand further out than d0 tan b, for each of the
- * others helps to hold it on.
- * @example partLoad({ weight: 3, standOff: 2 }, [{ weight: 17, standOff: 4 }, { weight: 10, standOff: 10.6 }], 9) // 13 at 8.62
+ * The worst part load: of all that may be left on a holder, what puts its centre furthest out, and so gives the least margin. That is its own weight
+ * with the things from the furthest in, as long as each stands further out than the centre of those before it.
+ * @returns the weight and the stand-off of its centre, with how many things are left on
+ * @example worstPart({ weight: 3, standOff: 2 }, [{ weight: 17, standOff: 4 }, { weight: 10, standOff: 10.6 }]) // 13 at 8.62, 1 left on
  */
-export function partLoad(self: OutWeight, things: readonly OutWeight[], seatedReach: Millimetres): OutWeight {
-	return combine([self, ...things.filter((t) => t.standOff > seatedReach)]);
+export function worstPart(self: OutWeight, things: readonly OutWeight[]): OutWeight & { left: number } {
+	let [weight, turn, left] = [self.weight, self.weight * self.standOff, 0];
+	for (const t of [...things].sort((a, b) => b.standOff - a.standOff)) {
+		if (weight > 0 && t.standOff <= turn / weight) break;
+		weight += t.weight;
+		turn += t.weight * t.standOff;
+		left++;
+	}
+	return { weight, standOff: weight > 0 ? turn / weight : 0, left };
 }
 
 /**
@@ -71,11 +79,14 @@ export function greatestTug(weight: Newtons, input: SeatInput, height: Millimetr
 }
 
 /**
- * Uplift on a lock strip: H / tan b - W when positive, with H = W x_g / d0 pulling at the bevel.
+ * Uplift on a lock strip: H / tan b - W when positive, with H = W x_g / d0 pulling at the bevel. Of several weights each counts that lifts: what
+ * would hold it down may be taken off; the holder itself, the first, stays.
+ * @example lockStripUplift([{ weight: 100, standOff: 300 }], { bevel: 45, drop: 200 }) // 50
  */
-export function lockStripUplift(weight: Newtons, input: SeatInput): Newtons {
-	if (input.drop <= 0) return Infinity;
-	return Math.max(0, (weight * input.standOff) / input.drop / Math.tan(radians(input.bevel)) - weight);
+export function lockStripUplift([self, ...things]: readonly OutWeight[], { bevel, drop }: Pick<SeatInput, 'bevel' | 'drop'>): Newtons {
+	if (drop <= 0) return Infinity;
+	const lifts = (w: OutWeight) => w.weight * (w.standOff / drop / Math.tan(radians(bevel)) - 1);
+	return Math.max(0, things.reduce((sum, t) => sum + Math.max(0, lifts(t)), self ? lifts(self) : 0));
 }
 
 /**

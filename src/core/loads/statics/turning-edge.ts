@@ -1,5 +1,4 @@
-import { claddingDepth } from '../../survey/cladding-depth';
-import type { Row, Wall } from '../../plan/types';
+import type { Cladding, Row, Wall } from '../../plan/types';
 import type { Millimetres } from '../../units/quantity';
 import { DRYWALL_CRUSH } from './roll';
 
@@ -11,8 +10,13 @@ export interface TurningEdge {
 	crush: Millimetres;
 }
 
+/** Is there plasterboard of any thickness in the wall's skin, under whatever else? A thin panel over it does not keep it from crushing. */
+function crushes({ kind, thickness, under = [] }: Cladding): boolean {
+	return [...(kind === 'none' ? [] : [{ kind, thickness }]), ...under].some((l) => l.kind === 'drywall' && l.thickness > 0);
+}
+
 /** Where a row turns out of the wall. @example turningEdge(row, wall).below // 0 for a plain cleat */
 export function turningEdge(row: Pick<Row, 'twistBlock' | 'backer'>, wall: Pick<Wall, 'cladding'>): TurningEdge {
 	const below = row.backer ? row.backer.below : (row.twistBlock?.height ?? 0);
-	return { below, crush: wall.cladding.kind === 'drywall' && claddingDepth(wall.cladding) > 0 ? DRYWALL_CRUSH : 0 };
+	return { below, crush: crushes(wall.cladding) ? DRYWALL_CRUSH : 0 };
 }
