@@ -2,6 +2,7 @@ import { checkPlan, type Judged } from '$core/loads/check-plan';
 import { byThing } from '$core/loads/by-thing';
 import type { Check, Warning } from '$core/loads/check';
 import type { Plan } from '$core/plan/types';
+import type { Phrase } from '$core/units/phrase';
 
 interface VerdictOut {
 	id: string;
@@ -9,6 +10,10 @@ interface VerdictOut {
 	margin: number | null;
 	/** Id of the check that decides. */
 	check: string | null;
+	/** What makes it close where its margin alone is under 1. */
+	second?: { by: string; margin: number };
+	/** What forbids it: it cannot be built so. */
+	stop?: Phrase;
 }
 
 /** All checks of a plan as plain JSON. */
@@ -27,7 +32,13 @@ export interface CheckReport {
 /** Stands on everything that says whether a wall holds. */
 export const STANDING_NOTE = 'Allowable values, not breaking loads. Engineers, makers\' data and local codes have the last word.';
 
-const out = (j: Judged) => ({ verdict: j.verdict, margin: j.check?.margin ?? null, check: j.check?.id ?? null });
+const out = (j: Judged) => ({
+	verdict: j.verdict,
+	margin: j.check?.margin ?? null,
+	check: j.check?.id ?? null,
+	...(j.check?.second ? { second: { by: j.check.second.by, margin: j.check.second.margin } } : {}),
+	...(j.stop ? { stop: j.stop.message } : {})
+});
 const list = (all: Map<string, Judged>): VerdictOut[] => [...all].map(([id, j]) => ({ id, ...out(j) }));
 
 /** Checks a plan and writes the result as data: demand, capacity, margin, and each sum with its numbers. */

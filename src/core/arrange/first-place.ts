@@ -54,18 +54,6 @@ export function rowEnds(plan: Plan, y: Millimetres, height: Millimetres): { left
 	return { left: Math.max(clear.left, Math.min(...on) - past), right: Math.min(clear.right, Math.max(...on) + past) };
 }
 
-/** Joints for a row longer than a board: each on the last stud that a board still reaches. */
-export function jointsFor(plan: Plan, { left, right, y }: { left: Millimetres; right: Millimetres; y: Millimetres }, board: Millimetres): Millimetres[] {
-	const studs = supportsAt(plan.wall, y).map((s) => s.x).filter((x) => x > left && x < right).sort((a, b) => a - b);
-	const joints: Millimetres[] = [];
-	for (let from = left; right - from > board; ) {
-		const reach = studs.filter((x) => x > from + 300 && x <= from + board).at(-1) ?? from + board;
-		joints.push(reach);
-		from = reach;
-	}
-	return joints;
-}
-
 /** First free place on a row for a holder so wide, from the left; the row's left end when there is none. */
 export function freePlace(plan: Plan, row: Row, width: Millimetres): Millimetres {
 	const gap = 40;

@@ -128,7 +128,7 @@ function backerWarnings(plan: Plan, row: Row, say: Say): void {
 export function rowWarnings(plan: Plan, row: Row, segments: readonly Segment[]): Warning[] {
 	const found: Warning[] = [];
 	const say: Say = (level, message) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
-	if (!surveyed(plan.wall)) say('stop', phrase('No studs surveyed: nothing to screw to'));
+	if (!surveyed(plan.wall)) say('mind', phrase('No studs surveyed: nothing to screw to'));
 	else fixingWarnings(row, segments, say);
 	missedWarnings(segments, say);
 	screwWarnings(plan, row, segments, say);

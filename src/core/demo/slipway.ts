@@ -1,4 +1,4 @@
-import type { Holder, Obstruction, PegRackParams, Plan, Row, Stud } from '../plan/types';
+import type { Blocking, Holder, Obstruction, PegRackParams, Plan, Row, Stud } from '../plan/types';
 
 /** The Slipway workshop, a builder of small wooden boats; invented. Its long lean-to wall, with irregular studs. */
 
@@ -17,10 +17,14 @@ const row = (id: string, name: string, y: number, left: number, right: number, j
 	id, name, y, left, right, stock: 'ply-18', bevel: 45, blank: 130, screws, joints
 });
 
+/** Joints lie where a stud and the block beside it meet, so that each cleat has a screw of its own. */
+const JOINT = 1660 + 45 / 2;
+const blocking: Blocking[] = [2060, 1730, 1320].map((y, i) => ({ id: `b${i + 1}`, x: JOINT, y, width: 45, height: 300, depth: 95, species: 'c24', fixing: { size: '#10', length: 80, count: 4 } }));
+
 const rows: Row[] = [
-	row('r1', 'Top row', 2180, 20, 3300, [1660], { size: '#10', length: 80, perStud: 2 }),
-	row('r2', 'Second row', 1850, 20, 3300, [1660], { size: '#10', length: 80, perStud: 2 }),
-	row('r3', 'Third row', 1440, 20, 3300, [1660], { size: '#10', length: 70, perStud: 1 }),
+	row('r1', 'Top row', 2180, 20, 3330, [JOINT], { size: '#10', length: 80, perStud: 2 }),
+	row('r2', 'Second row', 1850, 20, 3330, [JOINT], { size: '#10', length: 80, perStud: 2 }),
+	row('r3', 'Third row', 1440, 20, 3330, [JOINT], { size: '#10', length: 70, perStud: 1 }),
 	row('r4', 'Window row', 2240, 3680, 5180, [], { size: '#10', length: 80, perStud: 2 }),
 	row('r5', 'Low row', 740, 2840, 4110, [], { size: '#8', length: 45, perStud: 1 })
 ];
@@ -91,7 +95,7 @@ export function slipwayWall(): Plan {
 		version: 1,
 		name: 'Slipway workshop, long wall',
 		wall: {
-			width: 5200, height: 2600, cladding: { kind: 'drywall', thickness: 12.5 }, studs, obstructions, how: { width: 'tape', height: 'meter', cladding: 'tape', front: 'tape', far: 'tape' },
+			width: 5200, height: 2600, cladding: { kind: 'drywall', thickness: 12.5 }, studs, blocking, obstructions, how: { width: 'tape', height: 'meter', cladding: 'tape', front: 'tape', far: 'tape' },
 			ledges: [{ id: 'l1', name: 'wall plate', y: 2510, height: 90, out: 20 }],
 			front: { depth: 2400, walkway: 900, headHeight: 2000 },
 			far: { kind: 'outdoors', access: false, note: 'the slip side' },

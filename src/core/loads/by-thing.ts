@@ -14,22 +14,26 @@ export interface ThingVerdict {
 	worst: string;
 }
 
+const toldOf = (t: ThingVerdict) => ({ verdict: t.verdict, margin: t.check.margin });
+
 /** Verdict of everything that hangs, by the name of the thing; worst first. Things without a name are left out. @example byThing(plan, checkPlan(plan))[0]?.name */
 export function byThing(plan: Plan, checks: PlanChecks): ThingVerdict[] {
 	const found = new Map<string, ThingVerdict>();
 	for (const { id, params } of plan.holders) {
 		const { name, mass, perSeat } = params.load;
-		const check = checks.holders.get(id)?.check;
+		const judged = checks.holders.get(id);
+		const check = judged?.check;
 		if (!name || mass === 0 || !check) continue;
+		const told = { verdict: judged.verdict, margin: check.margin };
 		const count = perSeat * params.pegs.spacing.count;
 		const before = found.get(name);
 		if (!before) {
-			found.set(name, { name, count, holders: [id], verdict: check.verdict, check, worst: id });
+			found.set(name, { name, count, holders: [id], verdict: judged.verdict, check, worst: id });
 			continue;
 		}
 		before.count += count;
 		before.holders.push(id);
-		if (worstFirst(check, before.check) < 0) Object.assign(before, { verdict: check.verdict, check, worst: id });
+		if (worstFirst(told, toldOf(before)) < 0) Object.assign(before, { verdict: judged.verdict, check, worst: id });
 	}
-	return [...found.values()].sort((a, b) => worstFirst(a.check, b.check));
+	return [...found.values()].sort((a, b) => worstFirst(toldOf(a), toldOf(b)));
 }

@@ -35,7 +35,11 @@ export type Command =
 	/** Whoever reaches for things here; undefined is not said. */
 	| { kind: 'set-stature'; stature: number | undefined }
 	| { kind: 'lay-studs'; layout: StudLayout }
-	| { kind: 'set-cutting'; change: Partial<Cutting> };
+	| { kind: 'set-cutting'; change: Partial<Cutting> }
+	/** Several as one: done all or none, undone together. */
+	| { kind: 'together'; label: string; commands: readonly Command[] };
+
+type Single = Exclude<Command, { kind: 'together' }>;
 
 /** A plan after a command, with the patches that undo and redo it. */
 export interface Applied {
@@ -71,6 +75,8 @@ export function commandLabel(command: Command): string {
 			return 'lay out studs';
 		case 'set-cutting':
 			return 'change cutting';
+		case 'together':
+			return command.label;
 	}
 }
 
@@ -97,7 +103,7 @@ function setFields(of: object, change: object): void {
 }
 
 /** Does a command on a draft; `at` is where the thing it names stands. */
-function run(draft: Plan, command: Command, at: number): void {
+function run(draft: Plan, command: Single, at: number): void {
 	switch (command.kind) {
 		case 'add':
 			draftList(draft, command.list).push(command.item);
@@ -149,7 +155,7 @@ function schemaOf(list: ListName, change: object): ObjectSchema<Record<string, u
 	return known;
 }
 
-function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
+function fieldProblems(plan: Plan, command: Single, at: number): Problem[] {
 	const under = (path: string, found: Problem[]) => found.map((p) => ({ path: p.path === '' ? path : `${path}.${p.path}`, message: p.message }));
 	switch (command.kind) {
 		case 'add': {
@@ -193,6 +199,7 @@ function fieldProblems(plan: Plan, command: Command, at: number): Problem[] {
  * @example applyCommand(plan, { kind: 'rename', name: 'North wall' })
  */
 export function applyCommand(plan: Plan, command: Command): Result<Applied, Problem[]> {
+	if (command.kind === 'together') return applyAll(plan, command.label, command.commands);
 	const names = command.kind === 'change' || command.kind === 'remove';
 	const at = names ? indexOf(plan, command) : -1;
 	if (names && at < 0) return fail([{ path: listPath(command.list), message: `There is no ${LISTS[command.list].word} "${command.id}"` }]);
@@ -202,4 +209,15 @@ export function applyCommand(plan: Plan, command: Command): Result<Applied, Prob
 	// What is wrong in itself is not held against the rest of the plan.
 	const problems = wrong.length > 0 ? wrong : [...crossProblems(next, only), ...rowRefusals(plan, next, command)];
 	return problems.length > 0 ? fail(problems) : ok({ plan: next, label: commandLabel(command), patches, inverse });
+}
+
+/** Several commands, one after another; the first that is refused refuses all. */
+function applyAll(plan: Plan, label: string, commands: readonly Command[]): Result<Applied, Problem[]> {
+	let all: Applied = { plan, label, patches: [], inverse: [] };
+	for (const command of commands) {
+		const next = applyCommand(all.plan, command);
+		if (!next.ok) return next;
+		all = { plan: next.value.plan, label, patches: [...all.patches, ...next.value.patches], inverse: [...next.value.inverse, ...all.inverse] };
+	}
+	return ok(all);
 }

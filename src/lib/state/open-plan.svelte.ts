@@ -48,7 +48,7 @@ export class OpenPlan {
 	loads = $derived({ studs: byStud(this.plan, this.settled), rows: byRow(this.plan, this.settled) });
 	/** How many holders have each verdict, and how many faults must be mended before anything is built. */
 	tally = $derived.by(() => {
-		const n: Record<Verdict, number> = { holds: 0, close: 0, 'does-not-hold': 0, 'cannot-be-judged': 0 };
+		const n: Record<Verdict, number> = { holds: 0, close: 0, 'does-not-hold': 0, 'cannot-be-judged': 0, 'cannot-be-built': 0, unloaded: 0 };
 		for (const j of this.checks.holders.values()) n[j.verdict]++;
 		return n;
 	});

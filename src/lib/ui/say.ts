@@ -1,19 +1,25 @@
-import { VERDICT_WORDS, type Check } from '$core/loads/check';
+import { standingMargin, verdictWords, VERDICT_WORDS, type Check, type Step } from '$core/loads/check';
 import type { Judged } from '$core/loads/check-plan';
 import { tapeMarks } from '$core/holders/spacing';
 import { formatLength } from '$core/units/format-length';
 import type { LengthUnit } from '$core/units/parse-length';
 import { sayPhrase } from '$core/units/phrase';
 
-/** A margin as it is shown: two places, a dash when nothing loads it. */
-export function sayMargin(check: Pick<Check, 'margin' | 'verdict'> | undefined): string {
+type Told = Pick<Check, 'margin' | 'verdict' | 'second'>;
+
+const figure = (margin: number) => (margin >= 100 ? '100+' : margin.toFixed(2));
+
+/** A margin as it is shown: two places, a dash when nothing loads it, a question mark when it cannot be told. Of a second line, its number. */
+export function sayMargin(check: Told | undefined): string {
 	if (!check) return '–';
 	if (check.verdict === 'cannot-be-judged') return '?';
-	return check.margin === null ? '–' : check.margin >= 100 ? '100+' : check.margin.toFixed(2);
+	const margin = standingMargin(check);
+	return margin === null ? '–' : figure(margin);
 }
 
-/** The same where there is little room: no places from ten on. */
-export function sayShortMargin(check: Pick<Check, 'margin' | 'verdict'>): string {
+/** The same where there is little room: no places from ten on. What cannot be built has no margin worth a look. */
+export function sayShortMargin(check: Told): string {
+	if (check.verdict === 'cannot-be-built') return 'stop';
 	const said = sayMargin(check);
 	return check.margin !== null && check.margin >= 10 && check.margin < 100 && said !== '?' ? check.margin.toFixed(0) : said;
 }
@@ -23,10 +29,15 @@ export function sayMarks(positions: readonly number[], unit: LengthUnit): string
 	return tapeMarks(positions, unit).map((x) => formatLength(x, unit).replaceAll(' ', '\u00a0')).join(', ');
 }
 
-/** Verdict, margin and reason in a line: "Close: 1.09, top screw at stud 830 mm". */
-export function sayVerdict(judged: Judged | undefined, unit: LengthUnit): string {
-	if (!judged?.check) return 'Nothing hangs here yet';
-	const margin = judged.check.margin === null ? '' : `${sayMargin(judged.check)}, `;
-	return `${VERDICT_WORDS[judged.verdict]}: ${margin}${sayPhrase(judged.check.reason, unit)}`;
+/** A step's verdict, number and reason in a line: "Close by friction: 1.37; 0.74 without, seat: reaches down 1.10 times its stand-off". */
+export function sayStep(step: Step, unit: LengthUnit): string {
+	const words = verdictWords(step, figure);
+	return `${step.basis === 'grab' ? 'A grab: ' : ''}${words}${step.margin === null ? ': ' : ', '}${sayPhrase(step.reason, unit)}`;
 }
 
+/** Verdict, margin and reason in a line: "Close: 1.09, top screw at stud 830 mm". A stop says itself. */
+export function sayVerdict(judged: Judged | undefined, unit: LengthUnit): string {
+	if (judged?.stop) return `${VERDICT_WORDS['cannot-be-built']}: ${sayPhrase(judged.stop.message, unit)}`;
+	if (!judged?.check || judged.verdict === 'unloaded') return 'Nothing hangs here yet';
+	return sayStep(judged.check, unit);
+}

@@ -28,7 +28,9 @@ const DECALS: Record<Verdict, object> = {
 	holds: { symbol: 'none' },
 	close: { symbol: 'rect', dashArrayX: [1, 0], dashArrayY: [2, 4], rotation: -Math.PI / 4 },
 	'does-not-hold': { symbol: 'rect', dashArrayX: [[3, 3], [0, 3, 3, 0]], dashArrayY: [3, 0], symbolSize: 1 },
-	'cannot-be-judged': { symbol: 'circle', dashArrayX: [4, 4], dashArrayY: [4, 4], symbolSize: 0.7 }
+	'cannot-be-judged': { symbol: 'circle', dashArrayX: [4, 4], dashArrayY: [4, 4], symbolSize: 0.7 },
+	'cannot-be-built': { symbol: 'rect', dashArrayX: [[2, 2], [0, 2, 2, 0]], dashArrayY: [2, 0], symbolSize: 1 },
+	unloaded: { symbol: 'none' }
 };
 
 /** A bar chart of loads in a box, drawn as SVG so that it prints; it follows the box's size. */

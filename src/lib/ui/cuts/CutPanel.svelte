@@ -19,7 +19,7 @@
 
 	const unit = $derived(preferences.unit);
 	const cuts = $derived(job.plan);
-	const unsettled = $derived(open.tally['does-not-hold'] + open.tally['cannot-be-judged']);
+	const unsettled = $derived(open.tally['does-not-hold'] + open.tally['cannot-be-judged'] + open.tally['cannot-be-built']);
 	const stops = $derived(open.stops.length);
 	const screws = $derived(screwsWanted(open.plan));
 	const plugs = $derived(plugsWanted(open.plan));

@@ -3,7 +3,7 @@
 	import { STANDING_NOTE } from '$exchange/check-report';
 	import { byThing } from '$core/loads/by-thing';
 	import { massOf } from '$core/loads/capacity';
-	import { governingCheck, VERDICT_WORDS, type Check } from '$core/loads/check';
+	import { governingCheck, type Check } from '$core/loads/check';
 	import { openFirst } from '$core/loads/check-plan';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
@@ -12,13 +12,14 @@
 	import { GRAVITY } from '$core/units/quantity';
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { sayMargin, sayVerdict } from '../say';
+	import { sayMargin, sayStep, sayVerdict } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
 	import type { Outlook } from '$lib/state/outlook.svelte';
 	import HandlingSection from './HandlingSection.svelte';
 	import Later from './Later.svelte';
 	import ProofLoadSection from './ProofLoadSection.svelte';
 	import RemedyList from './RemedyList.svelte';
+	import SecondLineSum from './SecondLineSum.svelte';
 	import Section from './Section.svelte';
 	import StepList from './StepList.svelte';
 	import SumTable from './SumTable.svelte';
@@ -89,12 +90,15 @@
 {#if placed}
 	<p class="about">on {placed.row.name || 'its row'}, {formatLength(placed.left, unit)} to {formatLength(placed.right, unit)}, {formatQuantity({ value: weight, dim: 'mass' }, unit)} loaded</p>
 {/if}
-{#if check}
+{#if whole?.stop}
+	<p class="verdict cannot-be-built"><VerdictMark verdict="cannot-be-built" size={44} /> <span>{sayVerdict(whole, unit)}</span></p>
+{/if}
+{#if check && !(whole?.verdict === 'unloaded')}
 	<p class="verdict {check.verdict}">
 		<VerdictMark verdict={check.verdict} size={44} />
-		<span>{check.basis === 'grab' ? 'A grab: ' : ''}{VERDICT_WORDS[check.verdict]}: {check.margin === null ? '' : `${sayMargin(check)}, `}{sayPhrase(check.reason, unit)}</span>
+		<span>{sayStep(check, unit)}</span>
 	</p>
-	{#if whole && whole.check && whole.check !== check}
+	{#if whole && whole.check && !whole.stop && whole.check !== check}
 		<p class="about">One step of it. All in all: {sayVerdict(whole, unit)}. <button type="button" class="link" onclick={() => (picked = null)}>Show that</button></p>
 	{/if}
 	{#if rule}
@@ -105,6 +109,7 @@
 	{/if}
 	<Later after={1}>
 		{#if check.lines.length > 0}<SumTable lines={check.lines} />{/if}
+		{#if check.second}<SecondLineSum second={check.second} />{/if}
 		{#each check.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
 	</Later>
 	<p class="source">{check.source}</p>

@@ -54,7 +54,7 @@
 			{@const judged = open.checks.holders.get(h.id)}
 			<li>
 				<button type="button" onclick={() => (open.selection = { kind: 'holder', id: h.id })}>
-					<VerdictMark verdict={judged?.verdict ?? 'holds'} />
+					<VerdictMark verdict={judged?.verdict ?? 'unloaded'} />
 					<span><strong>{h.name || 'Holder'}</strong>, {sayPhrase(families[h.family].describe(h.params), unit)}<br /><small>{sayVerdict(judged, unit)}</small></span>
 				</button>
 			</li>

@@ -81,7 +81,7 @@
 <p class="about">
 	{sayPhrase(families[holder.family].describe(p), unit)}{#if full}, {formatQuantity({ value: full.weight / GRAVITY, dim: 'mass' }, unit)} loaded{/if}
 </p>
-<p class="verdict"><VerdictMark verdict={judged?.verdict ?? 'holds'} /> <span>{sayVerdict(judged, unit)}</span></p>
+<p class="verdict"><VerdictMark verdict={judged?.verdict ?? 'unloaded'} /> <span>{sayVerdict(judged, unit)}</span></p>
 <Warnings {warnings} />
 <Section title="Where" after={1}>
 	<div class="grid">

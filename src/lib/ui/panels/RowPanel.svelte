@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { jointsFor } from '$core/arrange/first-place';
+	import { blockCommands, jointsFor } from '$core/arrange/joints';
 	import type { Bevel } from '$core/cleats/profile';
 	import { rowMarks } from '$core/cleats/row-marks';
 	import { segmentsOn } from '$core/cleats/segments';
-	import { screwHeights, sheetScrewHeights } from '$core/loads/statics/roll';
+	import { screwLines } from '$core/cleats/row-screws';
 	import { SCREWS, type ScrewSize } from '$core/materials/screws';
 	import { CLEAT_STOCKS, stock, STOCKS, type StockId } from '$core/materials/stocks';
 	import { rowProfile } from '$core/plan/profile';
@@ -14,6 +14,7 @@
 	import { angle, mm, phrase } from '$core/units/phrase';
 	import { parseLengths } from '$core/units/parse-lengths';
 	import { fieldCommit } from '$lib/state/commit';
+	import { newId } from '$lib/state/new-id';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayMarks, sayVerdict } from '../say';
@@ -36,9 +37,10 @@
 	const profile = $derived(rowProfile(row, open.plan.cutting.kerf));
 	const judged = $derived(open.checks.rows.get(row.id));
 	const warnings = $derived(open.checks.warnings.filter((w) => w.subject.kind === 'row' && w.subject.id === row.id));
-	const segments = $derived(segmentsOn(row, open.plan.wall));
+	const segments = $derived(segmentsOn(row, open.plan.wall, open.plan.cutting.kerf));
 	const marks = $derived(rowMarks(segments));
-	const heights = $derived(row.backer ? sheetScrewHeights(row.backer.height, row.backer.perStud) : screwHeights(profile, row.screws.size, row.screws.perStud).heights);
+	/** Above the cleat's lower edge, or the sheet's foot. */
+	const heights = $derived(screwLines(row, profile).map((y) => y - row.y + (row.backer?.below ?? 0)));
 	const say = (x: number) => formatLength(x, unit);
 	const board = $derived(open.plan.cutting.lengths.find((l) => l.stock === row.stock)?.length ?? stock(row.stock).length);
 	const tooLong = $derived(marks.some((m) => m.length > board + 0.01));
@@ -72,11 +74,18 @@
 		});
 	}
 
+	/** Joints on studs, and the blocks beside them, as one step to undo. */
+	function layJoints() {
+		const joints = jointsFor(open.plan, row, board);
+		const change = { kind: 'change', list: 'rows', id: row.id, change: { joints: joints.joints } } as const;
+		open.do({ kind: 'together', label: 'put in joints', commands: [...blockCommands(open.plan, joints, newId), change] });
+	}
+
 	const remove = () => open.remove('rows', row.id);
 </script>
 
 <h2>{row.name || 'Row'}</h2>
-<p class="verdict"><VerdictMark verdict={judged?.verdict ?? 'holds'} /> <span>{sayVerdict(judged, unit)}</span></p>
+<p class="verdict"><VerdictMark verdict={judged?.verdict ?? 'unloaded'} /> <span>{sayVerdict(judged, unit)}</span></p>
 <Warnings {warnings} />
 <Section title="Where">
 	<div class="grid">
@@ -89,7 +98,7 @@
 		label="Joints, from the wall's left end" value={row.joints} read={(text) => parseLengths(text, unit)} write={(js) => js.map(say).join(', ')} commit={(joints) => set({ joints })}
 		hint={tooLong ? `A cleat here is longer than a bought board, ${say(board)}` : 'On a stud each, with commas between'}
 	/>
-	{#if tooLong}<Button size="xs" color="alternative" class="mt-1" onclick={() => set({ joints: jointsFor(open.plan, row, board) })}>Put joints on studs</Button>{/if}
+	{#if tooLong}<Button size="xs" color="alternative" class="mt-1" onclick={layJoints}>Put joints on studs</Button>{/if}
 </Section>
 <Section title="Cleat">
 	<div class="grid">

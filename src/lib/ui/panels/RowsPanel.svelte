@@ -1,8 +1,11 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { jointsFor, nextRowHeight, rowEnds } from '$core/arrange/first-place';
+	import { nextRowHeight, rowEnds } from '$core/arrange/first-place';
+	import { blockCommands, jointsFor } from '$core/arrange/joints';
 	import { stock } from '$core/materials/stocks';
 	import { MM_PER_INCH } from '$core/units/quantity';
+	import type { Verdict } from '$core/loads/check';
+	import type { Command } from '$core/plan/commands';
 	import type { Row } from '$core/plan/types';
 	import { formatLength, roundToTape } from '$core/units/format-length';
 	import { newId } from '$lib/state/new-id';
@@ -19,9 +22,12 @@
 	const row = $derived(open.selection?.kind === 'row' ? plan.rows.find((r) => r.id === open.selection?.id) : undefined);
 	let problem = $state('');
 
+	/** What a new row is not to be like. */
+	const BAD = new Set<Verdict>(['does-not-hold', 'cannot-be-judged', 'cannot-be-built']);
+
 	/** A new row is like the last one that holds, or ply with a screw at every stud. */
-	function newRow(): Row {
-		const like = plan.rows.filter((r) => open.checks.rows.get(r.id)?.verdict !== 'does-not-hold').at(-1);
+	function newRow(): { row: Row; commands: Command[] } {
+		const like = plan.rows.filter((r) => !BAD.has(open.checks.rows.get(r.id)?.verdict ?? 'unloaded')).at(-1);
 		const inch = unit === 'inch';
 		const y = roundToTape(nextRowHeight(plan), unit);
 		const ends = rowEnds(plan, y, 80);
@@ -29,15 +35,16 @@
 		const right = Math.min(plan.wall.width, roundToTape(ends.right, unit));
 		const id = like?.stock ?? (inch ? 'ply-3/4' : 'ply-18');
 		const board = plan.cutting.lengths.find((l) => l.stock === id)?.length ?? stock(id).length;
-		return {
-			id: newId(), name: `Row ${plan.rows.length + 1}`, y, left, right, stock: id, bevel: like?.bevel ?? 45, blank: like?.blank ?? (inch ? 5 * MM_PER_INCH : 130),
-			screws: like?.screws ?? { size: '#10', length: inch ? 3 * MM_PER_INCH : 80, perStud: 1 }, joints: jointsFor(plan, { left, right, y }, board)
-		};
+		const cleat = { y, left, right, stock: id, bevel: like?.bevel ?? 45, blank: like?.blank ?? (inch ? 5 * MM_PER_INCH : 130) } as const;
+		const joints = jointsFor(plan, cleat, board);
+		const screws = like?.screws ?? { size: '#10', length: inch ? 3 * MM_PER_INCH : 80, perStud: 1 };
+		const row: Row = { id: newId(), name: `Row ${plan.rows.length + 1}`, ...cleat, screws, joints: joints.joints };
+		return { row, commands: [...blockCommands(plan, joints, newId), { kind: 'add', list: 'rows', item: row }] };
 	}
 
 	function add() {
-		const item = newRow();
-		const [wrong] = open.do({ kind: 'add', list: 'rows', item });
+		const { row: item, commands } = newRow();
+		const [wrong] = open.do({ kind: 'together', label: 'add row', commands });
 		problem = wrong ? `${wrong.path}: ${wrong.message}` : '';
 		if (!wrong) open.selection = { kind: 'row', id: item.id };
 	}
@@ -58,7 +65,7 @@
 			{@const judged = open.checks.rows.get(r.id)}
 			<li>
 				<button type="button" onclick={() => (open.selection = { kind: 'row', id: r.id })}>
-					<VerdictMark verdict={judged?.verdict ?? 'holds'} />
+					<VerdictMark verdict={judged?.verdict ?? 'unloaded'} />
 					<span><strong>{r.name || 'Row'}</strong>, {formatLength(r.y, unit)} up<br /><small>{sayVerdict(judged, unit)}</small></span>
 				</button>
 			</li>

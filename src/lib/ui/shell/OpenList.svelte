@@ -17,8 +17,8 @@
 	/** The order is that of the plan as it is: a list that jumps about during a drag cannot be read. */
 	const order = $derived(
 		[...open.settled.holders]
-			.flatMap(([id, { check }]) => (check ? [{ id, check }] : []))
-			.sort((a, b) => worstFirst(a.check, b.check))
+			.flatMap(([id, { verdict, check }]) => (check ? [{ id, told: { verdict, margin: check.margin } }] : []))
+			.sort((a, b) => worstFirst(a.told, b.told))
 			.map((e) => e.id)
 	);
 	/** The judged holders themselves, the same objects while nothing about them changes: a drag leaves the other entries alone. */
@@ -31,16 +31,16 @@
 		<p>Nothing hangs on this wall yet.</p>
 	{:else}
 		<ul>
-			{#each entries as { placed, verdict, check } (placed.holder.id)}
+			{#each entries as { placed, verdict, check, stop } (placed.holder.id)}
 				{@const { id, name } = placed.holder}
-				{@const why = check ? sayPhrase(check.reason, unit) : ''}
+				{@const why = stop ? sayPhrase(stop.message, unit) : check ? sayPhrase(check.reason, unit) : ''}
 				<li>
 					<button type="button" aria-current={open.selection?.id === id} onclick={() => (open.selection = { kind: 'holder', id })}>
 						<VerdictMark {verdict} />
 						<strong>{name || 'Holder'}</strong>
 						<span class="why" title={why}>{why}</span>
 						<span class="weight">{formatQuantity({ value: holderWeights(placed.built, placed.profile).total / GRAVITY, dim: 'mass' }, unit)}</span>
-						<b class="sum">{sayMargin(check)}</b>
+						<b class="sum">{stop ? 'stop' : sayMargin(check)}</b>
 					</button>
 				</li>
 			{/each}

@@ -25,8 +25,8 @@
 	});
 	/** Where a stage stands, in a word, and whether something in it is open. */
 	const words = $derived.by((): Record<StageId, { text: string; open: boolean }> => {
-		const { close, 'does-not-hold': fails, 'cannot-be-judged': unknown } = open.tally;
-		const parts = [fails ? `${fails} not` : '', unknown ? `${unknown} unknown` : '', close ? `${close} close` : ''].filter(Boolean);
+		const { close, 'does-not-hold': fails, 'cannot-be-judged': unknown, 'cannot-be-built': unbuilt } = open.tally;
+		const parts = [unbuilt ? `${unbuilt} not so` : '', fails ? `${fails} not` : '', unknown ? `${unknown} unknown` : '', close ? `${close} close` : ''].filter(Boolean);
 		const rowStops = open.stops.filter((w) => w.subject.kind === 'row').length;
 		const none = { text: 'nothing yet', open: false };
 		const counted = (n: number, bad: number) => (n === 0 ? none : { text: bad ? `${n}, ${bad} to mend` : String(n), open: bad > 0 });
@@ -36,7 +36,7 @@
 			rows: counted(plan.rows.length, rowStops),
 			holders: counted(plan.holders.length, open.stops.length - rowStops),
 			holds: plan.holders.length === 0 ? none : parts.length ? { text: parts.join(', '), open: true } : { text: 'all hold', open: false },
-			cut: plan.rows.length === 0 ? none : { text: 'ready', open: false }
+			cut: plan.rows.length === 0 ? none : open.stops.length > 0 ? { text: `${open.stops.length} to mend first`, open: true } : fails + unknown > 0 ? { text: 'not settled', open: true } : { text: 'ready', open: false }
 		};
 	});
 </script>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { STANDING_NOTE } from '$exchange/check-report';
-	import { VERDICT_WORDS, type Step } from '$core/loads/check';
+	import type { Step } from '$core/loads/check';
 	import type { Inputs } from '$core/sums/field';
 	import { answerVerdict, headroom, remedies, type Sum } from '$core/sums/sum';
 	import { formatQuantity } from '$core/units/format-quantity';
@@ -11,7 +11,8 @@
 	import StepList from '../panels/StepList.svelte';
 	import SumTable from '../panels/SumTable.svelte';
 	import RemedyList from '../panels/RemedyList.svelte';
-	import { sayMargin, sayMarks } from '../say';
+	import { sayMarks, sayStep } from '../say';
+	import SecondLineSum from '../panels/SecondLineSum.svelte';
 	import VerdictMark from '../VerdictMark.svelte';
 
 	/** What a sum comes to: verdict, the sum of the step that decides, how much more, what would help, every other step. */
@@ -27,13 +28,14 @@
 	const helps = $derived(remedies(sum, inputs));
 </script>
 
-<p aria-live="polite" class="sr-only">{judged ? `${VERDICT_WORDS[judged.verdict]}. ${sayPhrase(judged.step.reason, unit)}` : ''}</p>
+<p aria-live="polite" class="sr-only">{judged ? sayStep(judged.step, unit) : ''}</p>
 {#if judged && step}
 	<p class="verdict {step.verdict}">
 		<VerdictMark verdict={step.verdict} size={44} />
-		<span>{step.basis === 'grab' ? 'A grab: ' : ''}{VERDICT_WORDS[step.verdict]}: {step.margin === null ? '' : `${sayMargin(step)}, `}{sayPhrase(step.reason, unit)}</span>
+		<span>{sayStep(step, unit)}</span>
 	</p>
 	{#if step.lines.length > 0}<SumTable lines={step.lines} />{/if}
+	{#if step.second}<SecondLineSum second={step.second} />{/if}
 	{#each step.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
 	<p class="source">{step.source}</p>
 	{#if most}<p class="marks"><b>It would stop holding at {formatQuantity(most.most, unit)}</b>: {sayPhrase(most.first.reason, unit)}, first.</p>{/if}

@@ -18,6 +18,7 @@
 	}
 	let { width, height, view, plan, studs, rows }: Props = $props();
 
+	const toldOf = (p: PlaceLoad) => ({ margin: p.margin, verdict: p.verdict, ...(p.check?.second ? { second: p.check.second } : {}) });
 	const VERDICTS = Object.keys(VERDICT_WORDS) as Verdict[];
 	/** Room a figure takes, px. */
 	const FIGURE = 36;
@@ -36,7 +37,8 @@
 		const taken: number[] = [];
 		return [...studBands]
 			.sort((a, b) => (a.p.margin ?? -1) - (b.p.margin ?? -1))
-			.filter(({ x, w }) => {
+			.filter(({ p, x, w }) => {
+				if (p.verdict === 'unloaded') return false;
 				const at = x + w / 2;
 				if (taken.some((t) => Math.abs(t - at) < FIGURE)) return false;
 				taken.push(at);
@@ -57,18 +59,19 @@
 	<defs>
 		{#each VERDICTS as v (v)}
 			<pattern id="margin-{v}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-				<rect width="7" height="7" fill="var(--{v})" opacity={v === 'holds' ? 0.22 : 0.14} />
+				<rect width="7" height="7" fill="var(--{v})" opacity={v === 'unloaded' ? 0 : v === 'holds' ? 0.22 : 0.14} />
 				{#if v === 'close'}<path d="M0 0V7" stroke="var(--close)" stroke-width="2.4" />{/if}
 				{#if v === 'does-not-hold'}<path d="M0 0V7M0 0H7" stroke="var(--does-not-hold)" stroke-width="2.4" />{/if}
+				{#if v === 'cannot-be-built'}<path d="M0 0V7M3.5 0V7" stroke="var(--cannot-be-built)" stroke-width="1.6" />{/if}
 				{#if v === 'cannot-be-judged'}<circle cx="3.5" cy="3.5" r="1.4" fill="var(--cannot-be-judged)" />{/if}
 			</pattern>
 		{/each}
 	</defs>
 	{#each studBands as { p, x, w } (p.id)}<rect {x} y={top} width={w} height={view.y - top} fill="url(#margin-{p.verdict})" />{/each}
 	{#each rowBands as { p, x, y, w, h } (p.id)}<rect {x} {y} width={w} height={h} fill="url(#margin-{p.verdict})" stroke="var(--{p.verdict})" stroke-width="1.4" />{/each}
-	{#each written as { p, x, w } (p.id)}<text x={x + w / 2} y={top - 5} text-anchor="middle" fill="var(--{p.verdict})">{sayShortMargin({ margin: p.margin, verdict: p.verdict })}</text>{/each}
+	{#each written as { p, x, w } (p.id)}<text x={x + w / 2} y={top - 5} text-anchor="middle" fill="var(--{p.verdict})">{sayShortMargin(toldOf(p))}</text>{/each}
 	{#each rowBands as { p, y, h, right } (p.id)}
-		<text x={Math.min(right + 5, width - 4)} y={y + h / 2 + 4} text-anchor={right + 40 > width ? 'end' : 'start'} fill="var(--{p.verdict})">{p.load > 0 ? sayShortMargin({ margin: p.margin, verdict: p.verdict }) : ''}</text>
+		<text x={Math.min(right + 5, width - 4)} y={y + h / 2 + 4} text-anchor={right + 40 > width ? 'end' : 'start'} fill="var(--{p.verdict})">{p.load > 0 || p.stop ? sayShortMargin(toldOf(p)) : ''}</text>
 	{/each}
 </svg>
 

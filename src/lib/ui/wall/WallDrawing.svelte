@@ -56,10 +56,10 @@
 	/** By its id, which a drag leaves alone: hundreds ask whether they are picked. */
 	const pickedId = $derived(open.selection?.kind === 'holder' ? open.selection.id : null);
 	const picked = $derived(pickedId === null ? undefined : open.standing.get(pickedId));
-	const path = $derived(picked ? loadPath(picked, wall) : null);
+	const path = $derived(picked ? loadPath(picked, wall, open.shown.cutting.kerf) : null);
 	/** Verdicts of those that lie still, and that of the picked one where it stands. */
 	const vials = $derived(stage === 'wall' ? [] : [...open.checks.holders.values()].filter((h) => h.placed.holder.id !== pickedId));
-	const vial = $derived(stage !== 'wall' && picked ? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'holds' } : undefined);
+	const vial = $derived(stage !== 'wall' && picked ? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'unloaded' } : undefined);
 	const say = (mm: number) => formatLength(mm, unit);
 	const isPicked = (kind: Selection['kind'], id: string) => open.selection?.kind === kind && open.selection.id === id;
 	const pieces = $derived(desk.scan.proved(open.plan.wall.pilots)?.pieces ?? []);
