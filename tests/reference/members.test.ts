@@ -1,7 +1,7 @@
 import { EigenvalueDecomposition, Matrix, solve } from 'ml-matrix';
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { CEILING_LIVE, deckShares, joistAllowance, joistMoment } from '$core/loads/members/deck';
+import { CEILING_LIVE, deckShares, greatestShare, joistAllowance, joistMoment, joistShare, shareWithOneLost } from '$core/loads/members/deck';
 import { lumberArmStresses } from '$core/loads/members/lumber-arm';
 import { rectangle } from '$core/loads/members/rectangle';
 import { backBearing, lipBearing, rodTip, roundSection } from '$core/loads/members/rod';
@@ -10,7 +10,7 @@ import { beamReactions, continuousBeam, type LineLoad } from '$core/loads/static
 import { dropFactor } from '$core/loads/statics/drop';
 import { leafAt, sweepLeaf } from '$core/loads/statics/leaf';
 import { blockJointStress, cleatRoll, rollPull, sheetScrewHeights } from '$core/loads/statics/roll';
-import { beamPulls, localPulls } from '$core/loads/statics/upright';
+import { beamPulls, localPulls, worstPulls } from '$core/loads/statics/upright';
 import { bendingMaterial } from '$core/materials/bending';
 import { PANEL_MATERIALS } from '$core/materials/panels';
 import { allowedRodStress, rod } from '$core/materials/rods';
@@ -20,6 +20,8 @@ import { MM_PER_INCH, MPA_PER_PSI, N_PER_POUND } from '$core/units/quantity';
 const point = (at: number, total: number): LineLoad => ({ from: at, to: at, total });
 const even = (length: number, total = length): LineLoad => ({ from: 0, to: length, total });
 const equal = (spans: number) => Array.from({ length: spans + 1 }, (_, i) => i);
+
+const inch = (n: number) => n * MM_PER_INCH;
 
 describe('deflection of a beam', () => {
 	// Beam tables (AISC Manual, simple beams): P L^3 / 48, 5 w L^4 / 384; cantilever end P L^3 / 3 beyond a fixed end.
@@ -182,6 +184,15 @@ describe('an upright on lags', () => {
 		);
 	});
 	// By the three-moment equations by hand: lags at 0, 1000 and 1300, a couple just over the lowest; the beam pulls the middle lag more than the local bound of 1.
+	// Worked example, computed with beam elements and contact by another hand: one rod of 50 lb at 90, 10.69 in out of the wall side; lags 3 36 66 93; the
+	// upright may press at its ends and at every rod. Held at the lags alone it would be 24.6.
+	it('pulls its top lag with 41 lb where the wall keeps it from bowing in', () => {
+		const touches = [0, 6, 20, 34, 48.5, 62, 76, 90, 96];
+		const couple = 50 * (3.5 + 14.375 / 2);
+		expect(beamPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }], touches.map(inch)).at(-1)).toBeCloseTo(41, 0);
+		expect(beamPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }]).at(-1)).toBeCloseTo(24.6, 0);
+		expect(worstPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }, { at: inch(20), couple: 1 }], touches.map(inch)).at(-1)).toBeGreaterThan(40.9);
+	});
 	it('as a beam may pull more than the bound: the greater counts', () => expect(Math.max(...beamPulls([0, 1000, 1300], [{ at: 20, couple: 1000 }]))).toBeGreaterThan(1));
 });
 
@@ -201,9 +212,24 @@ describe('a swinging leaf', () => {
 });
 
 describe('a deck', () => {
-	// Statics by hand: middle of 1000 at 400 of 800: half and half; four hangers 125 each; one lost: 250 beside it.
-	it('is shared by the lever rule', () => expect(deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 4 })).toEqual({ ledger: 500, line: 500, hanger: 125, lost: 250 }));
-	it('falls with its only hanger', () => expect(deckShares({ weight: 1, centre: 1, hangLine: 2, hangers: 1 }).lost).toBe(Infinity));
+	// Statics by hand: middle of 1000 at 400 of 800: half and half. Beam tables, even load over equal spans: the middle of three takes 1.25 w L, 0.625 of
+	// all; the second of four 1.1 of a span, 1.1/3. With an end one of three gone, moments about the other end: the middle takes all.
+	it('is shared by the lever rule, and along its line as one piece', () => {
+		expect(deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 2 })).toMatchObject({ ledger: 500, line: 500, hanger: 250, lost: Infinity });
+		expect(deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 3 })).toMatchObject({ hanger: expect.closeTo(312.5, 9), lost: expect.closeTo(500, 9) });
+		expect(greatestShare(4)).toBeCloseTo(1.1 / 3, 9);
+		expect(shareWithOneLost(3)).toBeCloseTo(1, 9);
+	});
+	it('falls with its only hanger, and with one of two', () => {
+		expect(deckShares({ weight: 1, centre: 1, hangLine: 2, hangers: 1 }).lost).toBe(Infinity);
+		expect(shareWithOneLost(2)).toBe(Infinity);
+	});
+	// Two joists under the ends of a spreader hung at its ends: half each; three under four hangers: by the beam solver of the second-solver test.
+	it('hands its hangers on to joists by the same rule', () => {
+		expect(joistShare(2, 2)).toBeCloseTo(0.5, 9);
+		expect(joistShare(3, 3)).toBeCloseTo(0.625, 9);
+		expect(joistShare(4, 4)).toBeCloseTo(1.1 / 3, 9);
+	});
 	// P a (L - a) / L and w L^2 / 8 of beam tables, against the beam solver.
 	it('bends joists as the beam solver says', () => {
 		expect(joistMoment(100, 1, 4)).toBeCloseTo(continuousBeam([0, 4], [point(1, 100)]).moment.value, 9);
@@ -243,8 +269,12 @@ describe('drops, blocks and sheets', () => {
 	});
 	it('of a lower edge give the push of the bevel a longer arm, never longer than the stand-off', () => {
 		const p = { thickness: 0.75, bevel: 45, back: 1.65, front: 2.4 } as const;
-		expect(cleatRoll(30, 6, p, 1)).toBeCloseTo(30 * 4.15, 9);
-		expect(cleatRoll(30, 6, p, 10)).toBe(180);
+		expect(cleatRoll(30, 6, p, { below: 1 })).toBeCloseTo(30 * 4.15, 9);
+		expect(cleatRoll(30, 6, p, { below: 10 })).toBe(180);
+		// On a sheet 1/2 thick everything stands so much further out: 30 x (2.4 + 0.75 + 0.5).
+		expect(cleatRoll(30, 6, p, { behind: 0.5 })).toBeCloseTo(30 * 3.65, 9);
+		// With a lock strip at work nothing caps it: 30 x 6.
+		expect(cleatRoll(30, 6, p, { locked: true })).toBe(180);
 	});
 	it('of sheet screws are even from edge to edge', () => expect(sheetScrewHeights(300, 3)).toEqual([25, 150, 275]));
 });

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { continuousBeam, type LineLoad } from '$core/loads/statics/continuous-beam';
 import { cleatRoll, hookRoll, rollPull } from '$core/loads/statics/roll';
-import { combine, greatestTug, heavyEnd, lockStripUplift, partLoad, seat } from '$core/loads/statics/seat';
+import { combine, greatestTug, heavyEnd, lockStripUplift, seat, worstPart } from '$core/loads/statics/seat';
 import { torqueShares } from '$core/loads/statics/torque-shares';
 import { lipBearing, rodStress } from '$core/loads/members/rod';
 import { torsionShear } from '$core/loads/members/cleat-section';
@@ -157,11 +157,23 @@ describe('the seat of a holder', () => {
 		const self = { weight: 3, standOff: 2 };
 		const things = [{ weight: 17, standOff: 4 }, { weight: 10, standOff: 10.6 }];
 		const full = combine([self, ...things]);
-		const left = partLoad(self, things, 6.625);
+		const left = worstPart(self, things);
 		const midBevel = (x: number) => 7 / (x - 0.375);
 		expect(left.weight).toBe(13);
 		expect(midBevel(full.standOff)).toBeCloseTo(1.244, 3);
 		expect(midBevel(left.standOff)).toBeCloseTo(0.849, 3);
+	});
+
+	// Brute force over every subset: none has its centre further out.
+	it('is worst in no other subset', () => {
+		const weight = fc.record({ weight: fc.double({ min: 0.1, max: 50, noNaN: true }), standOff: fc.double({ min: 1, max: 400, noNaN: true }) });
+		fc.assert(
+			fc.property(weight, fc.array(weight, { maxLength: 8 }), (self, things) => {
+				let most = 0;
+				for (let bits = 0; bits < 1 << things.length; bits++) most = Math.max(most, combine([self, ...things.filter((_, i) => bits & (1 << i))]).standOff);
+				expect(worstPart(self, things).standOff).toBeCloseTo(most, 6);
+			})
+		);
 	});
 
 	it('is tipped by just the tug it names (moments by hand)', () => {
@@ -170,8 +182,11 @@ describe('the seat of a holder', () => {
 		expect(100 * i.standOff + F * 150).toBeCloseTo(100 * i.drop, 6);
 	});
 	it('lifts its lock strip by H / tan b - W (statics by hand: 100 x 300 / 200 - 100)', () => {
-		expect(lockStripUplift(100, { bevel: 45, standOff: 300, drop: 200 })).toBeCloseTo(50, 9);
-		expect(lockStripUplift(100, { bevel: 45, standOff: 100, drop: 200 })).toBe(0);
+		const at = { bevel: 45, drop: 200 };
+		expect(lockStripUplift([{ weight: 100, standOff: 300 }], at)).toBeCloseTo(50, 9);
+		expect(lockStripUplift([{ weight: 100, standOff: 100 }], at)).toBe(0);
+		// What would hold it down may be taken off: 100 x (300/200 - 1) from 10 x (1 - 20/200) of its own; the 80 at 100 is not there.
+		expect(lockStripUplift([{ weight: 10, standOff: 20 }, { weight: 80, standOff: 100 }, { weight: 100, standOff: 300 }], at)).toBeCloseTo(41, 9);
 	});
 	// Pressure under an off-centre load, as under a footing: 2 W / B at the kern, W/B in the middle.
 	it('presses twice as hard at the heavy end from a sixth off the middle', () => {
@@ -198,7 +213,7 @@ describe('the roll of a cleat', () => {
 		expect(rollPull(0, [0.15], 0.2)).toEqual([0]);
 	});
 	// Worked example: W 30, y_k 1.5, t 3/4: 56.25 lb in, over a screw 0.75 from the top edge 75 lb.
-	it('of a hook pulls its screw with 75 lb', () => expect(hookRoll(30, 45, 1.5, 0.75) / 0.75).toBeCloseTo(75, 9));
+	it('of a hook pulls its screw with 75 lb', () => expect(hookRoll(30, 1, 1.5, 0.75) / 0.75).toBeCloseTo(75, 9));
 
 	it('goes to the next studs by the lever rule, all of it at an end', () => {
 		expect(torqueShares([0, 100], [{ from: 25, to: 25, total: 8 }])).toEqual({ shares: [6, 2], greatest: 6 });

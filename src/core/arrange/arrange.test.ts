@@ -1,9 +1,13 @@
+import { applyPatches } from 'immer';
+import { checkPlan } from '../loads/check-plan';
+import { applyCommand } from '../plan/commands';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyWall, slipwayWall } from '../demo/slipway';
 import { tapeTicks } from '../drawing/tape-ticks';
 import { sayPhrase } from '../units/phrase';
-import { freePlace, jointsFor, nextRowHeight, rowEnds, widestClear } from './first-place';
+import { freePlace, nextRowHeight, rowEnds, widestClear } from './first-place';
+import { blockCommands, jointsFor } from './joints';
 import { snapAlongRow, snapRowEnd, snapRowHeight } from './snap';
 
 const row = { left: 0, right: 3000 };
@@ -56,10 +60,30 @@ describe('first places', () => {
 
 	it('puts joints on studs, each cleat no longer than a board', () => {
 		const plan = slipwayWall();
-		const joints = jointsFor(plan, { left: 20, right: 5180, y: 1800 }, 2440);
-		const studs = plan.wall.studs.map((s) => s.x);
-		expect(joints.every((j) => studs.includes(j))).toBe(true);
+		const { joints, blocks } = jointsFor(plan, { left: 20, right: 5180, y: 1800, stock: 'ply-18', bevel: 45, blank: 130 }, 2440);
+		// On the right edge of a stud, where the block beside it begins.
+		const edges = plan.wall.studs.map((s) => s.x + s.width / 2);
+		expect(joints.every((j) => edges.includes(j))).toBe(true);
+		expect(blocks.map((b) => b.x)).toEqual(joints);
 		[20, ...joints, 5180].slice(1).forEach((x, i, all) => expect(x - (i === 0 ? 20 : (all[i - 1] as number))).toBeLessThanOrEqual(2440));
+	});
+
+	it('makes no warning of its own with the joints it lays: the blocks come with them', () => {
+		const plan = { ...slipwayWall(), rows: [], holders: [] };
+		plan.wall.blocking = [];
+		for (const width of [38.1, 45]) {
+			const wall = { ...plan.wall, studs: plan.wall.studs.map((s) => ({ ...s, width, found: { how: 'pilot' as const } })), obstructions: [] };
+			const cleat = { left: 20, right: 3300, y: 1800, stock: 'ply-18', bevel: 45, blank: 130 } as const;
+			const joints = jointsFor({ ...plan, wall }, cleat, 2440);
+			const row = { id: 'n', name: 'Row', ...cleat, screws: { size: '#10', length: 80, perStud: 2 }, joints: joints.joints } as const;
+			const applied = applyCommand({ ...plan, wall }, { kind: 'together', label: 'add row', commands: [...blockCommands({ ...plan, wall }, joints, () => 'nb'), { kind: 'add', list: 'rows', item: { ...row, joints: [...row.joints] } }] });
+			if (!applied.ok) throw new Error(JSON.stringify(applied.error));
+			const checks = checkPlan(applied.value.plan);
+			expect(checks.warnings.map((w) => sayPhrase(w.message, 'mm'))).toEqual([]);
+			expect(checks.checks.filter((c) => c.title === 'blocking').map((c) => c.verdict)).toEqual(['holds']);
+			// Undone as one.
+			expect(applyPatches(applied.value.plan, applied.value.inverse)).toEqual({ ...plan, wall });
+		}
 	});
 
 	it('finds a free place on a row', () => {

@@ -71,11 +71,11 @@ function handle(p: Placed, stature: Millimetres | undefined, { below, keptOff }:
 	const { load, pegs } = p.holder.params;
 	if (load.mass === 0) return null;
 	const height = p.foot + pegs.height + below;
-	const first = p.built.seats[0]?.things[0];
 	const front = p.profile.thickness + p.built.face.thickness;
 	// A bench keeps the hands off the wall by what of it the holder does not already reach over.
 	const over = Math.max(0, keptOff - p.built.projection);
-	const reachIn = over + (first ? Math.max(0, p.built.projection - front - first.out - load.thickness / 2) : 0);
+	// A thing may also stand right at the face.
+	const reachIn = over + Math.max(0, p.built.projection - front - load.thickness);
 	const here = at(height, load.thickness, reachIn, load.mass);
 	const oneAt = here.index > 1 && load.mass >= LOAD_FROM ? kinder(height, (y) => at(y, load.thickness, reachIn, load.mass).index) : null;
 	return { height, out: here.out, mass: load.mass, limit: here.limit, index: here.index, oneAt, band: stature === undefined ? null : reachBand(height, here.out, stature) };

@@ -218,7 +218,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 	const blocks = (wall.blocking ?? []).flatMap((b) => judgeBlock(b, wall, results) ?? []);
 	const onRows = laid.map((l, i): OnRow => {
 		const result = results[i] as RowResult;
-		return { result, blocks: blocks.map((b) => b.check).filter((c) => c.subject.kind === 'stud' && result.studLoads.has(c.subject.id)), stop: stops.rows.get(l.row.id) };
+		return { result, blocks: blocks.map((b) => b.check).filter((c) => c.subject.kind === 'block' && result.studLoads.has(c.subject.id)), stop: stops.rows.get(l.row.id) };
 	});
 	const riding = new Map<string, OnRow>();
 	laid.forEach((l, i) => l.guests.forEach((guest) => riding.set(guest.holder.id, onRows[i] as OnRow)));

@@ -27,7 +27,8 @@ export type Subject =
 	| { kind: 'holder'; id: string }
 	| { kind: 'row'; id: string }
 	| { kind: 'fixing'; row: string; stud: string; x: number }
-	| { kind: 'stud'; id: string };
+	| { kind: 'stud'; id: string }
+	| { kind: 'block'; id: string };
 
 /** What keeps a thing up where its first line does not: told with its own number, and never more than "close". */
 export interface SecondLine {

@@ -43,7 +43,7 @@ function placeOn(p: Placed, hook: HookScrewPlace['hook'], y: Millimetres): HookS
  * @example hookScrewPlaces(placed).filter((s) => !s.fault).length
  */
 export const hookScrewPlaces = once((p: Placed): readonly HookScrewPlace[] => {
-	const { back, front } = p.profile;
+	const { back } = p.profile;
 	const first = placeOn(p, 'hook', p.built.face.height - back / 2);
 	if (p.bearing.kind !== 'second-hook') return first;
 	// The lower bearing is the front edge of that row's cleat; the hook stands on it.

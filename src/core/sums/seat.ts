@@ -59,7 +59,7 @@ function steps(i: I): Step[] {
 				by: 'friction', demand: ratio(SEAT_FACTOR), capacity: ratio(s.friction),
 				lines: () => [{ label: 'with friction', sum: phrase('{d} × tan({b} + {f}) / {x}: a knock may undo it', { ...at, f: angle((Math.atan(FRICTION) * 180) / Math.PI) }), result: ratio(s.friction) }]
 			},
-			lines: () => [...first, { label: 'shape', sum: phrase('{d} × tan {b} / {x}', at), result: ratio(s.shape) }]
+			lines: () => [...first, { label: 'shape', sum: phrase('{d} × tan {b} / {x}', at), result: ratio(s.shape) }, { label: 'to be', sum: phrase('{f} without friction', { f: ratio(SEAT_FACTOR) }), result: ratio(SEAT_FACTOR) }]
 		});
 	};
 	const reason = i.bevel === '0' ? phrase('a square ledge stops a fall, not a pull-out') : phrase('reaches down {f} times its stand-off', { f: ratio(i.drop / all.standOff) });

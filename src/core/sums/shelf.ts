@@ -72,7 +72,7 @@ function steps(i: I): Step[] {
 			title: 'sag', reason: phrase(`sags most at {x@tape}${i.limit === 'looks' ? '' : ', for work'}`, { x: mm(sag.at) }), source: `beam theory; creep: ${m.source}`, demand: fine(atOnce * creep), capacity: fine(sag.span * share),
 			lines: () => [
 				{ label: 'stiff by', sum: phrase('{b} × {h}³ / 12', { b: mm(i.depth), h: mm(i.thickness) }), result: { value: s.inertia, dim: 'inertia' } },
-				{ label: 'sags at once', sum: phrase(`beam ${rows}; E {E}`, { E: stress(m.E) }), result: fine(atOnce) },
+				{ label: 'sags at once', sum: phrase(`greatest deflection of a beam ${rows}: three-moment reactions, then Macaulay; over E {E} and that I`, { E: stress(m.E) }), result: fine(atOnce) },
 				{ label: 'in the long run', sum: phrase(`{d} × ${creep}`, { d: fine(atOnce) }), result: fine(atOnce * creep) },
 				{ label: 'may sag', sum: phrase(i.limit === 'looks' ? '{L} × 0.02 / 12: looks straight, common practice' : '{L} / 240: for work', { L: mm(sag.span) }), result: fine(sag.span * share) }
 			],
@@ -84,7 +84,7 @@ function steps(i: I): Step[] {
 		stepOf({
 			title: 'bending', reason: phrase('bends most near {x@tape}', { x: mm(bent.at) }), source: `NDS 2018 3.3; ${m.title}: ${m.source}`, demand: stress(bent.value / s.modulus), capacity: stress(m.Fb),
 			lines: () => [
-				{ label: 'bends by', sum: phrase(`beam ${rows}`), result: moment(bent.value) },
+				{ label: 'bends by', sum: phrase(`greatest moment of a beam ${rows}, by the three-moment equations`), result: moment(bent.value) },
 				{ label: 'section', sum: phrase('{b} × {h}² / 6', { b: mm(i.depth), h: mm(i.thickness) }), result: section },
 				{ label: 'bending', sum: phrase('{M} / {S}', { M: moment(bent.value), S: section }), result: stress(bent.value / s.modulus) },
 				{ label: 'allowed', sum: phrase(`{f} ${m.sum.factor}`, { f: stress(m.sum.strength) }), result: stress(m.Fb) }
@@ -92,11 +92,11 @@ function steps(i: I): Step[] {
 		}),
 		stepOf({
 			title: 'shear', reason: phrase('shears at a support'), source: `NDS 2018 3.4; ${m.title}: ${m.source}`, demand: stress((1.5 * sheared.value) / s.area), capacity: stress(m.Fv),
-			lines: () => [{ label: 'shear', sum: phrase('1.5 × {V} / ({b} × {h})', { V: newtons(sheared.value), b: mm(i.depth), h: mm(i.thickness) }), result: stress((1.5 * sheared.value) / s.area) }]
+			lines: () => [{ label: 'shear', sum: phrase('1.5 × {V} / ({b} × {h})', { V: newtons(sheared.value), b: mm(i.depth), h: mm(i.thickness) }), result: stress((1.5 * sheared.value) / s.area) }, { label: 'allowed', sum: phrase(`${m.title} in shear, its duration counted`), result: stress(m.Fv) }]
 		}),
 		stepOf({
 			title: 'bearing', reason: phrase('crushes at a support'), source: `NDS 2018 3.10.2; ${m.title}: ${m.source}`, demand: stress(most / (i.depth * i.bearing)), capacity: stress(m.FcPerp),
-			lines: () => [{ label: 'presses', sum: phrase('{R} / ({b} × {l})', { R: newtons(most), b: mm(i.depth), l: mm(i.bearing) }), result: stress(most / (i.depth * i.bearing)) }]
+			lines: () => [{ label: 'presses', sum: phrase('{R} / ({b} × {l})', { R: newtons(most), b: mm(i.depth), l: mm(i.bearing) }), result: stress(most / (i.depth * i.bearing)) }, { label: 'allowed', sum: phrase(`bearing across ${m.title}`), result: stress(m.FcPerp) }]
 		})
 	];
 }

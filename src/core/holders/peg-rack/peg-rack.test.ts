@@ -39,10 +39,14 @@ describe('a peg rack', () => {
 		expect(buildPegRack(p, context).holes.map((h) => h.x)).toEqual([200 - 16.5, 200 + 16.5, 400 - 16.5, 400 + 16.5]);
 	});
 
-	it('stacks things out along the peg, less where it is tilted', () => {
-		const seat = buildPegRack(rack({ pegs: { ...start.pegs, tilt: 10 } }), context).seats[0];
-		const c = Math.cos((10 * Math.PI) / 180);
-		expect(seat?.things.map((t) => t.out)).toEqual([20 * c, 60 * c]);
+	it('stacks things out along the peg: at its far end, unless it is so steep that they slide back', () => {
+		const outs = (pegs: Partial<typeof start.pegs>, perSeat = 2) => buildPegRack(rack({ pegs: { ...start.pegs, ...pegs }, load: { ...start.load, perSeat } }), context).seats[0]?.things.map((t) => t.out);
+		const level = (deg: number) => Math.cos((deg * Math.PI) / 180);
+		// Two of 40 on a peg of 100 lie from 20 to 100; a pile longer than the peg begins at the face.
+		expect(outs({ tilt: 10 })).toEqual([40 * level(10), 80 * level(10)]);
+		expect(outs({ tilt: 10 }, 3)).toEqual([20, 60, 100].map((x) => x * level(10)));
+		// Friction 0.3 is 16.7 degrees.
+		expect(outs({ tilt: 17 })).toEqual([20 * level(17), 60 * level(17)]);
 	});
 
 	it('stops a hook screw that pokes out, and one that does not reach', () => {

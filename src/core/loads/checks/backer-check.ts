@@ -54,7 +54,7 @@ export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads
 		demand: newtons(resultant),
 		// Under 6 diameters a screw counts for nothing; what the equations give for what is in is a second line.
 		capacity: newtons(short ? 0 : both.allowed),
-		second: holding && { by: 'what is in', ...holding, lines: () => [] },
+		second: holding && { by: 'what is in', ...holding, lines: () => [{ label: 'by the equations', sum: phrase('along the way it is loaded, for the {p} that is in', { p: mm(inside) }), result: newtons(both.allowed) }] },
 		lines: () => [
 			{ label: 'each takes', sum: phrase('{w} × {s}: the heaviest stretch of hook, by the last screw', { w: perLength(loads.line), s: mm(reach) }), result: newtons(share) },
 			{ label: 'rolls', sum: phrase('{V} × {a}', { V: newtons(share), a: mm(arm) }), result: moment(share * arm) },
@@ -63,7 +63,8 @@ export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads
 			{ label: 'thread holds', sum: phrase(`{W} × {p} × ${CD_STORAGE}`, { W: perLength(perMm), p: mm(thread) }), result: newtons(withdrawal) },
 			headLine(f, sheet.thickness, sheet.G, CD_STORAGE),
 			{ label: 'holds', sum: phrase('across, by the yield equations for what is in'), result: newtons(across) },
-			{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(share) }), result: newtons(resultant) }
+			{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(share) }), result: newtons(resultant) },
+			{ label: 'counts', sum: short ? phrase('0: {p} in the cleat, less than 6 diameters, {n}', { p: mm(inside), n: mm(needed) }) : phrase('along the way it is loaded, 12.4-1'), result: newtons(short ? 0 : both.allowed) }
 		],
 		notes: short ? [phrase('Glue the cleat to the sheet as well, and bore for every screw')] : []
 	});

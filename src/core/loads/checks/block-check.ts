@@ -66,7 +66,7 @@ function atStud(b: Blocking, loads: readonly StudLoad[], side: 'left' | 'right',
  */
 export function blockResult(b: Blocking, wall: Wall, loads: readonly StudLoad[]): BlockResult {
 	const id = `block:${b.id}`;
-	const subject = { kind: 'stud', id: b.id } as const;
+	const subject = { kind: 'block', id: b.id } as const;
 	const at = { x: mm(b.x + b.width / 2) };
 	const studs = touching(wall, b);
 	const between = studs.length > 1;

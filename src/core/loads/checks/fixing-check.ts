@@ -215,7 +215,7 @@ export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place:
 		reason: phrase('trade rule at stud {x@tape}', at),
 		demand: newtons(share.down),
 		capacity: newtons(ruleLoad),
-		lines: () => [{ label: 'rule', sum: phrase('{each} × {n}: that much a screw', { each: newtons(TRADE_RULE), n: String(d.screws) }), result: newtons(ruleLoad) }],
+		lines: () => [{ label: 'stud takes', sum: phrase('as by the published method'), result: newtons(share.down) }, { label: 'rule', sum: phrase('{each} × {n}: that much a screw', { each: newtons(TRADE_RULE), n: String(d.screws) }), result: newtons(ruleLoad) }],
 		notes: () => tradeNotes(gap, d, capacity, joint)
 	});
 	const block = blockCheck(laid, wall, d, id, subject, at);

@@ -37,7 +37,8 @@ export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
 			title: 'grab: seat', basis: 'grab', source: 'statics; ASTM F2057 load, from memory', reason: phrase('somebody hangs on it: it comes off its row'), demand: ratio(1), capacity: ratio(s.shape),
 			lines: () => [
 				{ label: 'stands out', sum: phrase('centre of all of it and {G} at a tip', { G: newtons(GRAB) }), result: mm(all.standOff) },
-				{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', { d: mm(drop), b: { value: (p.profile.bevel * Math.PI) / 180, dim: 'angle' }, x: mm(all.standOff) }), result: ratio(s.shape) }
+				{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', { d: mm(drop), b: { value: (p.profile.bevel * Math.PI) / 180, dim: 'angle' }, x: mm(all.standOff) }), result: ratio(s.shape) },
+				{ label: 'to be', sum: phrase('{f}: it just stays on', { f: ratio(1) }), result: ratio(1) }
 			]
 		})
 	];

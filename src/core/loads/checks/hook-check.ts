@@ -38,7 +38,8 @@ function screwHolds(p: Placed) {
 			sum: phrase('{W} × {p} × {cd}', { W: perLength(perMm), p: mm(thread), cd: String(CD_STORAGE) }),
 			result: newtons(withdrawal)
 		},
-		headLine(fastener, under.thickness, under.G, CD_STORAGE)
+		headLine(fastener, under.thickness, under.G, CD_STORAGE),
+		{ label: 'the smaller', sum: phrase('of thread and head'), result: newtons(Math.min(withdrawal, head)) }
 	];
 	return { axial: Math.min(withdrawal, head), lines };
 }

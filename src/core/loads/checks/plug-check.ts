@@ -1,6 +1,6 @@
 import type { Fixing } from '../../cleats/segments';
 import type { PlugChoice } from '../../plan/types';
-import { mm, newtons, phrase } from '../../units/phrase';
+import { mass, mm, newtons, phrase } from '../../units/phrase';
 import { weightOf } from '../../units/quantity';
 import { checkOf, missingStep, type Check, type SumLine } from '../check';
 
@@ -24,5 +24,5 @@ export function plugCheck(id: string, subject: Check['subject'], fixing: Fixing,
 	if (plug.load === null) {
 		return { ...missingStep('plug', phrase("the plug maker's load at {x@tape} is not known", at), 'the plug maker', [phrase('Each would have to hold {r}', { r: newtons(each) }), NOTE]), lines: [...d.lines(), together], id, subject };
 	}
-	return checkOf(id, subject, { title: 'plug', reason: phrase('plug at {x@tape}', at), source: "the plug maker's recommended load", demand: newtons(each), capacity: newtons(weightOf(plug.load)), lines: () => [...d.lines(), together], notes: [NOTE] });
+	return checkOf(id, subject, { title: 'plug', reason: phrase('plug at {x@tape}', at), source: "the plug maker's recommended load", demand: newtons(each), capacity: newtons(weightOf(plug.load)), lines: () => [...d.lines(), together, { label: 'plug holds', sum: phrase("{m} hung on it: its maker's word", { m: mass(plug.load ?? 0) }), result: newtons(weightOf(plug.load ?? 0)) }], notes: [NOTE] });
 }

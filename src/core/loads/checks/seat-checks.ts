@@ -60,6 +60,7 @@ function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, extra: () 
 	if (input.standOff <= 0) return sits(id, p, title);
 	const s = seat(input);
 	const values = { d: mm(input.drop), b: angle(input.bevel), x: mm(input.standOff) };
+	const toBe: SumLine = { label: 'to be', sum: phrase('{f} without friction', { f: ratio(SEAT_FACTOR) }), result: ratio(SEAT_FACTOR) };
 	const shape: SumLine = { label: 'shape', sum: phrase('{d} × tan {b} / {x}', values), result: ratio(s.shape) };
 	return checkOf(id, { kind: 'holder', id: p.holder.id }, {
 		title,
@@ -73,7 +74,7 @@ function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, extra: () 
 		},
 		source: SOURCE,
 		reason: reasonOf(p, input, title),
-		lines: () => [...extra(), dropLine(p), shape],
+		lines: () => [...extra(), dropLine(p), shape, toBe],
 		notes
 	});
 }
@@ -118,7 +119,8 @@ function lockedCheck(p: Placed, weights: HolderWeights): Check {
 		lines: () => [
 			leftOn(p, weights, worst),
 			dropLine(p),
-			{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', { d: mm(drop), b: angle(p.profile.bevel), x: mm(worst.standOff) }), result: ratio(s.shape) }
+			{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', { d: mm(drop), b: angle(p.profile.bevel), x: mm(worst.standOff) }), result: ratio(s.shape) },
+			{ label: 'to be', sum: phrase('{f}: the strip keeps it from being knocked off', { f: ratio(1) }), result: ratio(1) }
 		],
 		notes: [phrase('The strip must leave less slack than the lift-off height')]
 	});

@@ -31,6 +31,7 @@ export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): C
 					sum: phrase('({fc} / {Fc})² + {fb} / ({Fb} × (1 - {fc} / {FE}))', { fc: stress(b.fc), Fc: stress(b.Fc), fb: stress(b.fb), Fb: stress(b.Fb), FE: stress(b.FcE) }),
 					result: ratio(b.ratio)
 				},
+				{ label: 'may be', sum: phrase('1, by 3.9-3'), result: ratio(1) }
 		],
 		notes: [phrase('Counts this wall\'s rows only. A stud that also carries the roof needs an engineer\'s word')]
 	});

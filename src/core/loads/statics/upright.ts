@@ -63,7 +63,8 @@ const NOTHING = 1e-9;
 export function beamPulls(lags: readonly Millimetres[], turns: readonly Turn[], touches: readonly Millimetres[] = []): Newtons[] {
 	if (lags.length < 2) throw new RangeError('An upright needs two lags');
 	const loads = turns.flatMap(pairOf);
-	const free = touches.filter((y) => lags.every((l) => Math.abs(l - y) > PAIR));
+	// Right at a loaded rod the timber turns: it is no place to lean on.
+	const free = touches.filter((y) => [...lags, ...turns.map((t) => t.at)].every((l) => Math.abs(l - y) > PAIR));
 	const on = new Set<Millimetres>();
 	const seen = new Set<string>();
 	for (;;) {

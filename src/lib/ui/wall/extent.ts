@@ -43,6 +43,10 @@ export function extentOf(plan: Plan, standing: ReadonlyMap<string, Placed>, sele
 /** The place of what a check is about, to be ringed: screws at a stud as a small box, a row or a stud whole. Holders are picked already. */
 export function placeOf(plan: Plan, subject: Subject | null): Extent | null {
 	if (subject?.kind === 'row' || subject?.kind === 'stud') return extentOf(plan, new Map(), subject);
+	if (subject?.kind === 'block') {
+		const b = plan.wall.blocking?.find((x) => x.id === subject.id);
+		return b ? { left: b.x, right: b.x + b.width, low: b.y, high: b.y + b.height } : null;
+	}
 	if (subject?.kind !== 'fixing') return null;
 	const row = plan.rows.find((r) => r.id === subject.row);
 	if (!row) return null;
