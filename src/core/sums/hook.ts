@@ -38,7 +38,7 @@ function steps(i: I): Step[] {
 	const holds = withdrawalPerLength(like, timber.G) * i.thread * CD_STORAGE;
 	const found: Step[] = [
 		stepOf({
-			title: 'hook', reason: phrase('the hook bends open'), source: 'statics; ASTM A36 yield / 1.67, from memory', demand: stress(bent), capacity: stress(MILD_STEEL.allowed),
+			title: 'hook', reason: phrase('the hook bends open'), source: 'statics; ASTM A36 yield / 1.67', demand: stress(bent), capacity: stress(MILD_STEEL.allowed),
 			lines: () => [
 				{ label: 'bends by', sum: phrase('{W} × {e}', { W: newtons(W), e: mm(i.throat) }), result: moment(M) },
 				{ label: 'bending', sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(i.diameter) }), result: stress(bent) },

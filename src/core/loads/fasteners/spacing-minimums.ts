@@ -14,8 +14,8 @@ export interface SpacingMinimums {
 	source: string;
 }
 
-const TABLES = 'NDS 2018 Tables 12.5.1A to D, softwood, from memory';
-const SMALL = 'NDS 2018 Commentary Table C12.1.5.7, wood side members, from memory';
+const TABLES = 'NDS 2018 Tables 12.5.1A to D, softwood';
+const SMALL = 'NDS 2018 Commentary Table C12.1.5.7, wood side members';
 
 /**
  * Least distances of a fastener in softwood, for full strength.
