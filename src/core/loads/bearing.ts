@@ -62,6 +62,9 @@ export function surfaceBehind(among: AllRows, left: Millimetres, right: Millimet
 	});
 }
 
+/** A narrower strip to lie on is none. */
+const LEAST: Millimetres = 10;
+
 /** Of a spacer, this much at its lower edge must bear. */
 const FOOT: Millimetres = 15;
 
@@ -82,7 +85,7 @@ export function spacerFault(
 	const meets = among.rows.some(({ row, profile }) => row.id !== p.row.id && row.left < p.right && row.right > p.left && row.y < top - SAME && row.y + profile.front > p.foot + SAME);
 	if (meets) return 'meets-row';
 	const behind = surfaceBehind(among, p.left, p.right, { low: p.foot, high: p.foot + FOOT });
-	const bears = behind.filter((s) => s.out !== null && s.out > p.base - SAME);
+	const bears = behind.filter((s) => s.out !== null && s.out > p.base - SAME && s.to - s.from >= LEAST);
 	if (bears.some((s) => s.from <= at) && bears.some((s) => s.to >= at)) return null;
 	return behind.some((s) => s.out !== null && s.out <= p.base - SAME) ? 'further-back' : 'nothing-behind';
 }

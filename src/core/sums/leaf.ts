@@ -38,9 +38,11 @@ function steps(i: I): Step[] {
 	const timber = wood(i.species);
 	const joint: Joint = { fastener: screw(i.screw as ScrewSize), length: i.length, side: { thickness: i.thickness, G: stock('ply-18').G }, gap: i.cladding, main: { thickness: i.stud, G: timber.G } };
 	const c = jointCapacity(joint);
-	// The stud next to the hinge line takes the pull: its top screw alone, the others below it.
+	// The stud next to the hinge line takes the pull: its top screw alone, the others below it. A hinge line past the studs pries on it.
+	const past = Math.max(0, -i.hinge, i.hinge - i.studs);
+	const pry = 1 + past / i.studs;
 	const judged = sweepLeaf(leafOf(i), i.stop).map((at) => {
-		const pull = at.pullOut / i.height;
+		const pull = (at.pullOut / i.height) * pry;
 		const most = Math.max(...at.down.map(Math.abs));
 		const across = most / i.perStud;
 		const both = combinedAllowable(c.axial, c.lateral, pull, across);
@@ -56,7 +58,7 @@ function steps(i: I): Step[] {
 			source: 'statics swept over the whole swing; NDS 2018 chapter 12, Technical Report 12', demand: newtons(resultant), capacity: newtons(worst.both.allowed),
 			lines: () => [
 				{ label: 'pulls out', sum: phrase('{W} × ({x} + {r} × sin {a})', values), result: moment(worst.pullOut) },
-				{ label: 'top screw', sum: phrase('{M} / {h}: all at the hinge line', { ...values, M: moment(worst.pullOut) }), result: newtons(worst.pull) },
+				{ label: 'top screw', sum: phrase(past > 0 ? '{M} / {h} × (1 + {p} / {s}): the hinge line stands past the studs' : '{M} / {h}: all at the hinge line', { ...values, M: moment(worst.pullOut), p: mm(past) }), result: newtons(worst.pull) },
 				{ label: 'second stud', sum: phrase('{W} × ({o} + {r} × cos {a}) / {s}', values), result: newtons(worst.down[1]) },
 				{ label: 'first stud', sum: phrase('{W} - {R}', { ...values, R: newtons(worst.down[1]) }), result: newtons(worst.down[0]) },
 				{ label: 'across each', sum: phrase(`{V} / ${i.perStud}: the more loaded stud`, { V: newtons(worst.most) }), result: newtons(worst.across) },

@@ -25,6 +25,8 @@ export interface HookLoad extends LineLoad {
 	/** Outward pull at the hook for its weight: tan b, or with a lock strip at work its stand-off over its drop. */
 	outward: number;
 	locked: boolean;
+	/** With only what hangs at one end left on, its weight is past the end of the hook's lap: it swings off. */
+	swingsOff: boolean;
 }
 
 /** Where the hook lies on the row. */
@@ -61,7 +63,7 @@ function bySeat(things: readonly PlacedWeight[]): PlacedWeight[] {
 }
 
 /**
- * The part loads of a holder that are worst for what is off its middle: its own weight, with the seats from one end on, one after another.
+ * The part loads of a holder that are worst for what is off its middle: its own weight alone, and with the seats from one end on, one after another.
  * Whatever else is left on lies between them (the greatest of a sum over any of them is at a run from one end).
  * @returns each with its weight and its place along the holder; the full load first
  */
@@ -78,7 +80,8 @@ export function endLoads(self: PlacedWeight, seats: readonly PlacedWeight[]): { 
 		}
 	}
 	const all = found[sorted.length - 1];
-	return all ? [all, ...found] : [{ weight: self.weight, x: self.x }];
+	const empty = { weight: self.weight, x: self.x };
+	return all ? [all, ...found, empty] : [empty];
 }
 
 /** Load per length of a hook under a weight off its middle; one beyond it stands on its very end. */
@@ -115,7 +118,8 @@ export const hookLoad = once((p: Placed): HookLoad | null => {
 		heaviest: endLoads(self, seats).reduce((most, s) => Math.max(most, lineAt(lap, s.weight, p.left + s.x)), 0),
 		bearsBelow: p.bearing.kind === 'spacer' || p.bearing.kind === 'row-below' || p.bearing.kind === 'second-hook',
 		outward: locked ? standOff / drop : tan,
-		locked
+		locked,
+		swingsOff: endLoads(self, seats).some((s) => p.left + s.x <= lap.from || p.left + s.x >= lap.to)
 	};
 });
 
