@@ -19,26 +19,33 @@ const rows = (text: string) => Papa.parse<Record<string, string>>(text, { header
 
 describe('the cut list as CSV', () => {
 	it('has a line for every piece, with its board and place', () => {
-		const read = rows(cutListCsv(cuts, 'mm'));
+		const read = rows(cutListCsv(plan, cuts, 'mm')).filter((r) => r.list === 'cut');
 		expect(read).toHaveLength(collectPieces(plan).reduce((n, g) => n + g.pieces.length, 0));
 		for (const r of read) {
 			expect(Number(r['from (mm)'])).toBeGreaterThanOrEqual(0);
-			expect(r.length).toBe(`${Number(r['length (mm)']).toFixed(0)} mm`);
+			expect(Number(r['length (mm)'])).toBeGreaterThan(0);
 		}
 	});
 
-	it('says inches where inches are used, of the same pieces', () => {
-		const [mm, inch] = [rows(cutListCsv(cuts, 'mm')), rows(cutListCsv(cuts, 'inch'))];
-		expect(inch.map((r) => r['length (mm)'])).toEqual(mm.map((r) => r['length (mm)']));
-		expect(inch.every((r) => /^\d[\d /]*"$/.test(r.length ?? ''))).toBe(true);
+	it('has one unit in a column, said in its head, and the same pieces in either', () => {
+		const [mm, inch] = [rows(cutListCsv(plan, cuts, 'mm')), rows(cutListCsv(plan, cuts, 'inch'))];
+		expect(Object.keys(inch[0] ?? {})).toEqual(['list', 'what', 'stock', 'board', 'side', 'from (in)', 'length (in)', 'count', 'for']);
+		inch.forEach((r, i) => expect(Number(r['length (in)']) * 25.4).toBeCloseTo(Number(mm[i]?.['length (mm)']), 0));
+		for (const r of [...mm, ...inch]) for (const [head, cell] of Object.entries(r)) if (/\((mm|in)\)/.test(head)) expect(cell).toMatch(/^[\d.]*$/);
+	});
+
+	it('ends with what to buy: boards, screws by size, and the blocks beside joints', () => {
+		const buy = rows(cutListCsv(plan, cuts, 'mm')).filter((r) => r.list === 'buy');
+		expect(buy.filter((r) => r.what === 'screw').map((r) => [r.stock, r['length (mm)'], r.count])).toContainEqual(['#10', '80.0', '62']);
+		expect(buy.filter((r) => r.what !== 'screw').reduce((n, r) => n + Number(r.count), 0)).toBe(cuts.groups.reduce((n, g) => n + g.boards.length, 0));
 	});
 
 	it('names what fits no board', () => {
 		const [group] = cuts.groups;
 		if (!group) throw new Error('nothing to cut');
 		const piece = { id: 'x', name: 'cleat', owner: { kind: 'row' as const, id: 'r', name: 'Long row' }, length: 9000 };
-		const text = cutListCsv({ ...cuts, groups: [{ ...group, boards: [], unfit: [piece] }, { ...group, boards: [], unfit: [piece], tooWide: true }] }, 'mm');
-		expect(rows(text).map((r) => [r.board, r.for])).toEqual([['longer than a board', 'Long row'], ['wider than a board', 'Long row']]);
+		const text = cutListCsv(plan, { ...cuts, groups: [{ ...group, boards: [], unfit: [piece] }, { ...group, boards: [], unfit: [piece], tooWide: true }] }, 'mm');
+		expect(rows(text).filter((r) => r.list === 'cut').map((r) => [r.board, r.for])).toEqual([['longer than a board', 'Long row'], ['wider than a board', 'Long row']]);
 	});
 });
 

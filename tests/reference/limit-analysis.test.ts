@@ -252,7 +252,7 @@ describe('no quick sum holds more than limit analysis', () => {
 				const inputs = { ...startInputs(deck.fields, 'mm'), hangers, load };
 				const [all, lost] = ['hanger lag', 'one hanger lost'].map((t) => margin('deck', t, inputs));
 				const each = all?.load?.capacity.value as number;
-				const line = (load * G * (inputs.centre as number)) / (inputs.hangLine as number);
+				const line = (load * G * ((inputs as Record<string, unknown>).centre as number)) / ((inputs as Record<string, unknown>).hangLine as number);
 				const factor = (gone: number) => {
 					const lp = new Programme();
 					const f = lp.variable(0, 1e6);

@@ -7,6 +7,8 @@ import { emptyWall, slipwayWall } from '../demo/slipway';
 import { tapeTicks } from '../drawing/tape-ticks';
 import { sayPhrase } from '../units/phrase';
 import { freePlace, nextRowHeight, rowEnds, widestClear } from './first-place';
+import type { Holder } from '../plan/types';
+import { bestPlace } from './best-place';
 import { blockCommands, jointsFor } from './joints';
 import { snapAlongRow, snapRowEnd, snapRowHeight } from './snap';
 
@@ -114,3 +116,21 @@ describe('the tapes', () => {
 		);
 	});
 });
+
+describe('the best place for a new rack', () => {
+	const rackOf = (width: number) => ({ ...(slipwayWall().holders[3] as Holder), id: 'new', name: 'New', params: { ...(slipwayWall().holders[3] as Holder).params, face: { stock: 'ply-18' as const, width, height: 200 } } });
+	it('is in nothing\'s way, with its middle on a stud or near, and never under what hangs down', () => {
+		const plan = slipwayWall();
+		const before = checkPlan(plan).warnings.length;
+		for (const width of [180, 400, 600]) {
+			const best = bestPlace(plan, rackOf(width));
+			if (!best) throw new Error('no place');
+			const checks = checkPlan({ ...plan, holders: [...plan.holders, best] });
+			expect(checks.warnings.filter((w) => w.level === 'stop' && w.subject.kind === 'holder')).toEqual([]);
+			expect(checks.warnings.length).toBe(before);
+			expect(['holds', 'close']).toContain(checks.holders.get('new')?.verdict);
+		}
+	});
+	it('is none where no row has room', () => expect(bestPlace(slipwayWall(), rackOf(3400))).toBeNull());
+});
+

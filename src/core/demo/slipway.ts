@@ -1,3 +1,5 @@
+import type { LengthUnit } from '../units/parse-length';
+import { MM_PER_INCH } from '../units/quantity';
 import type { Blocking, Holder, Obstruction, PegRackParams, Plan, Row, Stud } from '../plan/types';
 
 /** The Slipway workshop, a builder of small wooden boats; invented. Its long lean-to wall, with irregular studs. */
@@ -135,15 +137,19 @@ export function oarStoreWall(): Plan {
 	} satisfies Plan);
 }
 
-/** An empty wall to start from: width, height and plasterboard to begin with, none of it measured, no studs yet. */
-export function emptyWall(name: string): Plan {
+/** An empty wall to start from: a width, a height and plasterboard in the sizes of the user's shop, none of it measured, no studs yet. */
+export function emptyWall(name: string, unit: LengthUnit = 'mm'): Plan {
+	const inch = unit === 'inch';
 	return {
 		format: 'kammer-plan',
 		version: 1,
 		name,
-		wall: { width: 3600, height: 2400, cladding: { kind: 'drywall', thickness: 12.5 }, studs: [], obstructions: [], how: { width: 'guess', height: 'guess', cladding: 'guess' } },
+		wall: {
+			width: inch ? 144 * MM_PER_INCH : 3600, height: inch ? 96 * MM_PER_INCH : 2400, cladding: { kind: 'drywall', thickness: inch ? 0.5 * MM_PER_INCH : 12.5 }, studs: [], obstructions: [],
+			how: { width: 'guess', height: 'guess', cladding: 'guess' }
+		},
 		rows: [],
 		holders: [],
-		cutting: { kerf: 3.2, lengths: [] }
+		cutting: { kerf: inch ? 0.125 * MM_PER_INCH : 3.2, lengths: [] }
 	};
 }

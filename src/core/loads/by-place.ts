@@ -28,24 +28,41 @@ function entry(id: string, at: Millimetres, name: string, load: Newtons, checks:
 	return { id, at, name, load, capacity: told ? null : load * margin, margin: load === 0 ? null : margin, verdict, check, ...(stop ? { stop } : {}) };
 }
 
-/** Every stud that carries something, left to right: its own check and the screws of every row in it. @example byStud(plan, checkPlan(plan))[0]?.load */
-export function byStud(plan: Plan, checks: PlanChecks): PlaceLoad[] {
-	const fixings = new Map<string, Check[]>();
+/** Screws of all rows by what they go into. */
+function fixingsById(checks: PlanChecks): Map<string, { x: Millimetres; checks: Check[] }> {
+	const found = new Map<string, { x: Millimetres; checks: Check[] }>();
 	for (const row of checks.rows.values()) {
 		for (const c of row.path) {
 			if (c.subject.kind !== 'fixing') continue;
-			const list = fixings.get(c.subject.stud);
-			if (list) list.push(c);
-			else fixings.set(c.subject.stud, [c]);
+			const known = found.get(c.subject.stud);
+			if (known) known.checks.push(c);
+			else found.set(c.subject.stud, { x: c.subject.x, checks: [c] });
 		}
 	}
-	return [...plan.wall.studs]
-		.sort((a, b) => a.x - b.x)
-		.flatMap((s) => {
-			const judged = checks.studs.get(s.id);
-			const screws = fixings.get(s.id) ?? [];
-			return judged || screws.length > 0 ? [entry(s.id, s.x, '', judged?.load ?? 0, [...(judged?.check ? [judged.check] : []), ...screws])] : [];
-		});
+	return found;
+}
+
+/** What is screwed to at a place: studs first; blocks, boards' and plugs' places where a wall has no studs. */
+const WORDS = { framed: 'stud', plank: 'screws', masonry: 'plugs' } as const;
+
+/** What the chart by place calls a place on this wall. @example placeWord(plan) // 'stud' */
+export const placeWord = (plan: Plan): string => WORDS[plan.wall.build?.kind ?? 'framed'];
+
+/**
+ * Everything that rows are screwed to and that carries something, left to right: a stud with its own check and the screws of every row in it; a
+ * block, or the places of a wall without studs, with the screws there.
+ * @example byStud(plan, checkPlan(plan))[0]?.load
+ */
+export function byStud(plan: Plan, checks: PlanChecks): PlaceLoad[] {
+	const fixings = fixingsById(checks);
+	const studs = new Set(plan.wall.studs.map((s) => s.id));
+	const framed = plan.wall.studs.flatMap((s) => {
+		const judged = checks.studs.get(s.id);
+		const screws = fixings.get(s.id)?.checks ?? [];
+		return judged || screws.length > 0 ? [entry(s.id, s.x, '', judged?.load ?? 0, [...(judged?.check ? [judged.check] : []), ...screws])] : [];
+	});
+	const others = [...fixings].flatMap(([id, at]) => (studs.has(id) ? [] : [entry(id, at.x, '', checks.given(id), at.checks)]));
+	return [...framed, ...others].sort((a, b) => a.at - b.at);
 }
 
 /** Every row, top down: its cleats and all its screws. */

@@ -47,6 +47,8 @@ export interface PlanChecks {
 	holders: Map<string, JudgedHolder>;
 	rows: Map<string, JudgedRow>;
 	studs: Map<string, JudgedStud>;
+	/** Weight that all rows give to a stud, a block, or a place of a wall without studs, by its id. */
+	given(id: string): Newtons;
 	readonly wall: Judged;
 }
 
@@ -247,6 +249,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 		holders,
 		rows,
 		studs,
+		given: (id) => results.reduce((sum, r) => sum + (r.studLoads.get(id) ?? []).reduce((s, l) => s + l.force, 0), 0),
 		get wall() {
 			return worstOf([...holders.values(), ...rows.values(), ...[...studs.values()].filter((s) => s.load > 0)]);
 		}

@@ -1,4 +1,7 @@
 import type { Motion, Obstruction, ObstructionKind, Wall } from '../plan/types';
+import { roundToTape } from '../units/format-length';
+import type { LengthUnit } from '../units/parse-length';
+import { MM_PER_INCH } from '../units/quantity';
 import { OBSTRUCTION_WORDS } from './names';
 import { lowestTop, tallest } from './outline';
 
@@ -34,6 +37,29 @@ const START: Record<ObstructionKind, Start> = {
 	other: { width: 400, height: 400, y: 800 }
 };
 
+const inch = (n: number) => n * MM_PER_INCH;
+
+/** The same where doors are 30 x 80 in and outlets are mounted to feet and inches. */
+const IN_INCHES: Record<ObstructionKind, Partial<Start>> = {
+	window: { width: inch(36), height: inch(30), y: inch(48) },
+	door: { width: inch(30), height: inch(80) },
+	outlet: { width: inch(3), height: inch(5), y: inch(16), out: inch(0.5) },
+	switch: { width: inch(3), height: inch(5), y: inch(46), out: inch(0.5) },
+	'service-panel': { width: inch(16), height: inch(30), y: inch(42), out: inch(4) },
+	pipe: { width: inch(1), out: inch(1.5) },
+	cable: { width: inch(1) },
+	'overhead-door': { width: inch(96), height: inch(84), motion: { kind: 'overhead', rise: inch(15), travel: inch(96) } },
+	rail: { width: inch(96), height: inch(6), y: inch(85), out: inch(8) },
+	opener: { width: inch(30), height: inch(10), y: inch(88), near: inch(24), out: inch(40) },
+	radiator: { width: inch(36), height: inch(24), y: inch(6), out: inch(4.5) },
+	light: { width: inch(48), height: inch(4), y: inch(90), near: inch(32), out: inch(38) },
+	car: { width: inch(180), height: inch(58), near: inch(36), out: inch(108), motion: { kind: 'car-doors', nose: 'left', hinge: inch(60), leaf: inch(44), doors: 2, angle: 60 } },
+	stairs: { width: inch(36), height: inch(48), out: inch(36), motion: { kind: 'clear-above', height: inch(80) } },
+	bench: { width: inch(60), height: inch(36), out: inch(26) },
+	machine: { width: inch(28), height: inch(44), out: inch(28) },
+	other: { width: inch(16), height: inch(16), y: inch(32) }
+};
+
 /** Kinds in the order they are offered. */
 export const OBSTRUCTION_KINDS = Object.keys(START) as ObstructionKind[];
 
@@ -41,11 +67,11 @@ export const OBSTRUCTION_KINDS = Object.keys(START) as ObstructionKind[];
  * An obstruction to begin with, in the middle of the wall and no larger than it.
  * @example newObstruction('door', wall, 'o9').height // 2000
  */
-export function newObstruction(kind: ObstructionKind, wall: Wall, id: string): Obstruction {
-	const start = START[kind];
+export function newObstruction(kind: ObstructionKind, wall: Wall, id: string, unit: LengthUnit = 'mm'): Obstruction {
+	const start: Start = unit === 'inch' ? { ...START[kind], ...IN_INCHES[kind] } : START[kind];
 	const off = (start.near ?? 0) > 0;
 	const width = off ? start.width : Math.min(start.width, wall.width);
-	const x = Math.max(0, Math.round((wall.width - width) / 2));
+	const x = Math.max(0, roundToTape((wall.width - width) / 2, unit));
 	const top = off ? tallest(wall) : lowestTop(wall, x, x + width);
 	const height = Math.min(start.height, Math.max(10, top));
 	return { ...start, id, kind, name: OBSTRUCTION_WORDS[kind], x, width, height, y: Math.max(0, Math.min(start.y, Math.floor(top - height))), how: 'guess' };

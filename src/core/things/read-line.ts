@@ -26,7 +26,9 @@ const NUMBER = String.raw`(?:\d+\s*-\s*\d+\/\d+|\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.
 const LENGTH_UNIT = String.raw`(?:mm|cm|m|inch(?:es)?|in|"|''|feet|foot|ft|')`;
 const LENGTH = String.raw`${NUMBER}\s*${LENGTH_UNIT}?(?![\w/])`;
 const SURE_LENGTH = new RegExp(String.raw`(?<![\w/.,-])((?:\d+\s*(?:'|ft|feet)\s*)?${NUMBER}\s*${LENGTH_UNIT})(?![\w/])`, 'i');
-const MASS = new RegExp(String.raw`(?<![\w/.,-])(${NUMBER}\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))(?:\s+each)?(?![\w/])`, 'i');
+const MASS = new RegExp(String.raw`(?<![\w/.,-])(\d+\s*(?:lbs?|pounds?)\s*(?:,|and)?\s*${NUMBER}\s*(?:oz|ounces?)|${NUMBER}\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))(?:\s+each)?(?![\w/])`, 'i');
+/** 8-10 ft: no one length. A whole with its fraction, 3-7/16, is. */
+const RANGE = new RegExp(String.raw`(?<![\w/.,-])(\d+(?:[.,]\d+)?\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)(?!\s*\/)\s*${LENGTH_UNIT}?(?![\w/])`, 'i');
 const SIZE = new RegExp(String.raw`(?<![\w/.,-])(${NUMBER})\s*(${LENGTH_UNIT})?\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?(?:\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?)?(?![\w/])`, 'i');
 const COUNT = /^\s*(\d{1,5})\s*(?:x\s+|×\s*|pcs?\.?\s+|of\s+|off\s+|\s+)(?=\D)/i;
 const LEFT_NUMBER = /(?<![\w#@])[\d½¼¾⅛⅜⅝⅞][\d\s.,/⁄-]*(?![\w])/;
@@ -53,6 +55,15 @@ function beyond(thing: Thing, c: MeasureColumn, unit: LengthUnit): string[] {
 	return [`${c.title}: ${writeCell(value, c, unit)} is ${value > c.max ? `more than ${writeCell(c.max, c, unit)}` : `less than ${writeCell(c.min, c, unit)}`}`];
 }
 
+/** A line pasted from a table: its bare whole number is the count, wherever it stands. */
+function fromColumns(text: string): string {
+	const cells = text.split('\t').map((c) => c.trim()).filter((c) => c !== '');
+	if (cells.length < 2) return text.replaceAll('\t', ' ');
+	const counts = cells.filter((c) => /^\d{1,5}$/.test(c));
+	const others = cells.filter((c) => c !== counts[0]);
+	return counts.length === 1 ? [counts[0], ...others].join(' ') : cells.join(' ');
+}
+
 /** A text that is eaten from: what is understood is taken out, what is left is the name. */
 class Rest {
 	constructor(public text: string) {}
@@ -75,7 +86,9 @@ const escape = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	const faults: string[] = [];
 	const said: [string, number | string | boolean][] = [];
-	const rest = new Rest(` ${text.replace(/[″“”]/g, '"').replace(/[′‘’]/g, "'").trim()} `);
+	const rest = new Rest(` ${fromColumns(text).replace(/[″“”]/g, '"').replace(/[′‘’]/g, "'").trim()} `);
+	const range = rest.take(RANGE);
+	if (range) faults.push(`${(range[1] as string).trim()}: which of the two? Write a line for each length`);
 	// A fraction without a unit is one of an inch, on any tape.
 	const bareOf = (raw: string) => (/[/⁄]/.test(raw) ? bareUnits('inch') : bareUnits(unit));
 	const possible = (raw: string, key: string) => readCell(raw, columnOf(key), bareOf(raw), unit).ok;
@@ -127,7 +140,7 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	if (bare === '') faults.push('Give it a name');
 	if (many < 1) faults.push('Must be one at least');
 
-	let thing = kind ? typicalThing(id, kind, nominalLength) : newThing(id, '');
+	let thing = kind ? typicalThing(id, kind, nominalLength, unit) : newThing(id, '');
 	if (nominalLength !== null && !kind?.lengths && !said.some(([key]) => key === 'height')) said.push(['height', nominalLength]);
 	const named = nominalLength !== null && kind?.lengths ? `${name} ${formatLength(nominalLength, /"|in|'|ft|foot|feet/i.test(length?.[1] ?? '') ? 'inch' : 'mm')}` : name;
 	thing = { ...thing, name: capital(named).slice(0, 60), count: Math.max(1, many), where: where ? (where[1] ?? where[2] ?? '') : '' };

@@ -6,7 +6,9 @@ import { nameKey, ownedLike } from './alike';
 import type { Decision } from './grips/grip';
 import { DIMS } from './grips/dims';
 import { GRIP_KINDS, gripOf } from './grips/registry';
-import { hang, unhang } from './hang';
+import { spacingPositions } from '../holders/spacing';
+import { pegRack } from '../holders/peg-rack/family';
+import { hang, hangOn, missingFor, rackFor, unhang } from './hang';
 import { unmeasured } from './measured';
 import { newThing } from './new-thing';
 import { readLine, readLines } from './read-line';
@@ -159,12 +161,62 @@ describe('grips', () => {
 
 describe('hanging a thing on a holder', () => {
 	const load = { name: 'x', mass: 1, perSeat: 2, thickness: 30, width: 50, height: 200 };
-	it('brings its weight and measures along, and keeps what is not measured', () => {
+	it('brings its weight and all its measures along', () => {
 		const spar = slipwayShop().things.find((t) => t.id === 'spar-clamp')!;
 		expect(hang(spar, load)).toEqual({ ok: true, value: { thing: 'spar-clamp', name: 'spar clamp', mass: 1.1, perSeat: 2, thickness: 45, width: 110, height: 620 } });
-		const bare = { ...newThing('n', 'New'), mass: 2 };
-		expect(hang(bare, load)).toEqual({ ok: true, value: { ...load, thing: 'n', name: 'new', mass: 2 } });
 		expect(unhang({ ...load, thing: 'n' })).toEqual(load);
 	});
-	it('asks for the weight first', () => expect(hang(newThing('n', 'New'), load)).toMatchObject({ ok: false }));
+	it('says what is missing, and takes nothing of the last thing in its place', () => {
+		const bare = { ...newThing('n', 'New'), mass: 2, height: 300 };
+		expect(hang(bare, load)).toMatchObject({ ok: false, error: expect.stringMatching(/^Its width, depth are not known/) });
+		expect(missingFor(newThing('n', 'New'))).toEqual(['weight', 'width', 'height', 'depth']);
+		expect(missingFor({ ...bare, width: 40, dims: { thickness: 20 } })).toEqual([]);
+	});
+	const rack = pegRack.start('mm');
+	const trimmer = { ...newThing('t', 'Trimmer'), mass: 3, width: 120, height: 400, depth: 90, count: 1 };
+	it('of which there is one takes one seat with one thing, however many the rack has', () => {
+		const hung = hangOn(trimmer, rack, 1);
+		expect(hung.ok && [hung.value.params.pegs.spacing.count, hung.value.params.load.perSeat, hung.value.over]).toEqual([1, 1, 0]);
+	});
+	it('says how many are over', () => {
+		const hung = hangOn({ ...trimmer, count: 14 }, rack, 14);
+		// Five seats of two.
+		expect(hung.ok && hung.value.over).toBe(4);
+	});
+	it('in a rack made for it has a pitch wider than it is, pegs as long as its stack, and every one a seat where there is room', () => {
+		for (const count of [1, 3, 9]) {
+			const made = rackFor({ ...trimmer, count }, rack, count, 1200);
+			if (!made.ok) throw new Error(made.error);
+			const { face, pegs, load: l } = made.value.params;
+			const xs = spacingPositions(face.width, pegs.spacing);
+			xs.slice(1).forEach((x, i) => expect(x - (xs[i] as number)).toBeGreaterThanOrEqual(120));
+			expect(pegs.projection).toBeGreaterThanOrEqual(l.perSeat * 90);
+			expect(pegs.spacing.count * l.perSeat + made.value.over).toBeGreaterThanOrEqual(count);
+			expect(face.width).toBeLessThanOrEqual(1200);
+		}
+	});
+});
+
+describe('lines as people paste them', () => {
+	const read = (text: string, unit: 'mm' | 'inch' = 'mm') => readLine(text, unit, 't');
+	it('from a table have their count wherever it stands', () => {
+		expect(read('bar clamp 600mm\t6\t1.6 kg').thing).toMatchObject({ count: 6, mass: 1.6 });
+		expect(read('bar clamp 600mm\t6\t1.6 kg').faults).toEqual([]);
+	});
+	it('with a range of lengths, or a bare number at their end, are asked about', () => {
+		expect(read('battens 8-10 ft').faults.join()).toMatch(/8-10: which of the two/);
+		expect(read('6 bar clamps 24in 3-7/16 lb', 'inch').faults.join()).not.toMatch(/which of the two/);
+		expect(read('3 chisels 12').faults.join()).toMatch(/12: of what/);
+	});
+	it('have pounds and ounces', () => expect(read('1 mallet 3 lb 4 oz', 'inch').thing.mass).toBeCloseTo(3.25 * 0.45359237, 9));
+	it('are given typical weights that a person would say, in their own unit', () => {
+		for (const kind of KINDS) {
+			const kg = typicalThing('t', kind, null, 'mm').mass as number;
+			const lb = (typicalThing('t', kind, null, 'inch').mass as number) / 0.45359237;
+			for (const [said, name] of [[kg, 'kg'], [lb, 'lb']] as const) {
+				if (said >= 1) expect(Math.abs(said * 4 - Math.round(said * 4)), `${kind.name} ${said} ${name}`).toBeLessThan(1e-9);
+				if (said >= 3) expect(Math.abs(said * 2 - Math.round(said * 2)), `${kind.name} ${said} ${name}`).toBeLessThan(1e-9);
+			}
+		}
+	});
 });

@@ -3,6 +3,9 @@ import { MM_PER_INCH, type Millimetres } from './quantity';
 
 export type LengthUnit = 'inch' | 'mm';
 
+/** Exact: 12 times 25.4 in binary is a little less. */
+const MM_PER_FOOT = 304.8;
+
 const UNICODE_FRACTIONS: Record<string, string> = {
 	'½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5',
 	'⅘': '4/5', '⅙': '1/6', '⅚': '5/6', '⅐': '1/7', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅑': '1/9', '⅒': '1/10'
@@ -12,8 +15,10 @@ const MM_PER: Record<string, number> = {
 	cm: 10, centimetre: 10, centimetres: 10, centimeter: 10, centimeters: 10,
 	m: 1000, metre: 1000, metres: 1000, meter: 1000, meters: 1000,
 	in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH,
-	ft: 12 * MM_PER_INCH, foot: 12 * MM_PER_INCH, feet: 12 * MM_PER_INCH, "'": 12 * MM_PER_INCH
+	ft: MM_PER_FOOT, foot: MM_PER_FOOT, feet: MM_PER_FOOT, "'": MM_PER_FOOT
 };
+/** Sums of feet and inches carry the dust of binary fractions: nothing that is typed is finer than this, mm. */
+const DUST = 1e-9;
 /** A number as people write it: `3`, `3.5`, `3,5`, `.5`, `7/16`, `3 7/16`, `3-7/16`. */
 const NUMBER = /^(?:(\d+)(?:\s+|\s*-\s*)(\d+)\s*\/\s*(\d+)|(\d+)\s*\/\s*(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))/;
 /** 1,200: twelve hundred to some, one and a fifth to others. Nobody measures thousandths of a millimetre. */
@@ -86,5 +91,5 @@ export function parseLength(text: string, unit: LengthUnit): Result<Millimetres>
 		smallest = size;
 		rest = rest.replace(/^\s*(?:-|,|and)?\s*/i, '');
 	}
-	return Number.isFinite(total) ? ok(sign * total) : fail('That is too large to be a length');
+	return Number.isFinite(total) ? ok(sign * (Math.round(total / DUST) < Number.MAX_SAFE_INTEGER ? Number((Math.round(total / DUST) * DUST).toFixed(9)) : total)) : fail('That is too large to be a length');
 }

@@ -130,3 +130,28 @@ describe('weights and other quantities', () => {
 		expect(sayPhrase(p, 'inch')).toBe('stud 32 11/16", 1/2"');
 	});
 });
+
+describe('feet, and pounds with ounces', () => {
+	it('stay exact', () => {
+		const read = (text: string) => {
+			const got = parseLength(text, 'inch');
+			return got.ok ? got.value : Number.NaN;
+		};
+		expect([read("20'"), read("8'"), read('3 ft 2 in'), read("7' 2 1/2\"")]).toEqual([6096, 2438.4, 965.2, 2197.1]);
+		for (let feet = 1; feet <= 100; feet++) {
+			expect(read(`${feet}'`)).toBe(Number((feet * 304.8).toFixed(1)));
+			// A length means the same on every screen: the tape of sums is finer, and shows no other figure.
+			expect(formatQuantity({ value: read(`${feet}'`), dim: 'length' }, 'inch')).toBe(formatLength(read(`${feet}'`), 'inch'));
+		}
+	});
+	it('are read together', () => {
+		const kg = (text: string) => {
+			const got = parseMass(text, 'inch');
+			return got.ok ? got.value : got.error;
+		};
+		expect(kg('3 lb 4 oz')).toBeCloseTo(3.25 * 0.45359237, 9);
+		expect(kg('3lb 4oz')).toBe(kg('3 lb, 4 oz'));
+		expect(kg('3 lb 16 oz')).toMatch(/a pound or more/);
+	});
+});
+

@@ -38,7 +38,7 @@ describe('a corpus of tables as people keep them', () => {
 	it('inches with fractions, feet, and units in the cells among them', () => {
 		const [a, b, c, d] = things('item,width (in),height,weight_lb\nA,3 7/16,7\' 2 1/2",5\nB,3½,40 cm,12 oz\nC,1-1/2,87 mm,1 1/2\nD,0.75,2 ft,800 g') as [Thing, Thing, Thing, Thing];
 		expect([a.width, a.height, a.mass]).toEqual([3.4375 * 25.4, expect.closeTo(86.5 * 25.4, 6), expect.closeTo(5 * LB, 9)]);
-		expect([b.width, b.height, b.mass]).toEqual([3.5 * 25.4, 400, expect.closeTo(0.75 * LB, 9)]);
+		expect([b.width, b.height, b.mass]).toEqual([88.9, 400, expect.closeTo(0.75 * LB, 9)]);
 		expect([c.width, c.height, c.mass]).toEqual([expect.closeTo(38.1, 9), 87, expect.closeTo(1.5 * LB, 9)]);
 		expect([d.width, d.height, d.mass]).toEqual([expect.closeTo(19.05, 9), expect.closeTo(609.6, 9), 0.8]);
 	});

@@ -1,3 +1,5 @@
+import type { LengthUnit } from '../../units/parse-length';
+import { KG_PER_POUND, type Kilograms } from '../../units/quantity';
 import { newThing } from '../new-thing';
 import type { Thing } from '../types';
 import type { TypicalKind } from './kind';
@@ -30,18 +32,27 @@ export function findKind(name: string): TypicalKind | null {
 	return best?.kind ?? null;
 }
 
+/** A weight as a person would say it: to the half from 3 on, to the quarter from 1, in their own unit; a small one to two figures. */
+function sayableMass(kg: Kilograms, unit: LengthUnit): Kilograms {
+	const per = unit === 'inch' ? KG_PER_POUND : 1;
+	const said = kg / per;
+	const step = said >= 20 ? 1 : said >= 3 ? 0.5 : said >= 1 ? 0.25 : 0;
+	return (step > 0 ? tidy(said, step) : Number(said.toPrecision(1 + (said >= 0.095 ? 1 : 0)))) * per;
+}
+
 const tidy = (n: number, step: number) => Math.round(n / step) * step;
 
 /**
  * A thing of a generic kind with its usual size and weight, each of them marked typical.
  * @param length what it is sold by, mm; the usual one where none is said
+ * @param unit its weight is a round one in this system
  * @example typicalThing('t1', findKind('bar clamp'), 600).typical // ['width', 'height', 'depth', 'mass', 'dims.bar', 'dims.head']
  */
-export function typicalThing(id: string, kind: TypicalKind, length: number | null = null): Thing {
+export function typicalThing(id: string, kind: TypicalKind, length: number | null = null, unit: LengthUnit = 'mm'): Thing {
 	const { width, height, depth, mass, dims } = kind.size(length ?? kind.lengths?.[0] ?? 0);
 	const rounded = Object.fromEntries(Object.entries(dims).map(([name, value]) => [name, tidy(value, 0.5)]));
 	return {
-		...newThing(id, kind.name), group: kind.group, grip: kind.grip, width: tidy(width, 1), height: tidy(height, 1), depth: tidy(depth, 1), mass: Number(mass.toPrecision(2)), dims: rounded,
+		...newThing(id, kind.name), group: kind.group, grip: kind.grip, width: tidy(width, 1), height: tidy(height, 1), depth: tidy(depth, 1), mass: sayableMass(mass, unit), dims: rounded,
 		charger: kind.name === 'battery charger',
 		typical: ['width', 'height', 'depth', 'mass', ...Object.keys(rounded).map((n) => `dims.${n}`)]
 	};

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import type { PlaceLoad } from '$core/loads/by-place';
+	import { placeWord, type PlaceLoad } from '$core/loads/by-place';
+	import { capital } from '$core/words';
 	import { VERDICT_WORDS } from '$core/loads/check';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
@@ -16,10 +17,11 @@
 	let by = $state<'stud' | 'row'>('stud');
 	const unit = $derived(preferences.unit);
 	const places = $derived(by === 'stud' ? open.loads.studs : open.loads.rows.filter((r) => r.load > 0));
+	const word = $derived(placeWord(open.plan));
 	const name = (p: PlaceLoad) => (by === 'stud' ? formatLength(p.at, unit) : p.name || formatLength(p.at, unit));
 	const newtons = (value: number) => formatQuantity({ value, dim: 'force' }, unit);
 	const words = (p: PlaceLoad) =>
-		`${by === 'stud' ? 'Stud' : 'Row'} ${name(p)}: carries ${newtons(p.load)}, ${p.capacity === null ? VERDICT_WORDS[p.verdict].toLowerCase() : `would carry ${newtons(p.capacity)}`}`;
+		`${by === 'stud' ? capital(word) : 'Row'} ${name(p)}: carries ${newtons(p.load)}, ${p.capacity === null ? VERDICT_WORDS[p.verdict].toLowerCase() : `would carry ${newtons(p.capacity)}`}`;
 
 	let box: HTMLDivElement;
 	let chart = $state.raw<BarChart | null>(null);
@@ -37,7 +39,7 @@
 
 	function pick(i: number) {
 		const p = places[i];
-		if (p) open.selection = { kind: by, id: p.id };
+		if (p && open.exists({ kind: by, id: p.id })) open.selection = { kind: by, id: p.id };
 	}
 
 	const picked = $derived(open.selection?.kind === by ? open.selection.id : null);
@@ -47,7 +49,7 @@
 		const data = {
 			dark: preferences.theme === 'dark',
 			unit,
-			bars: places.map((p) => ({ name: name(p), load: p.load, capacity: p.capacity, verdict: p.verdict, label: sayShortMargin(p), words: words(p), picked: picked === p.id }))
+			bars: places.map((p) => ({ name: name(p), load: p.load, capacity: p.capacity, verdict: p.verdict, label: p.verdict === 'unloaded' ? '' : sayShortMargin({ margin: p.margin, verdict: p.verdict, ...(p.check?.second ? { second: p.check.second } : {}) }), words: words(p), picked: picked === p.id }))
 		};
 		return drawn ? whenIdle(() => drawn.show(data)) : undefined;
 	});
@@ -57,7 +59,7 @@
 	<header>
 		<h2>Load and capacity</h2>
 		<div role="group" aria-label="By" class="no-print">
-			{#each ['stud', 'row'] as const as b (b)}<button type="button" aria-pressed={by === b} onclick={() => (by = b)}>by {b}</button>{/each}
+			{#each ['stud', 'row'] as const as b (b)}<button type="button" aria-pressed={by === b} onclick={() => (by = b)}>by {b === 'stud' ? word : b}</button>{/each}
 		</div>
 		<p><span class="key load"></span> carries <span class="key most"></span> would carry</p>
 	</header>

@@ -8,7 +8,7 @@
 	import { sayPhrase } from '$core/units/phrase';
 	import { fieldCommit } from '$lib/state/commit';
 	import type { CutJob } from '$lib/state/cut-job.svelte';
-	import { saveFile } from '$lib/state/save-file';
+	import { fileName, saveFile } from '$lib/state/save-file';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import LengthField from '../panels/LengthField.svelte';
@@ -35,7 +35,7 @@
 	}
 
 	function csv() {
-		if (cuts) saveFile('cut-list.csv', 'text/csv', cutListCsv(cuts, unit));
+		if (cuts) saveFile(fileName(`${open.plan.name} cut list`, 'csv'), 'text/csv', cutListCsv(open.plan, cuts, unit));
 	}
 </script>
 

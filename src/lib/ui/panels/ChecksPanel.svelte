@@ -78,6 +78,12 @@
 	const warnings = $derived(
 		open.checks.warnings.filter((w) => (placed ? w.subject.kind === 'holder' && w.subject.id === placed.holder.id : row ? w.subject.kind === 'row' && w.subject.id === row.id : w.level === 'stop'))
 	);
+	/** Whose check it is, where it is not plain from what is picked. */
+	function ownerOf({ subject }: Check): string {
+		if (subject.kind === 'holder') return subject.id === placed?.holder.id ? '' : open.shown.holders.find((h) => h.id === subject.id)?.name || 'Holder';
+		const id = subject.kind === 'row' ? subject.id : subject.kind === 'fixing' ? subject.row : '';
+		return id === '' || id === row?.id ? '' : open.shown.rows.find((r) => r.id === id)?.name || 'Row';
+	}
 	const title = $derived(placed ? placed.holder.name || 'Holder' : row ? row.name || 'Row' : stud ? `Stud at ${formatLength(stud.x, unit)}` : 'Will it hold?');
 	/** The verdict of what is picked, whichever of its steps is read. */
 	const whole = $derived(holder ?? (row ? open.checks.rows.get(row.id) : undefined));
@@ -143,7 +149,7 @@
 {/if}
 {#if listed.steps.length > 1}
 	<Section title={placed ? 'Every step of its load path' : 'Every check'} after={1}>
-		<StepList steps={listed.steps.slice(0, 60)} read={listed.read} pick={(c) => (picked = c.id)} />
+		<StepList steps={listed.steps.slice(0, 60)} read={listed.read} pick={(c) => (picked = c.id)} of={ownerOf} />
 		{#if listed.steps.length > 60}<p class="about">and {listed.steps.length - 60} more with larger margins</p>{/if}
 	</Section>
 {/if}

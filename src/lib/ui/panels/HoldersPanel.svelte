@@ -1,9 +1,11 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
+	import { bestPlace } from '$core/arrange/best-place';
 	import { freePlace } from '$core/arrange/first-place';
 	import { families } from '$core/holders/registry';
-	import type { Holder, Row } from '$core/plan/types';
+	import type { Holder } from '$core/plan/types';
 	import { sayPhrase } from '$core/units/phrase';
+	import { sayProblem } from '$lib/state/commit';
 	import { newId } from '$lib/state/new-id';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -20,22 +22,22 @@
 	/** A full wall has hundreds; the strip under the wall lists the worst. */
 	let most = $state(40);
 
-	/** The row with the most free length takes the next holder. */
-	function roomiest(): Row | undefined {
-		const free = (r: Row) => r.right - r.left - plan.holders.filter((h) => h.mount.row === r.id).reduce((sum, h) => sum + h.params.face.width, 0);
-		return [...plan.rows].sort((a, b) => free(b) - free(a))[0];
-	}
-
+	/** A copy goes beside its like; a new rack where it is in nothing's way and near a stud. */
 	function add(like?: Holder) {
-		const row = like ? plan.rows.find((r) => r.id === like.mount.row) : roomiest();
-		if (!row) return;
+		const row = like && plan.rows.find((r) => r.id === like.mount.row);
+		const room = Math.max(0, ...plan.rows.map((r) => r.right - r.left));
 		const start = like?.params ?? families['peg-rack'].start(unit);
-		const width = Math.min(start.face.width, row.right - row.left);
+		const width = Math.min(start.face.width, row ? row.right - row.left : room);
 		const params = structuredClone({ ...start, face: { ...start.face, width } });
 		const name = like ? `${like.name} copy`.slice(0, 60) : `Peg rack ${plan.holders.length + 1}`;
-		const item: Holder = { id: newId(), name, family: 'peg-rack', params, mount: { kind: 'row', row: row.id, x: freePlace(plan, row, width) } };
+		const free: Holder = { id: newId(), name, family: 'peg-rack', params, mount: { kind: 'row', row: row?.id ?? '', x: row ? freePlace(plan, row, width) : 0 } };
+		const item = row ? free : bestPlace(plan, free);
+		if (!item) {
+			problem = 'No row has room for it: lay out another, or make one longer.';
+			return;
+		}
 		const [wrong] = open.do({ kind: 'add', list: 'holders', item });
-		problem = wrong ? `${wrong.path}: ${wrong.message}` : '';
+		problem = wrong ? sayProblem(wrong, unit) : '';
 		if (!wrong) open.selection = { kind: 'holder', id: item.id };
 	}
 </script>

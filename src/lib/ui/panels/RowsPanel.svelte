@@ -8,6 +8,7 @@
 	import type { Command } from '$core/plan/commands';
 	import type { Row } from '$core/plan/types';
 	import { formatLength, roundToTape } from '$core/units/format-length';
+	import { sayProblem } from '$lib/state/commit';
 	import { newId } from '$lib/state/new-id';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -45,7 +46,7 @@
 	function add() {
 		const { row: item, commands } = newRow();
 		const [wrong] = open.do({ kind: 'together', label: 'add row', commands });
-		problem = wrong ? `${wrong.path}: ${wrong.message}` : '';
+		problem = wrong ? sayProblem(wrong, unit) : '';
 		if (!wrong) open.selection = { kind: 'row', id: item.id };
 	}
 </script>

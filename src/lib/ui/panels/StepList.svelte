@@ -2,7 +2,7 @@
 	import type { Step } from '$core/loads/check';
 	import { sayPhrase } from '$core/units/phrase';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { sayMargin } from '../say';
+	import { sayMargin, sayStep } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
 
 	/** Steps with their verdict and margin, each to be picked and read. */
@@ -12,16 +12,19 @@
 		pick: (step: T) => void;
 		/** Said before a grab, where it stands among other steps. */
 		grab?: string;
+		/** Whose step it is, where several are listed together. */
+		of?: (step: T) => string;
 	}
-	let { steps, read, pick, grab = '' }: Props = $props();
+	let { steps, read, pick, grab = '', of }: Props = $props();
 </script>
 
 <ul>
 	{#each steps as s, i (i)}
 		<li>
 			<button type="button" aria-current={s === read} onclick={() => pick(s)}>
-				<VerdictMark verdict={s.verdict} size={30} /><span>{s.basis === 'grab' ? grab : ''}{sayPhrase(s.reason, preferences.unit)}</span><b>{sayMargin(s)}</b>
+				<VerdictMark verdict={s.verdict} size={30} /><span>{#if of?.(s)}<b class="of">{of(s)}</b>: {/if}{s.basis === 'grab' ? grab : ''}{sayPhrase(s.reason, preferences.unit)}</span><b>{sayMargin(s)}</b>
 			</button>
+			{#if s.second && s.margin !== null && s.margin < 1}<p class="second">{sayStep(s, preferences.unit).split(',')[0]}</p>{/if}
 		</li>
 	{/each}
 </ul>
@@ -37,6 +40,14 @@
 		padding: 0.15rem 0.25rem;
 		text-align: left;
 		border-bottom: 1px dotted var(--hair);
+	}
+	.of {
+		font-weight: 600;
+	}
+	.second {
+		padding-left: 2.6rem;
+		font-size: 0.9rem;
+		color: var(--pencil);
 	}
 	button[aria-current='true'] {
 		background: var(--paper);

@@ -17,8 +17,17 @@
 		...(now !== '' && !things.some((t) => t.id === now) ? [{ value: now, name: 'one that is there no more' }] : []),
 		...[...things].sort((a, b) => a.name.localeCompare(b.name)).map((t) => ({ value: t.id, name: t.name }))
 	]);
+
+	let over = $state(0);
+	function choose(id: string) {
+		if (!shop) return undefined;
+		const made = hangThing(open, shop, holder.id, things.find((t) => t.id === id) ?? null, preferences.unit);
+		over = made.over ?? 0;
+		return made.problem;
+	}
 </script>
 
 {#if things.length > 0}
-	<ChoiceField label="From the stock-take" value={now} {choices} commit={(id: string) => hangThing(open, holder.id, things.find((t) => t.id === id) ?? null, preferences.unit)} />
+	<ChoiceField label="From the stock-take" value={now} {choices} commit={choose} />
+	{#if over > 0}<p class="marks" role="status">{over} more than there is room for here.</p>{/if}
 {/if}

@@ -61,8 +61,27 @@
 		const holder = open.plan.holders.find((h) => h.params.load.thing === thing);
 		if (holder) untrack(() => (open.selection = { kind: 'holder', id: holder.id }));
 	});
-	/** What undo takes back: the stock-take has a history of its own. */
-	const work = $derived(stage === 'stock' && shop ? shop : open);
+	/** What undo takes back: the stock-take has a history of its own. A sweep under way ends first: what it finds would land on the plan before. */
+	const work = $derived(stage === 'stock' && shop ? shop : endingSweeps(open));
+	function endingSweeps(of: OpenPlan) {
+		const ends = (then: () => void) => () => {
+			survey.scan.stop();
+			then();
+		};
+		return {
+			get keeping() {
+				return of.keeping;
+			},
+			get refusal() {
+				return of.refusal;
+			},
+			get history() {
+				return of.history;
+			},
+			undo: ends(() => of.undo()),
+			redo: ends(() => of.redo())
+		};
+	}
 	const save = () => saveFile(fileName(open.plan.name, 'json'), 'application/json', JSON.stringify(open.plan, null, '\t'));
 
 
@@ -79,11 +98,12 @@
 		if (stage === 'cut') job.run(open.plan);
 	});
 
-	/** What belongs to the survey stays picked there, and where studs are judged. */
+	/** A stage begins with what it is about: what is picked and belongs to another is let go, so that it shows how to add. Holds and what hangs keep everything. */
+	const BELONGS: Partial<Record<StageId, readonly string[]>> = { wall: ['stud', 'obstruction'], rows: ['row'], holders: ['holder'], cut: ['row', 'holder'] };
 	$effect(() => {
-		if (stage === 'wall' || stage === 'holds') return;
+		const kinds = BELONGS[stage];
 		untrack(() => {
-			if (open.selection?.kind === 'stud' || open.selection?.kind === 'obstruction') open.selection = null;
+			if (kinds && open.selection && !kinds.includes(open.selection.kind)) open.selection = null;
 		});
 	});
 

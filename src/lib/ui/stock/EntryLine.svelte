@@ -43,6 +43,8 @@
 			return { ...read, thing, key: keyOf(line, i) };
 		})
 	);
+	/** Lines that were not understood stand on top. */
+	const shown = $derived([...reads].sort((a, b) => Number(b.faults.length > 0) - Number(a.faults.length > 0)));
 	const faulty = $derived(reads.filter((r) => r.faults.length > 0).length + Object.values(wrong).filter(Boolean).length);
 	const owned = (name: string) => ownedLike(desk.items as readonly { id: string; name: string; count: number }[], name);
 	const example = $derived(unit === 'inch' ? '6 bar clamps 24in 3.5lb bar 1/4' : '6 bar clamps 600mm 1.6kg bar 6');
@@ -61,6 +63,7 @@
 		wrong = {};
 		ids = [];
 	}
+	/** What was typed is done with, and stays unpicked: the next word in the slip would change it. New boards are picked, for their figures are still to be said. */
 	function taken(problems: { path: string; message: string }[], picked: string[]) {
 		error = problems[0] ? sayProblem(problems[0], unit) : '';
 		if (problems.length > 0) return;
@@ -72,7 +75,7 @@
 	function takeThings() {
 		if (reads.length === 0 || faulty > 0 || lines.length > MOST) return;
 		const things = reads.map((r) => r.thing);
-		taken(desk.shop.add('things', things, things.length === 1 ? `add ${things[0]?.name}` : `add ${things.length} things`), things.map((t) => t.id));
+		taken(desk.shop.add('things', things, things.length === 1 ? `add ${things[0]?.name}` : `add ${things.length} things`), []);
 	}
 	/** Adds to what is owned already instead of a second line of the same. */
 	function addTo(r: LineRead & { key: string }) {
@@ -154,7 +157,7 @@
 				<caption class="sr-only">As it was understood</caption>
 				<thead><tr>{#each SHOWN as c (c.key)}<th scope="col">{c.title}</th>{/each}<th scope="col">Grip</th></tr></thead>
 				<tbody>
-					{#each reads as r (r.key)}
+					{#each shown as r (r.key)}
 						{@const found = owned(r.thing.name)}
 						<tr>
 							{#each SHOWN as c (c.key)}

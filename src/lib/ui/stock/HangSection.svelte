@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { hangThing } from '$lib/state/hang-thing';
+	import { missingFor } from '$core/things/hang';
+	import { hangThing, rackForThing, type Outcome } from '$lib/state/hang-thing';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import type { StockDesk } from '$lib/state/stock-desk.svelte';
@@ -15,6 +16,12 @@
 	const places = $derived(one ? desk.shop.places.filter((p) => p.thing === one.id) : []);
 	const hanging = $derived(places.reduce((n, p) => n + p.count, 0));
 	const holders = $derived(open?.plan.holders ?? []);
+	let outcome = $state<Outcome>({});
+	const missing = $derived(one ? missingFor(one) : []);
+	const told = (made: Outcome) => {
+		outcome = made;
+		return made.problem;
+	};
 	const nameOf = (wall: string, id: string) => (wall === open?.id ? holders.find((h) => h.id === id)?.name : undefined) || 'a holder';
 </script>
 
@@ -28,14 +35,21 @@
 				{#each places as p (p.wall + p.holder)}
 					<li>
 						<a class="link" href="/walls/{p.wall}/stock?thing={one.id}&holder={p.holder}">{nameOf(p.wall, p.holder)}, {p.wallName}</a> <span>{p.count}</span>
-						{#if p.wall === open?.id}<Button size="xs" color="alternative" onclick={() => open && hangThing(open, p.holder, null, preferences.unit)}>Not this</Button>{/if}
+						{#if p.wall === open?.id}<Button size="xs" color="alternative" onclick={() => open && told(hangThing(open, desk.shop, p.holder, null, preferences.unit))}>Not this</Button>{/if}
 					</li>
 				{/each}
 			</ul>
 		{/if}
-		{#if open && holders.length > 0}
-			<ChoiceField label="Hangs on this holder" value="" choices={[{ value: '', name: 'pick a holder' }, ...holders.map((h) => ({ value: h.id, name: h.name || 'Holder' }))]} commit={(h: string) => (h === '' || !open ? undefined : hangThing(open, h, one, preferences.unit))} />
+		{#if open && missing.length > 0}
+			<p class="marks">Before it can hang: say its {missing.join(', ')}.</p>
+		{:else if open}
+			<Button size="xs" onclick={() => told(rackForThing(open, desk.shop, one, preferences.unit))}>Make a peg rack for it</Button>
+			{#if holders.length > 0}
+				<ChoiceField label="Or hang it on this holder" value="" choices={[{ value: '', name: 'pick a holder' }, ...holders.map((h) => ({ value: h.id, name: h.name || 'Holder' }))]} commit={(h: string) => (h === '' || !open ? undefined : told(hangThing(open, desk.shop, h, one, preferences.unit)))} />
+			{/if}
 		{/if}
+		{#if outcome.problem}<p class="error" role="alert">{outcome.problem}</p>{/if}
+		{#if outcome.over}<p class="marks" role="status">{outcome.over} more than the holder has room for: they still have no place.</p>{/if}
 	</Section>
 {/if}
 

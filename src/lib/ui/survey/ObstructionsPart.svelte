@@ -19,7 +19,7 @@
 	let problem = $state('');
 
 	function add(kind: ObstructionKind) {
-		const item = newObstruction(kind, wall, newId());
+		const item = newObstruction(kind, wall, newId(), unit);
 		const [wrong] = open.do({ kind: 'add', list: 'obstructions', item });
 		problem = wrong ? sayProblem(wrong, unit) : '';
 		if (!wrong) open.selection = { kind: 'obstruction', id: item.id };

@@ -6,8 +6,8 @@
 	import { formatLength } from '$core/units/format-length';
 	import type { LengthUnit } from '$core/units/parse-length';
 
-	/** What was surveyed and is not a thing to take hold of: blocking, zones, the reference line, joists, pilot holes, cables, where a screw may go. `k` is px per mm. */
-	let { wall, k, unit, safe, full }: { wall: Wall; k: number; unit: LengthUnit; safe: boolean; full: boolean } = $props();
+	/** What was surveyed and is not a thing to take hold of: blocking, zones, the reference line, joists, pilot holes, cables, where a screw may go. `k` is px per mm; where screws are placed, what they keep out of shows. */
+	let { wall, k, unit, safe, full, screws }: { wall: Wall; k: number; unit: LengthUnit; safe: boolean; full: boolean; screws: boolean } = $props();
 
 	const joists = $derived(joistsOver(wall));
 </script>
@@ -18,7 +18,7 @@
 		{#each safeStrips(wall) as s, i (i)}<rect x={s.left} y={-s.high} width={Math.max(s.right - s.left, 2 / k)} height={s.high - s.low} fill="var(--holds)" opacity="0.75" />{/each}
 	{/if}
 	{#each noGo(wall) as z (z.obstruction.id)}
-		{#if z.kind !== 'opening' && (full || safe)}
+		{#if z.kind !== 'opening' && (full || safe || screws)}
 			{@const high = Math.min(z.high, topAt(wall, (z.left + z.right) / 2))}
 			<rect class="thin" x={z.left} y={-high} width={z.right - z.left} height={Math.max(0, high - z.low)} fill="var(--does-not-hold)" fill-opacity={safe ? 0.16 : 0.05} stroke="var(--does-not-hold)" stroke-width="1" stroke-dasharray="2 3" />
 		{/if}

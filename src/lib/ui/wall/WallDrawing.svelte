@@ -183,7 +183,7 @@
 					<StudShape {stud} {wall} selected={isPicked('stud', stud.id)} />
 				</GripShape>
 			{/each}
-			<SurveyMarks {wall} k={view.k} {unit} safe={desk.safe && stage !== 'stock'} full={stage === 'wall'} />
+			<SurveyMarks {wall} k={view.k} {unit} safe={desk.safe && stage !== 'stock'} full={stage === 'wall'} screws={stage === 'rows'} />
 			{#each wall.obstructions as o (o.id)}
 				<GripShape
 					thing={{ kind: 'obstruction', id: o.id }} label="{nameOf(o)}, {OBSTRUCTION_WORDS[o.kind]}, {say(o.x)} to {say(o.x + o.width)}" pressed={isPicked('obstruction', o.id)} still={stage !== 'wall'}

@@ -1,0 +1,66 @@
+import { worstFirst, type Verdict } from '../loads/check';
+import { checkPlan } from '../loads/check-plan';
+import type { Holder, Plan, Row } from '../plan/types';
+import { supportsAt } from '../survey/supports';
+import type { Millimetres } from '../units/quantity';
+
+/** Places tried in one row: more make a press wait. */
+const MOST_A_ROW = 12;
+/** Rows tried, the emptiest first. */
+const MOST_ROWS = 6;
+const GAP: Millimetres = 40;
+
+/** Left ends worth trying on a row: after every holder there, at its ends, and with the middle on every stud. */
+function leftEnds(plan: Plan, row: Row, width: Millimetres): Millimetres[] {
+	const there = plan.holders.filter((h) => h.mount.row === row.id);
+	const studs = supportsAt(plan.wall, row.y).map((s) => s.x);
+	const middles = studs.slice(1).map((x, i) => (x + (studs[i] as number)) / 2);
+	const ends = [row.left + GAP, ...there.map((h) => h.mount.x + h.params.face.width + GAP), ...[...studs, ...middles].map((x) => x - width / 2), row.right - GAP - width];
+	const fits = ends.filter((x) => x >= row.left && x + width <= row.right);
+	const free = fits.filter((x) => there.every((h) => x >= h.mount.x + h.params.face.width || x + width <= h.mount.x));
+	return [...new Set(free.map((x) => Math.round(x)))].sort((a, b) => a - b).slice(0, MOST_A_ROW);
+}
+
+interface Tried {
+	holder: Holder;
+	/** New stops and new things to mind that it brings. */
+	stops: number;
+	minds: number;
+	verdict: Verdict;
+	margin: number | null;
+}
+
+const better = (a: Tried, b: Tried): boolean => {
+	if (a.stops !== b.stops) return a.stops < b.stops;
+	if (a.minds !== b.minds) return a.minds < b.minds;
+	return worstFirst(a, b) > 0;
+};
+
+/**
+ * The place where a new holder fits best: in no other's way, under nothing that hangs down, near studs that hold it; tried on the whole plan.
+ * @param holder with a face no wider than a row; its mount says nothing yet
+ * @returns the holder hung there; null when no row has room
+ * @example bestPlace(plan, holder)?.mount.row
+ */
+export function bestPlace(plan: Plan, holder: Holder): Holder | null {
+	const width = holder.params.face.width;
+	const taken = (r: Row) => plan.holders.filter((h) => h.mount.row === r.id).reduce((sum, h) => sum + h.params.face.width, 0);
+	const rows = [...plan.rows].sort((a, b) => b.right - b.left - taken(b) - (a.right - a.left - taken(a))).slice(0, MOST_ROWS);
+	const now = checkPlan(plan).warnings;
+	const count = (level: 'stop' | 'mind', all: typeof now) => all.filter((w) => w.level === level).length;
+	let best: Tried | null = null;
+	for (const row of rows) {
+		for (const x of leftEnds(plan, row, width)) {
+			const hung: Holder = { ...holder, mount: { kind: 'row', row: row.id, x } };
+			const checks = checkPlan({ ...plan, holders: [...plan.holders, hung] });
+			const judged = checks.holders.get(holder.id);
+			if (!judged) continue;
+			const tried: Tried = {
+				holder: hung, stops: count('stop', checks.warnings) - count('stop', now), minds: count('mind', checks.warnings) - count('mind', now),
+				verdict: judged.verdict, margin: judged.check?.margin ?? null
+			};
+			if (!best || better(tried, best)) best = tried;
+		}
+	}
+	return best?.holder ?? null;
+}
