@@ -107,7 +107,7 @@ describe('checks and cuts', () => {
 	it('come without storing anything', async () => {
 		const before = (await call('GET', '/api/plans')).text;
 		const checked = (await call('POST', '/api/check', slipwayWall())).json as unknown as { holders: { id: string; verdict: string; margin: number; check: string }[]; checks: { id: string; lines: unknown[] }[]; note: string };
-		expect(checked.holders.find((h) => h.id === 'h6')).toMatchObject({ verdict: 'does-not-hold', margin: 0 });
+		expect(checked.holders.find((h) => h.id === 'h6')).toMatchObject({ verdict: 'cannot-be-built', margin: 0, stop: { text: expect.stringMatching(/counts for nothing/) } });
 		const deciding = checked.checks.find((c) => c.id === checked.holders.find((h) => h.id === 'h1')?.check);
 		expect(deciding?.lines.length).toBeGreaterThan(0);
 		expect(checked.note).toMatch(/local codes have the last word/);
@@ -118,11 +118,13 @@ describe('checks and cuts', () => {
 
 	it('come as CSV, in either unit', async () => {
 		const { id } = await make();
-		for (const [unit, length] of [['mm', '1640 mm'], ['inch', '64 9/16"']] as const) {
+		for (const [unit, length] of [['mm', '1662.5'], ['inch', '65.453']] as const) {
 			const csv = await call('GET', `/api/plans/${id}/cuts.csv?unit=${unit}`);
 			expect(csv.headers.get('content-type')).toMatch(/^text\/csv/);
 			const rows = Papa.parse<Record<string, string>>(csv.text, { header: true }).data;
-			expect(rows.filter((r) => r.piece?.startsWith('cleat 1 of 2')).map((r) => r.length)).toEqual([length, length, length]);
+			const head = `length (${unit === 'inch' ? 'in' : 'mm'})`;
+			expect(rows.filter((r) => r.what?.startsWith('cleat 1 of 2')).map((r) => r[head])).toEqual([length, length, length]);
+			expect(rows.filter((r) => r.list === 'buy').length).toBeGreaterThan(4);
 		}
 	});
 

@@ -129,7 +129,7 @@ function run(draft: Plan, command: Single, at: number): void {
 			draft.wall = command.wall;
 			return;
 		case 'set-species':
-			for (const s of draft.wall.studs) if (!isKnown(s.species)) s.species = command.species;
+			for (const s of [...draft.wall.studs, ...(draft.wall.blocking ?? [])]) if (!isKnown(s.species)) s.species = command.species;
 			return;
 		case 'set-stature':
 			if (command.stature === undefined) delete draft.stature;

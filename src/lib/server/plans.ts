@@ -1,5 +1,6 @@
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
+import { glanceAt, type Glance } from '$core/loads/glance';
 import type { Plan } from '$core/plan/types';
 import { MAIN_SHOP } from '$core/shop/types';
 import { database, type Database } from './db/database';
@@ -17,6 +18,7 @@ export interface StoredPlan {
 
 export interface PlanListing {
 	id: string;
+	shop: string;
 	name: string;
 	revision: number;
 	updatedAt: string;
@@ -35,11 +37,11 @@ const stored = (row: Row): StoredPlan => ({
 });
 
 /** A new wall at revision 1, in a database that is at hand. */
-export async function insertPlan(db: Database, plan: Plan): Promise<StoredPlan> {
+export async function insertPlan(db: Database, plan: Plan, shop = MAIN_SHOP): Promise<StoredPlan> {
 	const now = new Date();
 	const id = nanoid(12);
-	await db.insert(plans).values({ id, shop: MAIN_SHOP, name: plan.name, revision: 1, document: plan, createdAt: now, updatedAt: now });
-	return { id, shop: MAIN_SHOP, revision: 1, plan, updatedAt: now.toISOString() };
+	await db.insert(plans).values({ id, shop, name: plan.name, revision: 1, document: plan, createdAt: now, updatedAt: now });
+	return { id, shop, revision: 1, plan, updatedAt: now.toISOString() };
 }
 
 /** All walls, last changed first. */
@@ -48,6 +50,7 @@ export async function listPlans(): Promise<PlanListing[]> {
 	const rows = await db
 		.select({
 			id: plans.id,
+			shop: plans.shop,
 			name: plans.name,
 			revision: plans.revision,
 			updatedAt: plans.updatedAt,
@@ -59,9 +62,26 @@ export async function listPlans(): Promise<PlanListing[]> {
 	return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString() }));
 }
 
+/** Walls that are looked at, not only listed: beyond these the front page would wait. */
+const MOST_GLANCES = 60;
+const glances = new Map<string, { revision: number; glance: Glance }>();
+
+/** All walls with a look at the last changed ones. A wall that has not changed is not looked at again. */
+export async function listGlances(): Promise<(PlanListing & { glance: Glance | null })[]> {
+	const listed = await listPlans();
+	const wanted = listed.slice(0, MOST_GLANCES).filter((l) => glances.get(l.id)?.revision !== l.revision);
+	if (wanted.length > 0) {
+		const db = await database();
+		const rows = await db.select({ id: plans.id, revision: plans.revision, document: plans.document }).from(plans).where(inArray(plans.id, wanted.map((w) => w.id)));
+		for (const r of rows) glances.set(r.id, { revision: r.revision, glance: glanceAt(parsed<Plan>(r.document)) });
+	}
+	for (const id of glances.keys()) if (!listed.some((l) => l.id === id)) glances.delete(id);
+	return listed.map((l) => ({ ...l, glance: glances.get(l.id)?.glance ?? null }));
+}
+
 /** A new wall at revision 1. */
-export async function createPlan(plan: Plan): Promise<StoredPlan> {
-	return insertPlan(await database(), plan);
+export async function createPlan(plan: Plan, shop?: string): Promise<StoredPlan> {
+	return insertPlan(await database(), plan, shop);
 }
 
 /** The wall with this id, or null. */

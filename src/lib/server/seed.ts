@@ -11,7 +11,9 @@ import { insertShop } from './shops';
 seedWith(async (db) => {
 	const [walls] = await db.select({ n: count() }).from(plans);
 	const [found] = await db.select({ n: count() }).from(shops);
-	if (found?.n === 0) await insertShop(db, MAIN_SHOP, walls?.n === 0 ? slipwayShop() : emptyShop('Workshop'));
+	// Once there was a shop, what is gone was removed on purpose.
+	if (found?.n !== 0) return;
+	await insertShop(db, MAIN_SHOP, walls?.n === 0 ? slipwayShop() : emptyShop('Workshop'));
 	if (walls?.n !== 0) return;
 	// The last one stands first in the list.
 	await insertPlan(db, oarStoreWall());

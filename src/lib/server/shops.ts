@@ -1,7 +1,9 @@
+import { slipwayShop } from '$core/demo/slipway-shop';
+import { nanoid } from 'nanoid';
 import { and, asc, count, eq, inArray, max, sql } from 'drizzle-orm';
 import { SHOP_LIMITS } from '$core/shop/schema';
 import { thingsOn, type ThingPlace } from '$core/shop/places';
-import { SHOP_LISTS, type Shop, type ShopList, type ShopSettings } from '$core/shop/types';
+import { emptyShop, MAIN_SHOP, SHOP_LISTS, type Shop, type ShopList, type ShopSettings } from '$core/shop/types';
 import type { Plan } from '$core/plan/types';
 import { database, type Database } from './db/database';
 import { parsed } from './db/parsed';
@@ -127,4 +129,40 @@ export async function whereIs(thing: string): Promise<{ shop: string; place: Thi
 	if (!row) return null;
 	const places = (await placesOf(row.shop)).filter((p) => p.thing === thing).sort((a, b) => b.count - a.count);
 	return { shop: row.shop, place: places[0] ?? null };
+}
+
+/** Is there such a shop? */
+export async function shopExists(id: string): Promise<boolean> {
+	const db = await database();
+	const [row] = await db.select({ id: shops.id }).from(shops).where(eq(shops.id, id));
+	return row !== undefined;
+}
+
+/** Is it the invented workshop that a new database begins with, under its own name still? */
+export const isExample = (shop: Pick<ShopListing, 'id' | 'name'>): boolean => shop.id === MAIN_SHOP && shop.name === slipwayShop().settings.name;
+
+/** A new workshop with nothing in it. */
+export async function createShop(name: string): Promise<string> {
+	const id = nanoid(12);
+	await insertShop(await database(), id, emptyShop(name));
+	return id;
+}
+
+/**
+ * Deletes a workshop with its walls and all it owns, in one transaction. The main one stays, empty: walls made without a shop are its.
+ * @returns false when there is none
+ */
+export async function deleteShop(id: string): Promise<boolean> {
+	const db = await database();
+	return db.transaction(async (tx) => {
+		const [head] = await tx.select({ revision: shops.revision }).from(shops).where(eq(shops.id, id)).for('update');
+		if (!head) return false;
+		await tx.delete(plans).where(eq(plans.shop, id));
+		await tx.delete(shopItems).where(eq(shopItems.shop, id));
+		if (id === MAIN_SHOP) {
+			const { settings } = emptyShop('Workshop');
+			await tx.update(shops).set({ name: settings.name, settings, revision: head.revision + 1, updatedAt: new Date() }).where(eq(shops.id, id));
+		} else await tx.delete(shops).where(eq(shops.id, id));
+		return true;
+	});
 }

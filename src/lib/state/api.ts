@@ -42,9 +42,9 @@ export async function savePlan(id: string, revision: number, plan: Plan): Promis
 }
 
 /** Makes a new wall of a plan. */
-export async function createPlan(plan: unknown): Promise<Created> {
+export async function createPlan(plan: unknown, shop?: string): Promise<Created> {
 	try {
-		const response = await fetch('/api/plans', asJson(plan, 'POST'));
+		const response = await fetch(shop === undefined ? '/api/plans' : `/api/plans?shop=${encodeURIComponent(shop)}`, asJson(plan, 'POST'));
 		if (response.ok) return { kind: 'made', id: ((await response.json()) as { id: string }).id };
 		if (response.status >= 500) return { kind: 'unreachable' };
 		return { kind: 'refused', ...(await problemText(response)) };

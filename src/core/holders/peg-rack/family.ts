@@ -7,13 +7,13 @@ import { buildPegRack, pegRackTitle } from './build';
 function startPegRack(unit: LengthUnit): PegRackParams {
 	const inch = unit === 'inch';
 	return {
-		face: { stock: inch ? '1x8' : 'ply-18', width: inch ? 24 * MM_PER_INCH : 600, height: inch ? 7.25 * MM_PER_INCH : 200 },
+		face: { stock: inch ? '1x8' : 'ply-18', width: inch ? 24 * MM_PER_INCH : 600, height: inch ? 7.25 * MM_PER_INCH : 220 },
 		hook: { screws: { size: '#8', length: inch ? 1.25 * MM_PER_INCH : 32, count: 4 }, from: 'back', glued: true },
 		spacer: true,
 		lockStrip: false,
 		pegs: {
 			diameter: inch ? 0.75 * MM_PER_INCH : 20,
-			projection: inch ? 4 * MM_PER_INCH : 100,
+			projection: inch ? 3.25 * MM_PER_INCH : 85,
 			depth: inch ? 0.75 * MM_PER_INCH : 18,
 			tilt: 5,
 			height: inch ? 3 * MM_PER_INCH : 80,

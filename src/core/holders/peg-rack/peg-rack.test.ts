@@ -7,13 +7,16 @@ import { buildPegRack, pairPitch } from './build';
 import { pegRack } from './family';
 
 const context: HolderContext = { profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }), stock: 'ply-18', blank: 130 };
-const start = pegRack.start('mm');
+const first = pegRack.start('mm');
+/** In round figures for a pencil. */
+const start: PegRackParams = { ...first, face: { ...first.face, height: 200 }, pegs: { ...first.pegs, projection: 100 } };
 const rack = (change: Partial<PegRackParams> = {}) => ({ ...start, ...change });
 const said = (p: PegRackParams) => buildPegRack(p, context).warnings.map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`).join('\n');
 
 describe('a peg rack', () => {
 	it('starts without a fault, in either unit', () => {
 		expect(said(rack())).toBe('');
+		expect(said(first)).toBe('');
 		expect(buildPegRack(pegRack.start('inch'), { ...context, profile: ripInTwo({ blank: 127, thickness: 18.26, bevel: 45, kerf: 3.2 }) }).warnings).toEqual([]);
 	});
 

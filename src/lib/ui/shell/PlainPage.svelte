@@ -3,7 +3,7 @@
 	import { STANDING_NOTE } from '$exchange/check-report';
 
 	/** A page that is a list: its name, tools, and the standing note at its foot. */
-	let { title, about, tools, children }: { title: string; about: string; tools: Snippet; children: Snippet } = $props();
+	let { title, about, tools, children, wide = false }: { title: string; about: string; tools: Snippet; children: Snippet; wide?: boolean } = $props();
 </script>
 
 <header>
@@ -11,7 +11,7 @@
 	<p>{about}</p>
 	<div class="tools">{@render tools()}</div>
 </header>
-<main>
+<main class:wide>
 	<h1>{title}</h1>
 	{@render children()}
 </main>
@@ -34,6 +34,9 @@
 		display: flex;
 		gap: 0.4rem;
 		margin-left: auto;
+	}
+	main.wide {
+		max-width: 76rem !important;
 	}
 	main {
 		max-width: 52rem;

@@ -3,7 +3,7 @@ import { SHOP_LIMITS } from '$core/shop/schema';
 import { readBody } from '$lib/server/body';
 import { problem } from '$lib/server/problem';
 import { shopWriteFrom } from '$lib/server/shop-body';
-import { findShop, saveShop } from '$lib/server/shops';
+import { deleteShop, findShop, saveShop } from '$lib/server/shops';
 import { withDatabase } from '$lib/server/with-database';
 import type { RequestHandler } from './$types';
 
@@ -37,3 +37,6 @@ export const PATCH: RequestHandler = async ({ params, request }) => {
 		}
 	});
 };
+
+/** Gone with its walls and all it owns. */
+export const DELETE: RequestHandler = ({ params }) => withDatabase(async () => ((await deleteShop(params.id)) ? new Response(null, { status: 204 }) : missing()));

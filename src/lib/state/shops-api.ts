@@ -1,0 +1,20 @@
+import { asJson } from './api';
+
+/** Makes a workshop with nothing in it; its id, or null when the server did not. */
+export async function createShop(name: string): Promise<string | null> {
+	try {
+		const response = await fetch('/api/shops', asJson({ name }, 'POST'));
+		return response.ok ? ((await response.json()) as { id: string }).id : null;
+	} catch {
+		return null;
+	}
+}
+
+/** Deletes a workshop with its walls and all it owns; false when the server did not. */
+export async function deleteShop(id: string): Promise<boolean> {
+	try {
+		return (await fetch(`/api/shops/${id}`, { method: 'DELETE' })).ok;
+	} catch {
+		return false;
+	}
+}
