@@ -9,19 +9,22 @@ type Told = Pick<Check, 'margin' | 'verdict' | 'second'>;
 
 const figure = (margin: number) => (margin >= 100 ? '100+' : margin.toFixed(2));
 
-/** A margin as it is shown: two places, a dash when nothing loads it, a question mark when it cannot be told. Of a second line, its number. */
+/** Does a second line make it close, its own margin being under 1? */
+export const bySecond = ({ verdict, margin, second }: Told): boolean => verdict === 'close' && second !== undefined && margin !== null && margin < 1;
+
+/** A margin as it is shown: two places, a dash when nothing loads it, a question mark when it cannot be told. One meaning a number: where a second line is what holds, the first line's number stands in words beside it, and here the second's. */
 export function sayMargin(check: Told | undefined): string {
 	if (!check) return '–';
 	if (check.verdict === 'cannot-be-judged') return '?';
-	const margin = standingMargin(check);
-	return margin === null ? '–' : figure(margin);
+	const margin = bySecond(check) ? standingMargin(check) : check.margin;
+	return margin === null ? '–' : bySecond(check) ? `(${figure(margin)})` : figure(margin);
 }
 
 /** The same where there is little room: no places from ten on. What cannot be built has no margin worth a look. */
 export function sayShortMargin(check: Told): string {
 	if (check.verdict === 'cannot-be-built') return 'stop';
 	const said = sayMargin(check);
-	return check.margin !== null && check.margin >= 10 && check.margin < 100 && said !== '?' ? check.margin.toFixed(0) : said;
+	return !bySecond(check) && check.margin !== null && check.margin >= 10 && check.margin < 100 && said !== '?' ? check.margin.toFixed(0) : said;
 }
 
 /** Marks to measure off from one end, each rounded once to the tape; a figure is not parted from its unit. */
@@ -33,6 +36,12 @@ export function sayMarks(positions: readonly number[], unit: LengthUnit): string
 export function sayStep(step: Step, unit: LengthUnit): string {
 	const words = verdictWords(step, figure);
 	return `${step.basis === 'grab' ? 'A grab: ' : ''}${words}${step.margin === null ? ': ' : ', '}${sayPhrase(step.reason, unit)}`;
+}
+
+/** Why, for a list: what stands behind it first, where that is what holds. */
+export function sayWhy(step: Step, unit: LengthUnit): string {
+	const why = sayPhrase(step.reason, unit);
+	return bySecond(step) ? `by ${step.second?.by}, ${figure(step.margin ?? 0)} without: ${why}` : why;
 }
 
 /** Verdict, margin and reason in a line: "Close: 1.09, top screw at stud 830 mm". A stop says itself. */

@@ -53,7 +53,7 @@ export function barChart(box: HTMLElement, pick: (index: number) => void): BarCh
 						data: bars.map((b) => ({ value: Math.min(most, b.capacity ?? 0) / scale, itemStyle: { color: 'transparent', borderColor: ink('ink'), borderWidth: b.picked ? 2.4 : 1.1, borderType: b.capacity === null ? 'dashed' : 'solid' } }))
 					},
 					{
-						type: 'bar', barWidth: '46%', barGap: '-87%', z: 2,
+						type: 'bar', barWidth: '46%', barGap: '-87%', z: 2, labelLayout: { hideOverlap: true },
 						label: { show: true, position: 'top', ...text, color: ink('ink'), fontWeight: 700, formatter: (p) => bars[p.dataIndex]?.label ?? '' },
 						data: bars.map((b) => ({ value: b.load / scale, itemStyle: { color: b.picked ? ink('chalk') : ink(b.verdict), decal: DECALS[b.verdict] } }))
 					}

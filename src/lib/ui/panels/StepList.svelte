@@ -1,8 +1,7 @@
 <script lang="ts" generics="T extends Step">
 	import type { Step } from '$core/loads/check';
-	import { sayPhrase } from '$core/units/phrase';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { sayMargin, sayStep } from '../say';
+	import { sayMargin, sayWhy } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
 
 	/** Steps with their verdict and margin, each to be picked and read. */
@@ -22,9 +21,8 @@
 	{#each steps as s, i (i)}
 		<li>
 			<button type="button" aria-current={s === read} onclick={() => pick(s)}>
-				<VerdictMark verdict={s.verdict} size={30} /><span>{#if of?.(s)}<b class="of">{of(s)}</b>: {/if}{s.basis === 'grab' ? grab : ''}{sayPhrase(s.reason, preferences.unit)}</span><b>{sayMargin(s)}</b>
+				<VerdictMark verdict={s.verdict} size={30} /><span>{#if of?.(s)}<b class="of">{of(s)}</b>: {/if}{s.basis === 'grab' ? grab : ''}{sayWhy(s, preferences.unit)}</span><b>{sayMargin(s)}</b>
 			</button>
-			{#if s.second && s.margin !== null && s.margin < 1}<p class="second">{sayStep(s, preferences.unit).split(',')[0]}</p>{/if}
 		</li>
 	{/each}
 </ul>
@@ -43,11 +41,6 @@
 	}
 	.of {
 		font-weight: 600;
-	}
-	.second {
-		padding-left: 2.6rem;
-		font-size: 0.9rem;
-		color: var(--pencil);
 	}
 	button[aria-current='true'] {
 		background: var(--paper);

@@ -6,7 +6,7 @@
 	import { GRAVITY } from '$core/units/quantity';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { sayMargin } from '../say';
+	import { sayMargin, sayWhy } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
 
 	let { open }: { open: OpenPlan } = $props();
@@ -33,7 +33,7 @@
 		<ul>
 			{#each entries as { placed, verdict, check, stop } (placed.holder.id)}
 				{@const { id, name } = placed.holder}
-				{@const why = stop ? sayPhrase(stop.message, unit) : check ? sayPhrase(check.reason, unit) : ''}
+				{@const why = stop ? sayPhrase(stop.message, unit) : check ? sayWhy(check, unit) : ''}
 				<li>
 					<button type="button" aria-current={open.selection?.id === id} onclick={() => (open.selection = { kind: 'holder', id })}>
 						<VerdictMark {verdict} />
@@ -75,11 +75,19 @@
 	button[aria-current='true'] {
 		background: var(--sheet);
 	}
-	strong,
-	.why {
+	strong {
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
+	}
+	/* Two lines of reason before it is cut. */
+	.why {
+		display: -webkit-box;
+		overflow: hidden;
+		line-height: 1.15;
+		-webkit-box-orient: vertical;
+		-webkit-line-clamp: 2;
+		line-clamp: 2;
 	}
 	.why,
 	.weight {
@@ -90,7 +98,7 @@
 	}
 	@container (max-width: 620px) {
 		button {
-			grid-template-columns: 36px minmax(6rem, 9.5rem) minmax(0, 1fr) 3.2rem;
+			grid-template-columns: 36px minmax(5rem, 7.6rem) minmax(0, 1fr) 3.4rem;
 			gap: 0.5rem;
 		}
 		.weight {

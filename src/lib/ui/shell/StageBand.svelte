@@ -26,7 +26,7 @@
 	/** Where a stage stands, in a word, and whether something in it is open. */
 	const words = $derived.by((): Record<StageId, { text: string; open: boolean }> => {
 		const { close, 'does-not-hold': fails, 'cannot-be-judged': unknown, 'cannot-be-built': unbuilt } = open.tally;
-		const parts = [unbuilt ? `${unbuilt} not so` : '', fails ? `${fails} not` : '', unknown ? `${unknown} unknown` : '', close ? `${close} close` : ''].filter(Boolean);
+		const parts = [unbuilt ? `${unbuilt} cannot be built` : '', fails ? `${fails} not` : '', unknown ? `${unknown} unknown` : '', close ? `${close} close` : ''].filter(Boolean);
 		const rowStops = open.stops.filter((w) => w.subject.kind === 'row').length;
 		const none = { text: 'nothing yet', open: false };
 		const counted = (n: number, bad: number) => (n === 0 ? none : { text: bad ? `${n}, ${bad} to mend` : String(n), open: bad > 0 });

@@ -18,7 +18,7 @@
 </script>
 
 <g
-	data-row={thing.kind === 'row' ? thing.id : undefined} data-holder={thing.kind === 'holder' ? thing.id : undefined} data-grip={still ? undefined : ''}
+	{...{ [`data-${thing.kind}`]: thing.id }} data-grip={still ? undefined : ''}
 	role="button" tabindex={still ? -1 : 0} class="grip" class:still aria-label={label} aria-pressed={pressed}
 	onpointerdown={(e) => !still && grab(e, thing)} onkeydown={(e) => keyed(e, thing)}
 >

@@ -4,18 +4,19 @@
 	import { placeOf, type Trace } from '$core/survey/scan/trace';
 	import type { View } from './view';
 
-	/** Sweeps over the wall at their heights, what was found of them, and live stretches. Takes no pointer. */
+	/** Sweeps over the wall at their heights, as pencil marks on a strip of masking tape, what was found of them, and live stretches. Takes no pointer. */
 	interface Props {
 		width: number;
 		height: number;
 		view: View;
+		wallWidth: number;
 		wallHeight: number;
 		traces: readonly Trace[];
 		sweeping: Trace | null;
 		found: ScanFound | null;
 		pieces: readonly ProvedPiece[];
 	}
-	let { width, height, view, wallHeight, traces, sweeping, found, pieces }: Props = $props();
+	let { width, height, view, wallWidth, wallHeight, traces, sweeping, found, pieces }: Props = $props();
 
 	/** Height of a stud's lift on the screen, px. */
 	const LIFT = 24;
@@ -53,18 +54,26 @@
 		<path class={p.kind} class:denied={p.proof === 'nothing'} d="M{at(p, 0) - half} {view.y}L{at(p, wallHeight) - half} {view.y - wallHeight * view.k}M{at(p, 0) + half} {view.y}L{at(p, wallHeight) + half} {view.y - wallHeight * view.k}" />
 		{#each p.marks as m (m.y)}<circle class="mark" cx={view.x + m.x * view.k} cy={view.y - m.y * view.k} r="3" />{/each}
 	{/each}
-	{#each lines as l (l.y)}<path class="trace" d={l.d} />{/each}
+	{#each lines as l (l.y)}<rect class="masking" x={view.x} y={view.y - l.y * view.k - LIFT - 8} width={wallWidth * view.k} height={LIFT + 16} /><path class="trace" d={l.d} />{/each}
 	{#if now}
+		<rect class="masking" x={view.x} y={now.y - LIFT - 8} width={Math.max(0, now.x - view.x)} height={LIFT + 16} />
 		<path class="trace" d={now.d} />
 		<circle class="head" cx={now.x} cy={now.y} r="7" />
 	{/if}
 </svg>
 
 <style>
+	.masking {
+		fill: #e9dfb4;
+		fill-opacity: 0.82;
+	}
+	:global(.dark) .masking {
+		fill: #b9ad7c;
+	}
 	.trace {
 		fill: none;
-		stroke: var(--chalk);
-		stroke-width: 1.3;
+		stroke: #2b3331;
+		stroke-width: 1.4;
 	}
 	.head {
 		fill: var(--chalk);

@@ -220,7 +220,7 @@
 		</g>
 	</svg>
 	{#if stage === 'holds'}<MarginLayer {width} {height} {view} plan={open.plan} studs={open.loads.studs} rows={open.loads.rows} />{/if}
-	{#if stage === 'wall' && desk.part === 'studs'}<ScanLayer {width} {height} {view} wallHeight={tallest(wall)} traces={desk.scan.traces} sweeping={desk.scan.sweeping} found={desk.scan.found} {pieces} />{/if}
+	{#if stage === 'wall' && desk.part === 'studs'}<ScanLayer {width} {height} {view} wallWidth={wall.width} wallHeight={tallest(wall)} traces={desk.scan.traces} sweeping={desk.scan.sweeping} found={desk.scan.found} {pieces} />{/if}
 	{#if desk.measure && stage === 'wall'}<MeasureLayer {width} {height} {view} {unit} measure={desk.measure} />{/if}
 	<VialLayer {width} {height} {view} holders={vials} />
 	<WallOverlay {width} {height} {view} {unit} {extent} {path} pointed={placeOf(plan, open.pointed)} {vial} pointer={dragging ? null : pointer} />
