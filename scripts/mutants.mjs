@@ -38,6 +38,7 @@ writeFileSync(config, JSON.stringify({
 	incremental: true, incrementalFile: join(kept, 'incremental.json'), reporters: ['json', 'clear-text'], jsonReporter: { fileName: join(kept, 'report.json') }, clearTextReporter: { allowColor: false, reportTests: false, reportMutants: false },
 	mutate, mutator: { excludedMutations: ['StringLiteral'] }, timeoutMS: 20000, disableTypeChecks: false, tempDirName: join(relative(inRoot('.'), kept), 'tmp')
 }, null, '\t'));
+await run(inRoot('node_modules', '.bin', 'svelte-kit'), ['sync']);
 const code = await run(inRoot('node_modules', '.bin', 'stryker'), ['run', config]);
 
 const { files } = JSON.parse(readFileSync(join(kept, 'report.json'), 'utf8'));

@@ -41,7 +41,7 @@
 		const read = readPlanText(await file.text());
 		if (!read.ok) return refuse(`${file.name} was not taken.`, read.error);
 		refuse('');
-		await make(read.value, into);
+		await make(read.value, into || (data.shops[0]?.id ?? ''));
 	}
 
 	async function removeWall(id: string) {

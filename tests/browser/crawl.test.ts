@@ -108,7 +108,7 @@ async function crawl(make: () => Plan, width: number): Promise<number> {
 			for (const selector of picks) {
 				if (selector && part !== parts[0]) continue;
 				const reach = async () => {
-					await kammer.screen.driver.executeScript(`document.body.focus(); window.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));`).catch(() => undefined);
+					await kammer.screen.driver.executeScript(`document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));`).catch(() => undefined);
 					if (!new URL(await kammer.screen.driver.getCurrentUrl()).pathname.endsWith(`/${id}/${stage}`)) await kammer.screen.go(`/walls/${id}/${stage}`);
 					if (part) await kammer.screen.driver.executeScript(`[...document.querySelectorAll('nav[aria-label="Parts of the survey"] button')].find((b) => b.textContent.trim() === '${part}')?.click()`);
 					if (selector) await pick(selector);

@@ -60,10 +60,13 @@ describe('taking stock', () => {
 		await until(async () => (await kammer.screen.driver.findElements(By.css('input[aria-label="Count of Bar clamp 24\\""]'))).length === 1, 'the reading');
 		expect(await kammer.screen.driver.findElement(By.css('input[aria-label="Count of Bar clamp 24\\""]')).getAttribute('value')).toBe('6');
 		await (await entry()).sendKeys(Key.ENTER);
-		await kammer.screen.says(/Bar clamp 24"\nTypical for its kind, not measured: width, height, depth, head/);
 		const [made] = await until(async () => ((await named('Bar clamp 24"')).length ? named('Bar clamp 24"') : false), 'the clamp to be kept');
 		expect(made).toMatchObject({ count: 6, group: 'clamps', grip: 'slot', dims: { bar: expect.closeTo(6.35, 6) } });
 		await kammer.screen.kept();
+		// Nothing stays picked: what is typed next changes nothing that was taken.
+		expect(await kammer.screen.slip()).not.toMatch(/Typical for its kind/);
+		await pickThing('Bar clamp 24"');
+		await kammer.screen.says(/Bar clamp 24"\nTypical for its kind, not measured: width, height, depth, head/);
 		await kammer.screen.button('Undo');
 		await until(async () => (await named('Bar clamp 24"')).length === 0, 'the clamp to be gone');
 		await kammer.screen.button('Redo');
@@ -225,7 +228,7 @@ describe('on the wall', () => {
 		expect(await kammer.screen.driver.findElement(By.css('[data-holder=h1]')).getAttribute('class')).toBeTruthy();
 		await pickThing('Caulking iron');
 		await kammer.screen.says(/Hangs on no holder yet/);
-		await (await kammer.screen.field('Hangs on this holder')).sendKeys('Block planes');
+		await (await kammer.screen.field('Or hang it on this holder')).sendKeys('Block planes');
 		await kammer.screen.says(/2 hanging of 7; 5 to place/);
 		await until(async () => (await kammer.screen.stored(wall!.id)).plan.holders.find((h) => h.id === 'h4')?.params.load.thing === 'caulking-iron', 'the wall to say so');
 		await kammer.screen.driver.get(`${kammer.url}/t/caulking-iron`);

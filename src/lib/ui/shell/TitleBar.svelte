@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { Keeping } from '$lib/state/open-plan.svelte';
+	import KeysSheet from './KeysSheet.svelte';
 	import Preferences from './Preferences.svelte';
 
 	/** What is worked on: a wall, or the stock-take. */
@@ -32,6 +33,7 @@
 		<Button size="sm" color="alternative" disabled={!past} title={past ? `Undo: ${past.label}` : 'Nothing to undo'} onclick={() => work.undo()}>Undo</Button>
 		<Button size="sm" color="alternative" disabled={!future} title={future ? `Redo: ${future.label}` : 'Nothing to redo'} onclick={() => work.redo()}>Redo</Button>
 		<Preferences />
+		<KeysSheet />
 		{#if save}<Button size="sm" color="alternative" onclick={save}>Export</Button>{/if}
 	</div>
 </header>

@@ -2,7 +2,7 @@
 	import { VERDICT_WORDS, type Verdict } from '$core/loads/check';
 	import type { JudgedHolder } from '$core/loads/check-plan';
 	import Vial from '../Vial.svelte';
-	import { vialPlace, type View } from './view';
+	import { vialPlace, vialSize, type View } from './view';
 
 	/**
 	 * The verdicts of the holders that lie still, over them. All vials of one verdict are one shape, on a layer of their own: a full
@@ -21,5 +21,5 @@
 </script>
 
 <svg class="layer" {width} {height} aria-hidden="true">
-	{#each VERDICTS as verdict (verdict)}<Vial {verdict} at={at(verdict)} />{/each}
+	{#each VERDICTS as verdict (verdict)}<Vial {verdict} at={at(verdict)} size={vialSize(view)} />{/each}
 </svg>

@@ -8,7 +8,7 @@
 	import type { Extent } from './extent';
 	import LoadPathShape from './LoadPathShape.svelte';
 	import Tape from './Tape.svelte';
-	import { TAPE, vialPlace, type View } from './view';
+	import { TAPE, vialPlace, vialSize, type View } from './view';
 
 	/** What lies over the wall: the tapes, what the picked thing throws onto them, its load path. Takes no pointer. */
 	interface Props {
@@ -36,7 +36,7 @@
 	{#if pointed}
 		<rect class="pointed" x={view.x + pointed.left * view.k} y={view.y - pointed.high * view.k} width={(pointed.right - pointed.left) * view.k} height={(pointed.high - pointed.low) * view.k} />
 	{/if}
-	{#if vial}<Vial verdict={vial.verdict} at={[vialPlace(view, vial.placed)]} />{/if}
+	{#if vial}<Vial verdict={vial.verdict} at={[vialPlace(view, vial.placed)]} size={vialSize(view)} />{/if}
 	{#if extent}
 		<g class="throw">
 			{#each [extent.left, extent.right] as x, i (i)}<path d="M{view.x + x * view.k} {view.y - extent.low * view.k}V{height - TAPE}" />{/each}

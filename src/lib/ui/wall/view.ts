@@ -29,7 +29,13 @@ export function fitView(width: number, height: number, survey: Pick<Wall, 'width
 	};
 }
 
+/** A drawing at this scale, px per mm, has vials at their whole size. */
+const WHOLE_AT = 0.14;
+
+/** Vials shrink with the drawing, down to where a bubble can still be told. */
+export const vialSize = (view: View): number => Math.min(1, Math.max(0.5, view.k / WHOLE_AT));
+
 /** Where a holder's vial stands on the screen: over the middle of its top. */
 export function vialPlace(view: View, p: { left: number; right: number; top: number }): [number, number] {
-	return [view.x + ((p.left + p.right) / 2) * view.k, view.y - p.top * view.k - 11];
+	return [view.x + ((p.left + p.right) / 2) * view.k, view.y - p.top * view.k - 11 * vialSize(view)];
 }

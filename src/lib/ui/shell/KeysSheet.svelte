@@ -1,0 +1,63 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { isTyping } from './undo-keys';
+
+	/** Every key that does something, on one sheet; `?` shows it. */
+	const KEYS: { keys: string; does: string }[] = [
+		{ keys: 'Ctrl Z', does: 'undo' },
+		{ keys: 'Ctrl Y, Ctrl Shift Z', does: 'redo' },
+		{ keys: 'Tab, Shift Tab', does: 'next and last thing on the drawing, or field' },
+		{ keys: 'Enter, space', does: 'pick it' },
+		{ keys: 'arrows', does: 'move what is picked by a tick of the tape; with Shift by ten' },
+		{ keys: 'Delete', does: 'delete it' },
+		{ keys: 'Escape', does: 'let go: of a drag, or of what is picked' },
+		{ keys: '+  -  0', does: 'nearer, further, the whole wall' },
+		{ keys: 'Alt while dragging', does: 'no snapping' },
+		{ keys: 'arrows, Enter, F2 in a table', does: 'go about, change a cell' },
+		{ keys: '?', does: 'this sheet' }
+	];
+	let sheet = $state<HTMLDialogElement>();
+
+	function keyed(event: KeyboardEvent) {
+		if (event.key !== '?' || isTyping(event) || event.ctrlKey || event.metaKey) return;
+		event.preventDefault();
+		sheet?.showModal();
+	}
+</script>
+
+<svelte:window onkeydown={keyed} />
+
+<Button size="sm" color="alternative" onclick={() => sheet?.showModal()}>Keys</Button>
+<dialog bind:this={sheet} aria-label="Keys">
+	<h2>Keys</h2>
+	<dl>{#each KEYS as k (k.keys)}<dt>{k.keys}</dt><dd>{k.does}</dd>{/each}</dl>
+	<Button size="sm" onclick={() => sheet?.close()}>Close</Button>
+</dialog>
+
+<style>
+	dialog {
+		width: min(34rem, 92vw);
+		margin: auto;
+		padding: 1rem 1.3rem;
+		border: 2px solid var(--ink);
+		background: var(--sheet);
+		color: var(--ink);
+	}
+	dialog::backdrop {
+		background: rgb(0 0 0 / 35%);
+	}
+	h2 {
+		font-size: 1.2rem;
+		font-weight: 700;
+	}
+	dl {
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 0.35rem 1.2rem;
+		margin-block: 0.7rem 1rem;
+	}
+	dt {
+		font-family: var(--font-mono);
+		font-weight: 600;
+	}
+</style>
