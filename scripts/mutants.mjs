@@ -22,7 +22,7 @@ function linesOf(file) {
 	const found = [];
 	readFileSync(inRoot(file), 'utf8').split('\n').forEach((line, i) => {
 		const text = line.trim();
-		const code = text !== '' && !/^(\/\*|\*|\/\/|import |export (interface|type)|\}|label:|source:|title:|reason:)/.test(text) && !/phrase\(|sum:/.test(text) && /[=<>+*\/&|?!-]|return|Math/.test(text);
+		const code = text !== '' && !/^(\/\*|\*|\/\/|import |export (interface|type)|\}|label:|source:|title:|reason:)/.test(text) && !/phrase\(|sum:/.test(text) && /[=<>+*/&|?!-]|return|Math/.test(text);
 		if (code) found.push(i + 1);
 	});
 	return found;

@@ -1,12 +1,14 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { STANDING_NOTE } from '$exchange/check-report';
+	import { sumQuery } from '$exchange/sum-link';
 	import { byThing } from '$core/loads/by-thing';
 	import { massOf } from '$core/loads/capacity';
 	import { governingCheck, type Check } from '$core/loads/check';
 	import { openFirst } from '$core/loads/check-plan';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
+	import { sumFromCheck } from '$core/sums/from-check';
 	import { sayPhrase } from '$core/units/phrase';
 	import { holderWeights } from '$core/loads/place';
 	import { GRAVITY } from '$core/units/quantity';
@@ -78,6 +80,7 @@
 	const warnings = $derived(
 		open.checks.warnings.filter((w) => (placed ? w.subject.kind === 'holder' && w.subject.id === placed.holder.id : row ? w.subject.kind === 'row' && w.subject.id === row.id : w.level === 'stop'))
 	);
+	const asSum = $derived(check && !open.dragging ? sumFromCheck(open.plan, check, placed) : null);
 	/** Whose check it is, where it is not plain from what is picked. */
 	function ownerOf({ subject }: Check): string {
 		if (subject.kind === 'holder') return subject.id === placed?.holder.id ? '' : open.shown.holders.find((h) => h.id === subject.id)?.name || 'Holder';
@@ -119,6 +122,7 @@
 		{#each check.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
 	</Later>
 	<p class="source">{check.source}</p>
+	{#if asSum}<p class="marks no-print"><a class="link" href="/sums/{asSum.name}?{sumQuery(asSum.inputs)}">Turn these figures over as a quick sum</a></p>{/if}
 	{#if outlook.capacity}
 		{@const { now, most, first } = outlook.capacity}
 		<p class="marks"><b>It would stop holding at {formatQuantity(most, unit)}</b> of things; {formatQuantity(now, unit)} hang there. First: {sayPhrase(first.reason, unit)}.</p>

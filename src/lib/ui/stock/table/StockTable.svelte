@@ -7,6 +7,7 @@
 	import { whenIdle } from '$lib/state/when-idle';
 	import { sayProblem } from '$lib/state/commit';
 	import { preferences } from '$lib/state/preferences.svelte';
+	import GripSketch from './GripSketch.svelte';
 	import { TABLES, type StockDesk, type TableItem } from '$lib/state/stock-desk.svelte';
 
 	/** One list of the shop: thousands of lines, of which only those in sight are built. */
@@ -20,7 +21,7 @@
 	const lines = $derived(desk.lines);
 	const columns = $derived(desk.shown);
 	const WIDTH: Record<Column['kind'], number> = { text: 132, length: 92, mass: 88, whole: 64, number: 82, choice: 112, flag: 110 };
-	const widthOf = (c: Column) => (c.key === 'name' ? 184 : c.key === 'notes' ? 240 : WIDTH[c.kind] + (unit === 'inch' && c.kind === 'length' ? 16 : 0));
+	const widthOf = (c: Column) => (c.key === 'name' ? 184 : c.key === 'notes' ? 240 : c.key === 'grip' ? 138 : WIDTH[c.kind] + (unit === 'inch' && c.kind === 'length' ? 16 : 0));
 	const template = $derived(`38px ${columns.map((c) => `${widthOf(c)}px`).join(' ')}`);
 	const wide = $derived(38 + columns.reduce((sum, c) => sum + widthOf(c), 0));
 
@@ -222,7 +223,7 @@
 							<span
 								role="gridcell" tabindex="-1" id="{id}-{n}-{k}" class:at={n === row && k === column} class:number={isNumber(c)} class:typical
 								title={typical ? 'Typical, not measured' : undefined} onclick={(e) => pressed(e, n, item, k)} ondblclick={() => edit(item, c)}
-							>{typical ? '~ ' : ''}{text}</span>
+							>{#if c.key === 'grip' && 'grip' in item && item.grip}<span class="grip"><GripSketch grip={item.grip} dims={item.dims} />{text}</span>{:else}{typical ? '~ ' : ''}{text}{/if}</span>
 						{/if}
 					{/each}
 				</div>
@@ -232,6 +233,12 @@
 </div>
 
 <style>
+	.grip {
+		display: inline-flex;
+		gap: 0.4rem;
+		align-items: center;
+		vertical-align: middle;
+	}
 	.lines {
 		position: absolute;
 		inset: 0;

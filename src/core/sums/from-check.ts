@@ -1,0 +1,48 @@
+import type { Check } from '../loads/check';
+import { holderWeights, type Placed } from '../loads/place';
+import { combine } from '../loads/statics/seat';
+import type { Plan } from '../plan/types';
+import { claddingDepth } from '../survey/cladding-depth';
+import { GRAVITY } from '../units/quantity';
+import type { Inputs } from './field';
+
+/** A quick sum with the figures of something on the wall, to be turned over by itself. */
+export interface AsSum {
+	/** Of the sum. */
+	name: string;
+	inputs: Inputs;
+}
+
+/** The seat of a holder, full. */
+function seatSum(p: Placed): AsSum {
+	const { self, things } = holderWeights(p.built, p.profile);
+	const load = combine(things);
+	return {
+		name: 'seat',
+		inputs: {
+			bevel: String(p.profile.bevel), thickness: p.profile.thickness, back: p.profile.back, drop: Math.max(0, p.row.y + p.profile.back - p.bearing.y), self: self.weight / GRAVITY, selfOut: Math.max(0, self.standOff),
+			load: load.weight / GRAVITY, out: Math.max(0, load.standOff), lock: p.holder.params.lockStrip
+		}
+	};
+}
+
+/** One screw of a row, under what it takes at its worst. */
+function screwSum(plan: Plan, check: Check): AsSum | null {
+	if (check.subject.kind !== 'fixing' || check.title !== 'screws' || !check.load) return null;
+	const { subject } = check;
+	const row = plan.rows.find((r) => r.id === subject.row);
+	const figure = (label: RegExp) => check.lines.find((l) => label.test(l.label))?.result.value;
+	const [T, V] = [Math.max(figure(/screw pull$/) ?? 0, figure(/^pulled straight/) ?? 0), figure(/^across each/) ?? 0];
+	const load = Math.hypot(T, V);
+	if (!row || !(load > 0)) return null;
+	return { name: 'screw', inputs: { kind: 'wood-screw', screw: row.screws.size, length: row.screws.length, gap: claddingDepth(plan.wall.cladding), load: load / GRAVITY, angle: (Math.atan2(T, V) * 180) / Math.PI } };
+}
+
+/**
+ * The quick sum that asks the same as a check of the wall, with its figures; null where none does.
+ * @example sumFromCheck(plan, check, placed)?.name // 'seat'
+ */
+export function sumFromCheck(plan: Plan, check: Check, placed: Placed | undefined): AsSum | null {
+	if (placed && check.title.startsWith('seat')) return seatSum(placed);
+	return screwSum(plan, check);
+}
