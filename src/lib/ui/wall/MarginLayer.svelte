@@ -4,10 +4,9 @@
 	import { rowProfile } from '$core/plan/profile';
 	import { tallest } from '$core/survey/outline';
 	import type { Plan } from '$core/plan/types';
-	import { sayShortMargin } from '../say';
 	import type { View } from './view';
 
-	/** Studs and rows by their margin: a colour and a pattern for each verdict, and the margin written beside it. Takes no pointer. */
+	/** Studs and rows by their margin: a colour and a pattern for each verdict. Takes no pointer. */
 	interface Props {
 		width: number;
 		height: number;
@@ -18,10 +17,7 @@
 	}
 	let { width, height, view, plan, studs, rows }: Props = $props();
 
-	const toldOf = (p: PlaceLoad) => ({ margin: p.margin, verdict: p.verdict, ...(p.check?.second ? { second: p.check.second } : {}) });
 	const VERDICTS = Object.keys(VERDICT_WORDS) as Verdict[];
-	/** Room a figure takes, px. */
-	const FIGURE = 36;
 	const studOf = $derived(new Map(plan.wall.studs.map((s) => [s.id, s])));
 	const rowOf = $derived(new Map(plan.rows.map((r) => [r.id, r])));
 	const top = $derived(view.y - tallest(plan.wall) * view.k);
@@ -38,25 +34,12 @@
 	const heaviest = $derived(Math.max(1, ...studs.map((p) => p.load)));
 	const barHeight = $derived((view.y - top) * TALLEST_BAR);
 	const bar = (force: number) => (barHeight * Math.min(CUT_AT * heaviest, force)) / (CUT_AT * heaviest);
-	/** The least margins are written first, as long as none stands on another. */
-	const written = $derived.by(() => {
-		const taken: number[] = [];
-		return [...studBands]
-			.sort((a, b) => (a.p.margin ?? -1) - (b.p.margin ?? -1))
-			.filter(({ p, x, w }) => {
-				if (p.verdict === 'unloaded') return false;
-				const at = x + w / 2;
-				if (taken.some((t) => Math.abs(t - at) < FIGURE)) return false;
-				taken.push(at);
-				return true;
-			});
-	});
 	const rowBands = $derived(
 		rows.flatMap((p) => {
 			const r = rowOf.get(p.id);
 			if (!r) return [];
 			const { front } = rowProfile(r, plan.cutting.kerf);
-			return [{ p, x: view.x + r.left * view.k, y: view.y - (r.y + front) * view.k, w: (r.right - r.left) * view.k, h: Math.max(4, front * view.k), right: view.x + r.right * view.k }];
+			return [{ p, x: view.x + r.left * view.k, y: view.y - (r.y + front) * view.k, w: (r.right - r.left) * view.k, h: Math.max(4, front * view.k) }];
 		})
 	);
 </script>
@@ -81,17 +64,4 @@
 		{/if}
 	{/each}
 	{#each rowBands as { p, x, y, w, h } (p.id)}<rect {x} {y} width={w} height={h} fill="url(#margin-{p.verdict})" stroke="var(--{p.verdict})" stroke-width="1.4" />{/each}
-	{#each written as { p, x, w } (p.id)}<text x={x + w / 2} y={top - 5} text-anchor="middle" fill="var(--{p.verdict})">{sayShortMargin(toldOf(p))}</text>{/each}
-	{#each rowBands as { p, y, h, right } (p.id)}
-		<text x={Math.min(right + 5, width - 4)} y={y + h / 2 + 4} text-anchor={right + 40 > width ? 'end' : 'start'} fill="var(--{p.verdict})">{p.load > 0 || p.stop ? sayShortMargin(toldOf(p)) : ''}</text>
-	{/each}
 </svg>
-
-<style>
-	text {
-		font: 700 12px var(--font-mono);
-		stroke: var(--sheet);
-		stroke-width: 3.5px;
-		paint-order: stroke;
-	}
-</style>

@@ -18,6 +18,7 @@
 	import GripShape from './Grip.svelte';
 	import HolderOnWall from './HolderOnWall.svelte';
 	import { dragMove, nudgeMove, type Grip, type Move } from './moves';
+	import LabelLayer from './LabelLayer.svelte';
 	import MarginLayer from './MarginLayer.svelte';
 	import MeasureLayer from './MeasureLayer.svelte';
 	import ObstructionShape from './ObstructionShape.svelte';
@@ -223,6 +224,7 @@
 	{#if stage === 'wall' && desk.part === 'studs'}<ScanLayer {width} {height} {view} wallWidth={wall.width} wallHeight={tallest(wall)} traces={desk.scan.traces} sweeping={desk.scan.sweeping} found={desk.scan.found} {pieces} />{/if}
 	{#if desk.measure && stage === 'wall'}<MeasureLayer {width} {height} {view} {unit} measure={desk.measure} />{/if}
 	<VialLayer {width} {height} {view} holders={vials} />
+	<LabelLayer {width} {height} {view} {unit} {plan} {standing} {path} vials={stage !== 'wall'} names={faint.holders === 1} loads={stage === 'holds' ? open.loads : null} />
 	<WallOverlay {width} {height} {view} {unit} {extent} {path} pointed={placeOf(plan, open.pointed)} {vial} pointer={dragging ? null : pointer} />
 	{#if refused}<p class="why" role="alert">{refused}</p>
 	{:else if dragging?.move?.why}<p class="why" role="status">{sayPhrase(dragging.move.why, unit)}</p>{/if}
