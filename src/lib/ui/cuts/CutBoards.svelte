@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { stock, type StockId } from '$core/materials/stocks';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import { boardWord } from './words';
@@ -6,14 +7,24 @@
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import BoardDiagram from './BoardDiagram.svelte';
+	import SheetDiagram from './SheetDiagram.svelte';
 
 	/** Every bought board with its cuts drawn on it, under the wall. */
 	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
 
 	const unit = $derived(preferences.unit);
+	const boughtLength = (id: StockId) => open.plan.cutting.lengths.find((l) => l.stock === id)?.length ?? stock(id).length;
 </script>
 
 <section class="boards" aria-label="Boards and their cuts">
+	{#each job.plan?.sheets ?? [] as s (s.stock)}
+		<div class="group">
+			<h2>{s.title}: {s.sheets.length} {s.sheets.length === 1 ? 'sheet' : 'sheets'}, ripped along the grain first</h2>
+			{#each s.sheets as strips, i (i)}
+				<SheetDiagram number={i + 1} width={stock(s.stock).width} length={boughtLength(s.stock)} kerf={job.plan?.kerf ?? 0} {strips} />
+			{/each}
+		</div>
+	{/each}
 	{#each job.plan?.groups ?? [] as group (group.key)}
 		<div class="group">
 			<h2>

@@ -39,11 +39,18 @@
 			cut: plan.rows.length === 0 ? none : open.stops.length > 0 ? { text: `${open.stops.length} to mend first`, open: true } : fails + unknown > 0 ? { text: 'not settled', open: true } : { text: 'ready', open: false }
 		};
 	});
+
+	let band: HTMLElement;
+	/** On a narrow screen the band scrolls: where one is stays in sight. */
+	$effect(() => {
+		const here = band.querySelector<HTMLElement>(`[data-stage="${stage}"]`);
+		if (here) band.scrollTo({ left: here.offsetLeft - (band.clientWidth - here.offsetWidth) / 2 });
+	});
 </script>
 
-<nav aria-label="Order of work" class="no-print">
+<nav bind:this={band} aria-label="Order of work" class="no-print">
 	{#each STAGES as s (s.id)}
-		<a href="/walls/{open.id}/{s.id}" aria-current={s.id === stage ? 'page' : undefined} data-sveltekit-noscroll data-sveltekit-keepfocus>
+		<a href="/walls/{open.id}/{s.id}" data-stage={s.id} aria-current={s.id === stage ? 'page' : undefined} data-sveltekit-noscroll data-sveltekit-keepfocus>
 			<b>{s.title}</b>
 			<small class:open={words[s.id].open}>{words[s.id].text}</small>
 		</a>
@@ -52,6 +59,7 @@
 
 <style>
 	nav {
+		position: relative;
 		display: flex;
 		overflow-x: auto;
 		border-bottom: 2px solid var(--ink);

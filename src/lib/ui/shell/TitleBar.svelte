@@ -21,6 +21,7 @@
 		conflict: 'changed elsewhere',
 		refused: 'not kept on the server'
 	};
+	let unfolded = $state(false);
 	const past = $derived(work.history.past.at(-1));
 	const future = $derived(work.history.future.at(-1));
 </script>
@@ -32,9 +33,13 @@
 	<div class="tools">
 		<Button size="sm" color="alternative" disabled={!past} title={past ? `Undo: ${past.label}` : 'Nothing to undo'} onclick={() => work.undo()}>Undo</Button>
 		<Button size="sm" color="alternative" disabled={!future} title={future ? `Redo: ${future.label}` : 'Nothing to redo'} onclick={() => work.redo()}>Redo</Button>
-		<Preferences />
-		<KeysSheet />
-		{#if save}<Button size="sm" color="alternative" onclick={save}>Export</Button>{/if}
+		<!-- On a phone the rest waits behind one button, so that the bar stays one line. -->
+		<button type="button" class="more" aria-expanded={unfolded} onclick={() => (unfolded = !unfolded)}>More</button>
+		<div class="rest" class:unfolded>
+			<Preferences />
+			<KeysSheet />
+			{#if save}<Button size="sm" color="alternative" onclick={save}>Export</Button>{/if}
+		</div>
 	</div>
 </header>
 
@@ -71,9 +76,53 @@
 		font-weight: 700;
 		color: var(--close);
 	}
-	.tools {
+	.tools,
+	.rest {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0.4rem;
+	}
+	.more {
+		display: none;
+	}
+	@media (max-width: 900px) {
+		header {
+			position: relative;
+			flex-wrap: nowrap;
+			gap: 0.5rem;
+			padding-inline: 0.6rem;
+		}
+		h1 {
+			flex-basis: 2rem;
+		}
+		.keep {
+			overflow: hidden;
+			text-overflow: ellipsis;
+			white-space: nowrap;
+		}
+		.tools {
+			flex: none;
+			flex-wrap: nowrap;
+		}
+		.more {
+			display: block;
+			min-height: 34px;
+			padding: 0 0.6rem;
+			border: 1px solid var(--pencil);
+			border-radius: 2px;
+			font-size: 0.9rem;
+		}
+		.rest:not(.unfolded) {
+			display: none;
+		}
+		.rest {
+			position: absolute;
+			top: 100%;
+			right: 0;
+			z-index: 20;
+			padding: 0.6rem;
+			border: 2px solid var(--ink);
+			background: var(--paper);
+		}
 	}
 </style>

@@ -21,6 +21,7 @@
 	import TwiceNote from '../stock/TwiceNote.svelte';
 	import StageBand from './StageBand.svelte';
 	import type { OpenShop } from '$lib/state/open-shop.svelte';
+	import { paper } from '$lib/state/paper.svelte';
 	import { recall, store } from '$lib/state/preferences.svelte';
 	import { fileName, saveFile } from '$lib/state/save-file';
 	import { loadPlaces } from '$lib/state/shop-api';
@@ -125,6 +126,7 @@
 
 	onMount(() => {
 		whenIdle(() => open.warmUp());
+		const unprinted = paper.follow();
 		void survey.scan.load();
 		const leave = () => {
 			open.leave();
@@ -134,6 +136,7 @@
 		return () => {
 			window.removeEventListener('pagehide', leave);
 			leave();
+			unprinted();
 			survey.leave();
 			job.stop();
 			outlook.end();
@@ -146,6 +149,7 @@
 <div class="bench" class:cutting={stage === 'cut'} class:judging={stage === 'holds'} class:stock={stage === 'stock'} class:wall-less={stage === 'stock' && !wallShown} style:--ratio={tallest(open.shown.wall) / open.shown.wall.width}>
 	<header class="on-paper">
 		<p class="name">{open.shown.name}</p>
+		<p>{paper.at.toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })}</p>
 		<p>{STANDING_NOTE}</p>
 	</header>
 	<div class="top">
@@ -267,7 +271,7 @@
 		}
 		.drawing {
 			flex: none;
-			height: 90mm;
+			height: 380px;
 		}
 		.bench.stock .drawing,
 		.bench.stock .slip {
@@ -284,6 +288,15 @@
 			overflow: visible;
 			border: 0;
 			background: #fff;
+		}
+		/* Names whole; the record is read on paper, not filled in. */
+		.strip :global(*) {
+			overflow: visible;
+			text-overflow: clip;
+			white-space: normal;
+		}
+		.slip :global(:is(button:not(li button), input, select, .field, fieldset)) {
+			display: none;
 		}
 		.strip :global(.boards) {
 			background: #fff;

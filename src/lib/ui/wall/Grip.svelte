@@ -34,7 +34,8 @@
 		pointer-events: none;
 	}
 	.grip:focus-visible {
-		outline: none;
-		filter: drop-shadow(0 0 6px var(--chalk));
+		/* The drawing is scaled by --k: the ring is not. */
+		outline: calc(3px / var(--k)) solid var(--chalk);
+		outline-offset: calc(2px / var(--k));
 	}
 </style>

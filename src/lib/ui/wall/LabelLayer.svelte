@@ -28,7 +28,7 @@
 		/** Whether vials stand over the holders. */
 		vials: boolean;
 		/** Names only where rows and holders are not faint. */
-		names: boolean;
+		names: { rows: boolean; holders: boolean };
 		path: LoadPath | null;
 		/** Margins to write: none but where loads are read. */
 		loads: { studs: readonly PlaceLoad[]; rows: readonly PlaceLoad[] } | null;
@@ -38,7 +38,7 @@
 	const HIGH = 15;
 	/** Width of a figure and of a letter of a name, px. */
 	const FIGURE = 7.4;
-	const LETTER = 6.6;
+	const LETTER = 6.2;
 	interface Word {
 		text: string;
 		style: 'load' | 'name' | Verdict;
@@ -94,17 +94,17 @@
 		return [...studs, ...rows];
 	});
 	const nameLabels = $derived.by(() => {
-		if (!names) return [];
-		const rows = plan.rows.map((r) => {
+		const rows = (names.rows ? plan.rows : []).map((r) => {
 			const [left, top, low] = [px(r.left), py(r.y + rowProfile(r, plan.cutting.kerf).front), py(r.y - (r.backer?.below ?? 0))];
 			return said(`name of row ${r.id}`, 5, { text: r.name, style: 'name' }, (w) => [[left - w - 4, (top + low - HIGH) / 2], [left, top - HIGH - 1], [left, low + 1], [px(r.right) - w, top - HIGH - 1], [px(r.right) - w, low + 1]]);
 		});
-		const holders = standing
-			.filter((p) => p.holder.name)
-			.map((p) => {
-				const middle = px((p.left + p.right) / 2);
-				return said(`name of ${p.holder.id}`, 6, { text: p.holder.name, style: 'name' }, (w) => [[middle - w / 2, py(p.foot) + 2], [middle - w / 2, py(p.top) - HIGH - (vials ? 20 : 2)]]);
-			});
+		const holders = (names.holders ? standing : []).map((p) => {
+			const [x, y] = vialPlace(view, p);
+			const beside = vials ? (VIAL.width / 2) * vialSize(view) + 3 : 0;
+			const over = y - HIGH / 2 + 1;
+			// Beside its vial it covers no tool; under its face it may.
+			return said(`name of ${p.holder.id}`, 6, { text: p.holder.name, style: 'name' }, (w) => [[x + beside, over], [x - beside - w, over], [x - w / 2, over - HIGH - 4], [x - w / 2, py(p.foot) + 2]]);
+		});
 		return [...rows, ...holders].filter((l) => l.word.text);
 	});
 	/** Names keep off all that is built; figures may stand on wood. */

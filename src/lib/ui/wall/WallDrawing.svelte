@@ -2,10 +2,10 @@
 	import { select } from 'd3-selection';
 	import { zoom, zoomIdentity, type ZoomTransform } from 'd3-zoom';
 	import { loadPath } from '$core/loads/load-path';
-	import { rowProfile } from '$core/plan/profile';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
+	import { paper } from '$lib/state/paper.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { nameOf, OBSTRUCTION_WORDS } from '$core/survey/names';
 	import { tallest } from '$core/survey/outline';
@@ -23,6 +23,7 @@
 	import MeasureLayer from './MeasureLayer.svelte';
 	import ObstructionShape from './ObstructionShape.svelte';
 	import ReachShape from './ReachShape.svelte';
+	import RowEnds from './RowEnds.svelte';
 	import RowShape from './RowShape.svelte';
 	import ScanLayer from './ScanLayer.svelte';
 	import StudShape from './StudShape.svelte';
@@ -31,14 +32,17 @@
 	import { fitView, type View } from './view';
 	import VialLayer from './VialLayer.svelte';
 	import WallOverlay from './WallOverlay.svelte';
+	import ZoomButtons from './ZoomButtons.svelte';
 
 	let { open, stage, desk }: { open: OpenPlan; stage: string; desk: SurveyDesk } = $props();
 
 	const SNAP_PX = 8;
 	/** How long a refusal is shown, ms. */
 	const SAID_FOR = 4000;
-	let width = $state(800);
-	let height = $state(500);
+	/** What a page has room for beside its margins, px. */
+	const PAGE = { width: 700, height: 380 };
+	let wide = $state(800);
+	let high = $state(500);
 	let transform = $state.raw<ZoomTransform>(zoomIdentity);
 	let pointer = $state.raw<{ x: number; y: number } | null>(null);
 	let dragging = $state.raw<{ move: Move | null } | null>(null);
@@ -50,19 +54,23 @@
 	const plan = $derived(open.shown);
 	const wall = $derived(plan.wall);
 	const unit = $derived(preferences.unit);
+	/** On paper the whole wall is shown, and nothing is picked. */
+	const width = $derived(paper.on ? PAGE.width : wide);
+	const height = $derived(paper.on ? PAGE.height : high);
+	const selection = $derived(paper.on ? null : open.selection);
 	const base = $derived(fitView(width, height, wall));
-	const view = $derived<View>({ k: base.k * transform.k, x: transform.applyX(base.x), y: transform.applyY(base.y) });
+	const view = $derived<View>(paper.on ? base : { k: base.k * transform.k, x: transform.applyX(base.x), y: transform.applyY(base.y) });
 	const standing = $derived([...open.standing.values()]);
-	const extent = $derived(extentOf(plan, open.standing, open.selection));
+	const extent = $derived(extentOf(plan, open.standing, selection));
 	/** By its id, which a drag leaves alone: hundreds ask whether they are picked. */
-	const pickedId = $derived(open.selection?.kind === 'holder' ? open.selection.id : null);
+	const pickedId = $derived(selection?.kind === 'holder' ? selection.id : null);
 	const picked = $derived(pickedId === null ? undefined : open.standing.get(pickedId));
 	const path = $derived(picked ? loadPath(picked, wall, open.shown.cutting.kerf) : null);
 	/** Verdicts of those that lie still, and that of the picked one where it stands. */
 	const vials = $derived(stage === 'wall' ? [] : [...open.checks.holders.values()].filter((h) => h.placed.holder.id !== pickedId));
 	const vial = $derived(stage !== 'wall' && picked ? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'unloaded' } : undefined);
 	const say = (mm: number) => formatLength(mm, unit);
-	const isPicked = (kind: Selection['kind'], id: string) => open.selection?.kind === kind && open.selection.id === id;
+	const isPicked = (kind: Selection['kind'], id: string) => selection?.kind === kind && selection.id === id;
 	const pieces = $derived(desk.scan.proved(open.plan.wall.pilots)?.pieces ?? []);
 	const faint = $derived({ rows: stage === 'wall' ? 0.45 : 1, holders: stage === 'wall' || stage === 'rows' ? 0.4 : 1 });
 
@@ -170,14 +178,14 @@
 	}
 </script>
 
-<div class="frame" bind:clientWidth={width} bind:clientHeight={height}>
+<div class="frame" bind:clientWidth={wide} bind:clientHeight={high}>
 	<!-- The drawing is one stop for the keyboard; each thing on it is another. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 	<svg
 		bind:this={svg} {width} {height} role="group" aria-label="Drawing of the wall. Plus and minus zoom, zero shows all." tabindex="0" onpointermove={hover} onpointerleave={() => (pointer = null)}
 		onkeydown={onboard} onpointerdowncapture={lay} class:laying={desk.measuring} onclick={(e) => e.target === e.currentTarget && (open.selection = null)}
 	>
-		<g transform="translate({view.x} {view.y}) scale({view.k})">
+		<g transform="translate({view.x} {view.y}) scale({view.k})" style:--k={view.k}>
 			<WallBack {wall} pick={() => (open.selection = null)} />
 			{#each wall.studs as stud (stud.id)}
 				<GripShape thing={{ kind: 'stud', id: stud.id }} label="Stud at {say(stud.x)}" pressed={isPicked('stud', stud.id)} still={stage !== 'wall'} {grab} {keyed}>
@@ -209,30 +217,19 @@
 				{/each}
 			</g>
 			{#each plan.rows as row (row.id)}
-				{#if isPicked('row', row.id)}
-					{#each ['left', 'right'] as const as part (part)}
-						<rect
-							data-grip role="presentation" class="thin end" x={row[part] - 7 / view.k} y={-row.y - rowProfile(row, plan.cutting.kerf).front / 2 - 11 / view.k} width={14 / view.k} height={22 / view.k}
-							fill="var(--sheet)" stroke="var(--chalk)" stroke-width="2" onpointerdown={(e) => grab(e, { kind: 'row', id: row.id, part })}
-						/>
-					{/each}
-				{/if}
+				{#if isPicked('row', row.id)}<RowEnds {row} kerf={plan.cutting.kerf} k={view.k} {grab} />{/if}
 			{/each}
 		</g>
 	</svg>
-	{#if stage === 'holds'}<MarginLayer {width} {height} {view} plan={open.plan} studs={open.loads.studs} rows={open.loads.rows} />{/if}
+	{#if stage === 'holds' && !paper.on}<MarginLayer {width} {height} {view} plan={open.plan} studs={open.loads.studs} rows={open.loads.rows} />{/if}
 	{#if stage === 'wall' && desk.part === 'studs'}<ScanLayer {width} {height} {view} wallWidth={wall.width} wallHeight={tallest(wall)} traces={desk.scan.traces} sweeping={desk.scan.sweeping} found={desk.scan.found} {pieces} />{/if}
 	{#if desk.measure && stage === 'wall'}<MeasureLayer {width} {height} {view} {unit} measure={desk.measure} />{/if}
 	<VialLayer {width} {height} {view} holders={vials} />
-	<LabelLayer {width} {height} {view} {unit} {plan} {standing} {path} vials={stage !== 'wall'} names={faint.holders === 1} loads={stage === 'holds' ? open.loads : null} />
-	<WallOverlay {width} {height} {view} {unit} {extent} {path} pointed={placeOf(plan, open.pointed)} {vial} pointer={dragging ? null : pointer} />
+	<LabelLayer {width} {height} {view} {unit} {plan} {standing} {path} vials={stage !== 'wall'} names={{ rows: faint.rows === 1 || paper.on, holders: faint.holders === 1 || paper.on }} loads={stage === 'holds' && !paper.on ? open.loads : null} />
+	<WallOverlay {width} {height} {view} {unit} {extent} {path} pointed={paper.on ? null : placeOf(plan, open.pointed)} {vial} pointer={dragging || paper.on ? null : pointer} />
 	{#if refused}<p class="why" role="alert">{refused}</p>
 	{:else if dragging?.move?.why}<p class="why" role="status">{sayPhrase(dragging.move.why, unit)}</p>{/if}
-	<div class="zoom no-print" role="group" aria-label="Zoom">
-		<button type="button" aria-label="Zoom in" onclick={() => zoomBy(1.4)}>+</button>
-		<button type="button" aria-label="Zoom out" onclick={() => zoomBy(1 / 1.4)}>−</button>
-		<button type="button" aria-label="All: show the whole wall" onclick={() => zoomBy(0)}>All</button>
-	</div>
+	<ZoomButtons {zoomBy} />
 </div>
 
 <style>
@@ -263,12 +260,6 @@
 	.frame :global(.layer) {
 		pointer-events: none;
 	}
-	.thin {
-		vector-effect: non-scaling-stroke;
-	}
-	.end {
-		cursor: ew-resize;
-	}
 	.why {
 		position: absolute;
 		left: 50%;
@@ -279,22 +270,5 @@
 		color: var(--sheet);
 		border-radius: 2px;
 		font-weight: 600;
-	}
-	.zoom {
-		position: absolute;
-		right: 6px;
-		bottom: 34px;
-		display: flex;
-		gap: 4px;
-	}
-	.zoom button {
-		min-width: 34px;
-		height: 30px;
-		padding: 0 8px;
-		border: 1px solid var(--hair);
-		border-radius: 2px;
-		background: var(--sheet);
-		color: var(--ink);
-		font-weight: 700;
 	}
 </style>

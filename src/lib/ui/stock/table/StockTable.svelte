@@ -19,9 +19,14 @@
 	const id = $props.id();
 	const unit = $derived(preferences.unit);
 	const lines = $derived(desk.lines);
-	const columns = $derived(desk.shown);
+	/** Where few columns have room, what is counted and weighed comes right after the name. */
+	const NARROW = 520;
+	const FIRST = ['name', 'count', 'mass'];
+	let across = $state(800);
+	const narrow = $derived(across < NARROW);
+	const columns = $derived(narrow ? [...FIRST.flatMap((key) => desk.shown.filter((c) => c.key === key)), ...desk.shown.filter((c) => !FIRST.includes(c.key))] : desk.shown);
 	const WIDTH: Record<Column['kind'], number> = { text: 132, length: 92, mass: 88, whole: 64, number: 82, choice: 112, flag: 110 };
-	const widthOf = (c: Column) => (c.key === 'name' ? 184 : c.key === 'notes' ? 240 : c.key === 'grip' ? 138 : WIDTH[c.kind] + (unit === 'inch' && c.kind === 'length' ? 16 : 0));
+	const widthOf = (c: Column) => (c.key === 'name' ? (narrow ? 150 : 184) : c.key === 'notes' ? 240 : c.key === 'grip' ? 138 : WIDTH[c.kind] + (unit === 'inch' && c.kind === 'length' ? 16 : 0));
 	const template = $derived(`38px ${columns.map((c) => `${widthOf(c)}px`).join(' ')}`);
 	const wide = $derived(38 + columns.reduce((sum, c) => sum + widthOf(c), 0));
 
@@ -187,7 +192,7 @@
 
 <div
 	class="lines" role="grid" tabindex="0" aria-label="{desk.list === 'boards' ? 'Lumber and sheets' : desk.list === 'things' ? 'Things' : 'Consumables'}, {desk.shownItems.length} lines" aria-multiselectable="true"
-	aria-rowcount={lines.length + 1} aria-colcount={columns.length + 1} aria-activedescendant={lines.length ? `${id}-${row}-${column}` : undefined} bind:this={box} bind:clientHeight={height}
+	aria-rowcount={lines.length + 1} aria-colcount={columns.length + 1} aria-activedescendant={lines.length ? `${id}-${row}-${column}` : undefined} bind:this={box} bind:clientHeight={height} bind:clientWidth={across}
 	onscroll={() => (top = box.scrollTop)} onkeydown={keyed}
 >
 	<div class="head" role="row" aria-rowindex={1} style:grid-template-columns={template} style:width="{wide}px">

@@ -1,0 +1,79 @@
+<script lang="ts">
+	import type { Millimetres } from '$core/units/quantity';
+	import { formatLength } from '$core/units/format-length';
+	import { preferences } from '$lib/state/preferences.svelte';
+
+	/** One bought sheet as it lies on the bench: its grain along it, and a pencil line for every rip, numbered in the order they are made from the near edge. */
+	interface Props {
+		number: number;
+		/** Bought size, mm. */
+		width: Millimetres;
+		length: Millimetres;
+		kerf: Millimetres;
+		/** Widths of the strips, mm. */
+		strips: readonly Millimetres[];
+	}
+	let { number, width, length, kerf, strips }: Props = $props();
+
+	const unit = $derived(preferences.unit);
+	/** Drawn so long, in units of the picture; its width keeps the true proportion. */
+	const LONG = 520;
+	const k = $derived(LONG / length);
+	const laid = $derived.by(() => {
+		let from = 0;
+		return strips.map((strip, i) => {
+			const at = from;
+			from += strip + kerf;
+			return { at, strip, order: i + 1, ripped: at + strip < width - 0.5 };
+		});
+	});
+	const left = $derived(width - laid.reduce((most, s) => Math.max(most, s.at + s.strip + (s.ripped ? kerf : 0)), 0));
+	const tall = $derived(width * k);
+	/** From the near edge up the picture. */
+	const y = (mm: number) => tall - mm * k;
+	const grain = $derived(Array.from({ length: Math.floor(tall / 9) }, (_, i) => `M4 ${6 + i * 9}h${180 + ((i * 67) % 190)}m${18 + ((i * 31) % 25)} 0h${LONG - 250 - ((i * 67) % 190)}`).join(''));
+	const told = $derived(`Sheet ${number}, ${formatLength(width, unit)} x ${formatLength(length, unit)}: ${strips.map((s) => formatLength(s, unit)).join(', ')}`);
+</script>
+
+<figure>
+	<svg viewBox="-1 -1 {LONG + 24} {tall + 2}" role="img" aria-label={told}>
+		<rect width={LONG} height={tall} fill="var(--ply)" stroke="var(--ply-edge)" stroke-width="1.4" />
+		<path d={grain} fill="none" stroke="var(--ply-edge)" stroke-width="0.8" opacity="0.3" />
+		{#each laid as s (s.order)}
+			<text x="8" y={y(s.at + s.strip / 2) + 4} font-size={Math.max(6, Math.min(13, s.strip * k - 1))}>{formatLength(s.strip, unit)}</text>
+			{#if s.ripped}
+				<path d="M0 {y(s.at + s.strip)}H{LONG}" stroke="#33413f" stroke-width="1.4" />
+				<circle cx={LONG + 4 + (s.order % 2) * 10} cy={y(s.at + s.strip)} r="7" fill="var(--sheet)" stroke="#33413f" />
+				<text class="order" x={LONG + 4 + (s.order % 2) * 10} y={y(s.at + s.strip) + 3.4} text-anchor="middle">{s.order}</text>
+			{/if}
+		{/each}
+		{#if left * k > 12}<text x="8" y={y(width - left / 2) + 4} class="rest">{formatLength(left, unit)} left</text>{/if}
+	</svg>
+</figure>
+
+<style>
+	figure {
+		max-width: 620px;
+		margin-bottom: 0.8rem;
+		break-inside: avoid;
+	}
+	text {
+		font-family: var(--font-sans);
+		font-weight: 700;
+		fill: #1f2b2a;
+	}
+	:global(.dark) text {
+		fill: #fff;
+	}
+	.rest {
+		font-size: 11px;
+		font-weight: 500;
+	}
+	.order {
+		font-size: 9.5px;
+		fill: var(--ink);
+	}
+	:global(.dark) .order {
+		fill: var(--ink);
+	}
+</style>
