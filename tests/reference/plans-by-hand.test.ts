@@ -82,6 +82,34 @@ describe('the holder', () => {
 		expect(all.holders.get('h')?.verdict).toBe('cannot-be-built');
 	});
 
+	it('writes out how far it stands out and reaches down, and what pull would tip it', () => {
+		const r = rack({ strips: 2 });
+		const { check, line } = asked(smallWall({ rack: { spacer: true } }));
+		const drop = 1500 + back - foot(180);
+		expect(line('holder:h:seat', 'weight')).toBeCloseTo(r.W, 6);
+		expect(line('holder:h:seat', 'stands out')).toBeCloseTo(r.out, 6);
+		expect(line('holder:h:seat', 'reaches down')).toBeCloseTo(drop, 6);
+		expect(line('holder:h:seat', 'shape')).toBeCloseTo(drop / r.out, 6);
+		expect(line('holder:h:part', 'reaches down')).toBeCloseTo(drop, 6);
+		// Pegs 60 above the foot: about the foot, F × 60 + W × out = W × tan 45° × drop.
+		const tug = check('holder:h:seat').notes.find((n) => n.text.startsWith('An outward pull'))?.values.f as { value: number };
+		expect(tug.value).toBeCloseTo((r.W * (drop - r.out)) / 60, 4);
+	});
+
+	it('that keeps its things past the end of its row does not hold, and says where', () => {
+		const { check, all } = asked(smallWall({ x: 700 }));
+		expect(check('holder:h:place')).toMatchObject({ margin: 0, verdict: 'does-not-hold', subject: { kind: 'holder', id: 'h' } });
+		expect(check('holder:h:place').reason.text).toMatch(/past the end/);
+		expect(all.holders.get('h')?.verdict).not.toBe('holds');
+	});
+
+	it('says how high a heavy thing would still be lifted well, or that there is no such height', () => {
+		const lifting = (mass: number) => asked(smallWall({ rack: { load: { name: 'vise', mass, perSeat: 1, thickness: 80, width: 60, height: 200 } } })).all.warnings.filter((w) => w.message.text.startsWith('Lifting {name}')).map((w) => w.message.text);
+		expect(lifting(18)).toEqual([expect.stringMatching(/At \{o@tape\} it would be 1/)]);
+		expect(lifting(60)).toEqual([expect.stringMatching(/get help/)]);
+		expect(lifting(1.5)).toEqual([]);
+	});
+
 	it('on a lock strip at work rolls its cleat by all of its stand-off', () => {
 		const r = rack({ strips: 2 });
 		const drop = back;
@@ -202,6 +230,13 @@ describe('the row', () => {
 		const couple = roll + V * (88.9 / 2 + 12.7);
 		expect(line('block:b', 'across each')).toBeCloseTo(Math.hypot(V, couple / 150) / 4, 4);
 		expect(all.holders.get('h')?.path).toContain(check('block:b'));
+		// On a spacer the rack bears below the row: its hook pushes out by its weight times tan 45°, which the block's screws hold too.
+		const own2 = rack({ strips: 2 });
+		const spaced = asked(smallWall({ wall: { studs, blocking: [block] }, row: { joints: [at] }, x: 530, rack: { spacer: true } }));
+		const Vs = spaced.line('fixing:r:b', 'V: stud takes');
+		const rolled = spaced.line('fixing:r:b', 'M: roll at this stud') + Vs * (88.9 / 2 + 12.7);
+		expect(Vs - own).toBeCloseTo((own2.self * (900 - 730) + seats.reduce((sum, x) => sum + own2.seat * Math.max(0, 900 - x), 0)) / (900 - x0), 4);
+		expect(spaced.line('block:b', 'pulled out')).toBeCloseTo(rolled / 150 + (Vs - own), 3);
 		// Nobody said how it is fixed: not judged, and neither is what hangs on it.
 		const unsaid = asked(smallWall({ wall: { studs, blocking: [{ ...block, fixing: undefined as never }] }, row: { joints: [at] }, x: 530 }));
 		expect(unsaid.check('block:b').verdict).toBe('cannot-be-judged');
@@ -209,6 +244,23 @@ describe('the row', () => {
 		expect(['cannot-be-judged', 'does-not-hold']).toContain(unsaid.all.holders.get('h')?.verdict);
 		// One that touches no stud holds nothing.
 		expect(asked(smallWall({ wall: { studs, blocking: [{ ...block, x: at + 30 }] }, row: { joints: [at] }, x: 530 })).all.checks.some((c) => c.id === 'block:b' && c.margin !== 0)).toBe(false);
+	});
+
+	it('on a block between studs is judged at the stud it stands nearer to', () => {
+		const studs = [100, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
+		const block = { id: 'b', x: 119.05, y: 1300, width: 761.9, height: 350, depth: 88.9, species: 'spf' as const, fixing: { size: '#10' as const, length: 76.2, count: 4 } };
+		// A row over one stud and a part of the block: screwed to the block nearer to that stud. Its mirror image is nearer to the other.
+		const left = asked(smallWall({ wall: { studs, blocking: [block] }, row: { left: 50, right: 450 }, x: 50 }));
+		const right = asked(smallWall({ wall: { studs, blocking: [block] }, row: { left: 550, right: 950 }, x: 550 }));
+		const place = left.check('fixing:r:b').subject as { x: number };
+		expect((right.check('fixing:r:b').subject as { x: number }).x).toBeCloseTo(1000 - place.x, 6);
+		expect(place.x).toBeLessThan(480);
+		expect(left.check('block:b').reason.text).toMatch(/left stud/);
+		expect(right.check('block:b').reason.text).toMatch(/right stud/);
+		const V = left.line('fixing:r:b', 'V: stud takes');
+		expect(left.line('block:b', 'weight on it')).toBeCloseTo(V * (1 - (place.x - block.x) / block.width), 4);
+		expect(right.line('block:b', 'weight on it')).toBeCloseTo(left.line('block:b', 'weight on it'), 4);
+		expect(left.all.given('b')).toBeCloseTo(V, 6);
 	});
 
 	it('on two rows of one block gives it both', () => {

@@ -50,6 +50,23 @@ describe('places that are remembered', () => {
 		);
 	});
 
+	it('of a second hook follow its own row and the one below, when either changes', () => {
+		const start = tall();
+		const changes: Command[] = [
+			raise('r3', 1445),
+			{ kind: 'change', list: 'rows', id: 'r3', change: { stock: 'ply-1/2' } },
+			{ kind: 'change', list: 'rows', id: 'r2', change: { stock: 'ply-1/2' } },
+			raise('r2', 1855)
+		];
+		const riders = (plan: Plan) => placeHolders(plan).flatMap((l) => l.guests);
+		expect(riders(start).length).toBeGreaterThan(0);
+		for (const change of changes) {
+			riders(start);
+			const now = applied(start, change);
+			expect(riders(now)).toEqual(riders(structuredClone(now)));
+		}
+	});
+
 	it('come back to what hangs below now, not to what hung there before', () => {
 		const start = applied(applied(tall(), hang('h2', 'r2', 1500)), hang('h4', 'r3', 100));
 		const free = placesById(start).get('h2')?.bearing;

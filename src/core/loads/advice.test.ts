@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest';
+import { asked, ROW, smallWall } from '../../../tests/support/small-wall';
+import { sayPhrase } from '../units/phrase';
+import { adviceFor } from './advice';
+import { finish } from './fails-at';
+import type { Plan } from '../plan/types';
+
+const face = { stock: 'ply-18' as const, width: 400, height: 180 };
+const below = { ...ROW, id: 'below', y: 1200 };
+const advised = (plan: Plan) => finish(adviceFor(plan, { kind: 'holder', id: 'h' })).map((a) => sayPhrase(a.text, 'mm'));
+
+describe('advice', () => {
+	it('takes the face down to the next row: from the top of the cleat, up to the next 5 mm', () => {
+		// A half blank of (127 - 3.2 × √2) / 2 = 61.24 at its middle, 18.26 thick at 45°: 52.11 behind, 70.37 in front; 1500 + 52.11 + 70.37 - 1200 = 422.5.
+		expect(advised(smallWall({ rack: { face }, more: { rows: [below] } }))).toEqual(expect.arrayContaining(['Face down to the next row, 425 mm', 'Face 425 mm high with a second hook on the next row']));
+	});
+
+	it('has no face down to a row that it reaches already, or that no board is high enough for', () => {
+		const texts = (y: number) => advised(smallWall({ rack: { face }, more: { rows: [{ ...below, y }] } })).filter((t) => t.includes('next row'));
+		expect(texts(200)).toEqual([]);
+		expect(advised(smallWall({ rack: { face } })).filter((t) => t.includes('next row'))).toEqual([]);
+	});
+
+	it('never mends a margin by what cannot be built: no face over an outlet', () => {
+		const outlet = { id: 'o', kind: 'outlet' as const, name: 'outlet', x: 450, y: 1330, width: 70, height: 40 };
+		const plan = smallWall({ wall: { obstructions: [outlet] }, rack: { face }, more: { rows: [below] } });
+		// There is much to mind here already, and nothing that stops.
+		expect(asked(plan).all.warnings.filter((w) => w.level !== 'stop').length).toBeGreaterThan(1);
+		expect(advised(plan).length).toBeGreaterThan(0);
+		expect(advised(plan).filter((t) => t.includes('next row'))).toEqual([]);
+	});
+});
