@@ -22,7 +22,7 @@ export interface CheckReport {
 	verdict: Omit<VerdictOut, 'id'>;
 	holders: (VerdictOut & { thing: string })[];
 	/** By the name of what hangs: the worst of the holders it hangs on. */
-	things: { name: string; count: number; holders: string[]; verdict: Judged['verdict']; margin: number | null; check: string }[];
+	things: { name: string; count: number; holders: string[]; verdict: Judged['verdict']; margin: number | null; check: string; second?: VerdictOut['second'] }[];
 	rows: VerdictOut[];
 	studs: VerdictOut[];
 	checks: readonly Check[];
@@ -32,11 +32,13 @@ export interface CheckReport {
 /** Stands on everything that says whether a wall holds. */
 export const STANDING_NOTE = 'Allowable values, not breaking loads. Engineers, makers\' data and local codes have the last word.';
 
+const secondOf = (check: Check | undefined) => (check?.second ? { second: { by: check.second.by, margin: check.second.margin } } : {});
+
 const out = (j: Judged) => ({
 	verdict: j.verdict,
 	margin: j.check?.margin ?? null,
 	check: j.check?.id ?? null,
-	...(j.check?.second ? { second: { by: j.check.second.by, margin: j.check.second.margin } } : {}),
+	...secondOf(j.check),
 	...(j.stop ? { stop: j.stop.message } : {})
 });
 const list = (all: Map<string, Judged>): VerdictOut[] => [...all].map(([id, j]) => ({ id, ...out(j) }));
@@ -48,6 +50,6 @@ export function checkReport(plan: Plan): CheckReport {
 		const j = c.holders.get(id);
 		return j ? [{ id, thing: params.load.name, ...out(j) }] : [];
 	});
-	const things = byThing(plan, c).map(({ name, count, holders: on, verdict, check }) => ({ name, count, holders: on, verdict, margin: check.margin, check: check.id }));
+	const things = byThing(plan, c).map(({ name, count, holders: on, verdict, check }) => ({ name, count, holders: on, verdict, margin: check.margin, check: check.id, ...secondOf(check) }));
 	return { note: STANDING_NOTE, verdict: out(c.wall), holders, things, rows: list(c.rows), studs: list(c.studs), checks: c.checks, warnings: c.warnings };
 }
