@@ -8,7 +8,7 @@ import { backBearing, lipBearing, rodTip, roundSection } from '$core/loads/membe
 import { beamDeflection, greatestDeflection } from '$core/loads/statics/beam-deflection';
 import { beamReactions, continuousBeam, type LineLoad } from '$core/loads/statics/continuous-beam';
 import { dropFactor } from '$core/loads/statics/drop';
-import { leafAt, sweepLeaf } from '$core/loads/statics/leaf';
+import { leafAt, worstSwing } from '$core/loads/statics/leaf';
 import { blockJointStress, cleatRoll, rollPull, sheetScrewHeights } from '$core/loads/statics/roll';
 import { beamPulls, localPulls, worstPulls } from '$core/loads/statics/upright';
 import { bendingMaterial } from '$core/materials/bending';
@@ -206,8 +206,14 @@ describe('a swinging leaf', () => {
 		expect(leafAt(leaf, 180).down).toEqual([expect.closeTo(17.5, 9), expect.closeTo(-7.5, 9)]);
 	});
 	it('always gives its weight to the studs', () => {
-		for (const at of sweepLeaf(leaf, 180)) expect(at.down[0] + at.down[1]).toBeCloseTo(10, 9);
-		expect(sweepLeaf(leaf, 120)).toHaveLength(121);
+		for (let angle = 0; angle <= 180; angle += 7) expect(leafAt(leaf, angle).down.reduce((a, b) => a + b)).toBeCloseTo(10, 9);
+	});
+	it('is looked at at the stop itself, between degrees too, and where it is worst between two degrees', () => {
+		expect(worstSwing(leaf, 139.56, (at) => at.down[0]).angle).toBe(139.56);
+		expect(worstSwing(leaf, 0.4, (at) => at.pullOut).angle).toBe(0.4);
+		// r (sin a + 2 cos a) is greatest at atan(1 / 2) = 26.565 degrees.
+		const { angle } = worstSwing(leaf, 180, (at) => at.pullOut + 2 * 400 * at.down[1]);
+		expect(Math.abs(angle - (Math.atan(1 / 2) * 180) / Math.PI)).toBeLessThan(0.02);
 	});
 });
 

@@ -3,7 +3,7 @@ import { stepOf, type Step } from '../loads/check';
 import { allowedLine, capacityLines } from '../loads/checks/joint-lines';
 import { combinedAllowable } from '../loads/fasteners/combined';
 import { jointCapacity, type Joint } from '../loads/fasteners/joint';
-import { sweepLeaf, type Leaf } from '../loads/statics/leaf';
+import { worstSwing, type Leaf, type LeafAt } from '../loads/statics/leaf';
 import { WOOD_CHOICES } from '../materials/bending';
 import { screw, SCREW_LENGTHS, SCREWS, type ScrewSize } from '../materials/screws';
 import { stock } from '../materials/stocks';
@@ -41,14 +41,14 @@ function steps(i: I): Step[] {
 	// The stud next to the hinge line takes the pull: its top screw alone, the others below it. A hinge line past the studs pries on it.
 	const past = Math.max(0, -i.hinge, i.hinge - i.studs);
 	const pry = 1 + past / i.studs;
-	const judged = sweepLeaf(leafOf(i), i.stop).map((at) => {
+	const judge = (at: LeafAt) => {
 		const pull = (at.pullOut / i.height) * pry;
 		const most = Math.max(...at.down.map(Math.abs));
 		const across = most / i.perStud;
 		const both = combinedAllowable(c.axial, c.lateral, pull, across);
 		return { ...at, pull, most, across, both, used: both.allowed > 0 ? Math.hypot(pull, across) / both.allowed : Infinity };
-	});
-	const worst = judged.reduce((a, b) => (b.used > a.used ? b : a));
+	};
+	const worst = judge(worstSwing(leafOf(i), i.stop, (at) => judge(at).used));
 	const resultant = Math.hypot(worst.pull, worst.across);
 	const lifted = Math.min(...worst.down) < 0;
 	const values = { W: newtons(weightOf(i.load)), x: mm(i.hingeOut), r: mm(i.reach), a: angle(worst.angle), h: mm(i.height), s: mm(i.studs), o: mm(i.hinge) };

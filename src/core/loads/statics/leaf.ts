@@ -34,7 +34,21 @@ export function leafAt(leaf: Leaf, angle: Degrees): LeafAt {
 	return { angle, pullOut: leaf.weight * (leaf.hingeOut + leaf.reach * Math.sin(a)), down: [leaf.weight - right, right] };
 }
 
-/** Every angle from closed to the stop, a degree at a time. @example sweepLeaf(leaf, 120).length // 121 */
-export function sweepLeaf(leaf: Leaf, stop: Degrees): LeafAt[] {
-	return Array.from({ length: Math.floor(stop) + 1 }, (_, i) => leafAt(leaf, i));
+/** How finely the worst angle is looked for once its degree is known. */
+const FINE: Degrees = 1 / 50;
+
+/** A leaf at every step between two angles, and at the last of them itself. */
+const swing = (leaf: Leaf, from: Degrees, to: Degrees, step: Degrees): LeafAt[] =>
+	[...Array.from({ length: Math.ceil((to - from) / step) }, (_, i) => from + i * step), to].map((angle) => leafAt(leaf, angle));
+
+/**
+ * What is worst over the whole swing, from closed to the stop: found to the degree, then to a fiftieth of one about there. The stop itself is
+ * always looked at.
+ * @param judge what is used at an angle; the most of it is the worst
+ * @example worstSwing(leaf, 120, (at) => at.pullOut).angle // 90
+ */
+export function worstSwing(leaf: Leaf, stop: Degrees, judge: (at: LeafAt) => number): LeafAt {
+	const worst = (all: readonly LeafAt[]) => all.map((at) => ({ at, used: judge(at) })).reduce((a, b) => (b.used > a.used ? b : a)).at;
+	const { angle } = worst(swing(leaf, 0, stop, 1));
+	return worst([leafAt(leaf, angle), ...swing(leaf, Math.max(0, angle - 1), Math.min(stop, angle + 1), FINE)]);
 }

@@ -55,6 +55,17 @@
 		align-items: center;
 		margin-bottom: 10px;
 	}
+	/* On a phone a board is looked along, not squeezed. */
+	@media screen and (max-width: 900px) {
+		.board {
+			overflow-x: auto;
+			overflow-y: hidden;
+			padding-bottom: 8px;
+		}
+		.lanes {
+			min-width: 44rem;
+		}
+	}
 	.number {
 		font-weight: 700;
 		color: var(--pencil);

@@ -30,7 +30,9 @@
 	const say = (mm: number) => formatLength(mm, unit);
 	const fineLength = (mm: number) => formatQuantity({ value: mm, dim: 'fine-length' }, unit);
 	const top = $derived(tallest(wall));
-	const usual = $derived([0.2, 0.4, 0.6, 0.8].map((share) => Math.round((wall.height * share) / 50) * 50));
+	/** At round figures of the tape in hand. */
+	const step = $derived(unit === 'inch' ? 2 * 25.4 : 50);
+	const usual = $derived([0.2, 0.4, 0.6, 0.8].map((share) => Math.round((wall.height * share) / step) * step));
 	let heights = $state<number[] | null>(null);
 	let noise = $state(DEFAULT_NOISE);
 	// What a sweep cannot tell, to begin with like the studs that are there.

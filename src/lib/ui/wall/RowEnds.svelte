@@ -11,13 +11,13 @@
 
 {#each ['left', 'right'] as const as part (part)}
 	<rect
-		data-grip role="presentation" x={row[part] - 7 / k} y={middle - 11 / k} width={14 / k} height={22 / k} fill="var(--sheet)" stroke="var(--chalk)" stroke-width="2"
+		class="end" data-grip role="presentation" x={row[part] - 7 / k} y={middle - 11 / k} width={14 / k} height={22 / k} fill="var(--sheet)" stroke="var(--chalk)" stroke-width="2"
 		onpointerdown={(e) => grab(e, { kind: 'row', id: row.id, part })}
 	/>
 {/each}
 
 <style>
-	rect {
+	.end {
 		vector-effect: non-scaling-stroke;
 		cursor: ew-resize;
 	}
