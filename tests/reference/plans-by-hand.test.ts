@@ -29,12 +29,14 @@ function rack(o: { strips?: number; height?: number; pegs?: number } = {}) {
 	const self = parts.slice(0, 3).reduce((sum, p) => sum + p.w, 0);
 	return { W, self, seat: (W - self) / 4, out: parts.reduce((sum, p) => sum + p.w * p.out, 0) / W, things: parts.slice(3) };
 }
+const PEGS: PegRackParams['pegs'] = { diameter: 19.05, projection: 100, depth: 19.05, tilt: 0, height: 60, spacing: { kind: 'equal-gaps', count: 4 }, pair: null };
+const THING = { name: 'thing', mass: 1.5, perSeat: 2, thickness: 40, width: 60, height: 200 };
 const plain = rack();
 const foot = (height: number) => 1500 + back + front - height;
 
 describe('the holder', () => {
 	it('of pairs gives each peg half of its seat', () => {
-		const pegs: PegRackParams['pegs'] = { diameter: 19.05, projection: 100, depth: 19.05, tilt: 0, height: 60, spacing: { kind: 'equal-gaps', count: 4 }, pair: { bar: 10, slack: 2 } };
+		const pegs = { ...PEGS, pair: { bar: 10, slack: 2 } };
 		const M = (1.5 * g * (40 + 80)) / 2;
 		expect(asked(smallWall({ rack: { pegs } })).line('holder:h:peg', 'turns the peg')).toBeCloseTo(M, 6);
 		expect(asked(smallWall({ rack: { pegs } })).check('holder:h:peg').margin).toBeCloseTo((16_600 * 0.00689475729) / 4 / ((32 * M) / (Math.PI * 19.05 ** 3)), 4);
@@ -94,6 +96,11 @@ describe('the holder', () => {
 		// Pegs 60 above the foot: about the foot, F × 60 + W × out = W × tan 45° × drop.
 		const tug = check('holder:h:seat').notes.find((n) => n.text.startsWith('An outward pull'))?.values.f as { value: number };
 		expect(tug.value).toBeCloseTo((r.W * (drop - r.out)) / 60, 4);
+		// At 30° it slides off sooner: tan 30° for 1.
+		const flat = asked(smallWall({ row: { bevel: 30 }, rack: { spacer: true, face: { stock: 'ply-18', width: 400, height: 300 }, load: { ...THING, perSeat: 1 } } }));
+		const [W, out, reach] = ['weight', 'stands out', 'reaches down'].map((l) => flat.line('holder:h:seat', l)) as [number, number, number];
+		const pull = flat.check('holder:h:seat').notes.find((n) => n.text.startsWith('An outward pull'))?.values.f as { value: number };
+		expect(pull.value).toBeCloseTo((W * (reach * Math.tan(Math.PI / 6) - out)) / 60, 4);
 	});
 
 	it('that keeps its things past the end of its row does not hold, and says where', () => {
@@ -237,6 +244,16 @@ describe('the row', () => {
 		const rolled = spaced.line('fixing:r:b', 'M: roll at this stud') + Vs * (88.9 / 2 + 12.7);
 		expect(Vs - own).toBeCloseTo((own2.self * (900 - 730) + seats.reduce((sum, x) => sum + own2.seat * Math.max(0, 900 - x), 0)) / (900 - x0), 4);
 		expect(spaced.line('block:b', 'pulled out')).toBeCloseTo(rolled / 150 + (Vs - own), 3);
+		// So it does when it bears on the row below, or hangs on it too; not when its own cleat's edge is all it bears on.
+		const below = { ...ROW, id: 'below', y: 1200, joints: [] };
+		const face = { stock: 'ply-18' as const, width: 400, height: 425 };
+		for (const more of [{}, { secondHook: true }]) {
+			const low = asked(smallWall({ wall: { studs, blocking: [block] }, row: { joints: [at] }, x: 530, rack: { face, ...more }, more: { rows: [below] } }));
+			const here = low.line('fixing:r:b', 'V: stud takes');
+			const turned = low.line('fixing:r:b', 'M: roll at this stud') + here * (88.9 / 2 + 12.7);
+			expect(low.line('block:b', 'pulled out')).toBeCloseTo(turned / 150 + (here - own), 3);
+		}
+		expect(line('block:b', 'pulled out')).toBeCloseTo(couple / 150, 4);
 		// Nobody said how it is fixed: not judged, and neither is what hangs on it.
 		const unsaid = asked(smallWall({ wall: { studs, blocking: [{ ...block, fixing: undefined as never }] }, row: { joints: [at] }, x: 530 }));
 		expect(unsaid.check('block:b').verdict).toBe('cannot-be-judged');
