@@ -29,7 +29,9 @@ async function open(path = '/shop/main') {
 const entry = () => kammer.screen.shape('textarea');
 const tab = (title: string) => kammer.screen.click(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${title}")]`));
 const row = (name: string) => By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()="${name}"]]`);
-const cell = (name: string, n: number) => By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()="${name}"]]/span[@role="gridcell"][${n + 1}]`);
+/** An inch mark in a name must not end the xpath's string. */
+const quoted = (name: string) => (name.includes('"') ? `'${name}'` : `"${name}"`);
+const cell = (name: string, n: number) => By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()=${quoted(name)}]]/span[@role="gridcell"][${n + 1}]`);
 const seen = async (by: By) => (await kammer.screen.driver.findElements(by)).length > 0;
 const text = async () => kammer.screen.driver.findElement(By.css('body')).getText();
 const says = (words: RegExp) => until(async () => words.test(await text()), `${words} on the page`);
