@@ -85,6 +85,11 @@ describe('on a phone', () => {
 		await kammer.screen.button('More');
 		await kammer.screen.click(By.xpath('//header//button[normalize-space()="inch"]'));
 		await kammer.screen.click(By.xpath('//header//button[normalize-space()="mm"]'));
+		// It goes away by a press elsewhere: it must not lie over the band.
+		const rest = () => ask<number>(`return document.querySelector('header .rest').getClientRects().length`);
+		expect(await rest()).toBe(1);
+		await kammer.screen.click(By.css('[data-wall]'));
+		expect(await rest()).toBe(0);
 		await kammer.screen.stage('Stock-take');
 		const heads = await until(async () => {
 			const found = await ask<{ words: string; right: number }[]>(`return [...document.querySelectorAll('[role=columnheader]')].map((e) => ({ words: e.textContent.trim(), right: e.getBoundingClientRect().right }))`);

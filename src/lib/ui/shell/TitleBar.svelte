@@ -24,13 +24,19 @@
 	let unfolded = $state(false);
 	const past = $derived(work.history.past.at(-1));
 	const future = $derived(work.history.future.at(-1));
+	let tools: HTMLElement;
+	/** A press elsewhere, or Escape, folds the rest away again. */
+	const away = (e: PointerEvent) => !tools.contains(e.target as Node) && (unfolded = false);
+	const escaped = (e: KeyboardEvent) => e.key === 'Escape' && (unfolded = false);
 </script>
+
+<svelte:window onpointerdowncapture={away} onkeydown={escaped} />
 
 <header class="no-print">
 	<a href="/" class="home">Kammer</a>
 	<h1 title={name}>{name}</h1>
 	<p class="keep {work.keeping}" role="status">{words[work.keeping]}{work.keeping === 'refused' ? `: ${work.refusal}` : ''}</p>
-	<div class="tools">
+	<div class="tools" bind:this={tools}>
 		<Button size="sm" color="alternative" disabled={!past} title={past ? `Undo: ${past.label}` : 'Nothing to undo'} onclick={() => work.undo()}>Undo</Button>
 		<Button size="sm" color="alternative" disabled={!future} title={future ? `Redo: ${future.label}` : 'Nothing to redo'} onclick={() => work.redo()}>Redo</Button>
 		<!-- On a phone the rest waits behind one button, so that the bar stays one line. -->
