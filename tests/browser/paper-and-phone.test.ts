@@ -88,7 +88,7 @@ describe('on a phone', () => {
 		// It goes away by a press elsewhere: it must not lie over the band.
 		const rest = () => ask<number>(`return document.querySelector('header .rest').getClientRects().length`);
 		expect(await rest()).toBe(1);
-		await kammer.screen.click(By.css('[data-wall]'));
+		await kammer.screen.click(By.css('aside h2'));
 		expect(await rest()).toBe(0);
 		await kammer.screen.stage('Stock-take');
 		const heads = await until(async () => {
