@@ -72,6 +72,27 @@ describe('the holder', () => {
 		expect(check('holder:h:hook-2').margin).toBeCloseTo(check('holder:h:hook').margin as number, 9);
 	});
 
+	it('bears on no stretch of the row below that another rack rides on; beside it, it does', () => {
+		const face = { stock: 'ply-18' as const, width: 400, height: 425 };
+		const below = { ...ROW, id: 'below', y: 1200, right: 1150 };
+		const beside = (x: number) => {
+			const plan = smallWall({ row: { right: 1150 }, rack: { face }, more: { rows: [below] } });
+			const h = plan.holders[0] as Holder;
+			plan.holders.push({ ...h, id: 'rider', mount: { ...h.mount, x }, params: { ...h.params, secondHook: true } });
+			return asked(plan).all.holders.get('h')?.placed.bearing;
+		};
+		// The first stands from 300 to 700.
+		expect(beside(500)).toMatchObject({ kind: 'cleat-edge', taken: true });
+		expect(beside(700)).toMatchObject({ kind: 'row-below', y: 1200 + front });
+	});
+
+	it('is told at the studs on either side of it, and at no other', () => {
+		const studs = [100, 300, 600, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
+		const { check } = asked(smallWall({ wall: { studs }, x: 640, rack: { face: { stock: '1x8', width: 250, height: 180 } } }));
+		const told = studs.map((s) => check(`fixing:r:${s.id}`).lines.some((l) => l.label === 'weight of Rack'));
+		expect(told).toEqual([false, false, true, true]);
+	});
+
 	it('has screws of its second hook that meet a peg, and says so', () => {
 		const below = { ...ROW, id: 'below', y: 1300 };
 		const face = { stock: '1x8' as const, width: 400, height: 350 };
