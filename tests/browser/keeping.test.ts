@@ -32,7 +32,7 @@ describe('a wall changed in two places', () => {
 	/** Both versions are on the screen, by name. */
 	const offered = (id: string) =>
 		until(async () => {
-			const [dialog] = await screen.driver.findElements(By.css('dialog'));
+			const [dialog] = await screen.driver.findElements(By.css('dialog[open]'));
 			const text = (await dialog?.getText()) ?? '';
 			return text.includes(`Mine ${id}`) && text.includes(`Theirs ${id}`);
 		}, 'both versions to be offered');
