@@ -2,15 +2,13 @@ import { stock, type StockId } from '../materials/stocks';
 import type { Plan } from '../plan/types';
 import { count, mm, phrase, type Phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
+import { layCuts, type LaidCuts } from './lay-cuts';
 import { fewestBoards, type BoardAnswer, type BoardProblem } from './fewest-boards';
 import { collectPieces, type Piece, type PieceGroup } from './pieces';
 import type { Solver } from './solver';
 
 /** One strip of a board from its left end: pieces with their places, and what is left. */
-export interface Lane {
-	cuts: { piece: Piece; from: Millimetres; to: Millimetres }[];
-	offcut: Millimetres;
-}
+export type Lane = LaidCuts<Piece>;
 
 export interface CutBoard {
 	lanes: Lane[];
@@ -67,18 +65,6 @@ function byLength(pieces: Piece[]): Map<number, Piece[]> {
 	return lengths;
 }
 
-function laneOf(pieces: Piece[], board: Millimetres, kerf: Millimetres): Lane {
-	let at = 0;
-	const cuts = [...pieces]
-		.sort((a, b) => b.length - a.length)
-		.map((piece) => {
-			const from = at;
-			at = from + piece.length + kerf;
-			return { piece, from, to: from + piece.length };
-		});
-	return { cuts, offcut: Math.max(0, board - at) };
-}
-
 function proofOf(answer: BoardAnswer, boards: number, bound: number, p: BoardProblem, lanes: number): Phrase {
 	const total = p.items.reduce((sum, i) => sum + i.count * (i.length + p.kerf), 0);
 	const values = { n: count(boards), low: count(bound), total: mm(total), room: mm((boards - 1) * lanes * (p.board + p.kerf)), less: count(boards - 1) };
@@ -96,7 +82,7 @@ function proofOf(answer: BoardAnswer, boards: number, bound: number, p: BoardPro
 
 function toGroup(group: PieceGroup, kerf: Millimetres, lengths: Map<number, Piece[]>, problem: BoardProblem, answer: BoardAnswer, unfit: Piece[]): CutGroup {
 	const left = [...lengths.values()].map((pieces) => [...pieces]);
-	const lanes = answer.boards.map((items) => laneOf(items.map((i) => (left[i] as Piece[]).shift() as Piece), group.boardLength, kerf));
+	const lanes = answer.boards.map((items) => layCuts(items.map((i) => (left[i] as Piece[]).shift() as Piece), group.boardLength, kerf));
 	const boards: CutBoard[] = [];
 	for (let i = 0; i < lanes.length; i += group.lanes) boards.push({ lanes: lanes.slice(i, i + group.lanes) });
 	const bound = Math.ceil(answer.bound / group.lanes);

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Millimetres } from '$core/units/quantity';
+	import { layCuts } from '$core/cutting/lay-cuts';
 	import { formatLength } from '$core/units/format-length';
 	import { preferences } from '$lib/state/preferences.svelte';
 
@@ -19,16 +20,12 @@
 	/** Drawn so long, in units of the picture; its width keeps the true proportion. */
 	const LONG = 520;
 	const k = $derived(LONG / length);
-	const laid = $derived.by(() => {
-		let from = 0;
-		return strips.map((strip, i) => {
-			const at = from;
-			from += strip + kerf;
-			return { at, strip, order: i + 1, ripped: at + strip < width - 0.5 };
-		});
-	});
-	const left = $derived(width - laid.reduce((most, s) => Math.max(most, s.at + s.strip + (s.ripped ? kerf : 0)), 0));
+	const laid = $derived(layCuts(strips.map((strip) => ({ length: strip })), width, kerf));
+	/** The last strip may end with the sheet: no cut there. */
+	const ripped = (to: Millimetres) => to < width - 0.5;
 	const tall = $derived(width * k);
+	/** Numbers stand in two lanes: narrow strips bring them close. */
+	const orderX = (i: number) => LONG + 4 + ((i + 1) % 2) * 10;
 	/** From the near edge up the picture. */
 	const y = (mm: number) => tall - mm * k;
 	const grain = $derived(Array.from({ length: Math.floor(tall / 9) }, (_, i) => `M4 ${6 + i * 9}h${180 + ((i * 67) % 190)}m${18 + ((i * 31) % 25)} 0h${LONG - 250 - ((i * 67) % 190)}`).join(''));
@@ -39,15 +36,15 @@
 	<svg viewBox="-1 -1 {LONG + 24} {tall + 2}" role="img" aria-label={told}>
 		<rect width={LONG} height={tall} fill="var(--ply)" stroke="var(--ply-edge)" stroke-width="1.4" />
 		<path d={grain} fill="none" stroke="var(--ply-edge)" stroke-width="0.8" opacity="0.3" />
-		{#each laid as s (s.order)}
-			<text x="8" y={y(s.at + s.strip / 2) + 4} font-size={Math.max(6, Math.min(13, s.strip * k - 1))}>{formatLength(s.strip, unit)}</text>
-			{#if s.ripped}
-				<path d="M0 {y(s.at + s.strip)}H{LONG}" stroke="#33413f" stroke-width="1.4" />
-				<circle cx={LONG + 4 + (s.order % 2) * 10} cy={y(s.at + s.strip)} r="7" fill="var(--sheet)" stroke="#33413f" />
-				<text class="order" x={LONG + 4 + (s.order % 2) * 10} y={y(s.at + s.strip) + 3.4} text-anchor="middle">{s.order}</text>
+		{#each laid.cuts as { piece, from, to }, i (i)}
+			<text x="8" y={y(from + piece.length / 2) + 4} font-size={Math.max(6, Math.min(13, piece.length * k - 1))}>{formatLength(piece.length, unit)}</text>
+			{#if ripped(to)}
+				<path d="M0 {y(to)}H{LONG}" stroke="#33413f" stroke-width="1.4" />
+				<circle cx={orderX(i)} cy={y(to)} r="7" fill="var(--sheet)" stroke="#33413f" />
+				<text class="order" x={orderX(i)} y={y(to) + 3.4} text-anchor="middle">{i + 1}</text>
 			{/if}
 		{/each}
-		{#if left * k > 12}<text x="8" y={y(width - left / 2) + 4} class="rest">{formatLength(left, unit)} left</text>{/if}
+		{#if laid.offcut * k > 12}<text x="8" y={y(width - laid.offcut / 2) + 4} class="rest">{formatLength(laid.offcut, unit)} left</text>{/if}
 	</svg>
 </figure>
 
