@@ -1,5 +1,6 @@
 import { segmentsOn } from '../cleats/segments';
 import { buildHolder } from '../loads/place';
+import { boughtLength } from './bought-length';
 import { DOWEL, stock, type StockId } from '../materials/stocks';
 import type { Part } from '../holders/types';
 import type { Plan } from '../plan/types';
@@ -32,15 +33,14 @@ export interface PieceGroup {
 	pieces: Piece[];
 }
 
-function groupOf(part: Part, lengths: Plan['cutting']['lengths']): Omit<PieceGroup, 'pieces'> {
-	const bought = (id: StockId | 'dowel', usual: number) => lengths.find((l) => l.stock === id)?.length ?? usual;
+function groupOf(part: Part, cutting: Plan['cutting']): Omit<PieceGroup, 'pieces'> {
 	switch (part.kind) {
 		case 'cleat': {
 			const s = stock(part.stock);
 			return {
 				key: `cleat ${part.stock} ${part.blank} ${part.bevel}`,
 				title: phrase(`${s.title}, {w} wide, ripped in two at {b}°`, { w: mm(part.blank), b: String(part.bevel) }),
-				kind: 'cleat', stock: part.stock, boardLength: bought(part.stock, s.length), lanes: 2,
+				kind: 'cleat', stock: part.stock, boardLength: boughtLength(cutting, part.stock), lanes: 2,
 				strip: s.kind === 'ply' ? part.blank : null, bevel: part.bevel, tooWide: part.blank > s.width
 			};
 		}
@@ -51,7 +51,7 @@ function groupOf(part: Part, lengths: Plan['cutting']['lengths']): Omit<PieceGro
 			return {
 				key: ply || tooWide ? `board ${part.stock} ${part.width}` : `board ${part.stock}`,
 				title: ply || tooWide ? phrase(`${s.title}, {w} wide`, { w: mm(part.width) }) : phrase(s.title),
-				kind: 'board', stock: part.stock, boardLength: bought(part.stock, s.length), lanes: 1,
+				kind: 'board', stock: part.stock, boardLength: boughtLength(cutting, part.stock), lanes: 1,
 				strip: ply ? part.width : null, bevel: null, tooWide
 			};
 		}
@@ -59,7 +59,7 @@ function groupOf(part: Part, lengths: Plan['cutting']['lengths']): Omit<PieceGro
 			return {
 				key: `dowel ${part.diameter}`,
 				title: phrase(`${DOWEL.title}, {d} across`, { d: mm(part.diameter) }),
-				kind: 'dowel', stock: 'dowel', boardLength: bought('dowel', DOWEL.length), lanes: 1, strip: null, bevel: null, tooWide: false
+				kind: 'dowel', stock: 'dowel', boardLength: boughtLength(cutting, 'dowel'), lanes: 1, strip: null, bevel: null, tooWide: false
 			};
 	}
 }
@@ -71,7 +71,7 @@ function groupOf(part: Part, lengths: Plan['cutting']['lengths']): Omit<PieceGro
 export function collectPieces(plan: Plan): PieceGroup[] {
 	const groups = new Map<string, PieceGroup>();
 	const take = (part: Part, owner: Piece['owner']) => {
-		const group = groupOf(part, plan.cutting.lengths);
+		const group = groupOf(part, plan.cutting);
 		const into = groups.get(group.key) ?? { ...group, pieces: [] };
 		groups.set(group.key, into);
 		for (let i = 0; i < part.count; i++) {

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { stock, type StockId } from '$core/materials/stocks';
+	import { boughtLength } from '$core/cutting/bought-length';
+	import { stock } from '$core/materials/stocks';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import { boardWord } from './words';
@@ -13,7 +14,6 @@
 	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
 
 	const unit = $derived(preferences.unit);
-	const boughtLength = (id: StockId) => open.plan.cutting.lengths.find((l) => l.stock === id)?.length ?? stock(id).length;
 </script>
 
 <section class="boards" aria-label="Boards and their cuts">
@@ -21,7 +21,7 @@
 		<div class="group">
 			<h2>{s.title}: {s.sheets.length} {s.sheets.length === 1 ? 'sheet' : 'sheets'}, ripped along the grain first</h2>
 			{#each s.sheets as strips, i (i)}
-				<SheetDiagram number={i + 1} width={stock(s.stock).width} length={boughtLength(s.stock)} kerf={job.plan?.kerf ?? 0} {strips} />
+				<SheetDiagram number={i + 1} width={stock(s.stock).width} length={boughtLength(open.plan.cutting, s.stock)} kerf={job.plan?.kerf ?? 0} {strips} />
 			{/each}
 		</div>
 	{/each}

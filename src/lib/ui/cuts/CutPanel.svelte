@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { boughtLength } from '$core/cutting/bought-length';
 	import { Button, Progressbar } from 'flowbite-svelte';
 	import { cutListCsv } from '$exchange/cut-list-csv';
 	import { plugsWanted, screwsWanted } from '$core/cutting/screws';
-	import { DOWEL, stock } from '$core/materials/stocks';
+	import { stock } from '$core/materials/stocks';
 	import type { Cutting } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
@@ -25,8 +26,7 @@
 	const plugs = $derived(plugsWanted(open.plan));
 	const into = $derived(plugs ? 'plugs' : open.plan.wall.build?.kind === 'plank' ? 'boards' : 'studs');
 	const stocks = $derived([...new Set(cuts?.groups.map((g) => g.stock) ?? [])]);
-	const usual = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? DOWEL.length : stock(id).length);
-	const bought = (id: Cutting['lengths'][number]['stock']) => open.plan.cutting.lengths.find((l) => l.stock === id)?.length ?? usual(id);
+	const bought = (id: Cutting['lengths'][number]['stock']) => boughtLength(open.plan.cutting, id);
 	const title = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? 'Dowels' : stock(id).title);
 
 	function setLength(id: Cutting['lengths'][number]['stock'], length: number) {

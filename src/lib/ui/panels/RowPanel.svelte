@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { boughtLength } from '$core/cutting/bought-length';
 	import { Button } from 'flowbite-svelte';
 	import { blockCommands, jointsFor } from '$core/arrange/joints';
 	import type { Bevel } from '$core/cleats/profile';
@@ -42,7 +43,7 @@
 	/** Above the cleat's lower edge, or the sheet's foot. */
 	const heights = $derived(screwLines(row, profile).map((y) => y - row.y + (row.backer?.below ?? 0)));
 	const say = (x: number) => formatLength(x, unit);
-	const board = $derived(open.plan.cutting.lengths.find((l) => l.stock === row.stock)?.length ?? stock(row.stock).length);
+	const board = $derived(boughtLength(open.plan.cutting, row.stock));
 	const tooLong = $derived(marks.some((m) => m.length > board + 0.01));
 	const rip = $derived([
 		{ label: 'blade takes', sum: phrase('{k} / cos {b}', { k: mm(open.plan.cutting.kerf), b: angle(row.bevel) }), result: mm(profile.lost) },

@@ -1,8 +1,8 @@
 <script lang="ts">
+	import { boughtLength } from '$core/cutting/bought-length';
 	import { Button } from 'flowbite-svelte';
 	import { nextRowHeight, rowEnds } from '$core/arrange/first-place';
 	import { blockCommands, jointsFor } from '$core/arrange/joints';
-	import { stock } from '$core/materials/stocks';
 	import { MM_PER_INCH } from '$core/units/quantity';
 	import type { Verdict } from '$core/loads/check';
 	import type { Command } from '$core/plan/commands';
@@ -35,7 +35,7 @@
 		const left = roundToTape(ends.left, unit);
 		const right = Math.min(plan.wall.width, roundToTape(ends.right, unit));
 		const id = like?.stock ?? (inch ? 'ply-3/4' : 'ply-18');
-		const board = plan.cutting.lengths.find((l) => l.stock === id)?.length ?? stock(id).length;
+		const board = boughtLength(plan.cutting, id);
 		const cleat = { y, left, right, stock: id, bevel: like?.bevel ?? 45, blank: like?.blank ?? (inch ? 5 * MM_PER_INCH : 130) } as const;
 		const joints = jointsFor(plan, cleat, board);
 		const screws = like?.screws ?? { size: '#10', length: inch ? 3 * MM_PER_INCH : 80, perStud: 1 };
