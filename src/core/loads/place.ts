@@ -100,6 +100,9 @@ export function holderWeights(built: BuiltHolder, profile: CleatProfile): Holder
 	return weights;
 }
 
+/** How far a holder reaches down from where its hook rides to its lower bearing. */
+export const dropOf = (p: Pick<Placed, 'row' | 'profile' | 'bearing'>): Millimetres => p.row.y + p.profile.back - p.bearing.y;
+
 /** Does any holder of a row touch the stretch from `from` to `to`? */
 function hangsBetween({ placed, guests, widest }: LaidRow, from: Millimetres, to: Millimetres): boolean {
 	if (guests.some((g) => g.right > from && g.left < to)) return true;

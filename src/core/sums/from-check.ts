@@ -1,5 +1,5 @@
 import type { Check } from '../loads/check';
-import { holderWeights, type Placed } from '../loads/place';
+import { dropOf, holderWeights, type Placed } from '../loads/place';
 import { combine } from '../loads/statics/seat';
 import type { Plan } from '../plan/types';
 import { claddingDepth } from '../survey/cladding-depth';
@@ -20,7 +20,7 @@ function seatSum(p: Placed): AsSum {
 	return {
 		name: 'seat',
 		inputs: {
-			bevel: String(p.profile.bevel), thickness: p.profile.thickness, back: p.profile.back, drop: Math.max(0, p.row.y + p.profile.back - p.bearing.y), self: self.weight / GRAVITY, selfOut: Math.max(0, self.standOff),
+			bevel: String(p.profile.bevel), thickness: p.profile.thickness, back: p.profile.back, drop: Math.max(0, dropOf(p)), self: self.weight / GRAVITY, selfOut: Math.max(0, self.standOff),
 			load: load.weight / GRAVITY, out: Math.max(0, load.standOff), lock: p.holder.params.lockStrip
 		}
 	};

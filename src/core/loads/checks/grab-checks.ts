@@ -4,7 +4,7 @@ import { checkOf, type Check } from '../check';
 import { CD_BUMP } from '../fasteners/joint';
 import { GRAB, GRAB_UNDER } from '../grab';
 import { DOWEL_FACTOR, rodStress } from '../members/rod';
-import type { HolderWeights, Placed } from '../place';
+import { dropOf, type HolderWeights, type Placed } from '../place';
 import { combine, seat } from '../statics/seat';
 
 /**
@@ -29,7 +29,7 @@ export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
 	if (lockStrip) return [peg];
 	const front = p.profile.thickness + p.built.face.thickness;
 	const all = combine([weights.self, ...weights.things, { weight: GRAB, standOff: front + pegs.projection }]);
-	const drop = p.row.y + p.profile.back - p.bearing.y;
+	const drop = dropOf(p);
 	const s = seat({ bevel: p.profile.bevel, standOff: all.standOff, drop });
 	return [
 		peg,

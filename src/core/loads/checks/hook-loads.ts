@@ -1,6 +1,6 @@
 import { once } from '../../once';
 import type { Millimetres, Newtons, NewtonsPerMillimetre } from '../../units/quantity';
-import { holderWeights, type Placed, type PlacedWeight } from '../place';
+import { dropOf, holderWeights, type Placed, type PlacedWeight } from '../place';
 import type { LineLoad } from '../statics/continuous-beam';
 import { heavyEnd, type OutWeight } from '../statics/seat';
 
@@ -105,7 +105,7 @@ export const hookLoad = once((p: Placed): HookLoad | null => {
 	const half = Math.min(weightAt - lap.from, lap.to - weightAt);
 	if (!(half > 0)) return null;
 	const seats = bySeat(things);
-	const drop = p.row.y + p.profile.back - p.bearing.y;
+	const drop = dropOf(p);
 	const tan = Math.tan((p.profile.bevel * Math.PI) / 180);
 	const locked = p.holder.params.lockStrip && drop > 0 && standOff / drop > tan;
 	return {

@@ -6,7 +6,7 @@ import { angle, count, mm, newtons, phrase, ratio, type Phrase } from '../../uni
 import { checkOf, failedStep, type Check, type StepParts, type SumLine } from '../check';
 import { CD_STORAGE } from '../fasteners/joint';
 import { lateral } from '../fasteners/lateral';
-import type { HolderWeights, Placed } from '../place';
+import { dropOf, type HolderWeights, type Placed } from '../place';
 import { FRICTION, greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type OutWeight, type SeatInput } from '../statics/seat';
 
 /** What a holder bears on, in words. */
@@ -27,8 +27,6 @@ export const LOST_WORDS = {
 
 const SOURCE = 'statics of a body on a slope with one lower bearing';
 const FRICTION_ANGLE = (Math.atan(FRICTION) * 180) / Math.PI;
-
-const dropOf = (p: Placed) => p.row.y + p.profile.back - p.bearing.y;
 
 function dropLine(p: Placed): SumLine {
 	return {
