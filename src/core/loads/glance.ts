@@ -7,6 +7,7 @@ import type { Millimetres } from '../units/quantity';
 import { phrase, type Phrase } from '../units/phrase';
 import type { Verdict } from './check';
 import { checkPlan } from './check-plan';
+import { tallyOf } from './tally';
 
 /** A stretch of wall, to be drawn small. */
 interface Box {
@@ -30,7 +31,7 @@ export interface Glance {
 	open: Phrase[];
 }
 
-function openOf(plan: Plan, stops: number, tally: ReadonlyMap<Verdict, number>): Phrase[] {
+function openOf(plan: Plan, stops: number, tally: Readonly<Record<Verdict, number>>): Phrase[] {
 	const found: Phrase[] = [];
 	const say = (n: number, one: string, many: string) => {
 		if (n > 0) found.push(phrase(n === 1 ? one : many, { n: String(n) }));
@@ -40,17 +41,15 @@ function openOf(plan: Plan, stops: number, tally: ReadonlyMap<Verdict, number>):
 	if (plan.rows.length === 0) return [...found, phrase('lay out a row')];
 	if (plan.holders.length === 0) return [...found, phrase('hang a holder')];
 	say(stops, 'one thing to put right before it is built', '{n} things to put right before it is built');
-	say(tally.get('does-not-hold') ?? 0, 'one holder does not hold', '{n} holders do not hold');
-	say(tally.get('cannot-be-judged') ?? 0, 'one holder cannot be judged', '{n} holders cannot be judged');
-	say(tally.get('close') ?? 0, 'one holder is close', '{n} holders are close');
+	say(tally['does-not-hold'], 'one holder does not hold', '{n} holders do not hold');
+	say(tally['cannot-be-judged'], 'one holder cannot be judged', '{n} holders cannot be judged');
+	say(tally.close, 'one holder is close', '{n} holders are close');
 	return found;
 }
 
 /** Looks at a plan as one would from the door. @example glanceAt(plan).verdict // 'close' */
 export function glanceAt(plan: Plan): Glance {
 	const checks = checkPlan(plan);
-	const tally = new Map<Verdict, number>();
-	for (const h of checks.holders.values()) tally.set(h.verdict, (tally.get(h.verdict) ?? 0) + 1);
 	return {
 		width: plan.wall.width,
 		height: tallest(plan.wall),
@@ -59,6 +58,6 @@ export function glanceAt(plan: Plan): Glance {
 		rows: plan.rows.map((r) => ({ x: r.left, y: r.y, width: r.right - r.left, height: rowProfile(r, plan.cutting.kerf).front })),
 		holders: [...checks.holders.values()].map(({ placed: p, verdict }) => ({ x: p.left, y: p.foot, width: p.right - p.left, height: p.top - p.foot, hangs: p.built.hangsBelow, verdict })),
 		verdict: plan.holders.length > 0 ? checks.wall.verdict : null,
-		open: openOf(plan, checks.warnings.filter((w) => w.level === 'stop').length, tally)
+		open: openOf(plan, checks.warnings.filter((w) => w.level === 'stop').length, tallyOf(checks.holders.values()))
 	};
 }

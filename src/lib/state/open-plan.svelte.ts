@@ -1,5 +1,6 @@
+import { tallyOf } from '$core/loads/tally';
 import { byRow, byStud } from '$core/loads/by-place';
-import type { Subject, Verdict } from '$core/loads/check';
+import type { Subject } from '$core/loads/check';
 import { checkPlan } from '$core/loads/check-plan';
 import { placesById } from '$core/loads/place';
 import { applyCommand, type Command } from '$core/plan/commands';
@@ -46,12 +47,8 @@ export class OpenPlan {
 	checks = $derived(this.#judged ? checkPlan(this.#judged) : this.settled);
 	/** What every stud and row carries and would carry, of the plan as it is. */
 	loads = $derived({ studs: byStud(this.plan, this.settled), rows: byRow(this.plan, this.settled) });
-	/** How many holders have each verdict, and how many faults must be mended before anything is built. */
-	tally = $derived.by(() => {
-		const n: Record<Verdict, number> = { holds: 0, close: 0, 'does-not-hold': 0, 'cannot-be-judged': 0, 'cannot-be-built': 0, unloaded: 0 };
-		for (const j of this.checks.holders.values()) n[j.verdict]++;
-		return n;
-	});
+	/** How many holders have each verdict. */
+	tally = $derived(tallyOf(this.checks.holders.values()));
 	stops = $derived(this.checks.warnings.filter((w) => w.level === 'stop'));
 	/** Something is being dragged: what is shown is not yet so. */
 	dragging = $derived(this.#preview !== null);
