@@ -162,8 +162,7 @@ class WorkedStep implements Step {
 
 	/** For files and answers: with the sum written out. */
 	toJSON(): Step {
-		const { second } = this;
-		return { ...this, ...(second ? { second: { ...second, lines: second.lines } } : {}), lines: this.lines, notes: this.notes };
+		return { ...this, lines: this.lines, notes: this.notes };
 	}
 }
 

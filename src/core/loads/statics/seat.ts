@@ -21,8 +21,6 @@ export interface Seat {
 	friction: number;
 	/** shape / 1.5. */
 	margin: number;
-	/** Friction alone keeps it on, or the shape does by less than 1.5. */
-	close: boolean;
 }
 
 /**
@@ -31,13 +29,12 @@ export interface Seat {
  * @example seat({ bevel: 45, standOff: 6 * 25.4, drop: 6.625 * 25.4 }).shape // 1.104
  */
 export function seat({ bevel, standOff, drop }: SeatInput): Seat {
-	if (standOff <= 0) return { shape: Infinity, friction: Infinity, margin: Infinity, close: false };
-	if (drop <= 0) return { shape: 0, friction: 0, margin: 0, close: false };
+	if (standOff <= 0) return { shape: Infinity, friction: Infinity, margin: Infinity };
+	if (drop <= 0) return { shape: 0, friction: 0, margin: 0 };
 	const b = radians(bevel);
 	const shape = (drop * Math.tan(b)) / standOff;
 	const friction = (drop * Math.tan(b + Math.atan(FRICTION))) / standOff;
-	const margin = shape / SEAT_FACTOR;
-	return { shape, friction, margin, close: margin < 1 && (shape >= 1 || friction / SEAT_FACTOR >= 1) };
+	return { shape, friction, margin: shape / SEAT_FACTOR };
 }
 
 /** One weight on a holder and how far it stands out. */
