@@ -20,12 +20,19 @@ const step = async (title, command, args) => {
 };
 
 await step('Types', bin('svelte-check'), ['--fail-on-warnings', '--output', 'human']);
+await step('Format', bin('prettier'), ['--check', '--log-level', 'warn', '**/*.{ts,mjs}']);
 await step('Lint', bin('eslint'), ['.', '--max-warnings', '0']);
 
 console.log('\nUnit, reference, server and browser tests');
 const folder = mkdtempSync(join(tmpdir(), 'kammer-results-'));
 const results = join(folder, 'results.json');
-const code = await run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${results}`, ...process.argv.slice(2)]);
+const code = await run(bin('vitest'), [
+	'run',
+	'--reporter=default',
+	'--reporter=json',
+	`--outputFile.json=${results}`,
+	...process.argv.slice(2)
+]);
 try {
 	const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(results, 'utf8'));
 	count.passed += numPassedTests;
