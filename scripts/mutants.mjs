@@ -15,29 +15,60 @@ const ROOMS = ['src/core/loads', 'src/core/cleats'];
 /** The wiring between plan and formula, where more is asked. */
 const WIRING = /loads\/(checks\/|place|check-plan|bearing|hook-screws|second-row)|cleats\/(row-screws|segments)/;
 
-const filesIn = (folder) => readdirSync(inRoot(folder), { withFileTypes: true }).flatMap((e) => (e.isDirectory() ? filesIn(join(folder, e.name)) : e.name.endsWith('.ts') && !e.name.endsWith('.test.ts') ? [join(folder, e.name)] : []));
+const filesIn = (folder) =>
+	readdirSync(inRoot(folder), { withFileTypes: true }).flatMap((e) =>
+		e.isDirectory() ? filesIn(join(folder, e.name)) : e.name.endsWith('.ts') && !e.name.endsWith('.test.ts') ? [join(folder, e.name)] : []
+	);
 
 /** Every n-th line that is code and works something out: no comment, no import, no words of a sum. */
 function linesOf(file) {
 	const found = [];
-	readFileSync(inRoot(file), 'utf8').split('\n').forEach((line, i) => {
-		const text = line.trim();
-		const code = text !== '' && !/^(\/\*|\*|\/\/|import |export (interface|type)|\}|label:|source:|title:|reason:)/.test(text) && !/phrase\(|sum:/.test(text) && /[=<>+*/&|?!-]|return|Math/.test(text);
-		if (code) found.push(i + 1);
-	});
+	readFileSync(inRoot(file), 'utf8')
+		.split('\n')
+		.forEach((line, i) => {
+			const text = line.trim();
+			const code =
+				text !== '' &&
+				!/^(\/\*|\*|\/\/|import |export (interface|type)|\}|label:|source:|title:|reason:)/.test(text) &&
+				!/phrase\(|sum:/.test(text) &&
+				/[=<>+*/&|?!-]|return|Math/.test(text);
+			if (code) found.push(i + 1);
+		});
 	return found;
 }
 
 let n = Number(offset);
-const mutate = ROOMS.flatMap(filesIn).flatMap((file) => linesOf(file).flatMap((line) => (n++ % Number(every) === 0 ? [`${file}:${line}-${line}`] : [])));
+const mutate = ROOMS.flatMap(filesIn).flatMap((file) =>
+	linesOf(file).flatMap((line) => (n++ % Number(every) === 0 ? [`${file}:${line}-${line}`] : []))
+);
 const kept = inRoot('.kammer', 'mutants');
 mkdirSync(kept, { recursive: true });
 const config = join(kept, 'stryker.json');
-writeFileSync(config, JSON.stringify({
-	testRunner: 'vitest', vitest: { configFile: 'vitest.mutants.config.ts' }, plugins: ['@stryker-mutator/vitest-runner'], coverageAnalysis: 'perTest', inPlace: true, concurrency: 2,
-	incremental: true, incrementalFile: join(kept, 'incremental.json'), reporters: ['json', 'clear-text'], jsonReporter: { fileName: join(kept, 'report.json') }, clearTextReporter: { allowColor: false, reportTests: false, reportMutants: false },
-	mutate, mutator: { excludedMutations: ['StringLiteral'] }, timeoutMS: 20000, disableTypeChecks: false, tempDirName: join(relative(inRoot('.'), kept), 'tmp')
-}, null, '\t'));
+writeFileSync(
+	config,
+	JSON.stringify(
+		{
+			testRunner: 'vitest',
+			vitest: { configFile: 'vitest.mutants.config.ts' },
+			plugins: ['@stryker-mutator/vitest-runner'],
+			coverageAnalysis: 'perTest',
+			inPlace: true,
+			concurrency: 2,
+			incremental: true,
+			incrementalFile: join(kept, 'incremental.json'),
+			reporters: ['json', 'clear-text'],
+			jsonReporter: { fileName: join(kept, 'report.json') },
+			clearTextReporter: { allowColor: false, reportTests: false, reportMutants: false },
+			mutate,
+			mutator: { excludedMutations: ['StringLiteral'] },
+			timeoutMS: 20000,
+			disableTypeChecks: false,
+			tempDirName: join(relative(inRoot('.'), kept), 'tmp')
+		},
+		null,
+		'\t'
+	)
+);
 await run(inRoot('node_modules', '.bin', 'svelte-kit'), ['sync']);
 const code = await run(inRoot('node_modules', '.bin', 'stryker'), ['run', config]);
 
@@ -50,7 +81,10 @@ for (const [file, { mutants, source }] of Object.entries(files)) {
 		const of = WIRING.test(file) ? tally.wiring : tally.rest;
 		of[1]++;
 		if (m.status === 'Killed' || m.status === 'Timeout') of[0]++;
-		else survivors.push(`${file}:${m.location.start.line}  ${m.mutatorName}: ${source.split('\n')[m.location.start.line - 1].trim().slice(0, 110)}  ->  ${String(m.replacement).slice(0, 60)}`);
+		else
+			survivors.push(
+				`${file}:${m.location.start.line}  ${m.mutatorName}: ${source.split('\n')[m.location.start.line - 1].trim().slice(0, 110)}  ->  ${String(m.replacement).slice(0, 60)}`
+			);
 	}
 }
 const share = ([killed, all]) => (all === 0 ? 'none tried' : `${killed} of ${all}, ${((100 * killed) / all).toFixed(0)} %`);

@@ -20,7 +20,12 @@ const SHOTS = [
 	{ name: 'lumber-dark', path: '/shop/main', tab: 'Lumber', press: '[role=row] [role=gridcell]:nth-child(2)', theme: 'dark', unit: 'inch' },
 	{ name: 'tools', path: '/shop/main', tab: 'Tools' },
 	{ name: 'wall', stage: 'wall' },
-	{ name: 'scan', stage: 'wall', steps: ['Studs', 'Show where a screw may go', 'Sweep the wall'], scroll: '[aria-label="Found in the wall"]' },
+	{
+		name: 'scan',
+		stage: 'wall',
+		steps: ['Studs', 'Show where a screw may go', 'Sweep the wall'],
+		scroll: '[aria-label="Found in the wall"]'
+	},
 	{ name: 'swing-dark', stage: 'wall', on: 'oar store', pick: '[aria-label^="store door"]', scroll: '[role=img]', theme: 'dark' },
 	{ name: 'rows', stage: 'rows', pick: '[data-row=r2]' },
 	{ name: 'holders', stage: 'holders', pick: '[data-holder=h1]' },
@@ -46,18 +51,31 @@ for (const { name, stage, on = 'long wall', path = '/', pick, tab, steps = [], p
 	await driver.executeScript(`localStorage.setItem('kammer-theme', '${theme}'); localStorage.setItem('kammer-unit', '${unit}');`);
 	await driver.get(kammer.url + (stage ? `/walls/${wallNamed(on)}/${stage}` : path));
 	if (stage) await driver.wait(until.elementLocated(By.css('[data-holder=h1]')), 20_000);
-	if (pick) await driver.executeScript(`document.querySelector('${pick}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
-	if (tab) await driver.wait(until.elementLocated(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${tab}")]`)), 20_000).click();
+	if (pick)
+		await driver.executeScript(
+			`document.querySelector('${pick}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
+		);
+	if (tab)
+		await driver.wait(until.elementLocated(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${tab}")]`)), 20_000).click();
 	for (const words of steps) {
-		const button = await driver.wait(until.elementLocated(By.xpath(`//aside//button[normalize-space()="${words}"] | //aside//label[normalize-space()="${words}"]`)), 20_000);
+		const button = await driver.wait(
+			until.elementLocated(By.xpath(`//aside//button[normalize-space()="${words}"] | //aside//label[normalize-space()="${words}"]`)),
+			20_000
+		);
 		await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', button);
 		await button.click();
 		await driver.sleep(400);
 	}
-	if (steps.includes('Sweep the wall')) await driver.wait(until.elementLocated(By.xpath('//button[starts-with(normalize-space(), "Take ")]')), 30_000);
+	if (steps.includes('Sweep the wall'))
+		await driver.wait(until.elementLocated(By.xpath('//button[starts-with(normalize-space(), "Take ")]')), 30_000);
 	if (press) await driver.wait(until.elementLocated(By.css(press)), 20_000).click();
-	if (scroll) await driver.executeScript('arguments[0].scrollIntoView({ block: "start" })', await driver.wait(until.elementLocated(By.css(scroll)), 20_000));
-	if (stage === 'cut') await driver.wait(until.elementLocated(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]')), 60_000);
+	if (scroll)
+		await driver.executeScript(
+			'arguments[0].scrollIntoView({ block: "start" })',
+			await driver.wait(until.elementLocated(By.css(scroll)), 20_000)
+		);
+	if (stage === 'cut')
+		await driver.wait(until.elementLocated(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]')), 60_000);
 	await driver.executeScript('return document.fonts.ready.then(() => true)');
 	// What comes in idle moments: the chart, and what would help.
 	await driver.sleep(1500);

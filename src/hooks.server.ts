@@ -26,10 +26,20 @@ export const handle: Handle = async ({ event, resolve }) => {
 	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
 	response.headers.set('x-request-id', requestId);
 	if (event.url.pathname.startsWith('/api/')) {
-		if (!response.headers.has('content-security-policy')) response.headers.set('content-security-policy', "default-src 'none'; frame-ancestors 'none'");
+		if (!response.headers.has('content-security-policy'))
+			response.headers.set('content-security-policy', "default-src 'none'; frame-ancestors 'none'");
 		if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
 	}
-	log.info({ requestId, method: event.request.method, path: event.url.pathname, status: response.status, ms: Math.round(performance.now() - started) }, 'request');
+	log.info(
+		{
+			requestId,
+			method: event.request.method,
+			path: event.url.pathname,
+			status: response.status,
+			ms: Math.round(performance.now() - started)
+		},
+		'request'
+	);
 	return response;
 };
 
@@ -37,6 +47,5 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 	if (status >= 500) log.error({ requestId: event.locals.requestId, err: error }, 'unhandled');
 	return { message, requestId: event.locals.requestId };
 };
-
 
 process.on('sveltekit:shutdown', () => void closeDatabase());

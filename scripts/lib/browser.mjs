@@ -14,13 +14,27 @@ export async function openBrowser({ width = 1280, height = 800, downloads } = {}
 	const options = new Options();
 	options.setBinaryPath(which('chromium'));
 	options.addArguments(
-		'--headless', '--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
-		'--disable-gpu', '--hide-scrollbars', '--force-device-scale-factor=1', `--user-data-dir=${profile}`, `--window-size=${width},${height}`
+		'--headless',
+		'--no-sandbox',
+		'--disable-quic',
+		'--no-first-run',
+		'--disable-background-networking',
+		'--disable-component-update',
+		'--disable-sync',
+		'--disable-gpu',
+		'--hide-scrollbars',
+		'--force-device-scale-factor=1',
+		`--user-data-dir=${profile}`,
+		`--window-size=${width},${height}`
 	);
 	if (downloads) options.setUserPreferences({ 'download.default_directory': downloads, 'download.prompt_for_download': false });
 	const logs = { browser: 'ALL' };
 	options.set('goog:loggingPrefs', logs);
-	const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(new ServiceBuilder(which('chromedriver'))).build();
+	const driver = await new Builder()
+		.forBrowser('chrome')
+		.setChromeOptions(options)
+		.setChromeService(new ServiceBuilder(which('chromedriver')))
+		.build();
 	// The window's frame takes some of the size asked for: the page gets exactly this much, also narrower than a window can be.
 	await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
 	return {

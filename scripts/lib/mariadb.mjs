@@ -19,9 +19,13 @@ function secretOf(folder) {
 }
 
 function install(data) {
-	const done = spawnSync(which('mariadb-install-db'), ['--no-defaults', `--datadir=${data}`, '--auth-root-authentication-method=socket', '--skip-test-db', ...asRoot()], {
-		encoding: 'utf8'
-	});
+	const done = spawnSync(
+		which('mariadb-install-db'),
+		['--no-defaults', `--datadir=${data}`, '--auth-root-authentication-method=socket', '--skip-test-db', ...asRoot()],
+		{
+			encoding: 'utf8'
+		}
+	);
 	if (done.status !== 0) {
 		rmSync(data, { recursive: true, force: true });
 		throw new Error(`mariadb-install-db failed:\n${done.stdout}\n${done.stderr}`);
@@ -58,7 +62,7 @@ function signal(pid, name) {
 /** Waits until a process on our folder is gone; after `ms` it is ended hard, which InnoDB recovers from. */
 async function gone(pid, data, ms) {
 	const end = Date.now() + ms;
-	for (let hard = false; runsOn(pid, data); ) {
+	for (let hard = false; runsOn(pid, data);) {
 		if (!hard && Date.now() > end) {
 			signal(pid, 'SIGKILL');
 			hard = true;
@@ -109,10 +113,20 @@ async function launch(folder, data, secret, wanted) {
 	const child = spawn(
 		which('mariadbd'),
 		[
-			'--no-defaults', `--datadir=${data}`, `--port=${port}`, '--bind-address=127.0.0.1', '--skip-name-resolve',
+			'--no-defaults',
+			`--datadir=${data}`,
+			`--port=${port}`,
+			'--bind-address=127.0.0.1',
+			'--skip-name-resolve',
 			// A socket's path has a short limit, which a deep project folder would break.
-			`--socket=${join(tmpdir(), `kammer-${process.pid}-${port}.sock`)}`, `--pid-file=${pidFile}`, `--init-file=${initFile}`,
-			'--innodb-flush-log-at-trx-commit=1', '--innodb-buffer-pool-size=64M', '--character-set-server=utf8mb4', '--max-allowed-packet=32M', ...asRoot()
+			`--socket=${join(tmpdir(), `kammer-${process.pid}-${port}.sock`)}`,
+			`--pid-file=${pidFile}`,
+			`--init-file=${initFile}`,
+			'--innodb-flush-log-at-trx-commit=1',
+			'--innodb-buffer-pool-size=64M',
+			'--character-set-server=utf8mb4',
+			'--max-allowed-packet=32M',
+			...asRoot()
 		],
 		// A group of its own: Ctrl+C reaches the start script, which stops the database last.
 		{ detached: true, stdio: ['ignore', log, log] }

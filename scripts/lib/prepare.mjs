@@ -5,7 +5,13 @@ import { inRoot, ROOT, STATE } from './paths.mjs';
 import { must, quietly, which } from './run.mjs';
 
 /** Debian packages by the command they bring. The server's core package brings no system service. */
-const PACKAGES = { mariadbd: 'mariadb-server-core', 'mariadb-install-db': 'mariadb-server-core', my_print_defaults: 'mariadb-client-core', chromium: 'chromium', chromedriver: 'chromium-driver' };
+const PACKAGES = {
+	mariadbd: 'mariadb-server-core',
+	'mariadb-install-db': 'mariadb-server-core',
+	my_print_defaults: 'mariadb-client-core',
+	chromium: 'chromium',
+	chromedriver: 'chromium-driver'
+};
 
 /** What the private database needs. */
 export const DATABASE_COMMANDS = ['mariadbd', 'mariadb-install-db', 'my_print_defaults'];
@@ -21,7 +27,9 @@ export function needCommands(commands, packages = PACKAGES) {
 	const missing = [...new Set(commands.filter((c) => !which(c)).map((c) => packages[c]))];
 	if (missing.length === 0) return;
 	if (process.getuid?.() !== 0) {
-		console.error(`Kammer needs Debian packages that are not here. Run this, then start again:\n\n  sudo apt-get install --no-install-recommends ${missing.join(' ')}\n`);
+		console.error(
+			`Kammer needs Debian packages that are not here. Run this, then start again:\n\n  sudo apt-get install --no-install-recommends ${missing.join(' ')}\n`
+		);
 		process.exit(1);
 	}
 	console.log(`Installing ${missing.join(', ')}`);
@@ -97,7 +105,9 @@ export function needBuild() {
 	// Another start may have built the same meanwhile: either is as good.
 	if (existsSync(entry)) rmSync(part, { recursive: true, force: true });
 	else renameSync(part, folder);
-	const byAge = readdirSync(builds).map((name) => join(builds, name)).sort((x, y) => statSync(y).mtimeMs - statSync(x).mtimeMs);
+	const byAge = readdirSync(builds)
+		.map((name) => join(builds, name))
+		.sort((x, y) => statSync(y).mtimeMs - statSync(x).mtimeMs);
 	for (const old of byAge.slice(BUILDS_KEPT)) rmSync(old, { recursive: true, force: true });
 	return entry;
 }

@@ -47,7 +47,13 @@ describe.each(METERS.map((m) => [m.title, m] as const))('%s', (_, meter) => {
 	});
 
 	it('gives the same readings for the same seed, and others for another', () => {
-		const some = (seed: number) => [...Array(5)].map(((it) => () => it.next().value)(readings(meter, truths[2] as number, 'quiet', seed)));
+		const some = (seed: number) =>
+			[...Array(5)].map(
+				(
+					(it) => () =>
+						it.next().value
+				)(readings(meter, truths[2] as number, 'quiet', seed))
+			);
 		expect(some(3)).toEqual(some(3));
 		expect(some(3)).not.toEqual(some(4));
 	});
@@ -55,7 +61,11 @@ describe.each(METERS.map((m) => [m.title, m] as const))('%s', (_, meter) => {
 
 describe('the simulated label printer', () => {
 	it('prints them all, or stops where the roll ends', () => {
-		expect([...printing(2, 5)]).toEqual([{ kind: 'printed', label: 0, of: 2, left: 4 }, { kind: 'printed', label: 1, of: 2, left: 3 }, { kind: 'done', printed: 2 }]);
+		expect([...printing(2, 5)]).toEqual([
+			{ kind: 'printed', label: 0, of: 2, left: 4 },
+			{ kind: 'printed', label: 1, of: 2, left: 3 },
+			{ kind: 'done', printed: 2 }
+		]);
 		expect([...printing(3, 1)].at(-1)).toMatchObject({ kind: 'stopped', printed: 1, of: 3 });
 	});
 });

@@ -25,7 +25,8 @@ export interface HiddenWall {
 const PITCHES = [400, 406.4, 600, 610];
 
 /** Is this stretch free of everything else, with room about it? */
-const free = (pieces: readonly HiddenPiece[], x: number, width: number, room: number) => pieces.every((p) => p.kind === 'glue' || Math.abs(p.x - x) > (p.width + width) / 2 + room);
+const free = (pieces: readonly HiddenPiece[], x: number, width: number, room: number) =>
+	pieces.every((p) => p.kind === 'glue' || Math.abs(p.x - x) > (p.width + width) / 2 + room);
 
 /**
  * A wall as old ones are: a pitch that breaks, a doubled stud, studs out of plumb, a pipe, a cable, dabs of glue. The same seed gives the same wall.
@@ -37,7 +38,8 @@ export function inventWall(seed: number, width: number, height: number): HiddenW
 	const pitch = pick(PITCHES);
 	const thick = pick([38, 45]);
 	const pieces: HiddenPiece[] = [];
-	const stud = (x: number, w: number) => pieces.push({ kind: 'stud', x, lean: 0, width: w, low: 0, high: height, shows: 1 + 0.12 * Math.max(-1.5, Math.min(1.5, gauss(next))) });
+	const stud = (x: number, w: number) =>
+		pieces.push({ kind: 'stud', x, lean: 0, width: w, low: 0, high: height, shows: 1 + 0.12 * Math.max(-1.5, Math.min(1.5, gauss(next))) });
 	const breaksAt = next() < 0.35 ? 1 + Math.floor(next() * (width / pitch - 2)) : -1;
 	const missing = next() < 0.12 ? 1 + Math.floor(next() * (width / pitch - 2)) : -1;
 	let shift = 60 + next() * (pitch - 120);
@@ -70,7 +72,17 @@ export function inventWall(seed: number, width: number, height: number): HiddenW
 }
 
 /** A hidden wall whose studs are known, as where one is surveyed already. @example wallWithStuds(5200, 2600, [{ x: 40, width: 45, lean: 0 }], 1) */
-export function wallWithStuds(width: number, height: number, studs: readonly { x: number; width: number; lean: number }[], seed: number): HiddenWall {
+export function wallWithStuds(
+	width: number,
+	height: number,
+	studs: readonly { x: number; width: number; lean: number }[],
+	seed: number
+): HiddenWall {
 	const next = random(seed);
-	return { width, height, lag: gauss(next), pieces: studs.map((s) => ({ kind: 'stud', ...s, low: 0, high: height, shows: 1 + 0.1 * Math.max(-1.5, Math.min(1.5, gauss(next))) })) };
+	return {
+		width,
+		height,
+		lag: gauss(next),
+		pieces: studs.map((s) => ({ kind: 'stud', ...s, low: 0, high: height, shows: 1 + 0.1 * Math.max(-1.5, Math.min(1.5, gauss(next))) }))
+	};
 }

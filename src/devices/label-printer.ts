@@ -1,5 +1,8 @@
 /** What the simulated label printer says while it works. */
-export type PrinterEvent = { kind: 'printed'; label: number; of: number; left: number } | { kind: 'stopped'; why: string; printed: number; of: number } | { kind: 'done'; printed: number };
+export type PrinterEvent =
+	| { kind: 'printed'; label: number; of: number; left: number }
+	| { kind: 'stopped'; why: string; printed: number; of: number }
+	| { kind: 'done'; printed: number };
 
 /** Labels on a fresh roll. */
 export const ROLL = 40;

@@ -26,8 +26,30 @@ export interface Meter {
 }
 
 export const METERS: readonly Meter[] = [
-	{ name: 'hanging-scale', title: 'Hanging scale', dim: 'mass', min: 0.02, max: 150, noise: 0.004, restless: 0.12, sway: 0.35, decay: 0.82, rule: { window: 8, within: 0.02, patience: 70, step: 0.01 } },
-	{ name: 'distance-meter', title: 'Distance meter', dim: 'length', min: 50, max: 40_000, noise: 0.35, restless: 9, sway: 30, decay: 0.7, rule: { window: 8, within: 2, patience: 70, step: 1 } }
+	{
+		name: 'hanging-scale',
+		title: 'Hanging scale',
+		dim: 'mass',
+		min: 0.02,
+		max: 150,
+		noise: 0.004,
+		restless: 0.12,
+		sway: 0.35,
+		decay: 0.82,
+		rule: { window: 8, within: 0.02, patience: 70, step: 0.01 }
+	},
+	{
+		name: 'distance-meter',
+		title: 'Distance meter',
+		dim: 'length',
+		min: 50,
+		max: 40_000,
+		noise: 0.35,
+		restless: 9,
+		sway: 30,
+		decay: 0.7,
+		rule: { window: 8, within: 2, patience: 70, step: 1 }
+	}
 ];
 
 /** Readings before a broken connection breaks. */

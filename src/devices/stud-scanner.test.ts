@@ -36,7 +36,10 @@ describe('an invented wall', () => {
 		const leans = walls.flatMap((w) => w.pieces.map((p) => Math.abs(p.lean)));
 		expect(leans.some((l) => l > 5)).toBe(true);
 		const gaps = walls.map((w) => {
-			const xs = w.pieces.filter((p) => p.kind === 'stud').map((p) => p.x).sort((a, b) => a - b);
+			const xs = w.pieces
+				.filter((p) => p.kind === 'stud')
+				.map((p) => p.x)
+				.sort((a, b) => a - b);
 			return Math.max(...xs.slice(1).map((x, i) => x - (xs[i] as number)));
 		});
 		expect(gaps.some((g) => g > 750)).toBe(true);

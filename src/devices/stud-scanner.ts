@@ -29,7 +29,11 @@ function covers(x: number, middle: number, width: number, spread: number): numbe
 export function sweep(wall: HiddenWall, y: number, { samples, noise, seed }: { samples: number; noise: number; seed: number }): Trace {
 	const next = random(seed);
 	const step = wall.width / (samples - 1);
-	const waves = Array.from({ length: 3 }, (_, i) => ({ length: (900 + next() * 1500) * (i + 1), phase: next() * 2 * Math.PI, height: (DRIFT * next()) / (i + 1) }));
+	const waves = Array.from({ length: 3 }, (_, i) => ({
+		length: (900 + next() * 1500) * (i + 1),
+		phase: next() * 2 * Math.PI,
+		height: (DRIFT * next()) / (i + 1)
+	}));
 	const here = wall.pieces.filter((p) => y >= p.low && y <= p.high);
 	// Plasterboard screws go into studs here and there, and are metal.
 	const screws = here.filter((p) => p.kind === 'stud' && next() < 0.25).map((p) => centre(p, y) + (next() - 0.5) * 20);
@@ -58,5 +62,7 @@ export function sweep(wall: HiddenWall, y: number, { samples, noise, seed }: { s
 
 /** Drills a small hole into the invented wall: wood, or nothing. @example drill(wall, 812, 1200) // 'wood' */
 export function drill(wall: HiddenWall, x: number, y: number): Pilot['hit'] {
-	return wall.pieces.some((p) => p.kind === 'stud' && y >= p.low && y <= p.high && Math.abs(x - centre(p, y)) <= p.width / 2) ? 'wood' : 'nothing';
+	return wall.pieces.some((p) => p.kind === 'stud' && y >= p.low && y <= p.high && Math.abs(x - centre(p, y)) <= p.width / 2)
+		? 'wood'
+		: 'nothing';
 }

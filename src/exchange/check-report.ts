@@ -22,7 +22,15 @@ export interface CheckReport {
 	verdict: Omit<VerdictOut, 'id'>;
 	holders: (VerdictOut & { thing: string })[];
 	/** By the name of what hangs: the worst of the holders it hangs on. */
-	things: { name: string; count: number; holders: string[]; verdict: Judged['verdict']; margin: number | null; check: string; second?: VerdictOut['second'] }[];
+	things: {
+		name: string;
+		count: number;
+		holders: string[];
+		verdict: Judged['verdict'];
+		margin: number | null;
+		check: string;
+		second?: VerdictOut['second'];
+	}[];
 	rows: VerdictOut[];
 	studs: VerdictOut[];
 	checks: readonly Check[];
@@ -30,7 +38,7 @@ export interface CheckReport {
 }
 
 /** Stands on everything that says whether a wall holds. */
-export const STANDING_NOTE = 'Allowable values, not breaking loads. Engineers, makers\' data and local codes have the last word.';
+export const STANDING_NOTE = "Allowable values, not breaking loads. Engineers, makers' data and local codes have the last word.";
 
 const secondOf = (check: Check | undefined) => (check?.second ? { second: { by: check.second.by, margin: check.second.margin } } : {});
 
@@ -50,6 +58,23 @@ export function checkReport(plan: Plan): CheckReport {
 		const j = c.holders.get(id);
 		return j ? [{ id, thing: params.load.name, ...out(j) }] : [];
 	});
-	const things = byThing(plan, c).map(({ name, count, holders: on, verdict, check }) => ({ name, count, holders: on, verdict, margin: check.margin, check: check.id, ...secondOf(check) }));
-	return { note: STANDING_NOTE, verdict: out(c.wall), holders, things, rows: list(c.rows), studs: list(c.studs), checks: c.checks, warnings: c.warnings };
+	const things = byThing(plan, c).map(({ name, count, holders: on, verdict, check }) => ({
+		name,
+		count,
+		holders: on,
+		verdict,
+		margin: check.margin,
+		check: check.id,
+		...secondOf(check)
+	}));
+	return {
+		note: STANDING_NOTE,
+		verdict: out(c.wall),
+		holders,
+		things,
+		rows: list(c.rows),
+		studs: list(c.studs),
+		checks: c.checks,
+		warnings: c.warnings
+	};
 }

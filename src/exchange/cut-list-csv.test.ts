@@ -31,21 +31,41 @@ describe('the cut list as CSV', () => {
 		const [mm, inch] = [rows(cutListCsv(plan, cuts, 'mm')), rows(cutListCsv(plan, cuts, 'inch'))];
 		expect(Object.keys(inch[0] ?? {})).toEqual(['list', 'what', 'stock', 'board', 'side', 'from (in)', 'length (in)', 'count', 'for']);
 		inch.forEach((r, i) => expect(Number(r['length (in)']) * 25.4).toBeCloseTo(Number(mm[i]?.['length (mm)']), 0));
-		for (const r of [...mm, ...inch]) for (const [head, cell] of Object.entries(r)) if (/\((mm|in)\)/.test(head)) expect(cell).toMatch(/^[\d.]*$/);
+		for (const r of [...mm, ...inch])
+			for (const [head, cell] of Object.entries(r)) if (/\((mm|in)\)/.test(head)) expect(cell).toMatch(/^[\d.]*$/);
 	});
 
 	it('ends with what to buy: boards, screws by size, and the blocks beside joints', () => {
 		const buy = rows(cutListCsv(plan, cuts, 'mm')).filter((r) => r.list === 'buy');
 		expect(buy.filter((r) => r.what === 'screw').map((r) => [r.stock, r['length (mm)'], r.count])).toContainEqual(['#10', '80.0', '62']);
-		expect(buy.filter((r) => r.what !== 'screw').reduce((n, r) => n + Number(r.count), 0)).toBe(cuts.groups.reduce((n, g) => n + g.boards.length, 0));
+		expect(buy.filter((r) => r.what !== 'screw').reduce((n, r) => n + Number(r.count), 0)).toBe(
+			cuts.groups.reduce((n, g) => n + g.boards.length, 0)
+		);
 	});
 
 	it('names what fits no board', () => {
 		const [group] = cuts.groups;
 		if (!group) throw new Error('nothing to cut');
 		const piece = { id: 'x', name: 'cleat', owner: { kind: 'row' as const, id: 'r', name: 'Long row' }, length: 9000 };
-		const text = cutListCsv(plan, { ...cuts, groups: [{ ...group, boards: [], unfit: [piece] }, { ...group, boards: [], unfit: [piece], tooWide: true }] }, 'mm');
-		expect(rows(text).filter((r) => r.list === 'cut').map((r) => [r.board, r.for])).toEqual([['longer than a board', 'Long row'], ['wider than a board', 'Long row']]);
+		const text = cutListCsv(
+			plan,
+			{
+				...cuts,
+				groups: [
+					{ ...group, boards: [], unfit: [piece] },
+					{ ...group, boards: [], unfit: [piece], tooWide: true }
+				]
+			},
+			'mm'
+		);
+		expect(
+			rows(text)
+				.filter((r) => r.list === 'cut')
+				.map((r) => [r.board, r.for])
+		).toEqual([
+			['longer than a board', 'Long row'],
+			['wider than a board', 'Long row']
+		]);
 	});
 });
 
@@ -63,7 +83,13 @@ describe('the check report', () => {
 		expect(report.verdict.verdict).toBe('cannot-be-built');
 		expect(report.holders.find((h) => h.id === 'h5')).toMatchObject({ verdict: 'close', second: { by: 'friction' } });
 		// By thing: as safe as the worst holder it hangs on.
-		expect(report.things.map((t) => [t.name, t.count, t.verdict])).toEqual(expect.arrayContaining([['spar clamp', 18, 'close'], ['chain coil', 4, 'cannot-be-built'], ['block plane', 2, 'holds']]));
+		expect(report.things.map((t) => [t.name, t.count, t.verdict])).toEqual(
+			expect.arrayContaining([
+				['spar clamp', 18, 'close'],
+				['chain coil', 4, 'cannot-be-built'],
+				['block plane', 2, 'holds']
+			])
+		);
 		for (const t of report.things) expect(t.margin).toBe(byId.get(t.check)?.margin);
 		expect(report.holders.map((h) => h.id)).toEqual(plan.holders.map((h) => h.id));
 	});

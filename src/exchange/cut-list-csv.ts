@@ -21,18 +21,53 @@ export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string 
 		const stock = sayPhrase(group.title, unit);
 		const from = group.boards.flatMap((board, b) =>
 			board.lanes.flatMap((lane, l) =>
-				lane.cuts.map((cut) => ['cut', cut.piece.name, stock, b + 1, group.lanes === 2 ? (l === 0 ? 'A' : 'B') : '', length(cut.from), length(cut.piece.length), 1, cut.piece.owner.name])
+				lane.cuts.map((cut) => [
+					'cut',
+					cut.piece.name,
+					stock,
+					b + 1,
+					group.lanes === 2 ? (l === 0 ? 'A' : 'B') : '',
+					length(cut.from),
+					length(cut.piece.length),
+					1,
+					cut.piece.owner.name
+				])
 			)
 		);
-		const unfit = group.unfit.map((piece) => ['cut', piece.name, stock, group.tooWide ? 'wider than a board' : 'longer than a board', '', '', length(piece.length), 1, piece.owner.name]);
+		const unfit = group.unfit.map((piece) => [
+			'cut',
+			piece.name,
+			stock,
+			group.tooWide ? 'wider than a board' : 'longer than a board',
+			'',
+			'',
+			length(piece.length),
+			1,
+			piece.owner.name
+		]);
 		return [...from, ...unfit];
 	});
-	const boards = cuts.groups.filter((g) => g.boards.length > 0).map((g) => ['buy', g.strip === null ? 'board' : 'strip', sayPhrase(g.title, unit), '', '', '', length(g.boardLength), g.boards.length, '']);
+	const boards = cuts.groups
+		.filter((g) => g.boards.length > 0)
+		.map((g) => [
+			'buy',
+			g.strip === null ? 'board' : 'strip',
+			sayPhrase(g.title, unit),
+			'',
+			'',
+			'',
+			length(g.boardLength),
+			g.boards.length,
+			''
+		]);
 	const screws = screwsWanted(plan).map((s) => ['buy', 'screw', s.size, '', '', '', length(s.length), s.rows + s.hooks, '']);
 	const plugs = plugsWanted(plan);
 	const buyPlugs = plugs ? [['buy', 'plug', `${plugs.plug.diameter} mm`, '', '', '', length(plugs.plug.length), plugs.count, '']] : [];
 	return Papa.unparse(
-		{ fields: ['list', 'what', 'stock', 'board', 'side', `from (${u})`, `length (${u})`, 'count', 'for'], data: [...pieces, ...boards, ...screws, ...buyPlugs] },
+		{
+			fields: ['list', 'what', 'stock', 'board', 'side', `from (${u})`, `length (${u})`, 'count', 'for'],
+			data: [...pieces, ...boards, ...screws, ...buyPlugs]
+		},
 		{ newline: '\r\n', escapeFormulae: true }
 	);
 }

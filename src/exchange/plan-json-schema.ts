@@ -57,7 +57,9 @@ function bare(d: Described): JsonSchema {
 		case 'boolean':
 			return { type: 'boolean' };
 		case 'lazy':
-			return { oneOf: [...(d.meta?.shapes ?? []).map((s) => convert(s.describe() as Described)), ...(d.meta?.nullable ? [{ type: 'null' }] : [])] };
+			return {
+				oneOf: [...(d.meta?.shapes ?? []).map((s) => convert(s.describe() as Described)), ...(d.meta?.nullable ? [{ type: 'null' }] : [])]
+			};
 		default:
 			return { enum: (d.oneOf ?? []).filter((v) => v !== null) };
 	}

@@ -23,7 +23,11 @@ describe('the link of a sum', () => {
 
 	it('starts as usual where it says nothing, and names what it says badly', () => {
 		const shelf = SUMS.find((s) => s.name === 'shelf')!;
-		const { inputs, unread } = inputsFromQuery(shelf, new URLSearchParams('load=50&thickness=thick&material=cheese&supports=0_x&lasting=maybe&other=1'), 'mm');
+		const { inputs, unread } = inputsFromQuery(
+			shelf,
+			new URLSearchParams('load=50&thickness=thick&material=cheese&supports=0_x&lasting=maybe&other=1'),
+			'mm'
+		);
 		expect(unread).toEqual(['material', 'thickness', 'supports', 'lasting']);
 		expect(inputs).toEqual({ ...startInputs(shelf.fields, 'mm'), load: 50 });
 	});

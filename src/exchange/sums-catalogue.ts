@@ -7,7 +7,12 @@ import { convert, type Described, type JsonSchema } from './plan-json-schema';
 
 /** Units of a field, as its schema says them. */
 const UNITS: Partial<Record<FieldSpec['kind'], string>> = {
-	length: 'mm', lengths: 'mm', mass: 'kg', angle: 'degrees', 'optional-mass': 'kg, or null when not known', 'optional-length': 'mm, or null when not known'
+	length: 'mm',
+	lengths: 'mm',
+	mass: 'kg',
+	angle: 'degrees',
+	'optional-mass': 'kg, or null when not known',
+	'optional-length': 'mm, or null when not known'
 };
 
 /** One sum as others call it: what it asks and the JSON Schema of what to send. */

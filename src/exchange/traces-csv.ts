@@ -25,19 +25,36 @@ interface Sample {
 function traceOf(y: number, samples: Sample[]): Result<Trace> {
 	samples.sort((a, b) => a.x - b.x);
 	const [first, last] = [samples[0] as Sample, samples.at(-1) as Sample];
-	if (samples.length < TRACE_LIMITS.least) return fail(`The sweep at ${y} mm has ${samples.length} samples: at least ${TRACE_LIMITS.least} are needed`);
+	if (samples.length < TRACE_LIMITS.least)
+		return fail(`The sweep at ${y} mm has ${samples.length} samples: at least ${TRACE_LIMITS.least} are needed`);
 	if (samples.length > TRACE_LIMITS.most) return fail(`The sweep at ${y} mm has more than ${TRACE_LIMITS.most} samples`);
 	const step = (last.x - first.x) / (samples.length - 1);
 	if (!(step > 0)) return fail(`The sweep at ${y} mm does not move along the wall`);
 	const off = samples.findIndex((s, i) => Math.abs(s.x - first.x - i * step) > EVEN * step + 0.002);
-	if (off >= 0) return fail(`The sweep at ${y} mm is not evenly spaced: near ${plain((samples[off] as Sample).x)} mm a sample is missing or stands twice`);
-	return ok({ y, from: first.x, step, density: samples.map((s) => s.density), metal: samples.map((s) => s.metal), mains: samples.map((s) => s.mains) });
+	if (off >= 0)
+		return fail(
+			`The sweep at ${y} mm is not evenly spaced: near ${plain((samples[off] as Sample).x)} mm a sample is missing or stands twice`
+		);
+	return ok({
+		y,
+		from: first.x,
+		step,
+		density: samples.map((s) => s.density),
+		metal: samples.map((s) => s.metal),
+		mains: samples.map((s) => s.mains)
+	});
 }
 
 /** Which column each figure stands in, by its heading; metal and mains may be missing. */
 function columns(heading: readonly string[]): { y: number; x: number; density: number; metal: number; mains: number } | null {
 	const find = (...words: string[]) => heading.findIndex((h) => words.some((w) => h.trim().toLowerCase().startsWith(w)));
-	const found = { y: find('height', 'y'), x: find('x', 'place'), density: find('density', 'signal'), metal: find('metal'), mains: find('mains', 'live') };
+	const found = {
+		y: find('height', 'y'),
+		x: find('x', 'place'),
+		density: find('density', 'signal'),
+		metal: find('metal'),
+		mains: find('mains', 'live')
+	};
 	return found.y < 0 || found.x < 0 || found.density < 0 ? null : found;
 }
 
@@ -54,7 +71,13 @@ export function readTracesCsv(text: string): Result<Trace[]> {
 	const by = new Map<number, Sample[]>();
 	for (const [i, line] of lines.entries()) {
 		const number = (column: number) => (column < 0 ? 0 : Number((line[column] ?? '').replace(',', '.').trim() || Number.NaN));
-		const [y, x, density, metal, mains] = [at.y, at.x, at.density, at.metal, at.mains].map(number) as [number, number, number, number, number];
+		const [y, x, density, metal, mains] = [at.y, at.x, at.density, at.metal, at.mains].map(number) as [
+			number,
+			number,
+			number,
+			number,
+			number
+		];
 		if (![y, x, density, metal, mains].every(Number.isFinite)) return fail(`Line ${i + 2} holds something that is not a number`);
 		if (x < 0 || y < 0 || x > 30_000 || y > 6_000) return fail(`Line ${i + 2} is not on a wall: ${x} mm along, ${y} mm up`);
 		const list = by.get(y) ?? [];

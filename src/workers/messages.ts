@@ -14,7 +14,8 @@ export interface CutRequest {
 	wasm: string;
 }
 
-export type CutMessage = { kind: 'progress'; progress: CutProgress } | { kind: 'done'; plan: CutPlan } | { kind: 'failed'; message: string };
+export type CutMessage =
+	{ kind: 'progress'; progress: CutProgress } | { kind: 'done'; plan: CutPlan } | { kind: 'failed'; message: string };
 
 /** What a page asks of the worker that reads tables. Stopping it is ending the worker. */
 export interface TableRequest {
@@ -22,12 +23,19 @@ export interface TableRequest {
 	options: Pick<ReadOptions, 'list' | 'unit' | 'matches' | 'headed'>;
 }
 
-export type TableMessage = { kind: 'progress'; done: number; of: number } | { kind: 'done'; read: TableRead; encoding: Decoded['encoding'] } | { kind: 'failed'; message: string };
+export type TableMessage =
+	| { kind: 'progress'; done: number; of: number }
+	| { kind: 'done'; read: TableRead; encoding: Decoded['encoding'] }
+	| { kind: 'failed'; message: string };
 
 /** Sweeps to analyse, or a file of them to be read first. Stopping is ending the worker. */
 export type ScanRequest = { kind: 'traces'; traces: readonly Trace[] } | { kind: 'file'; bytes: ArrayBuffer };
 
-export type ScanMessage = { kind: 'read'; traces: Trace[] } | { kind: 'progress'; done: number; of: number } | { kind: 'done'; found: ScanFound } | { kind: 'failed'; message: string };
+export type ScanMessage =
+	| { kind: 'read'; traces: Trace[] }
+	| { kind: 'progress'; done: number; of: number }
+	| { kind: 'done'; found: ScanFound }
+	| { kind: 'failed'; message: string };
 
 /** What a page asks of the worker that handles photographs: open a file, then straighten it. It keeps the picture in between. */
 export type PhotoRequest = { kind: 'open'; file: Blob } | { kind: 'straighten'; place: PhotoPlace };

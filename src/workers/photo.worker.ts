@@ -55,5 +55,7 @@ async function straightened(place: PhotoPlace): Promise<void> {
 }
 
 self.onmessage = ({ data }: MessageEvent<PhotoRequest>) => {
-	(data.kind === 'open' ? open(data.file) : straightened(data.place)).catch((error: unknown) => post({ kind: 'failed', message: error instanceof Error ? error.message : String(error) }));
+	(data.kind === 'open' ? open(data.file) : straightened(data.place)).catch((error: unknown) =>
+		post({ kind: 'failed', message: error instanceof Error ? error.message : String(error) })
+	);
 };

@@ -9,14 +9,29 @@ function everyCheck(plan: Plan): Plan {
 	return {
 		...plan,
 		stature: 1750,
-		wall: { ...plan.wall, wet: true, obstructions: [{ id: 'o1', kind: 'service-panel', name: 'panel', x: 200, y: 1200, width: 400, height: 600 }] },
+		wall: {
+			...plan.wall,
+			wet: true,
+			obstructions: [{ id: 'o1', kind: 'service-panel', name: 'panel', x: 200, y: 1200, width: 400, height: 600 }]
+		},
 		rows: plan.rows.map((r, i) => {
 			if (i % 4 === 0) return { ...r, twistBlock: { height: 70, width: 90 } };
-			if (i % 4 === 1) return { ...r, backer: { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } };
+			if (i % 4 === 1)
+				return { ...r, backer: { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } };
 			return i % 4 === 2 ? { ...r, stock: '1x4', blank: 88 } : r;
 		}),
 		holders: plan.holders.map((h, i) => {
-			if (i % 5 === 0) return { ...h, params: { ...h.params, secondHook: true, spacer: false, face: { ...h.params.face, stock: 'ply-18', height: 620 }, pegs: { ...h.params.pegs, height: 480 } } };
+			if (i % 5 === 0)
+				return {
+					...h,
+					params: {
+						...h.params,
+						secondHook: true,
+						spacer: false,
+						face: { ...h.params.face, stock: 'ply-18', height: 620 },
+						pegs: { ...h.params.pegs, height: 480 }
+					}
+				};
 			return i % 7 === 0 ? { ...h, params: { ...h.params, lockStrip: true } } : h;
 		})
 	};
@@ -56,12 +71,26 @@ function plainWall(holders: number, width: number): Plan {
 			width,
 			height: 6000,
 			cladding: { kind: 'drywall', thickness: 12.5 },
-			studs: Array.from({ length: STUDS }, (_, i) => ({ id: `s${i}`, x: 20 + (i * (width - 40)) / (STUDS - 1), width: 45, depth: 95, species: 'c24' as const })),
+			studs: Array.from({ length: STUDS }, (_, i) => ({
+				id: `s${i}`,
+				x: 20 + (i * (width - 40)) / (STUDS - 1),
+				width: 45,
+				depth: 95,
+				species: 'c24' as const
+			})),
 			obstructions: []
 		},
 		rows: Array.from({ length: ROWS }, (_, i) => ({
-			id: `r${i}`, name: `Row ${i + 1}`, y: 300 + i * 460, left: 0, right: width, stock: 'ply-18' as const, bevel: 45 as const, blank: 130,
-			screws: { size: '#10' as const, length: 80, perStud: 2 as const }, joints: []
+			id: `r${i}`,
+			name: `Row ${i + 1}`,
+			y: 300 + i * 460,
+			left: 0,
+			right: width,
+			stock: 'ply-18' as const,
+			bevel: 45 as const,
+			blank: 130,
+			screws: { size: '#10' as const, length: 80, perStud: 2 as const },
+			joints: []
 		})),
 		holders: Array.from({ length: holders }, (_, i) => item(i)),
 		cutting: { kerf: 3.2, lengths: [] }

@@ -28,12 +28,14 @@ const full = (plan: Plan, times: number) =>
 
 /** Checks of one after another, garbage and all: what a full check and a drag cost alike while a hand is at work. */
 function mean(times: number, prepare: () => (i: number) => void): number {
-	return best(1, () => {
-		const work = prepare();
-		return () => {
-			for (let i = 0; i < times; i++) work(i);
-		};
-	}) / times;
+	return (
+		best(1, () => {
+			const work = prepare();
+			return () => {
+				for (let i = 0; i < times; i++) work(i);
+			};
+		}) / times
+	);
 }
 
 /** One of many drags as a hand makes them, of five holders in turn, and a full check: both in turn, since a shared machine is now fast, now slow. */
@@ -44,17 +46,28 @@ function dragAgainstFull(plan: Plan): { whole: number; drag: number } {
 	checkPlan(now);
 	const step = (i: number) => {
 		const holder = now.holders[150 + (Math.floor(i / 2) % 5)]!;
-		const applied = applyCommand(now, { kind: 'change', list: 'holders', id: holder.id, change: { mount: { ...holder.mount, x: holder.mount.x + (i % 2 ? 3 : -3) } } });
+		const applied = applyCommand(now, {
+			kind: 'change',
+			list: 'holders',
+			id: holder.id,
+			change: { mount: { ...holder.mount, x: holder.mount.x + (i % 2 ? 3 : -3) } }
+		});
 		if (!applied.ok) throw new Error(JSON.stringify(applied.error));
 		now = applied.value.plan;
 		checkPlan(now);
 	};
 	for (let r = 0; r < rounds; r++) {
-		whole = Math.min(whole, mean(4, () => {
-			const copies = Array.from({ length: 4 }, () => structuredClone(plan));
-			return (i) => void checkPlan(copies[i] as Plan);
-		}));
-		drag = Math.min(drag, mean(40, () => step));
+		whole = Math.min(
+			whole,
+			mean(4, () => {
+				const copies = Array.from({ length: 4 }, () => structuredClone(plan));
+				return (i) => void checkPlan(copies[i] as Plan);
+			})
+		);
+		drag = Math.min(
+			drag,
+			mean(40, () => step)
+		);
 	}
 	return { whole, drag };
 }
@@ -86,7 +99,12 @@ export function benchChecks(): Line[] {
 		line('full check of 300 holders with every check on, against the plain ones', every.whole / plain.whole, 'no aim', true),
 		line('every check on: a holder, 300 on the wall against 30', middleAll / smallAll, 'not above 1', middleAll / smallAll <= 1.1),
 		line('every check on: a holder, 3000 on the wall against 300', largeAll / middleAll, 'not above 1', largeAll / middleAll <= 1.1),
-		line('every check on: one dragged holder against a full check of 300', every.drag / every.whole, 'a tenth or less', every.drag / every.whole <= 0.1),
+		line(
+			'every check on: one dragged holder against a full check of 300',
+			every.drag / every.whole,
+			'a tenth or less',
+			every.drag / every.whole <= 0.1
+		),
 		line('full check of 300 holders with every check on, ms here (noisy)', every.whole, 'no aim', true)
 	];
 }

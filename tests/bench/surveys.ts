@@ -20,15 +20,30 @@ function benchSweeps(): Line {
 		finish(analyse(traces));
 		whole = Math.min(whole, performance.now() - start);
 	}
-	return { what: `ten sweeps of 2000 samples read, ${whole.toFixed(0)} ms, against smoothing them and measuring their noise`, value: whole / least, aim: '10 or less', met: whole / least <= 10 };
+	return {
+		what: `ten sweeps of 2000 samples read, ${whole.toFixed(0)} ms, against smoothing them and measuring their noise`,
+		value: whole / least,
+		aim: '10 or less',
+		met: whole / least <= 10
+	};
 }
 
 /** A photograph of 12 megapixels straightened, as a ratio to copying as many pixels as come out. */
 function benchPhoto(): Line {
 	const size = { width: 4000, height: 3000 };
 	const data = new Uint8ClampedArray(size.width * size.height * 4).fill(120);
-	const seen = [{ x: 300, y: 2800 }, { x: 3700, y: 2600 }, { x: 3600, y: 300 }, { x: 500, y: 200 }];
-	const known = [{ x: 0, y: 0 }, { x: 5200, y: 0 }, { x: 5200, y: 2600 }, { x: 0, y: 2600 }];
+	const seen = [
+		{ x: 300, y: 2800 },
+		{ x: 3700, y: 2600 },
+		{ x: 3600, y: 300 },
+		{ x: 500, y: 200 }
+	];
+	const known = [
+		{ x: 0, y: 0 },
+		{ x: 5200, y: 0 },
+		{ x: 5200, y: 2600 },
+		{ x: 0, y: 2600 }
+	];
 	const place = placePhoto(seen, known, { left: 0, right: 5200, low: 0, high: 2600 }, size);
 	if (!place.ok) throw new Error(place.error);
 	const { pixels, back } = place.value;
@@ -42,7 +57,12 @@ function benchPhoto(): Line {
 		finish(straighten({ ...size, data }, back, pixels));
 		whole = Math.min(whole, performance.now() - start);
 	}
-	return { what: `12 megapixels straightened to ${pixels.width} x ${pixels.height}, ${whole.toFixed(0)} ms, against copying as many pixels one by one`, value: whole / copied, aim: '40 or less', met: whole / copied <= 40 };
+	return {
+		what: `12 megapixels straightened to ${pixels.width} x ${pixels.height}, ${whole.toFixed(0)} ms, against copying as many pixels one by one`,
+		value: whole / copied,
+		aim: '40 or less',
+		met: whole / copied <= 40
+	};
 }
 
 export const benchSurveys = (): Line[] => [benchSweeps(), benchPhoto()];

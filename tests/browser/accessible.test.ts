@@ -15,7 +15,13 @@ const found = async () => {
 	const violations = await kammer.screen.driver.executeAsyncScript<{ id: string; nodes: { html: string; failureSummary: string }[] }[]>(
 		'const done = arguments[0]; axe.run({ resultTypes: ["violations"] }).then((r) => done(r.violations));'
 	);
-	return violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html.slice(0, 160)} ${n.failureSummary.slice(0, 200)}`).join(' | ').slice(0, 700)}`);
+	return violations.map(
+		(v) =>
+			`${v.id}: ${v.nodes
+				.map((n) => `${n.html.slice(0, 160)} ${n.failureSummary.slice(0, 200)}`)
+				.join(' | ')
+				.slice(0, 700)}`
+	);
 };
 const PARTS = ['Build', 'Studs', 'In the way', 'Room', 'Levels', 'Photo', 'Files'];
 const light = async (theme: string) => {
@@ -29,14 +35,25 @@ describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
 		await kammer.screen.openWall(slipwayWall(), stage);
 		if (stage === 'cut') await kammer.screen.says(/To buy/);
 		expect(await found()).toEqual([]);
-		await kammer.screen.driver.executeScript(`document.querySelector('${stage === 'rows' ? '[data-row=r2]' : '[data-holder=h3]'}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+		await kammer.screen.driver.executeScript(
+			`document.querySelector('${stage === 'rows' ? '[data-row=r2]' : '[data-holder=h3]'}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
+		);
 		expect(await found()).toEqual([]);
 	});
 
 	test('on every part of the survey', async () => {
 		await light(theme);
 		const plan = slipwayWall();
-		plan.wall.ceiling = { kind: 'trusses', direction: 'across', first: 200, pitch: 600, width: 45, depth: 195, height: 2600, species: 'unknown' };
+		plan.wall.ceiling = {
+			kind: 'trusses',
+			direction: 'across',
+			first: 200,
+			pitch: 600,
+			width: 45,
+			depth: 195,
+			height: 2600,
+			species: 'unknown'
+		};
 		plan.wall.zones = [{ id: 'z', name: 'by the door', x: 0, y: 0, width: 900, height: 2000, most: 300 }];
 		plan.wall.blocking = [{ id: 'b', x: 500, y: 1000, width: 300, height: 140, depth: 95, species: 'c24' }];
 		plan.wall.pilots = [{ id: 'p', x: 430, y: 900, hit: 'wood' }];
@@ -51,7 +68,9 @@ describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
 			expect(await found(), part).toEqual([]);
 		}
 		for (const thing of ['Stud at', 'slip window']) {
-			await kammer.screen.driver.executeScript(`document.querySelector('[aria-label^="${thing}"]').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+			await kammer.screen.driver.executeScript(
+				`document.querySelector('[aria-label^="${thing}"]').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
+			);
 			await kammer.screen.driver.sleep(800);
 			expect(await found(), thing).toEqual([]);
 		}
@@ -89,7 +108,10 @@ describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
 
 test('nothing is wider than a phone', async () => {
 	await kammer.screen.size(390, 844);
-	await kammer.screen.openWall({ ...slipwayWall(), name: 'A very long name for a wall that nobody would ever write but somebody surely does, over and over' }, 'wall');
+	await kammer.screen.openWall(
+		{ ...slipwayWall(), name: 'A very long name for a wall that nobody would ever write but somebody surely does, over and over' },
+		'wall'
+	);
 	for (const title of ['Stock-take', 'Wall', 'Rows', 'Holders', 'Holds?', 'Cut and buy']) {
 		await kammer.screen.stage(title);
 		const wide = await kammer.screen.driver.executeScript<number>('return document.documentElement.scrollWidth');

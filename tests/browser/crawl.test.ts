@@ -12,7 +12,8 @@ import { until } from '../support/server';
 const kammer = useScreen();
 
 /** Leave the page, open a file chooser, print, or wait for instruments. */
-const ELSEWHERE = /^(Export|Save|Print|Import|Make a sheet|Open|Delete for good|Bring|Read|Download|Use a|Survey sheet|Take up|Quick sums|Kammer|Undo|Redo|Dark|Light|inch|mm)/;
+const ELSEWHERE =
+	/^(Export|Save|Print|Import|Make a sheet|Open|Delete for good|Bring|Read|Download|Use a|Survey sheet|Take up|Quick sums|Kammer|Undo|Redo|Dark|Light|inch|mm)/;
 
 interface Control {
 	/** How to find it again. */
@@ -55,14 +56,27 @@ const USE = `
 
 const controls = () => kammer.screen.driver.executeScript<Control[]>(CONTROLS);
 const use = (c: Control, text = '') => kammer.screen.driver.executeScript<boolean>(USE, c.index, text);
-const undos = () => kammer.screen.driver.executeScript<boolean>(`const b = [...document.querySelectorAll('header button')].find((x) => x.textContent.trim() === 'Undo'); if (!b || b.disabled) return false; b.click(); return true;`);
+const undos = () =>
+	kammer.screen.driver.executeScript<boolean>(
+		`const b = [...document.querySelectorAll('header button')].find((x) => x.textContent.trim() === 'Undo'); if (!b || b.disabled) return false; b.click(); return true;`
+	);
 const kept = async (id: string) => {
-	await kammer.screen.driver.wait(async () => /^kept$/.test(await kammer.screen.driver.executeScript<string>(`return document.querySelector('.keep')?.textContent.trim() ?? ''`)), 20_000);
+	await kammer.screen.driver.wait(
+		async () =>
+			/^kept$/.test(await kammer.screen.driver.executeScript<string>(`return document.querySelector('.keep')?.textContent.trim() ?? ''`)),
+		20_000
+	);
 	return (await kammer.screen.stored(id)).plan;
 };
 /** A moment for the screen to answer. */
-const settle = () => kammer.screen.driver.executeAsyncScript(`const done = arguments[arguments.length - 1]; requestAnimationFrame(() => setTimeout(done, 15));`);
-const pick = (selector: string) => kammer.screen.driver.executeScript(`document.querySelector('${selector}')?.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+const settle = () =>
+	kammer.screen.driver.executeAsyncScript(
+		`const done = arguments[arguments.length - 1]; requestAnimationFrame(() => setTimeout(done, 15));`
+	);
+const pick = (selector: string) =>
+	kammer.screen.driver.executeScript(
+		`document.querySelector('${selector}')?.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
+	);
 
 /** What to press in a state of the screen: everything whose words were not pressed there before. */
 async function pressAll(id: string, plan: Plan, reach: () => Promise<void>, done: Set<string>): Promise<number> {
@@ -108,9 +122,15 @@ async function crawl(make: () => Plan, width: number): Promise<number> {
 			for (const selector of picks) {
 				if (selector && part !== parts[0]) continue;
 				const reach = async () => {
-					await kammer.screen.driver.executeScript(`document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));`).catch(() => undefined);
-					if (!new URL(await kammer.screen.driver.getCurrentUrl()).pathname.endsWith(`/${id}/${stage}`)) await kammer.screen.go(`/walls/${id}/${stage}`);
-					if (part) await kammer.screen.driver.executeScript(`[...document.querySelectorAll('nav[aria-label="Parts of the survey"] button')].find((b) => b.textContent.trim() === '${part}')?.click()`);
+					await kammer.screen.driver
+						.executeScript(`document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));`)
+						.catch(() => undefined);
+					if (!new URL(await kammer.screen.driver.getCurrentUrl()).pathname.endsWith(`/${id}/${stage}`))
+						await kammer.screen.go(`/walls/${id}/${stage}`);
+					if (part)
+						await kammer.screen.driver.executeScript(
+							`[...document.querySelectorAll('nav[aria-label="Parts of the survey"] button')].find((b) => b.textContent.trim() === '${part}')?.click()`
+						);
 					if (selector) await pick(selector);
 				};
 				pressed += await pressAll(id, plan, reach, done);
@@ -130,9 +150,13 @@ describe('every control', () => {
 		['the oar store', oarStoreWall, 1280, 100],
 		['an empty wall', () => emptyWall('Empty'), 1280, 60],
 		['the long wall on a phone', slipwayWall, 390, 150]
-	] as const)('of %s does what it can, logs nothing, and is taken back by undo', async (_, make, width, least) => {
-		expect(await crawl(make, width)).toBeGreaterThan(least);
-	}, 600_000);
+	] as const)(
+		'of %s does what it can, logs nothing, and is taken back by undo',
+		async (_, make, width, least) => {
+			expect(await crawl(make, width)).toBeGreaterThan(least);
+		},
+		600_000
+	);
 
 	it('that deletes does delete, and undo brings back what went', async () => {
 		const plan = slipwayWall();

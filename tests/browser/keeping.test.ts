@@ -39,7 +39,11 @@ describe('a wall changed in two places', () => {
 	const clash = async () => {
 		const id = await screen.openWall(slipwayWall(), 'wall');
 		const other = { ...slipwayWall(), name: `Theirs ${id}` };
-		await fetch(`${kammer.url}/api/plans/${id}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ revision: 1, plan: other }) });
+		await fetch(`${kammer.url}/api/plans/${id}`, {
+			method: 'PUT',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({ revision: 1, plan: other })
+		});
 		await rename(`Mine ${id}`);
 		await offered(id);
 		return id;

@@ -36,7 +36,9 @@ describe('words on the wall', () => {
 				const now = await ask<{ words: Box[]; tapes: Box[] }>(BOXES);
 				return now.words.length > 4 ? now : false;
 			}, 'words on the wall');
-			const pairs = seen.words.flatMap((a, i) => [...seen.words.slice(i + 1), ...seen.tapes].filter((b) => meet(a, b)).map((b) => `${a.words} on ${b.words || 'a tape'}`));
+			const pairs = seen.words.flatMap((a, i) =>
+				[...seen.words.slice(i + 1), ...seen.tapes].filter((b) => meet(a, b)).map((b) => `${a.words} on ${b.words || 'a tape'}`)
+			);
 			expect(pairs).toEqual([]);
 		}
 		const { words } = await ask<{ words: Box[] }>(BOXES);
@@ -48,11 +50,23 @@ describe('on paper', () => {
 	it('nothing is picked, nothing is a field, and the date and the whole wall stand there', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'rows');
 		await ask(`document.querySelector('[data-row=r2]').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
-		await until(async () => (await ask<number>(`return document.querySelectorAll('[aria-pressed=true][data-row]').length`)) === 1, 'the row to be picked');
+		await until(
+			async () => (await ask<number>(`return document.querySelectorAll('[aria-pressed=true][data-row]').length`)) === 1,
+			'the row to be picked'
+		);
 		await kammer.screen.click(By.css('button[aria-label="Zoom in"]'));
 		await ask(`window.dispatchEvent(new Event('beforeprint'))`);
-		await (kammer.screen.driver as unknown as { sendDevToolsCommand(c: string, p: object): Promise<void> }).sendDevToolsCommand('Emulation.setEmulatedMedia', { media: 'print' });
-		const paper = await ask<{ picked: number; fields: number; words: string; wall: { left: number; right: number }; frame: { left: number; right: number } }>(`
+		await (kammer.screen.driver as unknown as { sendDevToolsCommand(c: string, p: object): Promise<void> }).sendDevToolsCommand(
+			'Emulation.setEmulatedMedia',
+			{ media: 'print' }
+		);
+		const paper = await ask<{
+			picked: number;
+			fields: number;
+			words: string;
+			wall: { left: number; right: number };
+			frame: { left: number; right: number };
+		}>(`
 			const box = (e) => { const b = e.getBoundingClientRect(); return { left: b.left, right: b.right }; };
 			return {
 				picked: document.querySelectorAll('.drawing [aria-pressed=true], .drawing .throw').length,
@@ -62,7 +76,10 @@ describe('on paper', () => {
 				frame: box(document.querySelector('.drawing svg'))
 			};
 		`);
-		await (kammer.screen.driver as unknown as { sendDevToolsCommand(c: string, p: object): Promise<void> }).sendDevToolsCommand('Emulation.setEmulatedMedia', { media: '' });
+		await (kammer.screen.driver as unknown as { sendDevToolsCommand(c: string, p: object): Promise<void> }).sendDevToolsCommand(
+			'Emulation.setEmulatedMedia',
+			{ media: '' }
+		);
 		await ask(`window.dispatchEvent(new Event('afterprint'))`);
 		expect(paper).toMatchObject({ picked: 0, fields: 0 });
 		expect(paper.words).toContain(slipwayWall().name);
@@ -70,7 +87,10 @@ describe('on paper', () => {
 		expect(paper.wall.left).toBeGreaterThan(paper.frame.left);
 		expect(paper.wall.right).toBeLessThan(paper.frame.right);
 		// Afterwards it is picked again.
-		await until(async () => (await ask<number>(`return document.querySelectorAll('[aria-pressed=true][data-row]').length`)) === 1, 'the row to be picked again');
+		await until(
+			async () => (await ask<number>(`return document.querySelectorAll('[aria-pressed=true][data-row]').length`)) === 1,
+			'the row to be picked again'
+		);
 	});
 });
 
@@ -78,7 +98,10 @@ describe('on a phone', () => {
 	it('has a bar of one line, a band that shows where one is, and a table that counts and weighs', async () => {
 		await kammer.screen.size(390, 844);
 		await kammer.screen.openWall(slipwayWall(), 'cut');
-		const box = (css: string) => ask<{ left: number; right: number; height: number }>(`const b = document.querySelector('${css}').getBoundingClientRect(); return { left: b.left, right: b.right, height: b.height };`);
+		const box = (css: string) =>
+			ask<{ left: number; right: number; height: number }>(
+				`const b = document.querySelector('${css}').getBoundingClientRect(); return { left: b.left, right: b.right, height: b.height };`
+			);
 		const wide = await ask<number>('return window.innerWidth');
 		expect((await box('.top header')).height).toBeLessThan(60);
 		await until(async () => (await box('[data-stage=cut]')).right <= wide + 1, 'the band to show Cut and buy');
@@ -92,7 +115,9 @@ describe('on a phone', () => {
 		expect(await rest()).toBe(0);
 		await kammer.screen.stage('Stock-take');
 		const heads = await until(async () => {
-			const found = await ask<{ words: string; right: number }[]>(`return [...document.querySelectorAll('[role=columnheader]')].map((e) => ({ words: e.textContent.trim(), right: e.getBoundingClientRect().right }))`);
+			const found = await ask<{ words: string; right: number }[]>(
+				`return [...document.querySelectorAll('[role=columnheader]')].map((e) => ({ words: e.textContent.trim(), right: e.getBoundingClientRect().right }))`
+			);
 			return found.length > 3 ? found : false;
 		}, 'the table');
 		for (const word of ['Count', 'Weight']) expect(heads.find((h) => h.words.startsWith(word))?.right).toBeLessThanOrEqual(wide);

@@ -26,11 +26,18 @@ describe('from a wall to a cut list', () => {
 		const id = await kammer.screen.openWall(slipwayWall(), 'rows');
 		await kammer.screen.button('Add a row');
 		await kammer.screen.says(/Row 6/);
-		const row = (await until(async () => (await kammer.screen.stored(id)).plan.rows.find((r) => r.name === 'Row 6'), 'the new row to be kept')) as Plan['rows'][number];
+		const row = (await until(
+			async () => (await kammer.screen.stored(id)).plan.rows.find((r) => r.name === 'Row 6'),
+			'the new row to be kept'
+		)) as Plan['rows'][number];
 
 		await kammer.screen.stage('Holds?');
 		const start = await kammer.screen.middle('[data-holder=h6]');
-		await kammer.screen.driver.actions({ async: true }).move({ x: Math.round(start.x), y: Math.round(start.y) }).click().perform();
+		await kammer.screen.driver
+			.actions({ async: true })
+			.move({ x: Math.round(start.x), y: Math.round(start.y) })
+			.click()
+			.perform();
 		await kammer.screen.says(/Cannot be built so: Screws of 45 mm[\s\S]*Does not hold: 0.00, screws at stud 2861 mm too short/);
 
 		const target = await kammer.screen.middle(`[data-row="${row.id}"]`);
@@ -70,7 +77,11 @@ describe('from a wall to a cut list', () => {
 		await kammer.screen.says(/Before you cut: 2 holders do not hold[\s\S]*2 sheets of 18 mm ply[\s\S]*62 wood screws, #10 x 80 mm/);
 		const boards = await kammer.screen.driver.findElements(By.css('.board'));
 		expect(boards.length).toBeGreaterThan(10);
-		await until(async () => (await kammer.screen.driver.findElements(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]'))).length, 'the work to be done');
+		await until(
+			async () =>
+				(await kammer.screen.driver.findElements(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]'))).length,
+			'the work to be done'
+		);
 		await kammer.screen.button('Save cut list as CSV');
 		const csv = readFileSync(await kammer.file(/\.csv$/), 'utf8');
 		expect(csv.split('\r\n')[0]).toBe('list,what,stock,board,side,from (mm),length (mm),count,for');
@@ -82,8 +93,13 @@ describe('from a wall to a cut list', () => {
 		const rack = plan.holders[3] as Plan['holders'][number];
 		// Hundreds of lengths that all differ: more ways to cut than can be compared in a moment.
 		plan.holders = Array.from({ length: 700 }, (_, i) => ({
-			...rack, id: `n${i}`,
-			params: { ...rack.params, face: { ...rack.params.face, width: 150 + i * 1.37 }, pegs: { ...rack.params.pegs, projection: 30 + i * 0.8 } }
+			...rack,
+			id: `n${i}`,
+			params: {
+				...rack.params,
+				face: { ...rack.params.face, width: 150 + i * 1.37 },
+				pegs: { ...rack.params.pegs, projection: 30 + i * 0.8 }
+			}
 		}));
 		await kammer.screen.openWall(plan, 'cut');
 		await kammer.screen.says(/Looking for the fewest boards: \d of \d kinds/);
@@ -120,7 +136,10 @@ describe('from a wall to a cut list', () => {
 			const path = join(kammer.downloads, name);
 			writeFileSync(path, text);
 			await kammer.screen.driver.findElement(By.css('input[type=file]')).sendKeys(path);
-			await until(async () => why.test(await kammer.screen.driver.findElement(By.css('main')).getText()), `${name} to be refused with ${why}`);
+			await until(
+				async () => why.test(await kammer.screen.driver.findElement(By.css('main')).getText()),
+				`${name} to be refused with ${why}`
+			);
 		}
 		expect(await (await fetch(`${kammer.url}/api/plans`)).text()).toBe(before);
 	});
@@ -152,7 +171,12 @@ describe('typing', () => {
 	it('takes a length any way it is written', async () => {
 		const id = await kammer.screen.openWall(slipwayWall(), 'rows');
 		await kammer.screen.click(By.xpath('//button[.//strong[text()="Third row"]]'));
-		for (const [text, want] of [['4\' 6 1/2"', 54.5 * 25.4], ['143 cm', 1430], ['1.44 m', 1440], ['55 ½ in', 55.5 * 25.4]] as const) {
+		for (const [text, want] of [
+			['4\' 6 1/2"', 54.5 * 25.4],
+			['143 cm', 1430],
+			['1.44 m', 1440],
+			['55 ½ in', 55.5 * 25.4]
+		] as const) {
 			await kammer.screen.type('Lower edge, above the floor', text);
 			await until(async () => Math.abs(((await kammer.screen.stored(id)).plan.rows[2]?.y ?? 0) - want) < 0.001, `${text} to be kept`);
 		}
@@ -161,7 +185,13 @@ describe('typing', () => {
 	it('keeps what was typed wrongly, and says why beside it', async () => {
 		const id = await kammer.screen.openWall(slipwayWall(), 'rows');
 		await kammer.screen.click(By.xpath('//button[.//strong[text()="Third row"]]'));
-		for (const [text, why] of [['high', /Not understood: "high"/], ['-20', /Must be at least 0 mm/], ['99 m', /Must be at most 6000 mm/], ['2599.9', null], ['2700', /Is above the wall, which is 2600 mm high/]] as const) {
+		for (const [text, why] of [
+			['high', /Not understood: "high"/],
+			['-20', /Must be at least 0 mm/],
+			['99 m', /Must be at most 6000 mm/],
+			['2599.9', null],
+			['2700', /Is above the wall, which is 2600 mm high/]
+		] as const) {
 			await kammer.screen.type('Lower edge, above the floor', text);
 			if (!why) continue;
 			await kammer.screen.says(why);
@@ -178,7 +208,10 @@ describe('typing', () => {
 		const slip = await kammer.screen.says(/39 3\/8" wide/);
 		// A stock and a screw keep their names; everything measured is in inches and pounds.
 		const names = [...STOCKS.map((x) => x.title), ...SCREWS.map((x) => x.size)];
-		const measured = slip.split('\n').filter((line) => !names.includes(line)).join('\n');
+		const measured = slip
+			.split('\n')
+			.filter((line) => !names.includes(line))
+			.join('\n');
 		expect(names.reduce((text, name) => text.replaceAll(name, ''), measured)).not.toMatch(/\d mm|\d kg/);
 		await kammer.screen.button('mm');
 		await kammer.screen.says(/1000 mm wide/);
@@ -214,7 +247,7 @@ describe('a wall in the making', () => {
 	it('is deleted only when asked twice', async () => {
 		await kammer.screen.openWall({ ...slipwayWall(), name: 'Short-lived' }, 'wall');
 		await kammer.screen.driver.get(kammer.url);
-		const names = async () => (await (await fetch(`${kammer.url}/api/plans`)).json() as { name: string }[]).map((w) => w.name);
+		const names = async () => ((await (await fetch(`${kammer.url}/api/plans`)).json()) as { name: string }[]).map((w) => w.name);
 		await kammer.screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
 		await kammer.screen.button('Keep');
 		expect(await names()).toContain('Short-lived');
@@ -225,7 +258,8 @@ describe('a wall in the making', () => {
 
 	it('zooms by keys and buttons, and shows all again', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'holders');
-		const width = async () => kammer.screen.driver.executeScript<number>('return document.querySelector("[data-holder=h1] rect").getBoundingClientRect().width');
+		const width = async () =>
+			kammer.screen.driver.executeScript<number>('return document.querySelector("[data-holder=h1] rect").getBoundingClientRect().width');
 		const before = await width();
 		await kammer.screen.click(By.css('[aria-label="Zoom in"]'));
 		await until(async () => (await width()) > before * 1.3, 'a larger wall');
@@ -270,14 +304,22 @@ describe('the drawing', () => {
 		await kammer.screen.kept();
 		const [row] = (await kammer.screen.stored(id)).plan.rows;
 		const end = await kammer.screen.middle('.end:last-of-type');
-		const k = await kammer.screen.driver.executeScript<number>('return document.querySelector("[data-wall]").getBoundingClientRect().width / 3600');
+		const k = await kammer.screen.driver.executeScript<number>(
+			'return document.querySelector("[data-wall]").getBoundingClientRect().width / 3600'
+		);
 		await kammer.screen.drag(end, { x: end.x - ((row?.right ?? 0) - 2600 - 6) * k, y: end.y });
 		await until(async () => (await kammer.screen.stored(id)).plan.rows[0]?.right === 2600, 'the end on the stud at 2600');
 
 		const from = await kammer.screen.middle('[data-row]');
 		// One device after the other: the key comes while the pointer is down.
 		const actions = kammer.screen.driver.actions();
-		await actions.move({ x: Math.round(from.x), y: Math.round(from.y) }).press().move({ x: Math.round(from.x), y: Math.round(from.y) + 60 }).sendKeys(Key.ESCAPE).release().perform();
+		await actions
+			.move({ x: Math.round(from.x), y: Math.round(from.y) })
+			.press()
+			.move({ x: Math.round(from.x), y: Math.round(from.y) + 60 })
+			.sendKeys(Key.ESCAPE)
+			.release()
+			.perform();
 		await new Promise((resolve) => setTimeout(resolve, 900));
 		expect((await kammer.screen.stored(id)).plan.rows[0]?.y).toBe(row?.y);
 	});
@@ -292,6 +334,12 @@ describe('the drawing', () => {
 
 function emptyWallWithStuds(): Plan {
 	const plan = emptyWall('Studs only');
-	plan.wall.studs = [200, 600, 1000, 1400, 1800, 2200, 2600, 3000, 3400].map((x, i) => ({ id: `s${i}`, x, width: 38, depth: 89, species: 'spf' }));
+	plan.wall.studs = [200, 600, 1000, 1400, 1800, 2200, 2600, 3000, 3400].map((x, i) => ({
+		id: `s${i}`,
+		x,
+		width: 38,
+		depth: 89,
+		species: 'spf'
+	}));
 	return plan;
 }

@@ -16,13 +16,19 @@ const named = async (name: string) => (await stored()).shop.things.filter((t) =>
 async function fresh(things = slipwayShop().things) {
 	const { revision, shop } = await stored();
 	const gone = shop.things.filter((t) => !things.some((k) => k.id === t.id)).map(({ id }) => ({ list: 'things', id, item: null }));
-	const answer = await fetch(`${kammer.url}/api/shops/main`, { method: 'PATCH', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ revision, changes: [...gone, ...things.map((item) => ({ list: 'things', id: item.id, item }))] }) });
+	const answer = await fetch(`${kammer.url}/api/shops/main`, {
+		method: 'PATCH',
+		headers: { 'content-type': 'application/json' },
+		body: JSON.stringify({ revision, changes: [...gone, ...things.map((item) => ({ list: 'things', id: item.id, item }))] })
+	});
 	expect(answer.status).toBe(200);
 }
 async function open(path = '/shop/main') {
 	// What this browser kept of the test before is not wanted: it would be merged in.
 	await kammer.screen.driver.get(`${kammer.url}/api/health`);
-	await kammer.screen.driver.executeAsyncScript('const done = arguments[0]; localStorage.clear(); sessionStorage.clear(); const r = indexedDB.deleteDatabase("keyval-store"); r.onsuccess = r.onerror = r.onblocked = () => done();');
+	await kammer.screen.driver.executeAsyncScript(
+		'const done = arguments[0]; localStorage.clear(); sessionStorage.clear(); const r = indexedDB.deleteDatabase("keyval-store"); r.onsuccess = r.onerror = r.onblocked = () => done();'
+	);
 	await kammer.screen.driver.get(kammer.url + path);
 	await kammer.screen.shape('[role=grid] [role=row] [role=gridcell]');
 }
@@ -31,7 +37,8 @@ const tab = (title: string) => kammer.screen.click(By.xpath(`//button[@role="tab
 const row = (name: string) => By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()="${name}"]]`);
 /** An inch mark in a name must not end the xpath's string. */
 const quoted = (name: string) => (name.includes('"') ? `'${name}'` : `"${name}"`);
-const cell = (name: string, n: number) => By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()=${quoted(name)}]]/span[@role="gridcell"][${n + 1}]`);
+const cell = (name: string, n: number) =>
+	By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()=${quoted(name)}]]/span[@role="gridcell"][${n + 1}]`);
 const seen = async (by: By) => (await kammer.screen.driver.findElements(by)).length > 0;
 const text = async () => kammer.screen.driver.findElement(By.css('body')).getText();
 const says = (words: RegExp) => until(async () => words.test(await text()), `${words} on the page`);
@@ -59,10 +66,16 @@ describe('taking stock', () => {
 	it('types a line, sees it as it was understood, takes it, undoes, redoes, reloads', async () => {
 		await open();
 		await (await entry()).sendKeys('6 bar clamps 24in 3.5lb bar 1/4');
-		await until(async () => (await kammer.screen.driver.findElements(By.css('input[aria-label="Count of Bar clamp 24\\""]'))).length === 1, 'the reading');
+		await until(
+			async () => (await kammer.screen.driver.findElements(By.css('input[aria-label="Count of Bar clamp 24\\""]'))).length === 1,
+			'the reading'
+		);
 		expect(await kammer.screen.driver.findElement(By.css('input[aria-label="Count of Bar clamp 24\\""]')).getAttribute('value')).toBe('6');
 		await (await entry()).sendKeys(Key.ENTER);
-		const [made] = await until(async () => ((await named('Bar clamp 24"')).length ? named('Bar clamp 24"') : false), 'the clamp to be kept');
+		const [made] = await until(
+			async () => ((await named('Bar clamp 24"')).length ? named('Bar clamp 24"') : false),
+			'the clamp to be kept'
+		);
 		expect(made).toMatchObject({ count: 6, group: 'clamps', grip: 'slot', dims: { bar: expect.closeTo(6.35, 6) } });
 		await kammer.screen.kept();
 		// Nothing stays picked: what is typed next changes nothing that was taken.
@@ -107,12 +120,21 @@ describe('taking stock', () => {
 	it('changes several at once as one step', async () => {
 		await open();
 		await kammer.screen.click(cell('Oar', 1));
-		await kammer.screen.driver.actions().keyDown(Key.CONTROL).click(await kammer.screen.driver.findElement(cell('Paddle', 1))).keyUp(Key.CONTROL).perform();
+		await kammer.screen.driver
+			.actions()
+			.keyDown(Key.CONTROL)
+			.click(await kammer.screen.driver.findElement(cell('Paddle', 1)))
+			.keyUp(Key.CONTROL)
+			.perform();
 		await kammer.screen.says(/2 things/);
 		expect(await (await kammer.screen.field('Weight')).getAttribute('placeholder')).toBe('various');
 		await kammer.screen.type('Weight', '1.5 kg');
 		await kammer.screen.type('Used at', 'boat store');
-		await until(async () => ['Oar', 'Paddle'].every(async (n) => (await named(n))[0]?.mass === 1.5) && (await named('Oar'))[0]?.where === 'boat store', 'both to change');
+		await until(
+			async () =>
+				['Oar', 'Paddle'].every(async (n) => (await named(n))[0]?.mass === 1.5) && (await named('Oar'))[0]?.where === 'boat store',
+			'both to change'
+		);
 		expect([(await named('Oar'))[0]?.mass, (await named('Paddle'))[0]?.mass]).toEqual([1.5, 1.5]);
 		await kammer.screen.button('Undo');
 		await kammer.screen.button('Undo');
@@ -131,12 +153,16 @@ describe('taking stock', () => {
 		await keys(Key.DELETE);
 		await until(async () => (await named('Planking clamp')).length === 0, 'the next line to be deleted');
 		await keys(Key.chord(Key.CONTROL, 'z'), Key.chord(Key.CONTROL, 'z'));
-		await until(async () => (await named('Planking clamp')).length === 1 && (await named('Spar clamp'))[0]?.count === 18, 'both to be back');
+		await until(
+			async () => (await named('Planking clamp')).length === 1 && (await named('Spar clamp'))[0]?.count === 18,
+			'both to be back'
+		);
 	});
 
 	it('sorts, filters, groups and shows other columns, and remembers those', async () => {
 		await open();
-		const first = async () => (await kammer.screen.driver.findElements(By.css('[role=row][aria-selected] [role=gridcell]:nth-child(2)')))[0]?.getText();
+		const first = async () =>
+			(await kammer.screen.driver.findElements(By.css('[role=row][aria-selected] [role=gridcell]:nth-child(2)')))[0]?.getText();
 		await kammer.screen.click(By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]'));
 		await kammer.screen.click(By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]'));
 		await until(async () => (await first()) === 'Bicycle', 'the heaviest first');
@@ -153,7 +179,14 @@ describe('taking stock', () => {
 	});
 
 	it('carries thousands of lines, of which only those in sight are built', async () => {
-		await fresh([...slipwayShop().things, ...Array.from({ length: 5000 }, (_, i) => ({ ...newThing(`b${i}`, `Bit ${String(i).padStart(4, '0')}`), group: `box ${i % 40}`, mass: 0.01 + i / 1e5 }))]);
+		await fresh([
+			...slipwayShop().things,
+			...Array.from({ length: 5000 }, (_, i) => ({
+				...newThing(`b${i}`, `Bit ${String(i).padStart(4, '0')}`),
+				group: `box ${i % 40}`,
+				mass: 0.01 + i / 1e5
+			}))
+		]);
 		await open();
 		await says(/5030 lines/);
 		expect((await kammer.screen.driver.findElements(By.css('[role=row]'))).length).toBeLessThan(80);
@@ -232,7 +265,10 @@ describe('on the wall', () => {
 		await kammer.screen.says(/Hangs on no holder yet/);
 		await (await kammer.screen.field('Or hang it on this holder')).sendKeys('Block planes');
 		await kammer.screen.says(/2 hanging of 7; 5 to place/);
-		await until(async () => (await kammer.screen.stored(wall!.id)).plan.holders.find((h) => h.id === 'h4')?.params.load.thing === 'caulking-iron', 'the wall to say so');
+		await until(
+			async () => (await kammer.screen.stored(wall!.id)).plan.holders.find((h) => h.id === 'h4')?.params.load.thing === 'caulking-iron',
+			'the wall to say so'
+		);
 		await kammer.screen.driver.get(`${kammer.url}/t/caulking-iron`);
 		await kammer.screen.ready();
 		await kammer.screen.says(/Caulking iron[\s\S]*2 hanging of 7/);

@@ -60,7 +60,10 @@ describe('quick sums', () => {
 		await kammer.screen.shape('aside');
 		expect(await value('Out of the face')).toBe('13 1/8"');
 		await kammer.screen.driver.get(link.replace(/load=[^&]*/, 'load=much'));
-		await until(async () => /load on the rod could not be read/.test(await kammer.screen.driver.findElement(By.css('main')).getText()), 'the part of the link that could not be read');
+		await until(
+			async () => /load on the rod could not be read/.test(await kammer.screen.driver.findElement(By.css('main')).getText()),
+			'the part of the link that could not be read'
+		);
 	});
 
 	it('say what would make it hold, and do it by one press', async () => {
@@ -101,7 +104,10 @@ describe('quick sums', () => {
 });
 
 describe('will it hold, on the wall', () => {
-	const pick = (selector: string) => kammer.screen.driver.executeScript(`document.querySelector('${selector}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+	const pick = (selector: string) =>
+		kammer.screen.driver.executeScript(
+			`document.querySelector('${selector}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
+		);
 
 	it('says how much more a holder could take and what would help, and does it', async () => {
 		const id = await kammer.screen.openWall(slipwayWall(), 'holds');
@@ -120,13 +126,19 @@ describe('will it hold, on the wall', () => {
 
 	it('writes margins at studs and rows, and charts load and capacity by both', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'holds');
-		const margins = async () => kammer.screen.driver.executeScript<string[]>("return [...document.querySelectorAll('svg.layer pattern')].length ? [...document.querySelectorAll('svg.layer text')].map((t) => t.textContent) : []");
+		const margins = async () =>
+			kammer.screen.driver.executeScript<string[]>(
+				"return [...document.querySelectorAll('svg.layer pattern')].length ? [...document.querySelectorAll('svg.layer text')].map((t) => t.textContent) : []"
+			);
 		expect(await margins()).toEqual(expect.arrayContaining(['0.00', 'stop', '1.13']));
 		const chart = await kammer.screen.shape('section[aria-label="Load and capacity"]');
 		await until(async () => (await chart.findElements(By.css('.chart svg path'))).length > 20, 'bars');
 		expect(await chart.getAttribute('textContent')).toMatch(/Stud 850 mm: carries \d+ N, would carry \d+ N/);
 		await kammer.screen.click(By.xpath('//button[normalize-space()="by row"]'));
-		await until(async () => /Row Second row: carries 277 N, would carry 31\d N/.test((await chart.getAttribute('textContent')) ?? ''), 'rows');
+		await until(
+			async () => /Row Second row: carries 277 N, would carry 31\d N/.test((await chart.getAttribute('textContent')) ?? ''),
+			'rows'
+		);
 		expect(await kammer.screen.errors()).toEqual([]);
 	});
 
@@ -134,13 +146,19 @@ describe('will it hold, on the wall', () => {
 		await kammer.screen.openWall(slipwayWall(), 'holds');
 		const { driver } = kammer.screen;
 		await pick('[data-holder=h2]');
-		const list = async () => (await driver.findElement(By.xpath('//aside//section[h3[contains(., "Every step")]]')).getText()).replace(/\s+/g, ' ');
+		const list = async () =>
+			(await driver.findElement(By.xpath('//aside//section[h3[contains(., "Every step")]]')).getText()).replace(/\s+/g, ' ');
 		await kammer.screen.says(/Every step of its load path.*screw at stud/s);
 		await kammer.screen.says(/1420 mm to 1980 mm/);
 		const before = await list();
 		const at = await kammer.screen.middle('[data-holder=h2]');
 		const hand = () => driver.actions({ async: true });
-		await hand().move({ x: Math.round(at.x), y: Math.round(at.y) }).press().move({ x: Math.round(at.x) + 60, y: Math.round(at.y), duration: 60 }).move({ x: Math.round(at.x) + 140, y: Math.round(at.y), duration: 60 }).perform();
+		await hand()
+			.move({ x: Math.round(at.x), y: Math.round(at.y) })
+			.press()
+			.move({ x: Math.round(at.x) + 60, y: Math.round(at.y), duration: 60 })
+			.move({ x: Math.round(at.x) + 140, y: Math.round(at.y), duration: 60 })
+			.perform();
 		expect(await kammer.screen.says(/Spokeshaves\non Second row, 2\d\d\d mm/)).not.toMatch(/1420 mm/);
 		expect(await list()).toBe(before);
 		await hand().release().perform();
@@ -159,7 +177,10 @@ describe('will it hold, on the wall', () => {
 
 	it('cannot judge studs of a species nobody said, until somebody does', async () => {
 		const plan = slipwayWall();
-		await kammer.screen.openWall({ ...plan, wall: { ...plan.wall, studs: plan.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) } }, 'holds');
+		await kammer.screen.openWall(
+			{ ...plan, wall: { ...plan.wall, studs: plan.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) } },
+			'holds'
+		);
 		await pick('[data-holder=h4]');
 		await kammer.screen.says(/Cannot be judged: species of/);
 		await kammer.screen.click(By.xpath('//aside//button[contains(., "Count unknown studs as the softest")]'));
@@ -171,7 +192,11 @@ describe('will it hold, on the wall', () => {
 		await pick('[data-row=r2]');
 		const choose = async (label: string, text: string) => {
 			const select = await kammer.screen.field(label);
-			await kammer.screen.driver.executeScript('const s = arguments[0]; s.selectedIndex = [...s.options].findIndex((o) => o.text === arguments[1]); s.dispatchEvent(new Event("change", { bubbles: true }));', select, text);
+			await kammer.screen.driver.executeScript(
+				'const s = arguments[0]; s.selectedIndex = [...s.options].findIndex((o) => o.text === arguments[1]); s.dispatchEvent(new Event("change", { bubbles: true }));',
+				select,
+				text
+			);
 		};
 		await choose('Held by', 'A twist block at every stud');
 		await kammer.screen.type('Block, height', '80');

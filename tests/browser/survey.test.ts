@@ -12,10 +12,11 @@ const screen = () => kammer.screen;
 const part = (title: string) => screen().part(title);
 const wallOf = async (id: string) => (await screen().stored(id)).plan.wall;
 /** What the server holds, once it is so. */
-const stored = (id: string, is: (wall: Plan['wall']) => unknown, what: string) => until(async () => {
-	const wall = await wallOf(id);
-	return is(wall) ? wall : false;
-}, what);
+const stored = (id: string, is: (wall: Plan['wall']) => unknown, what: string) =>
+	until(async () => {
+		const wall = await wallOf(id);
+		return is(wall) ? wall : false;
+	}, what);
 const choose = async (label: string, value: string) => {
 	const field = await screen().field(label);
 	await field.findElement(By.xpath(`./option[starts-with(normalize-space(), "${value}")]`)).click();
@@ -23,13 +24,22 @@ const choose = async (label: string, value: string) => {
 const file = async (label: string, name: string, content: string | Buffer) => {
 	const path = join(kammer.downloads, name);
 	writeFileSync(path, content);
-	await screen().driver.findElement(By.css(`input[aria-label="${label}"]`)).sendKeys(path);
+	await screen()
+		.driver.findElement(By.css(`input[aria-label="${label}"]`))
+		.sendKeys(path);
 };
 
 /** A plan of a wall with studs proved at a pitch. */
 function framed(): Plan {
 	const plan = emptyWall('Framed');
-	plan.wall.studs = Array.from({ length: 9 }, (_, i) => ({ id: `s${i}`, x: 200 + i * 400, width: 45, depth: 95, species: 'c24', found: { how: 'pilot' } }));
+	plan.wall.studs = Array.from({ length: 9 }, (_, i) => ({
+		id: `s${i}`,
+		x: 200 + i * 400,
+		width: 45,
+		depth: 95,
+		species: 'c24',
+		found: { how: 'pilot' }
+	}));
 	return plan;
 }
 
@@ -60,7 +70,11 @@ describe('surveying a wall', () => {
 		await screen().button('Add a door');
 		await screen().says(/Not measured yet/);
 		await screen().type('Left edge', '2600');
-		const door = await stored(id, (w) => w.obstructions.some((o) => o.kind === 'door' && o.x === 2600 && o.how === 'tape'), 'the door to be measured');
+		const door = await stored(
+			id,
+			(w) => w.obstructions.some((o) => o.kind === 'door' && o.x === 2600 && o.how === 'tape'),
+			'the door to be measured'
+		);
 		expect(door.obstructions.find((o) => o.kind === 'door')?.motion).toMatchObject({ kind: 'swing', angle: 90 });
 
 		await screen().stage('Rows');
@@ -75,9 +89,14 @@ describe('surveying a wall', () => {
 
 		// Dragged by its end, it stops at the door.
 		const row = (await screen().stored(id)).plan.rows[0];
-		const end = await screen().driver.executeScript<{ x: number; y: number }>('const b = [...document.querySelectorAll("rect.end")].at(-1).getBoundingClientRect(); return { x: b.x + b.width / 2, y: b.y + b.height / 2 };');
+		const end = await screen().driver.executeScript<{ x: number; y: number }>(
+			'const b = [...document.querySelectorAll("rect.end")].at(-1).getBoundingClientRect(); return { x: b.x + b.width / 2, y: b.y + b.height / 2 };'
+		);
 		await screen().drag(end, { x: end.x + 220, y: end.y });
-		await until(async () => (await screen().stored(id)).plan.rows.find((r) => r.id === row?.id)?.right === 2600, 'the row to stop at the door');
+		await until(
+			async () => (await screen().stored(id)).plan.rows.find((r) => r.id === row?.id)?.right === 2600,
+			'the row to stop at the door'
+		);
 		expect(await screen().errors()).toEqual([]);
 	});
 
@@ -123,7 +142,7 @@ describe('surveying a wall', () => {
 		await screen().says(/Proved: measured/);
 	});
 
-	it('of brick asks for the plug maker\'s load, and judges by it', async () => {
+	it("of brick asks for the plug maker's load, and judges by it", async () => {
 		const plan = slipwayWall();
 		const id = await screen().openWall(plan, 'wall');
 		await choose('Build', 'Masonry, with plugs');
@@ -155,7 +174,10 @@ describe('surveying a wall', () => {
 	it('that is not framed at all, or has nothing behind it, says so and goes on', async () => {
 		const id = await screen().openWall(emptyWall('Solid'), 'wall');
 		await part('Studs');
-		const flat = ['height,x,density', ...[500, 1500].flatMap((y) => Array.from({ length: 200 }, (_, i) => `${y},${i * 18},${(0.3 + ((i * 7919) % 13) / 400).toFixed(3)}`))].join('\n');
+		const flat = [
+			'height,x,density',
+			...[500, 1500].flatMap((y) => Array.from({ length: 200 }, (_, i) => `${y},${i * 18},${(0.3 + ((i * 7919) % 13) / 400).toFixed(3)}`))
+		].join('\n');
 		await file('Sweeps file', 'flat.csv', flat);
 		await screen().says(/Nothing stands out in these sweeps: no studs, or solid behind/);
 		await file('Sweeps file', 'bad.csv', 'nonsense');
@@ -175,7 +197,11 @@ describe('files of a survey', () => {
 	it('outline and studs come from a drawing, shown first, and can be undone', async () => {
 		const id = await screen().openWall(emptyWall('Drawn'), 'wall');
 		await part('Files');
-		await file('Drawing file', 'wall.svg', '<svg width="480mm" height="250mm" viewBox="0 0 480 250"><rect id="wall" width="480" height="250"/><rect id="window" x="200" y="60" width="90" height="80"/><rect id="stud" x="38" width="4" height="250"/><rect id="stud" x="98" width="4" height="250"/></svg>');
+		await file(
+			'Drawing file',
+			'wall.svg',
+			'<svg width="480mm" height="250mm" viewBox="0 0 480 250"><rect id="wall" width="480" height="250"/><rect id="window" x="200" y="60" width="90" height="80"/><rect id="stud" x="38" width="4" height="250"/><rect id="stud" x="98" width="4" height="250"/></svg>'
+		);
 		await screen().says(/wall.svg: 4 shapes/);
 		await screen().says(/480 x 250 mm: no wall is|wall, 480 mm x 250 mm|no wall is/);
 		await choose('A unit of the drawing is', 'Centimetres');
@@ -186,9 +212,42 @@ describe('files of a survey', () => {
 		await stored(id, (w) => w.width === 4800 && w.studs.length === 2, 'the drawing to be taken');
 		await screen().button('Undo');
 		await stored(id, (w) => w.width === 3600 && w.studs.length === 0, 'it to be undone');
-		const line = (layer: string, x1: number, y1: number, x2: number, y2: number) => ['0', 'LINE', '8', layer, '10', x1, '20', y1, '11', x2, '21', y2].join('\n');
-		const box = (layer: string, x: number, y: number, w: number, h: number) => [line(layer, x, y, x + w, y), line(layer, x + w, y, x + w, y + h), line(layer, x + w, y + h, x, y + h), line(layer, x, y + h, x, y)].join('\n');
-		await file('Drawing file', 'wall.dxf', ['0', 'SECTION', '2', 'HEADER', '9', '$INSUNITS', '70', '4', '0', 'ENDSEC', '0', 'SECTION', '2', 'ENTITIES', box('wall', 0, 0, 3200, 2400), box('door', 900, 0, 760, 1980), '0', 'ENDSEC', '0', 'EOF', ''].join('\n'));
+		const line = (layer: string, x1: number, y1: number, x2: number, y2: number) =>
+			['0', 'LINE', '8', layer, '10', x1, '20', y1, '11', x2, '21', y2].join('\n');
+		const box = (layer: string, x: number, y: number, w: number, h: number) =>
+			[
+				line(layer, x, y, x + w, y),
+				line(layer, x + w, y, x + w, y + h),
+				line(layer, x + w, y + h, x, y + h),
+				line(layer, x, y + h, x, y)
+			].join('\n');
+		await file(
+			'Drawing file',
+			'wall.dxf',
+			[
+				'0',
+				'SECTION',
+				'2',
+				'HEADER',
+				'9',
+				'$INSUNITS',
+				'70',
+				'4',
+				'0',
+				'ENDSEC',
+				'0',
+				'SECTION',
+				'2',
+				'ENTITIES',
+				box('wall', 0, 0, 3200, 2400),
+				box('door', 900, 0, 760, 1980),
+				'0',
+				'ENDSEC',
+				'0',
+				'EOF',
+				''
+			].join('\n')
+		);
 		await screen().says(/wall.dxf: 2 shapes[\s\S]*door, 760 mm x 1980 mm at 900 mm/);
 		await screen().button('Leave it');
 		await file('Drawing file', 'bad.dxf', '0\nSECTION\n2\nENT');
@@ -204,7 +263,11 @@ describe('files of a survey', () => {
 		await screen().button('Studs and obstructions as CSV');
 		expect(readFileSync(await kammer.file(/studs\.csv$/), 'utf8')).toMatch(/bench outlet/);
 		await screen().button('Survey sheet as PDF');
-		expect(readFileSync(await kammer.file(/sheet\.pdf$/)).subarray(0, 5).toString()).toBe('%PDF-');
+		expect(
+			readFileSync(await kammer.file(/sheet\.pdf$/))
+				.subarray(0, 5)
+				.toString()
+		).toBe('%PDF-');
 		const other = JSON.parse(text) as { wall: Plan['wall'] };
 		other.wall.studs = other.wall.studs.slice(2);
 		await file('Survey file', 'other.json', JSON.stringify(other));
@@ -218,7 +281,9 @@ describe('files of a survey', () => {
 describe('a photograph of the wall', () => {
 	/** A JPEG made by the page itself, with a remark written into it as cameras do. */
 	async function photo(): Promise<Buffer> {
-		const url = await screen().driver.executeScript<string>('const c = document.createElement("canvas"); c.width = 1200; c.height = 800; const x = c.getContext("2d"); x.fillStyle = "#ccc"; x.fillRect(0, 0, 1200, 800); x.fillStyle = "#700"; x.fillRect(400, 300, 200, 200); return c.toDataURL("image/jpeg", 0.9);');
+		const url = await screen().driver.executeScript<string>(
+			'const c = document.createElement("canvas"); c.width = 1200; c.height = 800; const x = c.getContext("2d"); x.fillStyle = "#ccc"; x.fillRect(0, 0, 1200, 800); x.fillStyle = "#700"; x.fillRect(400, 300, 200, 200); return c.toDataURL("image/jpeg", 0.9);'
+		);
 		const jpeg = Buffer.from(url.split(',')[1] as string, 'base64');
 		const remark = Buffer.from('GPS secret');
 		return Buffer.concat([jpeg.subarray(0, 2), Buffer.from([0xff, 0xfe, 0, remark.length + 2]), remark, jpeg.subarray(2)]);
@@ -251,7 +316,11 @@ describe('a photograph of the wall', () => {
 		await screen().type('To, up', '1400');
 		await screen().says(/= 500 mm/);
 		await screen().button('Add what lies between as in the way');
-		await stored(id, (w) => w.obstructions.some((o) => o.how === 'photo' && o.width === 300 && o.height === 400), 'the stretch to be added');
+		await stored(
+			id,
+			(w) => w.obstructions.some((o) => o.how === 'photo' && o.width === 300 && o.height === 400),
+			'the stretch to be added'
+		);
 		expect(await screen().errors()).toEqual([]);
 	});
 

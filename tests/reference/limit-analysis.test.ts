@@ -27,7 +27,7 @@ const tan = (bevel: number) => Math.tan((bevel * Math.PI) / 180);
 const slack = 1 + 1e-5;
 
 /** Any of the things may be off: bits of a number say which stay. */
-const left = (weights: readonly PlacedWeight[], bits: number) => weights.filter((_, i) => (bits >> i % 30) & 1);
+const left = (weights: readonly PlacedWeight[], bits: number) => weights.filter((_, i) => (bits >> (i % 30)) & 1);
 
 /** What is really behind the foot of a holder, told without the project: does a spacer as thick as its cleat touch anything on both sides of its weight? */
 function spacerTouches(plan: Plan, p: Placed, at: number): boolean {
@@ -36,7 +36,19 @@ function spacerTouches(plan: Plan, p: Placed, at: number): boolean {
 	const touches = (x: number) => {
 		if (x < 0 || x > wall.width) return false;
 		if (wall.obstructions.some((o) => x > o.x && x < o.x + o.width && p.foot + 15 > o.y && p.foot < o.y + o.height)) return false;
-		const behind = Math.max(0, ...plan.rows.filter((r) => r.backer && x >= r.left && x <= r.right && p.foot >= r.y - r.backer.below - 0.5 && p.foot + 15 <= r.y - r.backer.below + r.backer.height + 0.5).map(() => 12));
+		const behind = Math.max(
+			0,
+			...plan.rows
+				.filter(
+					(r) =>
+						r.backer &&
+						x >= r.left &&
+						x <= r.right &&
+						p.foot >= r.y - r.backer.below - 0.5 &&
+						p.foot + 15 <= r.y - r.backer.below + r.backer.height + 0.5
+				)
+				.map(() => 12)
+		);
 		return behind > sheet - 0.5;
 	};
 	const xs = Array.from({ length: 201 }, (_, i) => p.left + ((p.right - p.left) * i) / 200).filter(touches);
@@ -51,7 +63,11 @@ function seatFactor(p: Placed, weights: readonly PlacedWeight[]): number {
 	const body = new Body();
 	const { back, front, thickness: t, bevel } = p.profile;
 	const [sin, cos] = [Math.sin((bevel * Math.PI) / 180), Math.cos((bevel * Math.PI) / 180)];
-	for (const [y, z] of [[p.row.y + back, 0], [p.row.y + front, t]] as const) body.force(lp.variable(0, Infinity), [0, y, z], [0, cos, -sin]);
+	for (const [y, z] of [
+		[p.row.y + back, 0],
+		[p.row.y + front, t]
+	] as const)
+		body.force(lp.variable(0, Infinity), [0, y, z], [0, cos, -sin]);
 	body.force(lp.variable(0, Infinity), [0, p.bearing.y, t], [0, 0, 1]);
 	const W = weights.reduce((sum, w) => sum + w.weight, 0);
 	const turn = weights.reduce((sum, w) => sum + w.weight * w.standOff, 0);
@@ -89,12 +105,17 @@ function cleatFactor(plan: Plan, laid: LaidRow, segment: Segment, placed: readon
 		const body = new Body();
 		for (const w of [self, ...left(things, bits)]) body.force(f, [p.left + w.x, 0, base + w.standOff], [0, -w.weight, 0]);
 		// On the bevel, at the ends of its lap with this cleat and with the rest of the row; only what rests on this cleat loads it.
-		const cuts = [...new Set([lap[0], Math.min(Math.max(segment.from, lap[0]), lap[1]), Math.min(Math.max(segment.to, lap[0]), lap[1]), lap[1]])];
+		const cuts = [
+			...new Set([lap[0], Math.min(Math.max(segment.from, lap[0]), lap[1]), Math.min(Math.max(segment.to, lap[0]), lap[1]), lap[1]])
+		];
 		for (const x of cuts) {
 			for (const here of [true, false]) {
 				const on = here ? x >= segment.from && x <= segment.to : x <= segment.from || x >= segment.to;
 				if (!on) continue;
-				for (const [y, z] of [[row.y + back, base], [row.y + front, base + t]] as const) {
+				for (const [y, z] of [
+					[row.y + back, base],
+					[row.y + front, base + t]
+				] as const) {
 					const N = lp.variable(0, Infinity);
 					body.force(N, [x, y, z], [0, cos, -sin]);
 					if (here) cleat.force(N, [x, y, z], [0, -cos, sin]);
@@ -103,7 +124,10 @@ function cleatFactor(plan: Plan, laid: LaidRow, segment: Segment, placed: readon
 			// Lower bearing: on its own cleat it presses that, elsewhere the wall.
 			const R = lp.variable(0, Infinity);
 			body.force(R, [x, p.bearing.y, base + t], [0, 0, 1]);
-			const own = p.bearing.kind === 'face' || p.bearing.kind === 'cleat-edge' || (row.backer && p.bearing.kind === 'spacer' && p.foot >= row.y - row.backer.below);
+			const own =
+				p.bearing.kind === 'face' ||
+				p.bearing.kind === 'cleat-edge' ||
+				(row.backer && p.bearing.kind === 'spacer' && p.foot >= row.y - row.backer.below);
 			if (own && x >= segment.from && x <= segment.to) cleat.force(R, [x, p.bearing.y, base + t], [0, 0, -1]);
 			// One that sits with something to spare presses on the front of the cleat higher up as well, and its hook's back on what the cleat is mounted on.
 			const F = lp.variable(0, Infinity);
@@ -111,7 +135,8 @@ function cleatFactor(plan: Plan, laid: LaidRow, segment: Segment, placed: readon
 			if (x >= segment.from && x <= segment.to) cleat.force(F, [x, row.y + front, base + t], [0, 0, -1]);
 			const B = lp.variable(0, Infinity);
 			body.force(B, [x, row.y + back + front, base], [0, 0, 1]);
-			if (row.backer && back + front <= row.backer.height - row.backer.below && x >= segment.from && x <= segment.to) cleat.force(B, [x, row.y + back + front, base], [0, 0, -1]);
+			if (row.backer && back + front <= row.backer.height - row.backer.below && x >= segment.from && x <= segment.to)
+				cleat.force(B, [x, row.y + back + front, base], [0, 0, -1]);
 			if (p.holder.params.lockStrip) {
 				const U = lp.variable(0, Infinity);
 				body.force(U, [x, row.y, base], [0, -1, 0]);
@@ -123,12 +148,24 @@ function cleatFactor(plan: Plan, laid: LaidRow, segment: Segment, placed: readon
 	const length = segment.to - segment.from;
 	const area = (t * (back + front)) / 2;
 	cleat.force(f, [(segment.from + segment.to) / 2, 0, base + t / 2], [0, (-area * length * stock(row.stock).density * G) / 1e9, 0]);
-	if (row.backer) cleat.force(f, [(segment.from + segment.to) / 2, 0, base / 2], [0, (-row.backer.height * base * length * stock(row.backer.stock).density * G) / 1e9, 0]);
+	if (row.backer)
+		cleat.force(
+			f,
+			[(segment.from + segment.to) / 2, 0, base / 2],
+			[0, (-row.backer.height * base * length * stock(row.backer.stock).density * G) / 1e9, 0]
+		);
 	const low = row.backer ? row.y - row.backer.below : row.y - (row.twistBlock?.height ?? 0);
 	const high = row.backer ? low + row.backer.height : row.y + back;
-	for (const x of [segment.from, segment.to, ...segment.fixings.map((s) => s.x)]) for (const y of [low, row.y, high]) cleat.force(lp.variable(0, Infinity), [x, y, 0], [0, 0, 1]);
+	for (const x of [segment.from, segment.to, ...segment.fixings.map((s) => s.x)])
+		for (const y of [low, row.y, high]) cleat.force(lp.variable(0, Infinity), [x, y, 0], [0, 0, 1]);
 	const side = row.backer ? stock(row.backer.stock) : stock(row.stock);
-	const c = jointCapacity({ fastener: screw(row.screws.size), length: row.screws.length, side: { thickness: side.thickness, G: side.G }, gap: plan.wall.cladding.thickness, main: { thickness: 95, G: wood('c24').G } });
+	const c = jointCapacity({
+		fastener: screw(row.screws.size),
+		length: row.screws.length,
+		side: { thickness: side.thickness, G: side.G },
+		gap: plan.wall.cladding.thickness,
+		main: { thickness: 95, G: wood('c24').G }
+	});
 	for (const s of segment.fixings.flatMap((fixing) => fixing.screws)) {
 		cleat.force(lp.variable(0, c.axial), [s.x, s.y, 0], [0, 0, -1]);
 		cleat.force(lp.variable(-c.lateral, c.lateral), [s.x, s.y, 0], [0, 1, 0]);
@@ -190,9 +227,12 @@ describe('no check holds more than limit analysis', () => {
 							seen.hooks++;
 							const W = weights.reduce((sum, w) => sum + w.weight, 0);
 							const at = weights.reduce((sum, w) => sum + w.weight * w.x, 0) / W;
-							const P = (W * (tan(p.profile.bevel) * ((p.profile.back + p.profile.front) / 2) + p.profile.thickness / 2)) / (p.profile.back / 2);
+							const P =
+								(W * (tan(p.profile.bevel) * ((p.profile.back + p.profile.front) / 2) + p.profile.thickness / 2)) / (p.profile.back / 2);
 							const places = p.built.hookScrews.map((s) => s.x);
-							expect(hook.margin ?? Infinity, 'hook').toBeLessThanOrEqual(hook.load.capacity.value * hookFactor(places, P, at, [0, p.built.face.width]) * slack);
+							expect(hook.margin ?? Infinity, 'hook').toBeLessThanOrEqual(
+								hook.load.capacity.value * hookFactor(places, P, at, [0, p.built.face.width]) * slack
+							);
 						}
 					}
 				}
@@ -201,10 +241,21 @@ describe('no check holds more than limit analysis', () => {
 					for (const segment of segments) {
 						if (segment.fixings.length < 2) continue;
 						const on = [...laid.placed, ...laid.guests].filter((p) => !checks.checks.some((c) => c.id === `holder:${p.holder.id}:place`));
-						const margins = checks.rows.get(laid.row.id)?.path.filter((c) => c.title === 'screws' && c.subject.kind === 'fixing' && segment.fixings.some((f) => c.subject.kind === 'fixing' && Math.abs(f.x - c.subject.x) < 1e-9)).map((c) => c.margin ?? 0) ?? [];
+						const margins =
+							checks.rows
+								.get(laid.row.id)
+								?.path.filter(
+									(c) =>
+										c.title === 'screws' &&
+										c.subject.kind === 'fixing' &&
+										segment.fixings.some((f) => c.subject.kind === 'fixing' && Math.abs(f.x - c.subject.x) < 1e-9)
+								)
+								.map((c) => c.margin ?? 0) ?? [];
 						const told = Math.min(1000, ...margins);
 						// A holder that does not sit by itself is in no balance, whatever the screws.
-						const sits = on.every((p) => ['seat', 'part'].every((k) => 1.5 * (checks.checks.find((c) => c.id === `holder:${p.holder.id}:${k}`)?.margin ?? 9) >= 1));
+						const sits = on.every((p) =>
+							['seat', 'part'].every((k) => 1.5 * (checks.checks.find((c) => c.id === `holder:${p.holder.id}:${k}`)?.margin ?? 9) >= 1)
+						);
 						if (on.length === 0 || told === 0 || !sits) continue;
 						for (const some of [bits, -1]) {
 							seen.cleats++;
@@ -223,27 +274,34 @@ describe('no check holds more than limit analysis', () => {
 		const { sharedAt } = await import('$core/loads/statics/line-share');
 		expect(100 * sharedAt([1.6, 16.5, 31.5, 46.4], 11, [0, 48])).toBeCloseTo(219, 0);
 		fc.assert(
-			fc.property(fc.uniqueArray(fc.integer({ min: 1, max: 999 }), { minLength: 1, maxLength: 8 }), fc.integer({ min: 0, max: 1000 }), (places, at) => {
-				const told = sharedAt(places, at, [0, 1000]);
-				const [first, last] = [Math.min(...places), Math.max(...places)];
-				// Within its screws exactly what a programme without the face pressing finds; everywhere no more than with it.
-				if (at >= first && at <= last) {
-					const lp = new Programme();
-					const f = lp.variable(0, 1e9);
-					const pulls = places.map((x) => [lp.variable(0, 1), x] as const);
-					lp.zero([[f, 1], ...pulls.map(([n]) => [n, -1] as const)]);
-					lp.zero([[f, at / 100], ...pulls.map(([n, x]) => [n, -x / 100] as const)]);
-					expect(told).toBeCloseTo(greatest(lp, f), 6);
+			fc.property(
+				fc.uniqueArray(fc.integer({ min: 1, max: 999 }), { minLength: 1, maxLength: 8 }),
+				fc.integer({ min: 0, max: 1000 }),
+				(places, at) => {
+					const told = sharedAt(places, at, [0, 1000]);
+					const [first, last] = [Math.min(...places), Math.max(...places)];
+					// Within its screws exactly what a programme without the face pressing finds; everywhere no more than with it.
+					if (at >= first && at <= last) {
+						const lp = new Programme();
+						const f = lp.variable(0, 1e9);
+						const pulls = places.map((x) => [lp.variable(0, 1), x] as const);
+						lp.zero([[f, 1], ...pulls.map(([n]) => [n, -1] as const)]);
+						lp.zero([[f, at / 100], ...pulls.map(([n, x]) => [n, -x / 100] as const)]);
+						expect(told).toBeCloseTo(greatest(lp, f), 6);
+					}
+					expect(told).toBeLessThanOrEqual(hookFactor(places, 1, at, [0, 1000]) * slack + 1e-9);
 				}
-				expect(told).toBeLessThanOrEqual(hookFactor(places, 1, at, [0, 1000]) * slack + 1e-9);
-			}),
+			),
 			{ numRuns: 300 }
 		);
 	});
 });
 
 describe('no quick sum holds more than limit analysis', () => {
-	const margin = (name: string, title: string, inputs: Record<string, unknown>) => sumByName(name)?.answer(inputs as never).steps.find((s) => s.title === title);
+	const margin = (name: string, title: string, inputs: Record<string, unknown>) =>
+		sumByName(name)
+			?.answer(inputs as never)
+			.steps.find((s) => s.title === title);
 
 	it('of a deck on its hangers, with all of them and with any one gone', () => {
 		const deck = sumByName('deck') as NonNullable<ReturnType<typeof sumByName>>;
@@ -252,7 +310,8 @@ describe('no quick sum holds more than limit analysis', () => {
 				const inputs = { ...startInputs(deck.fields, 'mm'), hangers, load };
 				const [all, lost] = ['hanger lag', 'one hanger lost'].map((t) => margin('deck', t, inputs));
 				const each = all?.load?.capacity.value as number;
-				const line = (load * G * ((inputs as Record<string, unknown>).centre as number)) / ((inputs as Record<string, unknown>).hangLine as number);
+				const line =
+					(load * G * ((inputs as Record<string, unknown>).centre as number)) / ((inputs as Record<string, unknown>).hangLine as number);
 				const factor = (gone: number) => {
 					const lp = new Programme();
 					const f = lp.variable(0, 1e6);
@@ -284,7 +343,11 @@ describe('no quick sum holds more than limit analysis', () => {
 				const pulls = i.lags.map((y) => [lp.variable(0, Math.min(A, T)), y] as const);
 				const presses = [i.foot, ...i.lags, i.foot + i.length].map((y) => [lp.variable(0, Infinity), y] as const);
 				lp.zero([...pulls.map(([n]) => [n, 1] as const), ...presses.map(([n]) => [n, -1] as const)]);
-				lp.zero([[f, couple / 1000], ...pulls.map(([n, y]) => [n, -y / 1000] as const), ...presses.map(([n, y]) => [n, y / 1000] as const)]);
+				lp.zero([
+					[f, couple / 1000],
+					...pulls.map(([n, y]) => [n, -y / 1000] as const),
+					...presses.map(([n, y]) => [n, y / 1000] as const)
+				]);
 				expect(told.margin).toBeLessThanOrEqual(greatest(lp, f) * slack + 1e-9);
 			}),
 			{ numRuns: 300 }
@@ -296,7 +359,16 @@ describe('no quick sum holds more than limit analysis', () => {
 		let past = 0;
 		fc.assert(
 			fc.property(inputsArbitrary(sum), fc.double({ min: 0, max: 1, noNaN: true }), (any, turn) => {
-				const i = any as { load: number; reach: number; hingeOut: number; hinge: number; studs: number; height: number; stop: number; perStud: number };
+				const i = any as {
+					load: number;
+					reach: number;
+					hingeOut: number;
+					hinge: number;
+					studs: number;
+					height: number;
+					stop: number;
+					perStud: number;
+				};
 				const told = margin('leaf', 'screws of the leaf', any);
 				const A = told?.lines.find((l) => l.label === 'head holds')?.result.value;
 				const T = told?.lines.find((l) => l.label === 'thread holds')?.result.value;

@@ -1,7 +1,15 @@
 import { EigenvalueDecomposition, Matrix, solve } from 'ml-matrix';
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { CEILING_LIVE, deckShares, greatestShare, joistAllowance, joistMoment, joistShare, shareWithOneLost } from '$core/loads/members/deck';
+import {
+	CEILING_LIVE,
+	deckShares,
+	greatestShare,
+	joistAllowance,
+	joistMoment,
+	joistShare,
+	shareWithOneLost
+} from '$core/loads/members/deck';
 import { lumberArmStresses } from '$core/loads/members/lumber-arm';
 import { rectangle } from '$core/loads/members/rectangle';
 import { backBearing, lipBearing, rodTip, roundSection } from '$core/loads/members/rod';
@@ -30,12 +38,23 @@ describe('deflection of a beam', () => {
 		expect(beamDeflection([0, 2], [even(2, 2 * 384)])(1)).toBeCloseTo(5 * 16, 9);
 	});
 	// Beam tables: greatest deflection of equal continuous spans under an even load, as shares of w L^4 / E I (AISC Manual, from memory).
-	test.each([[2, 0.0054], [3, 0.0069], [4, 0.0065]])('of %d equal spans', (spans, share) => {
+	test.each([
+		[2, 0.0054],
+		[3, 0.0069],
+		[4, 0.0065]
+	])('of %d equal spans', (spans, share) => {
 		expect(greatestDeflection(equal(spans), [even(spans)], 0, spans).value).toBeCloseTo(share, 4);
 	});
 	// The end span by itself, with the table's moment m over its inner support: x (1 - 2 x^2 + x^3) / 24 - m x (1 - x^2) / 6, tried at every thousandth.
-	test.each([[2, 1 / 8], [3, 1 / 10], [4, 3 / 28], [5, 4 / 38]])('of %d equal spans, from the moment over its inner support', (spans, m) => {
-		const end = Array.from({ length: 1001 }, (_, i) => i / 1000).map((x) => (x * (1 - 2 * x ** 2 + x ** 3)) / 24 - (m * x * (1 - x ** 2)) / 6);
+	test.each([
+		[2, 1 / 8],
+		[3, 1 / 10],
+		[4, 3 / 28],
+		[5, 4 / 38]
+	])('of %d equal spans, from the moment over its inner support', (spans, m) => {
+		const end = Array.from({ length: 1001 }, (_, i) => i / 1000).map(
+			(x) => (x * (1 - 2 * x ** 2 + x ** 3)) / 24 - (m * x * (1 - x ** 2)) / 6
+		);
 		expect(greatestDeflection(equal(spans), [even(spans)], 0, 1).value).toBeCloseTo(Math.max(...end), 7);
 	});
 	// Worked example, computed independently twice: L 32, b 11.5, h 0.703, E 1.3e6, 2 lb/in and 20 lb in the middle, in and lb: 0.0946 in at once.
@@ -58,10 +77,16 @@ function elements(supports: readonly number[], loads: readonly LineLoad[]) {
 	for (let e = 0; e + 1 < xs.length; e++) {
 		const [x0, x1] = [xs[e] as number, xs[e + 1] as number];
 		const h = x1 - x0;
-		const k = [[12, 6 * h, -12, 6 * h], [6 * h, 4 * h * h, -6 * h, 2 * h * h], [-12, -6 * h, 12, -6 * h], [6 * h, 2 * h * h, -6 * h, 4 * h * h]];
-		for (let i = 0; i < 4; i++) for (let j = 0; j < 4; j++) K.set(2 * e + i, 2 * e + j, K.get(2 * e + i, 2 * e + j) + (k[i]?.[j] ?? 0) / h ** 3);
+		const k = [
+			[12, 6 * h, -12, 6 * h],
+			[6 * h, 4 * h * h, -6 * h, 2 * h * h],
+			[-12, -6 * h, 12, -6 * h],
+			[6 * h, 2 * h * h, -6 * h, 4 * h * h]
+		];
+		for (let i = 0; i < 4; i++)
+			for (let j = 0; j < 4; j++) K.set(2 * e + i, 2 * e + j, K.get(2 * e + i, 2 * e + j) + (k[i]?.[j] ?? 0) / h ** 3);
 		const w = loads.reduce((sum, l) => (l.to > l.from && l.from <= x0 && l.to >= x1 ? sum + l.total / (l.to - l.from) : sum), 0);
-		[w * h / 2, (w * h * h) / 12, w * h / 2, (-w * h * h) / 12].forEach((f, i) => F.set(2 * e + i, 0, F.get(2 * e + i, 0) + f));
+		[(w * h) / 2, (w * h * h) / 12, (w * h) / 2, (-w * h * h) / 12].forEach((f, i) => F.set(2 * e + i, 0, F.get(2 * e + i, 0) + f));
 	}
 	for (const l of loads) if (l.from === l.to) F.set(2 * xs.indexOf(l.from), 0, F.get(2 * xs.indexOf(l.from), 0) + l.total);
 	const free = Array.from({ length: 2 * xs.length }, (_, i) => i).filter((i) => i % 2 === 1 || !supports.includes(xs[i / 2] as number));
@@ -76,7 +101,14 @@ describe('a second solver (beam elements through ml-matrix)', () => {
 	const beam = fc.record({
 		gaps: fc.array(fc.integer({ min: 100, max: 900 }), { minLength: 1, maxLength: 6 }),
 		over: fc.integer({ min: 0, max: 300 }),
-		loads: fc.array(fc.record({ from: fc.integer({ min: -200, max: 3000 }), length: fc.constantFrom(0, 120, 700), total: fc.integer({ min: 1, max: 500 }) }), { minLength: 1, maxLength: 5 })
+		loads: fc.array(
+			fc.record({
+				from: fc.integer({ min: -200, max: 3000 }),
+				length: fc.constantFrom(0, 120, 700),
+				total: fc.integer({ min: 1, max: 500 })
+			}),
+			{ minLength: 1, maxLength: 5 }
+		)
 	});
 	it('finds the same reactions and deflections over any studs', () => {
 		fc.assert(
@@ -98,7 +130,8 @@ describe('a second solver (beam elements through ml-matrix)', () => {
 			{ numRuns: 200 }
 		);
 	});
-	it('is right about a beam anybody can reckon', () => expect(elements([0, 1000, 2000], [point(500, 1), point(1500, 1)]).reactions[1]).toBeCloseTo(1.375, 9));
+	it('is right about a beam anybody can reckon', () =>
+		expect(elements([0, 1000, 2000], [point(500, 1), point(1500, 1)]).reactions[1]).toBeCloseTo(1.375, 9));
 });
 
 describe('sections', () => {
@@ -116,7 +149,12 @@ describe('sections', () => {
 		const cx = fibres.reduce((s, f) => s + f[0], 0) / fibres.length;
 		const sum = (f: (x: number, y: number) => number) => fibres.reduce((s, [x, y]) => s + f(x - cx, y - cx), 0) * 0.01;
 		const [Ix, Iy, Ixy] = [sum((_, y) => y * y), sum((x) => x * x), sum((x, y) => x * y)];
-		const principal = new EigenvalueDecomposition(new Matrix([[Ix, -Ixy], [-Ixy, Iy]])).realEigenvalues.sort((a, b) => a - b);
+		const principal = new EigenvalueDecomposition(
+			new Matrix([
+				[Ix, -Ixy],
+				[-Ixy, Iy]
+			])
+		).realEigenvalues.sort((a, b) => a - b);
 		const ours = angleSection({ leg, thickness: t }) * (leg - cx);
 		expect(ours / Ix).toBeCloseTo(1, 2);
 		expect(ours).toBeGreaterThan(principal[0] as number);
@@ -150,7 +188,8 @@ describe('a rod in a hole', () => {
 		expect(tip.play).toBeCloseTo(0.43, 2);
 	});
 	// Common practice: 3/4 in conduit, 17 in rods, 2 5/8 in the wood.
-	it('is as thick as its table says', () => expect([rod('emt-3/4').outer / 25.4, rod('emt-3/4').wall / 25.4]).toEqual([expect.closeTo(0.922, 9), expect.closeTo(0.049, 9)]));
+	it('is as thick as its table says', () =>
+		expect([rod('emt-3/4').outer / 25.4, rod('emt-3/4').wall / 25.4]).toEqual([expect.closeTo(0.922, 9), expect.closeTo(0.049, 9)]));
 	// Worked example, computed independently twice: hook of 5/16 wire, 40 lb at 1 3/4 in: 23.4 ksi, over 36 / 1.67 = 21.6.
 	it('bent to a hook fails at 40 lb', () => {
 		expect((40 * 1.75) / roundSection(0.3125, 0).modulus / 1000).toBeCloseTo(23.4, 1);
@@ -170,13 +209,23 @@ describe('an upright on lags', () => {
 		const [a, b] = beamPulls([0, 1000], [{ at: 300, couple: 1000 }]) as [number, number];
 		expect(a).toBeCloseTo(-1, 9);
 		expect(b).toBeCloseTo(1, 9);
-		expect(beamPulls([0, 1, 2].map((x) => x * 1000), [{ at: 500, couple: 1000 }]).reduce((x, y) => x + y, 0)).toBeCloseTo(0, 9);
+		expect(
+			beamPulls(
+				[0, 1, 2].map((x) => x * 1000),
+				[{ at: 500, couple: 1000 }]
+			).reduce((x, y) => x + y, 0)
+		).toBeCloseTo(0, 9);
 	});
 	it('as a beam is in balance, whatever its lags and arms', () => {
-		const places = fc.uniqueArray(fc.integer({ min: 0, max: 2400 }), { minLength: 2, maxLength: 6 }).map((all) => all.sort((a, b) => a - b));
+		const places = fc
+			.uniqueArray(fc.integer({ min: 0, max: 2400 }), { minLength: 2, maxLength: 6 })
+			.map((all) => all.sort((a, b) => a - b));
 		fc.assert(
 			fc.property(places, fc.array(fc.integer({ min: 0, max: 2400 }), { minLength: 1, maxLength: 4 }), (lags, arms) => {
-				const pulls = beamPulls(lags, arms.map((at) => ({ at, couple: 1000 })));
+				const pulls = beamPulls(
+					lags,
+					arms.map((at) => ({ at, couple: 1000 }))
+				);
 				const most = Math.max(...pulls.map(Math.abs)) * 2400;
 				expect(Math.abs(pulls.reduce((sum, p) => sum + p, 0))).toBeLessThan(1e-9 * most);
 				expect(Math.abs(pulls.reduce((sum, p, i) => sum + p * (lags[i] as number), 0) - 1000 * arms.length)).toBeLessThan(1e-6 * most);
@@ -189,11 +238,24 @@ describe('an upright on lags', () => {
 	it('pulls its top lag with 41 lb where the wall keeps it from bowing in', () => {
 		const touches = [0, 6, 20, 34, 48.5, 62, 76, 90, 96];
 		const couple = 50 * (3.5 + 14.375 / 2);
-		expect(beamPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }], touches.map(inch)).at(-1)).toBeCloseTo(41, 0);
+		expect(beamPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }], touches.map(inch)).at(-1)).toBeCloseTo(
+			41,
+			0
+		);
 		expect(beamPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }]).at(-1)).toBeCloseTo(24.6, 0);
-		expect(worstPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }, { at: inch(20), couple: 1 }], touches.map(inch)).at(-1)).toBeGreaterThan(40.9);
+		expect(
+			worstPulls(
+				[3, 36, 66, 93].map(inch),
+				[
+					{ at: inch(90), couple: couple * MM_PER_INCH },
+					{ at: inch(20), couple: 1 }
+				],
+				touches.map(inch)
+			).at(-1)
+		).toBeGreaterThan(40.9);
 	});
-	it('as a beam may pull more than the bound: the greater counts', () => expect(Math.max(...beamPulls([0, 1000, 1300], [{ at: 20, couple: 1000 }]))).toBeGreaterThan(1));
+	it('as a beam may pull more than the bound: the greater counts', () =>
+		expect(Math.max(...beamPulls([0, 1000, 1300], [{ at: 20, couple: 1000 }]))).toBeGreaterThan(1));
 });
 
 describe('a swinging leaf', () => {
@@ -221,8 +283,16 @@ describe('a deck', () => {
 	// Statics by hand: middle of 1000 at 400 of 800: half and half. Beam tables, even load over equal spans: the middle of three takes 1.25 w L, 0.625 of
 	// all; the second of four 1.1 of a span, 1.1/3. With an end one of three gone, moments about the other end: the middle takes all.
 	it('is shared by the lever rule, and along its line as one piece', () => {
-		expect(deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 2 })).toMatchObject({ ledger: 500, line: 500, hanger: 250, lost: Infinity });
-		expect(deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 3 })).toMatchObject({ hanger: expect.closeTo(312.5, 9), lost: expect.closeTo(500, 9) });
+		expect(deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 2 })).toMatchObject({
+			ledger: 500,
+			line: 500,
+			hanger: 250,
+			lost: Infinity
+		});
+		expect(deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 3 })).toMatchObject({
+			hanger: expect.closeTo(312.5, 9),
+			lost: expect.closeTo(500, 9)
+		});
 		expect(greatestShare(4)).toBeCloseTo(1.1 / 3, 9);
 		expect(shareWithOneLost(3)).toBeCloseTo(1, 9);
 	});
@@ -242,12 +312,23 @@ describe('a deck', () => {
 		expect(joistAllowance(3, 2, 5)).toBeCloseTo(continuousBeam([0, 5], [even(5, 30)]).moment.value, 9);
 	});
 	// IRC Table R301.5, from memory: 10 psf without storage, 20 psf with limited storage; a pound per square foot is 47.88 Pa.
-	it('is held against 10 and 20 psf', () => expect([CEILING_LIVE.none, CEILING_LIVE.limited].map((q) => (q / N_PER_POUND) * (12 * MM_PER_INCH) ** 2)).toEqual([expect.closeTo(10, 3), expect.closeTo(20, 3)]));
+	it('is held against 10 and 20 psf', () =>
+		expect([CEILING_LIVE.none, CEILING_LIVE.limited].map((q) => (q / N_PER_POUND) * (12 * MM_PER_INCH) ** 2)).toEqual([
+			expect.closeTo(10, 3),
+			expect.closeTo(20, 3)
+		]));
 });
 
 describe('a lumber arm', () => {
 	// Statics by hand, in N and mm: 400 N spread over 300 of arm 38 x 89; uprights 19 x 89 twice; notch 19; tip 40.
-	const s = lumberArmStresses({ weight: 400, length: 300, arm: { thickness: 38, height: 89 }, upright: { thickness: 19, depth: 89 }, notch: 19, tip: 40 });
+	const s = lumberArmStresses({
+		weight: 400,
+		length: 300,
+		arm: { thickness: 38, height: 89 },
+		upright: { thickness: 19, depth: 89 },
+		notch: 19,
+		tip: 40
+	});
 	it('is stressed as worked by hand', () => {
 		expect(s.bending).toBeCloseTo(60_000 / ((38 * 89 ** 2) / 6), 9);
 		expect(s.standOff).toBe(239);
@@ -287,6 +368,7 @@ describe('drops, blocks and sheets', () => {
 
 describe('what bends', () => {
 	// EN 1995-1-1 Table 3.2, k_def in service class 1, from memory: plywood 0.8, OSB 1.5, MDF 2.25; and 1 + k_def counts.
-	it('creeps by 1 + k_def', () => expect([PANEL_MATERIALS.ply.creep, PANEL_MATERIALS.osb.creep, PANEL_MATERIALS.mdf.creep]).toEqual([1.8, 2.5, 3.25]));
+	it('creeps by 1 + k_def', () =>
+		expect([PANEL_MATERIALS.ply.creep, PANEL_MATERIALS.osb.creep, PANEL_MATERIALS.mdf.creep]).toEqual([1.8, 2.5, 3.25]));
 	it('counts duration in solid wood', () => expect(bendingMaterial('spf', 0.9).Fb / bendingMaterial('spf', 1).Fb).toBeCloseTo(0.9, 9));
 });

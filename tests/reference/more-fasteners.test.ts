@@ -18,7 +18,12 @@ const spf = { thickness: inch(3.5), G: 0.42 };
 
 describe('lag screws', () => {
 	// NDS 2018 Table 12.2A, G 0.50, lb per inch of thread; quoted from memory.
-	test.each<[LagSize, number]>([['1/4', 225], ['5/16', 266], ['3/8', 305], ['1/2', 378]])('of %s in pull %d lb an inch at G 0.50', (size, want) => {
+	test.each<[LagSize, number]>([
+		['1/4', 225],
+		['5/16', 266],
+		['3/8', 305],
+		['1/2', 378]
+	])('of %s in pull %d lb an inch at G 0.50', (size, want) => {
 		expect(Math.round(pounds(withdrawalPerLength(lag(size), 0.5)) * 25.4)).toBe(want);
 	});
 
@@ -34,7 +39,8 @@ describe('lag screws', () => {
 
 	// NDS 2018 12.1.4: 4 D without the tip. 3/8 lag: 1.5 in; with its tip 1.719 in.
 	it('count for nothing below 4 diameters', () => {
-		const at = (past: number) => jointCapacity({ fastener: lag('3/8'), length: inch(1.5 + past), side: { thickness: inch(1.5), G: 0.42 }, gap: 0, main: spf }).lateral;
+		const at = (past: number) =>
+			jointCapacity({ fastener: lag('3/8'), length: inch(1.5 + past), side: { thickness: inch(1.5), G: 0.42 }, gap: 0, main: spf }).lateral;
 		expect(at(1.71)).toBe(0);
 		expect(at(1.73)).toBeGreaterThan(0);
 	});
@@ -60,7 +66,8 @@ describe('reduction terms (NDS 2018 Table 12.3.1B)', () => {
 		expect(reduction({ D: 0.375, Dr: 0.265 }, 0)).toEqual({ Im: 4, Is: 4, II: 3.6, IIIm: 3.2, IIIs: 3.2, IV: 3.2 });
 		expect(reduction({ D: 0.375, Dr: 0.265 }, 90).IIIs).toBeCloseTo(4, 9);
 	});
-	it('are K_D K_theta for a lag whose root is thinner', () => expect(reduction(lag('1/4'), 90).IV).toBeCloseTo((10 * 0.173 + 0.5) * 1.25, 9));
+	it('are K_D K_theta for a lag whose root is thinner', () =>
+		expect(reduction(lag('1/4'), 90).IV).toBeCloseTo((10 * 0.173 + 0.5) * 1.25, 9));
 });
 
 describe('all six modes of larger fasteners', () => {
@@ -75,9 +82,15 @@ describe('all six modes of larger fasteners', () => {
 								const input = { D: f.Dr, Fyb: f.Fyb, Fem: dowelBearing(Gm, f.D, 0), Fes: dowelBearing(Gs, f.D, toGrain), lm, ls, gap: 0 };
 								const theirs = chapter12(input);
 								const Rd = reduction(f, toGrain);
-								const got = lateral({ fastener: f, side: { length: inch(ls), G: Gs, toGrain }, main: { length: inch(lm), G: Gm, toGrain: 0 }, gap: 0 });
+								const got = lateral({
+									fastener: f,
+									side: { length: inch(ls), G: Gs, toGrain },
+									main: { length: inch(lm), G: Gm, toGrain: 0 },
+									gap: 0
+								});
 								expect(pounds(got.load) / governing(theirs, Rd).load).toBeCloseTo(1, 9);
-								for (const mode of Object.keys(theirs) as (keyof typeof theirs)[]) expect(yieldLoads(input)[mode] / theirs[mode]).toBeCloseTo(1, 9);
+								for (const mode of Object.keys(theirs) as (keyof typeof theirs)[])
+									expect(yieldLoads(input)[mode] / theirs[mode]).toBeCloseTo(1, 9);
 								compared++;
 							}
 		expect(compared).toBeGreaterThanOrEqual(1000);
@@ -86,17 +99,26 @@ describe('all six modes of larger fasteners', () => {
 
 describe('nails', () => {
 	// By hand from NDS 2018 12.2-3: 1380 x 0.5^2.5 x 0.131 = 31.96 lb an inch; Table 12.2C gives 32 for an 8d at G 0.50, from memory.
-	it('in withdrawal hold 32 lb an inch, 8d at G 0.50', () => expect(Math.round(pounds(withdrawalPerLength(nail('8d'), 0.5)) * 25.4)).toBe(32));
+	it('in withdrawal hold 32 lb an inch, 8d at G 0.50', () =>
+		expect(Math.round(pounds(withdrawalPerLength(nail('8d'), 0.5)) * 25.4)).toBe(32));
 	it('add what is used of both (NDS 2018 12.4-2)', () => {
 		expect(nailUsed(100, 200, 50, 100)).toBeCloseTo(1, 9);
 		expect(nailUsed(0, 200, 0, 100)).toBeCloseTo(0.5, 9);
 		expect(nailUsed(0, 200, 10, 100)).toBe(Infinity);
 	});
-	it('are as thick as their table says (NDS 2018 Table L4, from memory)', () => expect(NAILS.map((n) => n.D)).toEqual([0.113, 0.131, 0.148, 0.162]));
+	it('are as thick as their table says (NDS 2018 Table L4, from memory)', () =>
+		expect(NAILS.map((n) => n.D)).toEqual([0.113, 0.131, 0.148, 0.162]));
 });
 
 describe('factors on a joint', () => {
-	const joint = (more: Partial<Joint>): Joint => ({ fastener: screw('#10'), length: inch(3), side: { thickness: inch(0.75), G: 0.42 }, gap: 0, main: spf, ...more });
+	const joint = (more: Partial<Joint>): Joint => ({
+		fastener: screw('#10'),
+		length: inch(3),
+		side: { thickness: inch(0.75), G: 0.42 },
+		gap: 0,
+		main: spf,
+		...more
+	});
 	const base = jointCapacity(joint({}));
 
 	// NDS 2018 Table 2.3.2: 0.9 permanent, 1.6 ten minutes.
@@ -127,26 +149,41 @@ describe('factors on a joint', () => {
 describe('spacing, pilots, strengths', () => {
 	// NDS 2018 Tables 12.5.1A to D, softwood, from memory: across the grain 4 D to the end and the loaded edge; along it 7 D and 1.5 D.
 	it('of a 3/8 lag', () => {
-		expect(spacingMinimums(lag('3/8'), { acrossGrain: true, drilled: true })).toMatchObject({ end: expect.closeTo(inch(1.5), 6), edge: expect.closeTo(inch(1.5), 6) });
-		expect(spacingMinimums(lag('3/8'), { acrossGrain: false, drilled: true })).toMatchObject({ end: expect.closeTo(inch(2.625), 6), edge: expect.closeTo(inch(0.5625), 6) });
+		expect(spacingMinimums(lag('3/8'), { acrossGrain: true, drilled: true })).toMatchObject({
+			end: expect.closeTo(inch(1.5), 6),
+			edge: expect.closeTo(inch(1.5), 6)
+		});
+		expect(spacingMinimums(lag('3/8'), { acrossGrain: false, drilled: true })).toMatchObject({
+			end: expect.closeTo(inch(2.625), 6),
+			edge: expect.closeTo(inch(0.5625), 6)
+		});
 	});
 	// NDS 2018 Commentary Table C12.1.5.7, from memory: 2.5 D to an edge; toward the end 15 D without a pilot hole, 10 D with one.
 	it('of a small screw', () => {
-		expect(spacingMinimums(screw('#10'), { acrossGrain: false, drilled: false })).toMatchObject({ end: expect.closeTo(inch(2.85), 6), edge: expect.closeTo(inch(0.475), 6) });
+		expect(spacingMinimums(screw('#10'), { acrossGrain: false, drilled: false })).toMatchObject({
+			end: expect.closeTo(inch(2.85), 6),
+			edge: expect.closeTo(inch(0.475), 6)
+		});
 		expect(spacingMinimums(screw('#10'), { acrossGrain: false, drilled: true }).end).toBeCloseTo(inch(1.9), 6);
 	});
 	// NDS 2018 12.1.4.2, from memory: lag thread 40 to 70 % of the shank at G 0.5 or less, 60 to 75 above, 65 to 85 above 0.6.
 	it('of lag pilots lie in the range of the table', () => {
 		const share = (G: number) => pilotFor(lag('1/2'), G).thread / inch(0.5);
-		for (const [G, low, high] of [[0.42, 0.4, 0.7], [0.55, 0.6, 0.75], [0.67, 0.65, 0.85]] as const) {
+		for (const [G, low, high] of [
+			[0.42, 0.4, 0.7],
+			[0.55, 0.6, 0.75],
+			[0.67, 0.65, 0.85]
+		] as const) {
 			expect(share(G)).toBeGreaterThan(low);
 			expect(share(G)).toBeLessThan(high);
 		}
 		expect(pilotFor(lag('1/2'), 0.42).shank).toBeCloseTo(inch(0.5), 9);
 	});
-	it('of screws may be driven without at G 0.5 and softer', () => expect([0.42, 0.5, 0.55].map((G) => pilotFor(screw('#8'), G).mayBeLeftOut)).toEqual([true, true, false]));
+	it('of screws may be driven without at G 0.5 and softer', () =>
+		expect([0.42, 0.5, 0.55].map((G) => pilotFor(screw('#8'), G).mayBeLeftOut)).toEqual([true, true, false]));
 	// NDS 2018 Appendix I Table I1, from memory.
-	it('of bending yield by diameter', () => expect([0.142, 0.177, 0.236, 0.273, 0.344, 0.375].map(bendingYield)).toEqual([100_000, 90_000, 80_000, 70_000, 60_000, 45_000]));
+	it('of bending yield by diameter', () =>
+		expect([0.142, 0.177, 0.236, 0.273, 0.344, 0.375].map(bendingYield)).toEqual([100_000, 90_000, 80_000, 70_000, 60_000, 45_000]));
 	it('of metric screws lie between their neighbours in inches', () => {
 		const sorted = [...SCREWS].sort((a, b) => a.D - b.D);
 		for (let i = 1; i < sorted.length; i++) {

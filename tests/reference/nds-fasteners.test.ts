@@ -13,7 +13,14 @@ const pounds = (n: number) => n / N_PER_POUND;
 
 describe('withdrawal', () => {
 	// NDS 2018 Table 12.2B, cut thread wood screws, G 0.50, lb per inch; quoted from memory.
-	test.each<[ScrewSize, number]>([['#6', 98], ['#8', 117], ['#9', 126], ['#10', 135], ['#12', 154], ['#14', 172]])('of %s at G 0.50 is %d lb/in', (size, want) => {
+	test.each<[ScrewSize, number]>([
+		['#6', 98],
+		['#8', 117],
+		['#9', 126],
+		['#10', 135],
+		['#12', 154],
+		['#14', 172]
+	])('of %s at G 0.50 is %d lb/in', (size, want) => {
 		expect(Math.round(pounds(withdrawalPerLength(screw(size), 0.5)) * 25.4)).toBe(want);
 	});
 
@@ -28,7 +35,10 @@ describe('head pull-through', () => {
 
 	it('is the same from either formula at 2.5 head diameters (NDS 2018 12.2.5)', () => {
 		const t = 2.5 * screw('#8').head;
-		expect(headPullThrough(screw('#8').head, inch(t * 0.999999), 0.5)).toBeCloseTo(headPullThrough(screw('#8').head, inch(t * 1.000001), 0.5), 2);
+		expect(headPullThrough(screw('#8').head, inch(t * 0.999999), 0.5)).toBeCloseTo(
+			headPullThrough(screw('#8').head, inch(t * 1.000001), 0.5),
+			2
+		);
 	});
 });
 
@@ -43,30 +53,57 @@ describe('lateral', () => {
 							for (const ls of [0.5, 0.75, 1.5]) {
 								const input = { D, Fyb, Fem: dowelBearing(Gm, D, 0), Fes: dowelBearing(Gs, D, 90), lm, ls, gap: 0 };
 								const [ours, theirs] = [yieldLoads(input), chapter12(input)];
-								for (const mode of Object.keys(theirs) as (keyof typeof theirs)[]) expect(ours[mode] / theirs[mode], `${mode} ${JSON.stringify(input)}`).toBeCloseTo(1, 9);
+								for (const mode of Object.keys(theirs) as (keyof typeof theirs)[])
+									expect(ours[mode] / theirs[mode], `${mode} ${JSON.stringify(input)}`).toBeCloseTo(1, 9);
 								compared++;
 							}
 		expect(compared).toBeGreaterThanOrEqual(1000);
 	});
 
 	// Worked examples by NDS 2018 12.3, side 3/4 in, same species, main 10 D, no gap, lb before adjustment; computed independently twice.
-	test.each<[ScrewSize, number, number, string]>([['#8', 0.42, 68.8, 'IIIs'], ['#10', 0.42, 83.7, 'IIIs'], ['#10', 0.5, 106.3, 'IIIs'], ['#8', 0.55, 100.4, 'IV']])(
-		'of %s at G %d is %d lb in mode %s',
-		(size, G, want, mode) => {
-			const got = lateral({ fastener: screw(size), side: { length: inch(0.75), G, toGrain: 90 }, main: { length: inch(10 * screw(size).D), G, toGrain: 0 }, gap: 0 });
-			expect(pounds(got.load)).toBeCloseTo(want, 1);
-			expect(got.mode).toBe(mode);
-		}
-	);
-
-	// Worked examples by Technical Report 12 with a gap: #10, SPF, 3/4 in side, 1 1/4 in main.
-	test.each([[0, 83.7], [0.25, 64.7], [0.5, 51.8], [1, 36.2]])('over a gap of %d in is %d lb', (gap, want) => {
-		expect(pounds(lateral({ fastener: screw('#10'), side: { length: inch(0.75), G: 0.42, toGrain: 90 }, main: { length: inch(1.25), G: 0.42, toGrain: 0 }, gap: inch(gap) }).load)).toBeCloseTo(want, 1);
+	test.each<[ScrewSize, number, number, string]>([
+		['#8', 0.42, 68.8, 'IIIs'],
+		['#10', 0.42, 83.7, 'IIIs'],
+		['#10', 0.5, 106.3, 'IIIs'],
+		['#8', 0.55, 100.4, 'IV']
+	])('of %s at G %d is %d lb in mode %s', (size, G, want, mode) => {
+		const got = lateral({
+			fastener: screw(size),
+			side: { length: inch(0.75), G, toGrain: 90 },
+			main: { length: inch(10 * screw(size).D), G, toGrain: 0 },
+			gap: 0
+		});
+		expect(pounds(got.load)).toBeCloseTo(want, 1);
+		expect(got.mode).toBe(mode);
 	});
 
-	it('reduces by K_D of Table 12.3.1B', () => expect([0.12, 0.17, 0.2].map((Dr) => reduction({ D: Dr + 0.03, Dr }, 90).IIIs)).toEqual([2.2, 2.2, 2.5]));
+	// Worked examples by Technical Report 12 with a gap: #10, SPF, 3/4 in side, 1 1/4 in main.
+	test.each([
+		[0, 83.7],
+		[0.25, 64.7],
+		[0.5, 51.8],
+		[1, 36.2]
+	])('over a gap of %d in is %d lb', (gap, want) => {
+		expect(
+			pounds(
+				lateral({
+					fastener: screw('#10'),
+					side: { length: inch(0.75), G: 0.42, toGrain: 90 },
+					main: { length: inch(1.25), G: 0.42, toGrain: 0 },
+					gap: inch(gap)
+				}).load
+			)
+		).toBeCloseTo(want, 1);
+	});
 
-	it('is governed by the least of the modes', () => expect(governing({ Im: 5, Is: 4, II: 3, IIIm: 2, IIIs: 1, IV: 6 }, { Im: 1, Is: 1, II: 1, IIIm: 1, IIIs: 1, IV: 1 })).toEqual({ mode: 'IIIs', load: 1 }));
+	it('reduces by K_D of Table 12.3.1B', () =>
+		expect([0.12, 0.17, 0.2].map((Dr) => reduction({ D: Dr + 0.03, Dr }, 90).IIIs)).toEqual([2.2, 2.2, 2.5]));
+
+	it('is governed by the least of the modes', () =>
+		expect(governing({ Im: 5, Is: 4, II: 3, IIIm: 2, IIIs: 1, IV: 6 }, { Im: 1, Is: 1, II: 1, IIIm: 1, IIIs: 1, IV: 1 })).toEqual({
+			mode: 'IIIs',
+			load: 1
+		}));
 });
 
 describe('pulled and pushed at once (NDS 2018 12.4-1)', () => {
@@ -92,7 +129,14 @@ describe('pulled and pushed at once (NDS 2018 12.4-1)', () => {
 });
 
 describe('a screw through cleat and cladding', () => {
-	const joint = (length: number, gap = 0) => jointCapacity({ fastener: screw('#10'), length: inch(length), side: { thickness: inch(0.75), G: 0.42 }, gap: inch(gap), main: { thickness: inch(3.5), G: 0.42 } });
+	const joint = (length: number, gap = 0) =>
+		jointCapacity({
+			fastener: screw('#10'),
+			length: inch(length),
+			side: { thickness: inch(0.75), G: 0.42 },
+			gap: inch(gap),
+			main: { thickness: inch(3.5), G: 0.42 }
+		});
 
 	// NDS 2018 12.1.5: 6 D of a #10 is 1.14 in. Common practice: 2 1/2 in through 1 1/2 in and drywall leaves 1/2 in and counts for nothing.
 	it('that enters less than 6 diameters counts for nothing', () => {
@@ -108,5 +152,6 @@ describe('a screw through cleat and cladding', () => {
 	it('is no better than its head', () => expect(pounds(joint(2.5).axial)).toBeCloseTo(99.4, 1));
 
 	// Worked example: one #8 with 1/2 in of thread in ply of G 0.42 carries 37 lb at C_D 0.9.
-	it('in thin ply holds 37 lb by half an inch of thread', () => expect(pounds(withdrawalPerLength(screw('#8'), 0.42)) * 12.7 * 0.9).toBeCloseTo(37.1, 1));
+	it('in thin ply holds 37 lb by half an inch of thread', () =>
+		expect(pounds(withdrawalPerLength(screw('#8'), 0.42)) * 12.7 * 0.9).toBeCloseTo(37.1, 1));
 });

@@ -4,18 +4,50 @@ import type { Plan } from '$core/plan/types';
 
 /** One rack in the middle between two studs: simple enough to work through with a pencil, from the wood's weight to the screw. */
 const plan: Plan = {
-	format: 'kammer-plan', version: 1, name: 'Two studs',
+	format: 'kammer-plan',
+	version: 1,
+	name: 'Two studs',
 	wall: {
-		width: 1000, height: 2400, cladding: { kind: 'drywall', thickness: 12.7 }, obstructions: [],
+		width: 1000,
+		height: 2400,
+		cladding: { kind: 'drywall', thickness: 12.7 },
+		obstructions: [],
 		studs: [100, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }))
 	},
-	rows: [{ id: 'r', name: 'Row', y: 1500, left: 50, right: 950, stock: 'ply-3/4', bevel: 45, blank: 127, screws: { size: '#10', length: 76.2, perStud: 1 }, joints: [] }],
+	rows: [
+		{
+			id: 'r',
+			name: 'Row',
+			y: 1500,
+			left: 50,
+			right: 950,
+			stock: 'ply-3/4',
+			bevel: 45,
+			blank: 127,
+			screws: { size: '#10', length: 76.2, perStud: 1 },
+			joints: []
+		}
+	],
 	holders: [
 		{
-			id: 'h', name: 'Rack', family: 'peg-rack', mount: { kind: 'row', row: 'r', x: 300 },
+			id: 'h',
+			name: 'Rack',
+			family: 'peg-rack',
+			mount: { kind: 'row', row: 'r', x: 300 },
 			params: {
-				face: { stock: '1x8', width: 400, height: 180 }, hook: { screws: { size: '#8', length: 31.75, count: 3 }, from: 'back', glued: false }, spacer: false, lockStrip: false,
-				pegs: { diameter: 19.05, projection: 100, depth: 19.05, tilt: 0, height: 60, spacing: { kind: 'equal-gaps', count: 4 }, pair: null },
+				face: { stock: '1x8', width: 400, height: 180 },
+				hook: { screws: { size: '#8', length: 31.75, count: 3 }, from: 'back', glued: false },
+				spacer: false,
+				lockStrip: false,
+				pegs: {
+					diameter: 19.05,
+					projection: 100,
+					depth: 19.05,
+					tilt: 0,
+					height: 60,
+					spacing: { kind: 'equal-gaps', count: 4 },
+					pair: null
+				},
 				load: { name: 'thing', mass: 1.5, perSeat: 2, thickness: 40, width: 60, height: 200 }
 			}
 		}

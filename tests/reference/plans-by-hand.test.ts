@@ -29,7 +29,15 @@ function rack(o: { strips?: number; height?: number; pegs?: number } = {}) {
 	const self = parts.slice(0, 3).reduce((sum, p) => sum + p.w, 0);
 	return { W, self, seat: (W - self) / 4, out: parts.reduce((sum, p) => sum + p.w * p.out, 0) / W, things: parts.slice(3) };
 }
-const PEGS: PegRackParams['pegs'] = { diameter: 19.05, projection: 100, depth: 19.05, tilt: 0, height: 60, spacing: { kind: 'equal-gaps', count: 4 }, pair: null };
+const PEGS: PegRackParams['pegs'] = {
+	diameter: 19.05,
+	projection: 100,
+	depth: 19.05,
+	tilt: 0,
+	height: 60,
+	spacing: { kind: 'equal-gaps', count: 4 },
+	pair: null
+};
 const THING = { name: 'thing', mass: 1.5, perSeat: 2, thickness: 40, width: 60, height: 200 };
 const plain = rack();
 const foot = (height: number) => 1500 + back + front - height;
@@ -39,7 +47,10 @@ describe('the holder', () => {
 		const pegs = { ...PEGS, pair: { bar: 10, slack: 2 } };
 		const M = (1.5 * g * (40 + 80)) / 2;
 		expect(asked(smallWall({ rack: { pegs } })).line('holder:h:peg', 'turns the peg')).toBeCloseTo(M, 6);
-		expect(asked(smallWall({ rack: { pegs } })).check('holder:h:peg').margin).toBeCloseTo((16_600 * 0.00689475729) / 4 / ((32 * M) / (Math.PI * 19.05 ** 3)), 4);
+		expect(asked(smallWall({ rack: { pegs } })).check('holder:h:peg').margin).toBeCloseTo(
+			(16_600 * 0.00689475729) / 4 / ((32 * M) / (Math.PI * 19.05 ** 3)),
+			4
+		);
 	});
 
 	it('on a spacer bears at its foot, and weighs the spacer', () => {
@@ -52,9 +63,14 @@ describe('the holder', () => {
 	it('bears on no spacer over a window, past the end of the wall, or before the row below', () => {
 		const bearing = (plan: ReturnType<typeof smallWall>) => asked(plan).all.holders.get('h')?.placed.bearing;
 		const window = { id: 'w', kind: 'window' as const, name: 'window', x: 280, y: 1350, width: 440, height: 120 };
-		expect(bearing(smallWall({ rack: { spacer: true }, wall: { obstructions: [window] } }))).toMatchObject({ kind: 'cleat-edge', lost: 'nothing-behind' });
+		expect(bearing(smallWall({ rack: { spacer: true }, wall: { obstructions: [window] } }))).toMatchObject({
+			kind: 'cleat-edge',
+			lost: 'nothing-behind'
+		});
 		// Half of it over the window still bears: its weight stands at 500, and the wall is behind it on both sides of that.
-		expect(bearing(smallWall({ rack: { spacer: true }, wall: { obstructions: [{ ...window, x: 450, width: 100 }] } }))).toMatchObject({ kind: 'spacer' });
+		expect(bearing(smallWall({ rack: { spacer: true }, wall: { obstructions: [{ ...window, x: 450, width: 100 }] } }))).toMatchObject({
+			kind: 'spacer'
+		});
 		expect(bearing(smallWall({ rack: { spacer: true }, x: 700, row: { right: 1200 } }))).toMatchObject({ kind: 'spacer' });
 		expect(bearing(smallWall({ rack: { spacer: true }, x: 900, row: { right: 1400 } }))).toMatchObject({ lost: 'nothing-behind' });
 		const below = { ...ROW, id: 'below', y: foot(180) - 20 };
@@ -98,9 +114,19 @@ describe('the holder', () => {
 		const face = { stock: '1x8' as const, width: 400, height: 350 };
 		// The second hook's screws stand half of its short side under its top: 1300 + back + front - back / 2; a peg there, and one at a third of the way along where a screw is.
 		const height = 1300 + back + front - back / 2 - foot(350);
-		const pegs: PegRackParams['pegs'] = { diameter: 19.05, projection: 100, depth: 19.05, tilt: 0, height, spacing: { kind: 'pitch', count: 1, inset: 200, pitch: 10 }, pair: null };
+		const pegs: PegRackParams['pegs'] = {
+			diameter: 19.05,
+			projection: 100,
+			depth: 19.05,
+			tilt: 0,
+			height,
+			spacing: { kind: 'pitch', count: 1, inset: 200, pitch: 10 },
+			pair: null
+		};
 		const { all } = asked(smallWall({ rack: { secondHook: true, face, pegs }, more: { rows: [below] } }));
-		expect(all.warnings.filter((w) => w.level === 'stop').map((w) => w.message.text)).toContain('The screw of its {hook} at {x@tape} meets a peg in the face');
+		expect(all.warnings.filter((w) => w.level === 'stop').map((w) => w.message.text)).toContain(
+			'The screw of its {hook} at {x@tape} meets a peg in the face'
+		);
 		expect(all.checks.some((c) => c.id === 'holder:h:hook-2')).toBe(true);
 		expect(all.holders.get('h')?.verdict).toBe('cannot-be-built');
 	});
@@ -118,7 +144,12 @@ describe('the holder', () => {
 		const tug = check('holder:h:seat').notes.find((n) => n.text.startsWith('An outward pull'))?.values.f as { value: number };
 		expect(tug.value).toBeCloseTo((r.W * (drop - r.out)) / 60, 4);
 		// At 30° it slides off sooner: tan 30° for 1.
-		const flat = asked(smallWall({ row: { bevel: 30 }, rack: { spacer: true, face: { stock: 'ply-18', width: 400, height: 300 }, load: { ...THING, perSeat: 1 } } }));
+		const flat = asked(
+			smallWall({
+				row: { bevel: 30 },
+				rack: { spacer: true, face: { stock: 'ply-18', width: 400, height: 300 }, load: { ...THING, perSeat: 1 } }
+			})
+		);
 		const [W, out, reach] = ['weight', 'stands out', 'reaches down'].map((l) => flat.line('holder:h:seat', l)) as [number, number, number];
 		const pull = flat.check('holder:h:seat').notes.find((n) => n.text.startsWith('An outward pull'))?.values.f as { value: number };
 		expect(pull.value).toBeCloseTo((W * (reach * Math.tan(Math.PI / 6) - out)) / 60, 4);
@@ -132,7 +163,10 @@ describe('the holder', () => {
 	});
 
 	it('says how high a heavy thing would still be lifted well, or that there is no such height', () => {
-		const lifting = (mass: number) => asked(smallWall({ rack: { load: { name: 'vise', mass, perSeat: 1, thickness: 80, width: 60, height: 200 } } })).all.warnings.filter((w) => w.message.text.startsWith('Lifting {name}')).map((w) => w.message.text);
+		const lifting = (mass: number) =>
+			asked(smallWall({ rack: { load: { name: 'vise', mass, perSeat: 1, thickness: 80, width: 60, height: 200 } } }))
+				.all.warnings.filter((w) => w.message.text.startsWith('Lifting {name}'))
+				.map((w) => w.message.text);
 		expect(lifting(18)).toEqual([expect.stringMatching(/At \{o@tape\} it would be 1/)]);
 		expect(lifting(60)).toEqual([expect.stringMatching(/get help/)]);
 		expect(lifting(1.5)).toEqual([]);
@@ -159,7 +193,15 @@ describe('the holder', () => {
 
 	it('with its load at one end pulls the last hook screw by what balances there', () => {
 		// One seat of two at 60 from the left; screws at 40, 200 and 360. By itself the rack is in the middle.
-		const pegs: PegRackParams['pegs'] = { diameter: 19.05, projection: 100, depth: 19.05, tilt: 0, height: 60, spacing: { kind: 'pitch', count: 1, inset: 60, pitch: 10 }, pair: null };
+		const pegs: PegRackParams['pegs'] = {
+			diameter: 19.05,
+			projection: 100,
+			depth: 19.05,
+			tilt: 0,
+			height: 60,
+			spacing: { kind: 'pitch', count: 1, inset: 60, pitch: 10 },
+			pair: null
+		};
 		const self = rack({ pegs: 1 }).self;
 		const W = self + 3 * g;
 		const x = (self * 200 + 3 * g * 60) / W;
@@ -172,9 +214,15 @@ describe('the holder', () => {
 });
 
 describe('the row', () => {
-	it('on a backer sheet stands out by it, weighs it, and turns about the sheet\'s foot', () => {
+	it("on a backer sheet stands out by it, weighs it, and turns about the sheet's foot", () => {
 		const ts = (15 / 32) * 25.4;
-		const backer = { stock: 'ply-1/2' as const, height: 300, below: 100, behind: { size: '#8' as const, length: 28, pitch: 100 }, perStud: 3 };
+		const backer = {
+			stock: 'ply-1/2' as const,
+			height: 300,
+			below: 100,
+			behind: { size: '#8' as const, length: 28, pitch: 100 },
+			perStud: 3
+		};
 		const { line, check } = asked(smallWall({ row: { backer } }));
 		const sheet = (900 * 300 * ts * 560 * g) / 1e9;
 		expect(line('fixing:r:s0', 'V: stud takes')).toBeCloseTo((plain.W + cleat + sheet) / 2, 5);
@@ -184,21 +232,34 @@ describe('the row', () => {
 		// Screws 25 up and 25 down; the middle one would be behind the cleat, which reaches from 100 to 100 + front: it goes 12 over or under it, whichever is nearer.
 		const between = 150 < 100 + front / 2 || 100 + front + 12 > 275 ? 100 - 12 : 100 + front + 12;
 		const ys = [25, between, 275].map((y) => y - crush);
-		expect(line('fixing:r:s0', 'top screw pull')).toBeCloseTo((M * 270) / ys.reduce((sum, y) => sum + y * y, 0) - (M * (crush - 5)) / ys.reduce((sum, y) => sum + y * y, 0), 3);
+		expect(line('fixing:r:s0', 'top screw pull')).toBeCloseTo(
+			(M * 270) / ys.reduce((sum, y) => sum + y * y, 0) - (M * (crush - 5)) / ys.reduce((sum, y) => sum + y * y, 0),
+			3
+		);
 		// The seat is as before: it stands out from the sheet as it did from the wall.
 		expect(check('holder:h:seat').margin).toBeCloseTo(back / plain.out / 1.5, 6);
 	});
 
 	it('on a sheet has no bearing on a row below without one, nor a spacer below the sheet', () => {
-		const backer = { stock: 'ply-1/2' as const, height: 200, below: 60, behind: { size: '#8' as const, length: 28, pitch: 100 }, perStud: 3 };
+		const backer = {
+			stock: 'ply-1/2' as const,
+			height: 200,
+			below: 60,
+			behind: { size: '#8' as const, length: 28, pitch: 100 },
+			perStud: 3
+		};
 		const face = { stock: '1x8' as const, width: 400, height: 350 };
 		const bearing = (o: Parameters<typeof smallWall>[0]) => asked(smallWall(o)).all.holders.get('h')?.placed.bearing;
 		const below = { ...ROW, id: 'below', y: 1300 };
 		expect(bearing({ rack: { face }, more: { rows: [below] } })).toMatchObject({ kind: 'row-below' });
 		expect(bearing({ rack: { face }, row: { backer }, more: { rows: [below] } })).toMatchObject({ kind: 'cleat-edge' });
-		expect(bearing({ rack: { face }, row: { backer }, more: { rows: [{ ...below, backer: { ...backer, below: 20 } }] } })).toMatchObject({ kind: 'row-below' });
+		expect(bearing({ rack: { face }, row: { backer }, more: { rows: [{ ...below, backer: { ...backer, below: 20 } }] } })).toMatchObject({
+			kind: 'row-below'
+		});
 		expect(bearing({ rack: { face, spacer: true }, row: { backer } })).toMatchObject({ kind: 'cleat-edge', lost: 'further-back' });
-		expect(bearing({ rack: { face, spacer: true }, row: { backer: { ...backer, height: 500, below: 400 } } })).toMatchObject({ kind: 'spacer' });
+		expect(bearing({ rack: { face, spacer: true }, row: { backer: { ...backer, height: 500, below: 400 } } })).toMatchObject({
+			kind: 'spacer'
+		});
 		expect(bearing({ rack: { face, secondHook: true }, row: { backer }, more: { rows: [below] } })?.kind).not.toBe('second-hook');
 	});
 
@@ -210,7 +271,8 @@ describe('the row', () => {
 	});
 
 	it('turns a little higher on plasterboard, under a thin panel too, and not on a layer of no thickness', () => {
-		const pull = (cladding: NonNullable<NonNullable<Parameters<typeof smallWall>[0]>['wall']>['cladding']) => asked(smallWall({ wall: { cladding: cladding as never } })).line('fixing:r:s0', 'screw pull');
+		const pull = (cladding: NonNullable<NonNullable<Parameters<typeof smallWall>[0]>['wall']>['cladding']) =>
+			asked(smallWall({ wall: { cladding: cladding as never } })).line('fixing:r:s0', 'screw pull');
 		const M = Math.min(plain.W * plain.out, plain.W * (front + t)) / 2 + (cleat * t) / 4;
 		expect(pull({ kind: 'drywall', thickness: 12.7 })).toBeCloseTo(M / (up - crush), 4);
 		expect(pull({ kind: 'panel', thickness: 4, under: [{ kind: 'drywall', thickness: 12.7 }] })).toBeCloseTo(M / (up - crush), 4);
@@ -242,7 +304,16 @@ describe('the row', () => {
 	it('is judged cleat by cleat at a joint, and the block there by its own screws', () => {
 		const studs = [100, 500, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
 		const at = 500 + 38.1 / 2;
-		const block = { id: 'b', x: at, y: 1400, width: 38.1, height: 300, depth: 88.9, species: 'spf' as const, fixing: { size: '#8' as const, length: 63.5, count: 4 } };
+		const block = {
+			id: 'b',
+			x: at,
+			y: 1400,
+			width: 38.1,
+			height: 300,
+			depth: 88.9,
+			species: 'spf' as const,
+			fixing: { size: '#8' as const, length: 63.5, count: 4 }
+		};
 		// Hung from 530 to 930: on the right cleat alone, held at the block 5 D past the joint and at 900.
 		const plan = smallWall({ wall: { studs, blocking: [block] }, row: { joints: [at] }, x: 530 });
 		const { line, check, all } = asked(plan);
@@ -263,30 +334,50 @@ describe('the row', () => {
 		const spaced = asked(smallWall({ wall: { studs, blocking: [block] }, row: { joints: [at] }, x: 530, rack: { spacer: true } }));
 		const Vs = spaced.line('fixing:r:b', 'V: stud takes');
 		const rolled = spaced.line('fixing:r:b', 'M: roll at this stud') + Vs * (88.9 / 2 + 12.7);
-		expect(Vs - own).toBeCloseTo((own2.self * (900 - 730) + seats.reduce((sum, x) => sum + own2.seat * Math.max(0, 900 - x), 0)) / (900 - x0), 4);
+		expect(Vs - own).toBeCloseTo(
+			(own2.self * (900 - 730) + seats.reduce((sum, x) => sum + own2.seat * Math.max(0, 900 - x), 0)) / (900 - x0),
+			4
+		);
 		expect(spaced.line('block:b', 'pulled out')).toBeCloseTo(rolled / 150 + (Vs - own), 3);
 		// So it does when it bears on the row below, or hangs on it too; not when its own cleat's edge is all it bears on.
 		const below = { ...ROW, id: 'below', y: 1200, joints: [] };
 		const face = { stock: 'ply-18' as const, width: 400, height: 425 };
 		for (const more of [{}, { secondHook: true }]) {
-			const low = asked(smallWall({ wall: { studs, blocking: [block] }, row: { joints: [at] }, x: 530, rack: { face, ...more }, more: { rows: [below] } }));
+			const low = asked(
+				smallWall({ wall: { studs, blocking: [block] }, row: { joints: [at] }, x: 530, rack: { face, ...more }, more: { rows: [below] } })
+			);
 			const here = low.line('fixing:r:b', 'V: stud takes');
 			const turned = low.line('fixing:r:b', 'M: roll at this stud') + here * (88.9 / 2 + 12.7);
 			expect(low.line('block:b', 'pulled out')).toBeCloseTo(turned / 150 + (here - own), 3);
 		}
 		expect(line('block:b', 'pulled out')).toBeCloseTo(couple / 150, 4);
 		// Nobody said how it is fixed: not judged, and neither is what hangs on it.
-		const unsaid = asked(smallWall({ wall: { studs, blocking: [{ ...block, fixing: undefined as never }] }, row: { joints: [at] }, x: 530 }));
+		const unsaid = asked(
+			smallWall({ wall: { studs, blocking: [{ ...block, fixing: undefined as never }] }, row: { joints: [at] }, x: 530 })
+		);
 		expect(unsaid.check('block:b').verdict).toBe('cannot-be-judged');
 		expect(unsaid.check('block:b').reason.text).toMatch(/how is it fixed/);
 		expect(['cannot-be-judged', 'does-not-hold']).toContain(unsaid.all.holders.get('h')?.verdict);
 		// One that touches no stud holds nothing.
-		expect(asked(smallWall({ wall: { studs, blocking: [{ ...block, x: at + 30 }] }, row: { joints: [at] }, x: 530 })).all.checks.some((c) => c.id === 'block:b' && c.margin !== 0)).toBe(false);
+		expect(
+			asked(smallWall({ wall: { studs, blocking: [{ ...block, x: at + 30 }] }, row: { joints: [at] }, x: 530 })).all.checks.some(
+				(c) => c.id === 'block:b' && c.margin !== 0
+			)
+		).toBe(false);
 	});
 
 	it('on a block between studs is judged at the stud it stands nearer to', () => {
 		const studs = [100, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
-		const block = { id: 'b', x: 119.05, y: 1300, width: 761.9, height: 350, depth: 88.9, species: 'spf' as const, fixing: { size: '#10' as const, length: 76.2, count: 4 } };
+		const block = {
+			id: 'b',
+			x: 119.05,
+			y: 1300,
+			width: 761.9,
+			height: 350,
+			depth: 88.9,
+			species: 'spf' as const,
+			fixing: { size: '#10' as const, length: 76.2, count: 4 }
+		};
 		// A row over one stud and a part of the block: screwed to the block nearer to that stud. Its mirror image is nearer to the other.
 		const left = asked(smallWall({ wall: { studs, blocking: [block] }, row: { left: 50, right: 450 }, x: 50 }));
 		const right = asked(smallWall({ wall: { studs, blocking: [block] }, row: { left: 550, right: 950 }, x: 550 }));
@@ -303,7 +394,16 @@ describe('the row', () => {
 
 	it('on two rows of one block gives it both', () => {
 		const studs = [100, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
-		const block = { id: 'b', x: 119.05, y: 1300, width: 761.9, height: 350, depth: 88.9, species: 'spf' as const, fixing: { size: '#10' as const, length: 76.2, count: 4 } };
+		const block = {
+			id: 'b',
+			x: 119.05,
+			y: 1300,
+			width: 761.9,
+			height: 350,
+			depth: 88.9,
+			species: 'spf' as const,
+			fixing: { size: '#10' as const, length: 76.2, count: 4 }
+		};
 		const below = { ...ROW, id: 'below', y: 1350 };
 		const on = (rows: (typeof below)[]) => asked(smallWall({ wall: { studs, blocking: [block] }, more: { rows } }));
 		expect(on([below]).line('block:b', 'weight on it')).toBeGreaterThan(on([]).line('block:b', 'weight on it'));
@@ -312,20 +412,34 @@ describe('the row', () => {
 
 describe('the wall', () => {
 	it('of studs that lean is screwed where they stand at each screw', () => {
-		const studs = [100, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const, ...(i === 0 ? { lean: 30 } : {}) }));
+		const studs = [100, 900].map((x, i) => ({
+			id: `s${i}`,
+			x,
+			width: 38.1,
+			depth: 88.9,
+			species: 'spf' as const,
+			...(i === 0 ? { lean: 30 } : {})
+		}));
 		const x0 = 100 + (30 * (1500 + up)) / 1000;
 		const { line } = asked(smallWall({ wall: { studs } }));
 		expect(line('fixing:r:s0', 'V: stud takes')).toBeCloseTo(((plain.W + cleat) * (900 - 500)) / (900 - x0), 4);
 	});
 
 	it('of doubled studs is screwed in the middle of the left one', () => {
-		const studs = [100, 900].map((x, i) => ({ id: `s${i}`, x, width: 76.2, depth: 88.9, species: 'spf' as const, ...(i === 0 ? { plies: 2 as const } : {}) }));
+		const studs = [100, 900].map((x, i) => ({
+			id: `s${i}`,
+			x,
+			width: 76.2,
+			depth: 88.9,
+			species: 'spf' as const,
+			...(i === 0 ? { plies: 2 as const } : {})
+		}));
 		const x0 = 100 - 76.2 / 4;
 		const { line } = asked(smallWall({ wall: { studs } }));
 		expect(line('fixing:r:s0', 'V: stud takes')).toBeCloseTo(((plain.W + cleat) * 400) / (900 - x0), 4);
 	});
 
-	it('under a slope or a gable holds no screw above its top, and bends over the stud\'s own height', () => {
+	it("under a slope or a gable holds no screw above its top, and bends over the stud's own height", () => {
 		const slope = asked(smallWall({ wall: { shape: { right: 700, peak: null, floorRise: 0 } } }));
 		expect(slope.all.rows.get('r')?.verdict).toBe('cannot-be-built');
 		expect(slope.check('row:r:50:unfixed').margin).toBe(0);
@@ -339,14 +453,23 @@ describe('the wall', () => {
 
 	it('of boards holds at its pitch, in what the boards are thick', () => {
 		const build = { kind: 'plank' as const, thickness: 40, species: 'spf' as const, first: 100, pitch: 400 };
-		const { check, line } = asked(smallWall({ wall: { build, cladding: { kind: 'none', thickness: 0 } }, row: { screws: { size: '#10', length: 57, perStud: 1 } } }));
+		const { check, line } = asked(
+			smallWall({ wall: { build, cladding: { kind: 'none', thickness: 0 } }, row: { screws: { size: '#10', length: 57, perStud: 1 } } })
+		);
 		expect(line('fixing:r:at1', 'in the boards')).toBeCloseTo(57 - t, 6);
 		// Three of them: the rack in the middle over the middle one.
 		expect(check('fixing:r:at2').margin).toBeLessThan(check('fixing:r:at1').margin as number);
 	});
 
-	it('of masonry holds by its plug maker\'s word: pull and weight at once', () => {
-		const build = { kind: 'masonry' as const, material: 'brick' as const, thickness: 215, first: 100, pitch: 800, plug: { diameter: 8, length: 50, load: 30 } };
+	it("of masonry holds by its plug maker's word: pull and weight at once", () => {
+		const build = {
+			kind: 'masonry' as const,
+			material: 'brick' as const,
+			thickness: 215,
+			first: 100,
+			pitch: 800,
+			plug: { diameter: 8, length: 50, load: 30 }
+		};
 		const { check } = asked(smallWall({ wall: { build, cladding: { kind: 'none', thickness: 0 } } }));
 		const M = Math.min(plain.W * plain.out, plain.W * (front + t)) / 2 + (cleat * t) / 4;
 		const T = M / (back - 2.5 * D);
@@ -360,10 +483,26 @@ describe('the wall', () => {
 	});
 
 	it('says what a pencil needs at a stud: what hangs by it, its share, V and M', () => {
-		const second: Holder = { id: 'k', name: 'Other', family: 'peg-rack', mount: { kind: 'row', row: 'r', x: 60 }, params: { ...(smallWall().holders[0] as Holder).params, face: { stock: '1x8', width: 200, height: 180 } } };
+		const second: Holder = {
+			id: 'k',
+			name: 'Other',
+			family: 'peg-rack',
+			mount: { kind: 'row', row: 'r', x: 60 },
+			params: { ...(smallWall().holders[0] as Holder).params, face: { stock: '1x8', width: 200, height: 180 } }
+		};
 		const { check, line } = asked(smallWall({ more: { holders: [second] } }));
 		const labels = check('fixing:r:s0').lines.map((l) => l.label);
-		expect(labels).toEqual(expect.arrayContaining(['cleat itself', 'weight of Rack', 'roll by Rack', 'weight of Other', 'roll by Other', 'V: stud takes', 'M: roll at this stud']));
+		expect(labels).toEqual(
+			expect.arrayContaining([
+				'cleat itself',
+				'weight of Rack',
+				'roll by Rack',
+				'weight of Other',
+				'roll by Other',
+				'V: stud takes',
+				'M: roll at this stud'
+			])
+		);
 		const parts = ['cleat itself', 'weight of Rack', 'weight of Other'].map((l) => line('fixing:r:s0', l));
 		expect(parts.reduce((a, b) => a + b, 0)).toBeCloseTo(line('fixing:r:s0', 'V: stud takes'), 6);
 	});

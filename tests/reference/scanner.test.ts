@@ -17,11 +17,24 @@ const SAMPLES = 2000;
 const AT = 1150;
 
 const centre = (p: { x: number; lean: number }) => p.x + (p.lean * AT) / 1000;
-const scan = (wall: HiddenWall, seed: number, noise: number, heights = HEIGHTS) => finish(analyse(heights.map((y, i) => sweep(wall, y, { samples: SAMPLES, noise, seed: seed * 100 + i }))));
+const scan = (wall: HiddenWall, seed: number, noise: number, heights = HEIGHTS) =>
+	finish(analyse(heights.map((y, i) => sweep(wall, y, { samples: SAMPLES, noise, seed: seed * 100 + i }))));
 
 /** What was found of all walls, held against what is there. */
 function rates(noise: number) {
-	const n = { studs: 0, within: 0, missed: 0, false: 0, pipes: 0, pipesFound: 0, cables: 0, cablesFound: 0, doubled: 0, doubledFound: 0, square: 0 };
+	const n = {
+		studs: 0,
+		within: 0,
+		missed: 0,
+		false: 0,
+		pipes: 0,
+		pipesFound: 0,
+		cables: 0,
+		cablesFound: 0,
+		doubled: 0,
+		doubledFound: 0,
+		square: 0
+	};
 	for (let seed = 1; seed <= WALLS; seed++) {
 		const wall = inventWall(seed, 5000, 2500);
 		const found = scan(wall, seed, noise);
@@ -54,7 +67,9 @@ function rates(noise: number) {
 describe(`what is found behind ${WALLS} walls`, () => {
 	it('is 99 of 100 studs within 6 mm at the usual noise', () => {
 		const r = rates(DEFAULT_NOISE);
-		console.log(`noise ${DEFAULT_NOISE}: ${r.studs} studs, ${((100 * r.within) / r.studs).toFixed(2)} % within 6 mm, ${r.missed} missed, ${r.false} false, centre error ${r.rms.toFixed(2)} mm rms`);
+		console.log(
+			`noise ${DEFAULT_NOISE}: ${r.studs} studs, ${((100 * r.within) / r.studs).toFixed(2)} % within 6 mm, ${r.missed} missed, ${r.false} false, centre error ${r.rms.toFixed(2)} mm rms`
+		);
 		expect(r.studs).toBeGreaterThan(1500);
 		expect(r.within / r.studs).toBeGreaterThanOrEqual(0.99);
 		expect(r.false).toBeLessThanOrEqual(r.studs / 500);
@@ -63,7 +78,9 @@ describe(`what is found behind ${WALLS} walls`, () => {
 
 	it('is no false stud at half of that, every pipe, every live cable and every doubled stud', () => {
 		const r = rates(DEFAULT_NOISE / 2);
-		console.log(`noise ${DEFAULT_NOISE / 2}: ${((100 * r.within) / r.studs).toFixed(2)} % within 6 mm, ${r.missed} missed, ${r.false} false; pipes ${r.pipesFound} of ${r.pipes}, cables ${r.cablesFound} of ${r.cables}, doubled ${r.doubledFound} of ${r.doubled}`);
+		console.log(
+			`noise ${DEFAULT_NOISE / 2}: ${((100 * r.within) / r.studs).toFixed(2)} % within 6 mm, ${r.missed} missed, ${r.false} false; pipes ${r.pipesFound} of ${r.pipes}, cables ${r.cablesFound} of ${r.cables}, doubled ${r.doubledFound} of ${r.doubled}`
+		);
 		expect(r.false).toBe(0);
 		expect(r.within / r.studs).toBeGreaterThanOrEqual(0.99);
 		expect(Math.min(r.pipes, r.cables, r.doubled)).toBeGreaterThan(40);
@@ -73,11 +90,23 @@ describe(`what is found behind ${WALLS} walls`, () => {
 	}, 120_000);
 });
 
-const bare = (pieces: Partial<HiddenWall['pieces'][number]>[], lag = 0): HiddenWall => ({ width: 3000, height: 2500, lag, pieces: pieces.map((p) => ({ kind: 'stud', x: 0, lean: 0, width: 38, low: 0, high: 2500, shows: 1, ...p })) });
+const bare = (pieces: Partial<HiddenWall['pieces'][number]>[], lag = 0): HiddenWall => ({
+	width: 3000,
+	height: 2500,
+	lag,
+	pieces: pieces.map((p) => ({ kind: 'stud', x: 0, lean: 0, width: 38, low: 0, high: 2500, shows: 1, ...p }))
+});
 
 describe('walls set up one by one', () => {
 	it('without studs give none, nor from dabs of glue', () => {
-		const found = scan(bare([{ kind: 'glue', x: 800, width: 120, shows: 0.2 }, { kind: 'glue', x: 2000, width: 60, shows: 0.25 }]), 3, DEFAULT_NOISE);
+		const found = scan(
+			bare([
+				{ kind: 'glue', x: 800, width: 120, shows: 0.2 },
+				{ kind: 'glue', x: 2000, width: 60, shows: 0.25 }
+			]),
+			3,
+			DEFAULT_NOISE
+		);
 		expect(found.pieces).toEqual([]);
 		expect(found.pitch).toBeNull();
 	});
@@ -106,12 +135,18 @@ describe('walls set up one by one', () => {
 	it('find the pitch and where it breaks', () => {
 		const found = scan(bare([300, 700, 1100, 1900, 2300, 2640].map((x) => ({ x }))), 6, DEFAULT_NOISE);
 		expect(found.pitch?.pitch).toBeCloseTo(400, -0.5);
-		expect(found.pitch?.breaks.map((b) => [b.kind, b.missing])).toEqual([['missing', 1], ['odd', 0]]);
+		expect(found.pitch?.breaks.map((b) => [b.kind, b.missing])).toEqual([
+			['missing', 1],
+			['odd', 0]
+		]);
 	});
 
 	it('are surer with more heights', () => {
 		const wall = bare([{ x: 800 }]);
-		const [one, four] = [scan(wall, 2, DEFAULT_NOISE, [1000]), scan(wall, 2, DEFAULT_NOISE)].map((f) => f.pieces[0]?.confidence ?? 0) as [number, number];
+		const [one, four] = [scan(wall, 2, DEFAULT_NOISE, [1000]), scan(wall, 2, DEFAULT_NOISE)].map((f) => f.pieces[0]?.confidence ?? 0) as [
+			number,
+			number
+		];
 		expect(one).toBeLessThan(0.6);
 		expect(four).toBeGreaterThan(0.8);
 	});
@@ -125,7 +160,9 @@ describe('pilot holes', () => {
 		const { pieces } = scan(wall, 9, DEFAULT_NOISE);
 		expect(pieces[0]?.x).toBeGreaterThan(704);
 		// Both edges of two studs, looked for with a fine drill every 4 mm.
-		const holes = [700, 1300].flatMap((x) => Array.from({ length: 16 }, (_, i) => x - 30 + i * 4).map((at) => hole(at, drill(wall, at, 900))));
+		const holes = [700, 1300].flatMap((x) =>
+			Array.from({ length: 16 }, (_, i) => x - 30 + i * 4).map((at) => hole(at, drill(wall, at, 900)))
+		);
 		const after = retrain(pieces, holes);
 		expect(after.offset).toBeCloseTo(7, -0.5);
 		for (const [i, x] of [700, 1300, 1900].entries()) expect(Math.abs((after.pieces[i]?.x ?? 0) - x)).toBeLessThan(2.5);
@@ -143,6 +180,9 @@ describe('pilot holes', () => {
 
 	it('change nothing while there are none', () => {
 		const { pieces } = scan(bare([{ x: 700 }]), 9, DEFAULT_NOISE);
-		expect(retrain(pieces, [])).toMatchObject({ offset: 0, pieces: [{ x: pieces[0]?.x, proof: 'none', confidence: pieces[0]?.confidence }] });
+		expect(retrain(pieces, [])).toMatchObject({
+			offset: 0,
+			pieces: [{ x: pieces[0]?.x, proof: 'none', confidence: pieces[0]?.confidence }]
+		});
 	});
 });

@@ -23,13 +23,29 @@ async function fewestByAssignment(p: BoardProblem, most: number): Promise<number
 	const subjectTo: object[] = [];
 	const boards = Array.from({ length: most }, (_, b) => b);
 	p.items.forEach((item, i) => {
-		subjectTo.push({ name: `all${i}`, vars: boards.map((b) => ({ name: `n${i}_${b}`, coef: 1 })), bnds: { type: glpk.GLP_FX, lb: item.count, ub: item.count } });
+		subjectTo.push({
+			name: `all${i}`,
+			vars: boards.map((b) => ({ name: `n${i}_${b}`, coef: 1 })),
+			bnds: { type: glpk.GLP_FX, lb: item.count, ub: item.count }
+		});
 		vars.push(...boards.map((b) => `n${i}_${b}`));
 	});
 	for (const b of boards) {
 		const inBoard = p.items.map((item, i) => ({ name: `n${i}_${b}`, coef: item.length + p.kerf }));
-		subjectTo.push({ name: `room${b}`, vars: [...inBoard, { name: `y${b}`, coef: -(p.board + p.kerf) }], bnds: { type: glpk.GLP_UP, lb: 0, ub: 0 } });
-		if (b > 0) subjectTo.push({ name: `order${b}`, vars: [{ name: `y${b}`, coef: 1 }, { name: `y${b - 1}`, coef: -1 }], bnds: { type: glpk.GLP_UP, lb: 0, ub: 0 } });
+		subjectTo.push({
+			name: `room${b}`,
+			vars: [...inBoard, { name: `y${b}`, coef: -(p.board + p.kerf) }],
+			bnds: { type: glpk.GLP_UP, lb: 0, ub: 0 }
+		});
+		if (b > 0)
+			subjectTo.push({
+				name: `order${b}`,
+				vars: [
+					{ name: `y${b}`, coef: 1 },
+					{ name: `y${b - 1}`, coef: -1 }
+				],
+				bnds: { type: glpk.GLP_UP, lb: 0, ub: 0 }
+			});
 	}
 	const result = await glpk.solve(
 		{
@@ -48,7 +64,11 @@ async function fewestByAssignment(p: BoardProblem, most: number): Promise<number
 describe('the fewest boards', () => {
 	it('are the same by a second solver and another formulation', async () => {
 		const problem = fc.record({
-			items: fc.uniqueArray(fc.record({ length: fc.integer({ min: 250, max: 1200 }), count: fc.integer({ min: 1, max: 3 }) }), { minLength: 1, maxLength: 4, selector: (i) => i.length }),
+			items: fc.uniqueArray(fc.record({ length: fc.integer({ min: 250, max: 1200 }), count: fc.integer({ min: 1, max: 3 }) }), {
+				minLength: 1,
+				maxLength: 4,
+				selector: (i) => i.length
+			}),
 			board: fc.constant(1250),
 			kerf: fc.constantFrom(0, 3.2)
 		});

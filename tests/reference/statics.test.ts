@@ -57,8 +57,14 @@ describe('a continuous beam', () => {
 		const n = 2 * (cells + 1);
 		const K = Array.from({ length: n }, () => new Float64Array(n));
 		const F = new Float64Array(n);
-		const k = [[12, 6 * h, -12, 6 * h], [6 * h, 4 * h * h, -6 * h, 2 * h * h], [-12, -6 * h, 12, -6 * h], [6 * h, 2 * h * h, -6 * h, 4 * h * h]];
-		for (let e = 0; e < cells; e++) for (let i = 0; i < 4; i++) for (let j = 0; j < 4; j++) (K[2 * e + i] as Float64Array)[2 * e + j]! += (k[i]?.[j] ?? 0) / h ** 3;
+		const k = [
+			[12, 6 * h, -12, 6 * h],
+			[6 * h, 4 * h * h, -6 * h, 2 * h * h],
+			[-12, -6 * h, 12, -6 * h],
+			[6 * h, 2 * h * h, -6 * h, 4 * h * h]
+		];
+		for (let e = 0; e < cells; e++)
+			for (let i = 0; i < 4; i++) for (let j = 0; j < 4; j++) (K[2 * e + i] as Float64Array)[2 * e + j]! += (k[i]?.[j] ?? 0) / h ** 3;
 		for (const l of loads) {
 			const parts = l.from === l.to ? 1 : 600;
 			for (let p = 0; p < parts; p++) {
@@ -94,7 +100,10 @@ describe('a continuous beam', () => {
 		const place = fc.integer({ min: 0, max: 240 }).map((n) => n / 4);
 		fc.assert(
 			fc.property(
-				fc.uniqueArray(fc.integer({ min: 2, max: 29 }).map((n) => n * 2), { minLength: 2, maxLength: 6 }),
+				fc.uniqueArray(
+					fc.integer({ min: 2, max: 29 }).map((n) => n * 2),
+					{ minLength: 2, maxLength: 6 }
+				),
 				fc.array(fc.record({ a: place, b: place, total: fc.integer({ min: 1, max: 50 }) }), { minLength: 1, maxLength: 4 }),
 				(xs, raw) => {
 					const studs = [...xs].sort((a, b) => a - b);
@@ -109,7 +118,7 @@ describe('a continuous beam', () => {
 		);
 	});
 
-	it('is in balance, and moving a load to the nearer stud never lowers that stud\'s share', () => {
+	it("is in balance, and moving a load to the nearer stud never lowers that stud's share", () => {
 		fc.assert(
 			fc.property(fc.double({ min: 0, max: 400, noNaN: true }), fc.double({ min: 1, max: 500, noNaN: true }), (x, P) => {
 				const studs = [0, 400, 850, 1200];
@@ -156,7 +165,10 @@ describe('the seat of a holder', () => {
 	// shape is d tan b / (x - t/2): 1.244 with all of it, 0.849 with the 17 taken off.
 	it('is worst with only the far things left', () => {
 		const self = { weight: 3, standOff: 2 };
-		const things = [{ weight: 17, standOff: 4 }, { weight: 10, standOff: 10.6 }];
+		const things = [
+			{ weight: 17, standOff: 4 },
+			{ weight: 10, standOff: 10.6 }
+		];
 		const full = combine([self, ...things]);
 		const left = worstPart(self, things);
 		const midBevel = (x: number) => 7 / (x - 0.375);
@@ -167,11 +179,15 @@ describe('the seat of a holder', () => {
 
 	// Brute force over every subset: none has its centre further out.
 	it('is worst in no other subset', () => {
-		const weight = fc.record({ weight: fc.double({ min: 0.1, max: 50, noNaN: true }), standOff: fc.double({ min: 1, max: 400, noNaN: true }) });
+		const weight = fc.record({
+			weight: fc.double({ min: 0.1, max: 50, noNaN: true }),
+			standOff: fc.double({ min: 1, max: 400, noNaN: true })
+		});
 		fc.assert(
 			fc.property(weight, fc.array(weight, { maxLength: 8 }), (self, things) => {
 				let most = 0;
-				for (let bits = 0; bits < 1 << things.length; bits++) most = Math.max(most, combine([self, ...things.filter((_, i) => bits & (1 << i))]).standOff);
+				for (let bits = 0; bits < 1 << things.length; bits++)
+					most = Math.max(most, combine([self, ...things.filter((_, i) => bits & (1 << i))]).standOff);
 				expect(worstPart(self, things).standOff).toBeCloseTo(most, 6);
 			})
 		);
@@ -187,7 +203,16 @@ describe('the seat of a holder', () => {
 		expect(lockStripUplift([{ weight: 100, standOff: 300 }], at)).toBeCloseTo(50, 9);
 		expect(lockStripUplift([{ weight: 100, standOff: 100 }], at)).toBe(0);
 		// What would hold it down may be taken off: 100 x (300/200 - 1) from 10 x (1 - 20/200) of its own; the 80 at 100 is not there.
-		expect(lockStripUplift([{ weight: 10, standOff: 20 }, { weight: 80, standOff: 100 }, { weight: 100, standOff: 300 }], at)).toBeCloseTo(41, 9);
+		expect(
+			lockStripUplift(
+				[
+					{ weight: 10, standOff: 20 },
+					{ weight: 80, standOff: 100 },
+					{ weight: 100, standOff: 300 }
+				],
+				at
+			)
+		).toBeCloseTo(41, 9);
 	});
 	// Pressure under an off-centre load, as under a footing: 2 W / B at the kern, W/B in the middle.
 	it('presses twice as hard at the heavy end from a sixth off the middle', () => {
@@ -202,7 +227,7 @@ describe('the roll of a cleat', () => {
 	const profile = { thickness: 0.75, bevel: 45 as const, back: 1.65, front: 2.4 };
 	// Worked example: W 30, y_back 1.65, t 3/4, 45 degrees: 94.5 lb in; one screw at 1.2: 78.8 lb; two at 0.5 and 1.2: 28.0 and 67.1.
 	it('is 94.5 lb in for 30 lb', () => expect(cleatRoll(30, 6, profile)).toBeCloseTo(94.5, 9));
-	it('is no more than the load\'s own turn', () => expect(cleatRoll(30, 2, profile)).toBe(60));
+	it("is no more than the load's own turn", () => expect(cleatRoll(30, 2, profile)).toBe(60));
 	it('pulls one screw with 78.8 lb, two with 28.0 and 67.1', () => {
 		expect(rollPull(94.5, [1.2], 0)[0]).toBeCloseTo(78.75, 2);
 		const [low, top] = rollPull(94.5, [0.5, 1.2], 0);
@@ -226,7 +251,7 @@ describe('the roll of a cleat', () => {
 
 describe('members', () => {
 	// Worked example: conduit .922 outside, M 359 lb in, V 50 lb, 2 5/8 in: lip 422 psi.
-	it('lip of a rod\'s hole', () => expect(lipBearing(50, 359, 2.625, 0.922)).toBeCloseTo(422, 0));
+	it("lip of a rod's hole", () => expect(lipBearing(50, 359, 2.625, 0.922)).toBeCloseTo(422, 0));
 	// Section modulus of a round rod, pi d^3 / 32, handbook of sections: 1 in rod, 0.0982 in^3.
 	it('bending of a rod', () => expect(rodStress(1, 1)).toBeCloseTo(1 / 0.09817, 2));
 	// Torsion of a square: exact tau = T / (0.208 a^3) (Timoshenko); the approximate form is within 1 % of it.
@@ -239,5 +264,9 @@ describe('members', () => {
 		expect(s.ratio).toBeCloseTo((2000 / (38 * 89) / s.Fc) ** 2, 9);
 	});
 	// Beam tables, couple C at a on a pinned span L: the moment jumps by C there, C a / L on one side and C (L - a) / L on the other.
-	it('a couple on a stud', () => expect(studBending([{ height: 1800, force: 0, couple: 1000 }], 2400, { width: 38, depth: 89 }, wood('spf'), 0.9).moment).toBeCloseTo(750, 9));
+	it('a couple on a stud', () =>
+		expect(studBending([{ height: 1800, force: 0, couple: 1000 }], 2400, { width: 38, depth: 89 }, wood('spf'), 0.9).moment).toBeCloseTo(
+			750,
+			9
+		));
 });

@@ -20,7 +20,8 @@ const inch = (n: number) => n * 25.4;
 const inches = (mm: number) => mm / 25.4;
 
 describe('common practice', () => {
-	it('six pegs in 14 3/4 in stand 2.107 in apart', () => expect(inches(spacingPitch(inch(14.75), { kind: 'equal-gaps', count: 6 }))).toBeCloseTo(2.107, 3));
+	it('six pegs in 14 3/4 in stand 2.107 in apart', () =>
+		expect(inches(spacingPitch(inch(14.75), { kind: 'equal-gaps', count: 6 }))).toBeCloseTo(2.107, 3));
 
 	it('ten slots in 16 1/2 in are 1 1/2 in apart: 16 1/2 over 11', () => {
 		expect(inches(spacingPitch(inch(16.5), { kind: 'equal-gaps', count: 10 }))).toBeCloseTo(1.5, 9);
@@ -36,7 +37,9 @@ describe('common practice', () => {
 	});
 
 	it('first at 2, then every 3', () => {
-		expect(spacingPositions(inch(20), { kind: 'pitch', count: 4, inset: inch(2), pitch: inch(3) }).map((x) => Math.round(inches(x)))).toEqual([2, 5, 8, 11]);
+		expect(
+			spacingPositions(inch(20), { kind: 'pitch', count: 4, inset: inch(2), pitch: inch(3) }).map((x) => Math.round(inches(x)))
+		).toEqual([2, 5, 8, 11]);
 	});
 
 	it('halves of a 5 1/2 in board lose the kerf: 2 11/16 each, not 2 3/4', () => {
@@ -54,8 +57,17 @@ describe('common practice', () => {
 	});
 
 	// 1x4 and 2x4: nominal is not actual.
-	test.each([['1x4', '3/4', '3 1/2'], ['2x4', '1 1/2', '3 1/2'], ['1x6', '3/4', '5 1/2'], ['1x8', '3/4', '7 1/4'], ['2x6', '1 1/2', '5 1/2']] as const)('a %s is %s by %s', (id, t, w) => {
-		for (const [text, got] of [[t, stock(id).thickness], [w, stock(id).width]] as const) {
+	test.each([
+		['1x4', '3/4', '3 1/2'],
+		['2x4', '1 1/2', '3 1/2'],
+		['1x6', '3/4', '5 1/2'],
+		['1x8', '3/4', '7 1/4'],
+		['2x6', '1 1/2', '5 1/2']
+	] as const)('a %s is %s by %s', (id, t, w) => {
+		for (const [text, got] of [
+			[t, stock(id).thickness],
+			[w, stock(id).width]
+		] as const) {
 			const read = parseLength(text, 'inch');
 			expect(read.ok && read.value).toBeCloseTo(got, 9);
 		}
@@ -77,23 +89,50 @@ describe('a bevelled rip, worked by hand', () => {
 
 describe('tables', () => {
 	// NDS 2018 Table 12.3.3A, from memory.
-	test.each([['df-l', 0.5], ['southern-pine', 0.55], ['hem-fir', 0.43], ['spf', 0.42], ['western-cedars', 0.36]])('G of %s is %d', (id, G) => {
+	test.each([
+		['df-l', 0.5],
+		['southern-pine', 0.55],
+		['hem-fir', 0.43],
+		['spf', 0.42],
+		['western-cedars', 0.36]
+	])('G of %s is %d', (id, G) => {
 		expect(WOODS.find((w) => w.id === id)?.G).toBe(G);
 	});
 	// NDS 2018 Appendix L, from memory.
-	test.each([['#6', 0.138, 0.113], ['#8', 0.164, 0.131], ['#10', 0.19, 0.152], ['#14', 0.242, 0.196]])('a %s is %d across, %d at its root', (size, D, Dr) => {
+	test.each([
+		['#6', 0.138, 0.113],
+		['#8', 0.164, 0.131],
+		['#10', 0.19, 0.152],
+		['#14', 0.242, 0.196]
+	])('a %s is %d across, %d at its root', (size, D, Dr) => {
 		expect(SCREWS.find((s) => s.size === size)).toMatchObject({ D, Dr });
 	});
 	it('name a source in every row', () => {
 		for (const row of [...WOODS, ...STOCKS]) expect(row.source).toMatch(/NDS|BS 5268|PS 1|PS 20|EN 1313|stand-in/);
-		const more = [SCREWS, LAGS, NAILS, RODS, PANELS, STRAPS, ANGLES, WASHERS, PLUGS, Object.values(ROD_MATERIALS), Object.values(PANEL_MATERIALS)];
+		const more = [
+			SCREWS,
+			LAGS,
+			NAILS,
+			RODS,
+			PANELS,
+			STRAPS,
+			ANGLES,
+			WASHERS,
+			PLUGS,
+			Object.values(ROD_MATERIALS),
+			Object.values(PANEL_MATERIALS)
+		];
 		for (const row of more.flat() as { source: string }[]) expect(row.source, row.source).toMatch(/^(?!.*from memory).*\S/);
 	});
 	// Wood Handbook Table 5-3 and ASTM, from memory: rupture of yellow birch 16,600 psi, red oak 14,300; yield of A36 36 ksi.
-	it('of rods have the strengths of their publications', () => expect(['birch', 'oak', 'steel'].map((m) => Math.round((ROD_MATERIALS[m as 'birch'].strength / 0.00689475729) * 10) / 10)).toEqual([16_600, 14_300, 36_000].map((x) => expect.closeTo(x, -1))));
+	it('of rods have the strengths of their publications', () =>
+		expect(['birch', 'oak', 'steel'].map((m) => Math.round((ROD_MATERIALS[m as 'birch'].strength / 0.00689475729) * 10) / 10)).toEqual(
+			[16_600, 14_300, 36_000].map((x) => expect.closeTo(x, -1))
+		));
 	it('never count an unknown species better than a known one', () => {
 		const unknown = WOODS.find((w) => w.id === 'unknown')!;
 		const framing = WOODS.filter((w) => !['unknown', 'softest', 'red-oak', 'c16', 'c24'].includes(w.id));
-		for (const key of ['G', 'Fb', 'Fv', 'FcPerp', 'Fc', 'E', 'Emin'] as const) expect(unknown[key]).toBeLessThanOrEqual(Math.min(...framing.map((w) => w[key])));
+		for (const key of ['G', 'Fb', 'Fv', 'FcPerp', 'Fc', 'E', 'Emin'] as const)
+			expect(unknown[key]).toBeLessThanOrEqual(Math.min(...framing.map((w) => w[key])));
 	});
 });

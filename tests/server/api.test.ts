@@ -9,7 +9,8 @@ import { useKammer } from '../support/running';
 const kammer = useKammer();
 
 const call = caller(() => kammer.url);
-const make = async (plan: Plan = slipwayWall()) => (await call('POST', '/api/plans', plan)).json as unknown as { id: string; revision: number };
+const make = async (plan: Plan = slipwayWall()) =>
+	(await call('POST', '/api/plans', plan)).json as unknown as { id: string; revision: number };
 
 describe('walls', () => {
 	it('start with the demo wall', async () => {
@@ -36,12 +37,19 @@ describe('walls', () => {
 		const stale = await call('PUT', `/api/plans/${id}`, { revision: 1, plan: { ...slipwayWall(), name: 'second' } });
 		expect(stale.status).toBe(409);
 		expect(stale.headers.get('content-type')).toBe('application/problem+json');
-		expect((stale.json as unknown as { current: { revision: number; plan: Plan } }).current).toMatchObject({ revision: 2, plan: { name: 'first' } });
+		expect((stale.json as unknown as { current: { revision: number; plan: Plan } }).current).toMatchObject({
+			revision: 2,
+			plan: { name: 'first' }
+		});
 	});
 
 	it('let one of many writers at once win', async () => {
 		const { id } = await make();
-		const answers = await Promise.all(Array.from({ length: 12 }, (_, i) => call('PUT', `/api/plans/${id}`, { revision: 1, plan: { ...slipwayWall(), name: `writer ${i}` } })));
+		const answers = await Promise.all(
+			Array.from({ length: 12 }, (_, i) =>
+				call('PUT', `/api/plans/${id}`, { revision: 1, plan: { ...slipwayWall(), name: `writer ${i}` } })
+			)
+		);
 		expect(answers.filter((a) => a.status === 200)).toHaveLength(1);
 		expect(answers.filter((a) => a.status === 409)).toHaveLength(11);
 	});
@@ -66,13 +74,18 @@ describe('bad input', () => {
 			const got = await call('POST', route, body);
 			expect(got.status, route).toBe(status);
 			expect(got.headers.get('content-type')).toBe('application/problem+json');
-			expect(got.json.errors.some((e) => e.path.startsWith(path)), JSON.stringify(got.json)).toBe(true);
+			expect(
+				got.json.errors.some((e) => e.path.startsWith(path)),
+				JSON.stringify(got.json)
+			).toBe(true);
 		}
 	});
 
 	it('names the field under plan in a write', async () => {
 		const { id } = await make();
-		expect((await call('PUT', `/api/plans/${id}`, { revision: 1, plan: bad((p) => void (p.rows[1]!.y = -1)) })).json.errors[0]?.path).toBe('plan.rows[1].y');
+		expect((await call('PUT', `/api/plans/${id}`, { revision: 1, plan: bad((p) => void (p.rows[1]!.y = -1)) })).json.errors[0]?.path).toBe(
+			'plan.rows[1].y'
+		);
 		expect((await call('PUT', `/api/plans/${id}`, { revision: 'x', plan: slipwayWall() })).json.errors[0]?.path).toBe('revision');
 		expect((await call('PUT', `/api/plans/${id}`, '[]')).status).toBe(422);
 	});
@@ -88,7 +101,10 @@ describe('bad input', () => {
 		const big = 'x'.repeat(50 * 1024 * 1024);
 		const refused = async (send: () => Promise<Response>) => {
 			// A server may answer and close before it has heard all of it.
-			const status = await send().then((r) => r.status, () => 'closed');
+			const status = await send().then(
+				(r) => r.status,
+				() => 'closed'
+			);
 			expect([413, 'closed']).toContain(status);
 		};
 		await refused(() => fetch(`${kammer.url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: big }));
@@ -98,7 +114,14 @@ describe('bad input', () => {
 				controller.close();
 			}
 		});
-		await refused(() => fetch(`${kammer.url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: stream, duplex: 'half' } as RequestInit));
+		await refused(() =>
+			fetch(`${kammer.url}/api/plans`, {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: stream,
+				duplex: 'half'
+			} as RequestInit)
+		);
 		expect((await call('GET', '/api/health')).status).toBe(200);
 	});
 });
@@ -106,19 +129,32 @@ describe('bad input', () => {
 describe('checks and cuts', () => {
 	it('come without storing anything', async () => {
 		const before = (await call('GET', '/api/plans')).text;
-		const checked = (await call('POST', '/api/check', slipwayWall())).json as unknown as { holders: { id: string; verdict: string; margin: number; check: string }[]; checks: { id: string; lines: unknown[] }[]; note: string };
-		expect(checked.holders.find((h) => h.id === 'h6')).toMatchObject({ verdict: 'cannot-be-built', margin: 0, stop: { text: expect.stringMatching(/counts for nothing/) } });
+		const checked = (await call('POST', '/api/check', slipwayWall())).json as unknown as {
+			holders: { id: string; verdict: string; margin: number; check: string }[];
+			checks: { id: string; lines: unknown[] }[];
+			note: string;
+		};
+		expect(checked.holders.find((h) => h.id === 'h6')).toMatchObject({
+			verdict: 'cannot-be-built',
+			margin: 0,
+			stop: { text: expect.stringMatching(/counts for nothing/) }
+		});
 		const deciding = checked.checks.find((c) => c.id === checked.holders.find((h) => h.id === 'h1')?.check);
 		expect(deciding?.lines.length).toBeGreaterThan(0);
 		expect(checked.note).toMatch(/local codes have the last word/);
-		const cuts = (await call('POST', '/api/cuts', slipwayWall())).json as unknown as { groups: { proven: boolean; boards: unknown[]; bound: number }[] };
+		const cuts = (await call('POST', '/api/cuts', slipwayWall())).json as unknown as {
+			groups: { proven: boolean; boards: unknown[]; bound: number }[];
+		};
 		expect(cuts.groups.every((g) => g.proven && g.boards.length === g.bound)).toBe(true);
 		expect((await call('GET', '/api/plans')).text).toBe(before);
 	});
 
 	it('come as CSV, in either unit', async () => {
 		const { id } = await make();
-		for (const [unit, length] of [['mm', '1662.5'], ['inch', '65.453']] as const) {
+		for (const [unit, length] of [
+			['mm', '1662.5'],
+			['inch', '65.453']
+		] as const) {
 			const csv = await call('GET', `/api/plans/${id}/cuts.csv?unit=${unit}`);
 			expect(csv.headers.get('content-type')).toMatch(/^text\/csv/);
 			const rows = Papa.parse<Record<string, string>>(csv.text, { header: true }).data;
@@ -136,7 +172,7 @@ describe('checks and cuts', () => {
 	});
 });
 
-describe('the plan\'s JSON Schema', () => {
+describe("the plan's JSON Schema", () => {
 	it('takes the demo wall and refuses what the reader refuses', async () => {
 		const got = await call('GET', '/api/plan.schema.json');
 		const validate = new Ajv({ strict: false }).compile(got.json);

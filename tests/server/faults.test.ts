@@ -10,14 +10,16 @@ const folder = () => {
 };
 afterAll(() => folders.forEach(cleanUp));
 
-const post = (url: string, body: unknown) => fetch(`${url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+const post = (url: string, body: unknown) =>
+	fetch(`${url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
 
 describe('a killed server', () => {
 	it('leaves a database that starts again with every acknowledged write, and Ctrl+C ends both cleanly', async () => {
 		const at = folder();
 		const first = await startKammer({ folder: at });
 		const ids: string[] = [];
-		for (let i = 0; i < 5; i++) ids.push(((await (await post(first.url, { ...slipwayWall(), name: `wall ${i}` })).json()) as { id: string }).id);
+		for (let i = 0; i < 5; i++)
+			ids.push(((await (await post(first.url, { ...slipwayWall(), name: `wall ${i}` })).json()) as { id: string }).id);
 		const database = databasePid(at);
 		first.child.kill('SIGKILL');
 		process.kill(database, 'SIGKILL');
@@ -74,7 +76,11 @@ describe('a database that is down', () => {
 		expect(down.headers.get('retry-after')).toBe('3');
 		expect(((await down.json()) as { detail: string }).detail).toMatch(/kept on this screen/);
 		expect(await (await fetch(kammer.url)).text()).toMatch(/database cannot be reached/);
-		const check = await fetch(`${kammer.url}/api/check`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(slipwayWall()) });
+		const check = await fetch(`${kammer.url}/api/check`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(slipwayWall())
+		});
 		expect(check.status).toBe(200);
 
 		const back = await startTestDatabase(at);

@@ -4,7 +4,10 @@ import { which } from '../../scripts/lib/run.mjs';
 
 /** Runs a line of the scripts as for an ordinary user, whoever runs the test. */
 function asOrdinaryUser(code: string) {
-	const done = spawnSync(process.execPath, ['--input-type=module', '-e', `process.getuid = () => 1000; ${code}`], { encoding: 'utf8', env: { PATH: process.env.PATH ?? '' } });
+	const done = spawnSync(process.execPath, ['--input-type=module', '-e', `process.getuid = () => 1000; ${code}`], {
+		encoding: 'utf8',
+		env: { PATH: process.env.PATH ?? '' }
+	});
 	return { code: done.status, said: `${done.stdout}${done.stderr}` };
 }
 const prepare = JSON.stringify(new URL('../../scripts/lib/prepare.mjs', import.meta.url).href);
@@ -12,7 +15,9 @@ const prepare = JSON.stringify(new URL('../../scripts/lib/prepare.mjs', import.m
 describe('a machine without the Debian packages', () => {
 	it('gets the exact command when an ordinary user starts Kammer', () => {
 		// A name that is nowhere stands for a command that is not installed yet.
-		const got = asOrdinaryUser(`const p = await import(${prepare}); p.needCommands(['mariadbd-not-here', ...p.DATABASE_COMMANDS], { 'mariadbd-not-here': 'mariadb-server-core' });`);
+		const got = asOrdinaryUser(
+			`const p = await import(${prepare}); p.needCommands(['mariadbd-not-here', ...p.DATABASE_COMMANDS], { 'mariadbd-not-here': 'mariadb-server-core' });`
+		);
 		expect(got.code, got.said).toBe(1);
 		expect(got.said).toContain('sudo apt-get install --no-install-recommends mariadb-server-core\n');
 	});

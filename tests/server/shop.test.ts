@@ -14,11 +14,14 @@ const call = caller(() => kammer.url);
 const shop = async () => (await call('GET', '/api/shops/main')).json as unknown as { revision: number; shop: Shop };
 const thing = (id: string, more: Partial<Thing> = {}): Thing => ({ ...newThing(id, id), ...more });
 const put = (item: Thing) => ({ list: 'things', id: item.id, item });
-const write = (revision: number, changes: unknown[], settings?: unknown) => call('PATCH', '/api/shops/main', { revision, changes, ...(settings ? { settings } : {}) });
+const write = (revision: number, changes: unknown[], settings?: unknown) =>
+	call('PATCH', '/api/shops/main', { revision, changes, ...(settings ? { settings } : {}) });
 
 describe('a shop', () => {
 	it('starts as the demo shop, which its wall belongs to', async () => {
-		expect((await call('GET', '/api/shops')).json).toMatchObject([{ id: 'main', name: 'Slipway workshop', things: slipwayShop().things.length }]);
+		expect((await call('GET', '/api/shops')).json).toMatchObject([
+			{ id: 'main', name: 'Slipway workshop', things: slipwayShop().things.length }
+		]);
 		expect((await shop()).shop).toEqual(slipwayShop());
 		const [wall] = (await call('GET', '/api/plans')).json as unknown as { id: string }[];
 		expect((await call('GET', `/api/plans/${wall!.id}`)).json).toMatchObject({ shop: 'main' });
@@ -27,7 +30,11 @@ describe('a shop', () => {
 	it('is written item by item, in order, and every write names the revision it is based on', async () => {
 		const { revision, shop: before } = await shop();
 		const oar = before.things.find((t) => t.id === 'oar')!;
-		const done = await write(revision, [put({ ...oar, count: 8 }), put(thing('new', { name: 'Ölkanne "½" 墙', mass: 0.4 })), { list: 'boards', id: 'b1', item: null }], { ...before.settings, name: 'Slipway' });
+		const done = await write(
+			revision,
+			[put({ ...oar, count: 8 }), put(thing('new', { name: 'Ölkanne "½" 墙', mass: 0.4 })), { list: 'boards', id: 'b1', item: null }],
+			{ ...before.settings, name: 'Slipway' }
+		);
 		expect(done.json).toEqual({ revision: revision + 1 });
 		const { shop: now } = await shop();
 		expect(now.things.map((t) => t.id)).toEqual([...before.things.map((t) => t.id), 'new']);
@@ -44,7 +51,9 @@ describe('a shop', () => {
 
 	it('lets one of many writers win, and keeps ids of other letters apart', async () => {
 		const { revision } = await shop();
-		const all = await Promise.all(Array.from({ length: 10 }, (_, i) => write(revision, [put(thing(`w${i}`)), put(thing('Aa')), put(thing('aA'))])));
+		const all = await Promise.all(
+			Array.from({ length: 10 }, (_, i) => write(revision, [put(thing(`w${i}`)), put(thing('Aa')), put(thing('aA'))]))
+		);
 		expect(all.map((a) => a.status).sort()).toEqual([200, ...Array(9).fill(409)]);
 		expect((await shop()).shop.things.filter((t) => /^w\d$/.test(t.id))).toHaveLength(1);
 		expect((await shop()).shop.things.filter((t) => /^aa$/i.test(t.id))).toHaveLength(2);
@@ -53,7 +62,9 @@ describe('a shop', () => {
 	it('takes thousands of items at once, and all or nothing', async () => {
 		const { revision } = await shop();
 		const many = Array.from({ length: 4000 }, (_, i) => put(thing(`m${i}`, { mass: 1, group: 'many' })));
-		expect((await write(revision, [...many, put(thing('bad', { mass: -1 }))])).json.errors).toEqual([{ path: 'changes[4000].item.mass', message: 'must be at least 0.0005 kg' }]);
+		expect((await write(revision, [...many, put(thing('bad', { mass: -1 }))])).json.errors).toEqual([
+			{ path: 'changes[4000].item.mass', message: 'must be at least 0.0005 kg' }
+		]);
 		expect((await shop()).shop.things.some((t) => t.group === 'many')).toBe(false);
 		expect((await write(revision, many)).status).toBe(200);
 		expect((await shop()).shop.things.filter((t) => t.group === 'many')).toHaveLength(4000);
@@ -63,13 +74,25 @@ describe('a shop', () => {
 
 	it('does not grow past its bounds', async () => {
 		let { revision } = await shop();
-		const tools = (from: number, n: number) => Array.from({ length: n }, (_, i) => ({ list: 'tools', id: `x${from + i}`, item: { id: `x${from + i}`, kind: 'plane', name: '', limits: {}, notes: '' } }));
+		const tools = (from: number, n: number) =>
+			Array.from({ length: n }, (_, i) => ({
+				list: 'tools',
+				id: `x${from + i}`,
+				item: { id: `x${from + i}`, kind: 'plane', name: '', limits: {}, notes: '' }
+			}));
 		expect((await write(revision++, tools(0, 400))).status).toBe(200);
 		const over = await write(revision, tools(400, 200));
 		expect([over.status, over.json.errors]).toEqual([422, [{ path: 'tools', message: 'must have at most 500 entries' }]]);
 		// The same again is no more of them.
 		expect((await write(revision++, tools(0, 400))).status).toBe(200);
-		expect((await write(revision, tools(0, 400).map((t) => ({ ...t, item: null })))).status).toBe(200);
+		expect(
+			(
+				await write(
+					revision,
+					tools(0, 400).map((t) => ({ ...t, item: null }))
+				)
+			).status
+		).toBe(200);
 	});
 
 	it.each([
@@ -99,12 +122,23 @@ describe('where a thing is', () => {
 	it('is told over all walls', async () => {
 		await call('POST', '/api/plans', { ...slipwayWall(), name: 'Second', holders: slipwayWall().holders.filter((h) => h.id === 'h5') });
 		const places = (await call('GET', '/api/shops/main/places')).json as unknown as { thing: string; wallName: string; count: number }[];
-		expect(places.filter((p) => p.thing === 'oar').map((p) => [p.wallName, p.count]).sort()).toEqual([['Second', 6], ['Slipway workshop, long wall', 6]]);
+		expect(
+			places
+				.filter((p) => p.thing === 'oar')
+				.map((p) => [p.wallName, p.count])
+				.sort()
+		).toEqual([
+			['Second', 6],
+			['Slipway workshop, long wall', 6]
+		]);
 	});
 
 	it('is what a label opens: its holder, its line, or a word that it is gone', async () => {
 		const hanging = await call('GET', '/t/spar-clamp');
-		expect([hanging.status, hanging.headers.get('location')]).toEqual([303, expect.stringMatching(/^\/walls\/[\w-]+\/stock\?thing=spar-clamp&holder=h1$/)]);
+		expect([hanging.status, hanging.headers.get('location')]).toEqual([
+			303,
+			expect.stringMatching(/^\/walls\/[\w-]+\/stock\?thing=spar-clamp&holder=h1$/)
+		]);
 		expect((await call('GET', '/t/mallet')).headers.get('location')).toBe('/shop/main?thing=mallet');
 		expect((await call('GET', '/t/none')).status).toBe(404);
 	});
@@ -141,19 +175,35 @@ describe('the stand-ins', () => {
 
 	it('print labels and tell how it goes', async () => {
 		const { got } = await stream('/api/devices/label-printer/jobs?labels=3&roll=2');
-		expect(got).toMatchObject([{ kind: 'printed', label: 0 }, { kind: 'printed', label: 1, left: 0 }, { kind: 'stopped', printed: 2 }]);
+		expect(got).toMatchObject([
+			{ kind: 'printed', label: 0 },
+			{ kind: 'printed', label: 1, left: 0 },
+			{ kind: 'stopped', printed: 2 }
+		]);
 	});
 
-	it.each([['/api/devices/kettle/readings?truth=1', 404], ['/api/devices/hanging-scale/readings', 422], ['/api/devices/hanging-scale/readings?truth=-1', 422], ['/api/devices/hanging-scale/readings?truth=1&manner=odd', 422], ['/api/devices/label-printer/jobs?labels=0', 422], ['/api/devices/label-printer/jobs?labels=2&roll=x', 422]])('refuse %s', async (path, status) => {
+	it.each([
+		['/api/devices/kettle/readings?truth=1', 404],
+		['/api/devices/hanging-scale/readings', 422],
+		['/api/devices/hanging-scale/readings?truth=-1', 422],
+		['/api/devices/hanging-scale/readings?truth=1&manner=odd', 422],
+		['/api/devices/label-printer/jobs?labels=0', 422],
+		['/api/devices/label-printer/jobs?labels=2&roll=x', 422]
+	])('refuse %s', async (path, status) => {
 		expect((await call('GET', path)).status).toBe(status);
 	});
 });
 
 describe('labels', () => {
 	it('come as a PDF', async () => {
-		const response = await fetch(`${kammer.url}/api/labels`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ labels: [{ title: 'Oar', note: '', path: '/t/oar' }], layout: 'letter-30' }) });
+		const response = await fetch(`${kammer.url}/api/labels`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({ labels: [{ title: 'Oar', note: '', path: '/t/oar' }], layout: 'letter-30' })
+		});
 		expect(response.headers.get('content-type')).toBe('application/pdf');
 		expect((await response.text()).startsWith('%PDF')).toBe(true);
 	});
-	it('are refused with the field', async () => expect((await call('POST', '/api/labels', { labels: [], layout: 'letter-30' })).json.errors[0]?.path).toBe('labels'));
+	it('are refused with the field', async () =>
+		expect((await call('POST', '/api/labels', { labels: [], layout: 'letter-30' })).json.errors[0]?.path).toBe('labels'));
 });

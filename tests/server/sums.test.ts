@@ -18,7 +18,11 @@ interface Answered {
 	stopsHoldingAt: { load: { value: number } };
 }
 const ask = async (name: string, body: unknown, type = 'application/json') => {
-	const response = await fetch(`${kammer.url}/api/sums/${name}`, { method: 'POST', headers: { 'content-type': type }, body: typeof body === 'string' ? body : JSON.stringify(body) });
+	const response = await fetch(`${kammer.url}/api/sums/${name}`, {
+		method: 'POST',
+		headers: { 'content-type': type },
+		body: typeof body === 'string' ? body : JSON.stringify(body)
+	});
 	return { status: response.status, type: response.headers.get('content-type'), json: (await response.json()) as Answered };
 };
 const shelf = () => startInputs(SUMS.find((s) => s.name === 'shelf')!.fields, 'mm');
@@ -31,7 +35,8 @@ describe('the list of sums', () => {
 		for (const { name, schema } of sums) {
 			const takes = ajv.compile(schema);
 			const sum = SUMS.find((s) => s.name === name)!;
-			for (const unit of ['mm', 'inch'] as const) expect(takes(startInputs(sum.fields, unit)), `${name}: ${JSON.stringify(takes.errors)}`).toBe(true);
+			for (const unit of ['mm', 'inch'] as const)
+				expect(takes(startInputs(sum.fields, unit)), `${name}: ${JSON.stringify(takes.errors)}`).toBe(true);
 			expect(takes({ ...startInputs(sum.fields, 'mm'), more: 1 })).toBe(false);
 			expect(takes({})).toBe(false);
 		}
@@ -47,7 +52,9 @@ describe('a sum', () => {
 			const judged = answerVerdict(sum.answer(inputs));
 			expect(json.verdict, sum.name).toBe(judged?.verdict ?? null);
 			expect(json.margin, sum.name).toBe(judged?.step.margin ?? null);
-			for (const s of json.steps) if (s.title !== 'species' && json.verdict !== 'cannot-be-judged') expect(s.lines.length, `${sum.name}: ${s.title}`).toBeGreaterThan(0);
+			for (const s of json.steps)
+				if (s.title !== 'species' && json.verdict !== 'cannot-be-judged')
+					expect(s.lines.length, `${sum.name}: ${s.title}`).toBeGreaterThan(0);
 		}
 	});
 

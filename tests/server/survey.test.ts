@@ -12,13 +12,23 @@ const call = caller(() => kammer.url);
 
 /** A small picture, with a text in it that must not be kept. */
 function png(): Buffer {
-	const table = Array.from({ length: 256 }, (_, n) => [0, 1, 2, 3, 4, 5, 6, 7].reduce((c) => (c & 1 ? (0xedb88320 ^ (c >>> 1)) >>> 0 : c >>> 1), n));
+	const table = Array.from({ length: 256 }, (_, n) =>
+		[0, 1, 2, 3, 4, 5, 6, 7].reduce((c) => (c & 1 ? (0xedb88320 ^ (c >>> 1)) >>> 0 : c >>> 1), n)
+	);
 	const crc = (b: Buffer) => (b.reduce((c, x) => ((table[(c ^ x) & 255] as number) ^ (c >>> 8)) >>> 0, 0xffffffff) ^ 0xffffffff) >>> 0;
 	const u32 = (n: number) => Buffer.from([n >>> 24, (n >>> 16) & 255, (n >>> 8) & 255, n & 255]);
-	const chunk = (name: string, body: Buffer) => Buffer.concat([u32(body.length), Buffer.from(name), body, u32(crc(Buffer.concat([Buffer.from(name), body])))]);
-	return Buffer.concat([Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]), chunk('IHDR', Buffer.concat([u32(3), u32(2), Buffer.from([8, 0, 0, 0, 0])])), chunk('tEXt', Buffer.from('Author\0secret')), chunk('IDAT', deflateSync(Buffer.alloc(8))), chunk('IEND', Buffer.alloc(0))]);
+	const chunk = (name: string, body: Buffer) =>
+		Buffer.concat([u32(body.length), Buffer.from(name), body, u32(crc(Buffer.concat([Buffer.from(name), body])))]);
+	return Buffer.concat([
+		Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]),
+		chunk('IHDR', Buffer.concat([u32(3), u32(2), Buffer.from([8, 0, 0, 0, 0])])),
+		chunk('tEXt', Buffer.from('Author\0secret')),
+		chunk('IDAT', deflateSync(Buffer.alloc(8))),
+		chunk('IEND', Buffer.alloc(0))
+	]);
 }
-const post = (body: BodyInit, type: string) => fetch(`${kammer.url}/api/photos`, { method: 'POST', headers: { 'content-type': type }, body });
+const post = (body: BodyInit, type: string) =>
+	fetch(`${kammer.url}/api/photos`, { method: 'POST', headers: { 'content-type': type }, body });
 
 describe('photographs', () => {
 	it('are stored without what was written into them, and come back', async () => {
@@ -35,7 +45,10 @@ describe('photographs', () => {
 		expect(bytes).toContain('IDAT');
 	});
 	it.each([
-		['another type', new Uint8Array([1, 2]), 'application/octet-stream', 415], ['a lie about its type', '<svg onload="alert(1)"/>', 'image/png', 422], ['one that breaks off', new Uint8Array(png().subarray(0, 40)), 'image/png', 422], ['one too large', new Uint8Array(9 * 1024 * 1024), 'image/jpeg', 413]
+		['another type', new Uint8Array([1, 2]), 'application/octet-stream', 415],
+		['a lie about its type', '<svg onload="alert(1)"/>', 'image/png', 422],
+		['one that breaks off', new Uint8Array(png().subarray(0, 40)), 'image/png', 422],
+		['one too large', new Uint8Array(9 * 1024 * 1024), 'image/jpeg', 413]
 	])('that are %s are refused', async (_, body, type, status) => {
 		expect((await post(body, type)).status).toBe(status);
 	});
@@ -59,9 +72,20 @@ describe('the survey sheet', () => {
 describe('the simulated scanner', () => {
 	const sweep = async (query: string): Promise<Trace> => {
 		const text = await (await fetch(`${kammer.url}/api/devices/stud-scanner/sweeps?${query}`)).text();
-		const parts = text.split('\n\n').filter(Boolean).map((e) => JSON.parse(e.replace(/^data: /, '')) as Trace & { of: number });
+		const parts = text
+			.split('\n\n')
+			.filter(Boolean)
+			.map((e) => JSON.parse(e.replace(/^data: /, '')) as Trace & { of: number });
 		const [first] = parts as [Trace & { of: number }];
-		const all = parts.reduce<Trace>((sum, p) => ({ ...sum, density: [...sum.density, ...p.density], metal: [...sum.metal, ...p.metal], mains: [...sum.mains, ...p.mains] }), { ...first, density: [], metal: [], mains: [] });
+		const all = parts.reduce<Trace>(
+			(sum, p) => ({
+				...sum,
+				density: [...sum.density, ...p.density],
+				metal: [...sum.metal, ...p.metal],
+				mains: [...sum.mains, ...p.mains]
+			}),
+			{ ...first, density: [], metal: [], mains: [] }
+		);
 		expect(all.density).toHaveLength(first.of);
 		return all;
 	};
@@ -73,7 +97,8 @@ describe('the simulated scanner', () => {
 		const found = finish(analyse(traces)).pieces;
 		expect(found).toHaveLength(studs.length);
 		found.forEach((p, i) => expect(Math.abs(p.x - (studs[i] as number))).toBeLessThan(6));
-		const drill = async (x: number) => (await call('GET', `/api/devices/stud-scanner/pilots?${query(500)}&x=${x}`)).json as unknown as { hit: string };
+		const drill = async (x: number) =>
+			(await call('GET', `/api/devices/stud-scanner/pilots?${query(500)}&x=${x}`)).json as unknown as { hit: string };
 		expect([await drill(812), await drill(900)]).toEqual([{ hit: 'wood' }, { hit: 'nothing' }]);
 	});
 
@@ -83,7 +108,13 @@ describe('the simulated scanner', () => {
 		expect(a?.density).not.toEqual(c?.density);
 	});
 
-	it.each([['width', 'height=2400&y=1&width=1e9'], ['y', 'width=3000&height=2400&y=9999'], ['samples', 'width=3000&height=2400&y=900&samples=1e9'], ['noise', 'width=3000&height=2400&y=900&noise=-1'], ['studs', 'width=3000&height=2400&y=900&studs=a:b:c']])('names a wrong %s', async (field, query) => {
+	it.each([
+		['width', 'height=2400&y=1&width=1e9'],
+		['y', 'width=3000&height=2400&y=9999'],
+		['samples', 'width=3000&height=2400&y=900&samples=1e9'],
+		['noise', 'width=3000&height=2400&y=900&noise=-1'],
+		['studs', 'width=3000&height=2400&y=900&studs=a:b:c']
+	])('names a wrong %s', async (field, query) => {
 		const answer = await call('GET', `/api/devices/stud-scanner/sweeps?${query}`);
 		expect(answer.status).toBe(422);
 		expect(answer.json.errors[0]?.path).toBe(field);
@@ -92,7 +123,21 @@ describe('the simulated scanner', () => {
 
 describe('a surveyed wall', () => {
 	it('is stored and checked with all of its survey', async () => {
-		const plan = { ...emptyWall('Brick'), wall: { ...emptyWall('Brick').wall, build: { kind: 'masonry', material: 'brick', thickness: 102, first: 100, pitch: 400, plug: { diameter: 8, length: 50, load: null } }, front: { depth: 1500, walkway: 900, headHeight: 2000 } } };
+		const plan = {
+			...emptyWall('Brick'),
+			wall: {
+				...emptyWall('Brick').wall,
+				build: {
+					kind: 'masonry',
+					material: 'brick',
+					thickness: 102,
+					first: 100,
+					pitch: 400,
+					plug: { diameter: 8, length: 50, load: null }
+				},
+				front: { depth: 1500, walkway: 900, headHeight: 2000 }
+			}
+		};
 		const made = await call('POST', '/api/plans', plan);
 		expect(made.status).toBe(201);
 		const back = await call('GET', `/api/plans/${(made.json as unknown as { id: string }).id}`);

@@ -24,13 +24,15 @@ describe('workshops', () => {
 	});
 
 	it('need a name, and walls a workshop that is there', async () => {
-		for (const name of ['', '   ', 7, null, 'x'.repeat(200)]) expect((await call('POST', '/api/shops', { name })).status, String(name)).toBe(422);
+		for (const name of ['', '   ', 7, null, 'x'.repeat(200)])
+			expect((await call('POST', '/api/shops', { name })).status, String(name)).toBe(422);
 		expect((await call('POST', '/api/shops', [])).status).toBe(422);
 		expect((await call('POST', '/api/plans?shop=nowhere', emptyWall('x'))).status).toBe(422);
 	});
 
 	it('that is the example goes in one go, and leaves an empty one', async () => {
-		const walls = async () => ((await call('GET', '/api/plans')).json as unknown as { shop: string }[]).filter((w) => w.shop === 'main').length;
+		const walls = async () =>
+			((await call('GET', '/api/plans')).json as unknown as { shop: string }[]).filter((w) => w.shop === 'main').length;
 		expect(await walls()).toBeGreaterThan(0);
 		expect((await call('DELETE', '/api/shops/main')).status).toBe(204);
 		expect(await walls()).toBe(0);

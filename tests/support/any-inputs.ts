@@ -16,7 +16,12 @@ function valueOf(field: FieldSpec): fc.Arbitrary<InputValue> {
 		case 'whole':
 			return fc.oneof(start, fc.integer({ min: field.min, max: field.max }));
 		case 'lengths':
-			return fc.oneof(start, fc.uniqueArray(fc.integer({ min: field.min, max: field.max }), { minLength: field.least, maxLength: field.most }).map((all) => all.sort((a, b) => a - b)));
+			return fc.oneof(
+				start,
+				fc
+					.uniqueArray(fc.integer({ min: field.min, max: field.max }), { minLength: field.least, maxLength: field.most })
+					.map((all) => all.sort((a, b) => a - b))
+			);
 		case 'optional-mass':
 		case 'optional-length':
 			return fc.oneof(fc.constant(null), sized(field.min, field.max));
@@ -27,9 +32,18 @@ function valueOf(field: FieldSpec): fc.Arbitrary<InputValue> {
 
 /** Any inputs a sum takes. */
 export function inputsArbitrary(sum: Sum): fc.Arbitrary<Inputs> {
-	return fc.record(Object.fromEntries(Object.entries(sum.fields).map(([name, f]) => [name, valueOf(f)])))
-		// Far from the start fields seldom fit each other: some of them are taken back.
-		.chain((wild) => fc.tuple(fc.constant(wild), fc.subarray(Object.keys(wild)), fc.constantFrom('mm' as const, 'inch' as const)))
-		.map(([wild, kept, unit]) => ({ ...Object.fromEntries(Object.entries(sum.fields).map(([n, f]) => [n, f.start[unit]])), ...Object.fromEntries(kept.map((n) => [n, wild[n] as InputValue])) }) as Inputs)
-		.filter((inputs) => readInputs(sum, inputs).ok);
+	return (
+		fc
+			.record(Object.fromEntries(Object.entries(sum.fields).map(([name, f]) => [name, valueOf(f)])))
+			// Far from the start fields seldom fit each other: some of them are taken back.
+			.chain((wild) => fc.tuple(fc.constant(wild), fc.subarray(Object.keys(wild)), fc.constantFrom('mm' as const, 'inch' as const)))
+			.map(
+				([wild, kept, unit]) =>
+					({
+						...Object.fromEntries(Object.entries(sum.fields).map(([n, f]) => [n, f.start[unit]])),
+						...Object.fromEntries(kept.map((n) => [n, wild[n] as InputValue]))
+					}) as Inputs
+			)
+			.filter((inputs) => readInputs(sum, inputs).ok)
+	);
 }

@@ -8,9 +8,24 @@ export interface Called {
 
 /** Sends requests to a server, as any program would. @example const call = caller(() => kammer.url) */
 export function caller(url: () => string) {
-	return async (method: string, path: string, body?: unknown, headers: Record<string, string> = { 'content-type': 'application/json' }): Promise<Called> => {
-		const response = await fetch(url() + path, { method, redirect: 'manual', headers: body === undefined ? {} : headers, body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body) });
+	return async (
+		method: string,
+		path: string,
+		body?: unknown,
+		headers: Record<string, string> = { 'content-type': 'application/json' }
+	): Promise<Called> => {
+		const response = await fetch(url() + path, {
+			method,
+			redirect: 'manual',
+			headers: body === undefined ? {} : headers,
+			body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body)
+		});
 		const text = await response.text();
-		return { status: response.status, headers: response.headers, text, json: (/json/.test(response.headers.get('content-type') ?? '') ? JSON.parse(text) : null) as never };
+		return {
+			status: response.status,
+			headers: response.headers,
+			text,
+			json: (/json/.test(response.headers.get('content-type') ?? '') ? JSON.parse(text) : null) as never
+		};
 	};
 }

@@ -18,11 +18,14 @@ export class Programme {
 		const summed = new Map<string, number>();
 		for (const [name, by] of terms) summed.set(name, (summed.get(name) ?? 0) + by);
 		const kept = [...summed].filter(([, by]) => Math.abs(by) > 1e-12);
-		if (kept.length > 0) this.#rows.push(kept.map(([name, by]) => `${by < 0 ? '-' : '+'} ${Math.abs(by).toPrecision(12)} ${name}`).join('\n '));
+		if (kept.length > 0)
+			this.#rows.push(kept.map(([name, by]) => `${by < 0 ? '-' : '+'} ${Math.abs(by).toPrecision(12)} ${name}`).join('\n '));
 	}
 
 	text(objective: string): string {
-		const bounds = [...this.#bounds].map(([name, [low, high]]) => ` ${low === -Infinity ? '-inf' : low} <= ${name} <= ${high === Infinity ? '+inf' : high}`);
+		const bounds = [...this.#bounds].map(
+			([name, [low, high]]) => ` ${low === -Infinity ? '-inf' : low} <= ${name} <= ${high === Infinity ? '+inf' : high}`
+		);
 		return `Maximize\n obj: ${objective}\nSubject To\n${this.#rows.map((r, i) => ` r${i}: ${r} = 0`).join('\n')}\nBounds\n${bounds.join('\n')}\nEnd\n`;
 	}
 }

@@ -23,7 +23,12 @@ export function useKammer(): { readonly url: string } {
 }
 
 /** The same with a browser in front of it, which puts what it downloads into a folder. */
-export function useScreen(): { readonly url: string; readonly screen: Screen; readonly downloads: string; file(named: RegExp): Promise<string> } {
+export function useScreen(): {
+	readonly url: string;
+	readonly screen: Screen;
+	readonly downloads: string;
+	file(named: RegExp): Promise<string>;
+} {
 	const kammer = useKammer();
 	const downloads = scratch();
 	let chromium: Browser;

@@ -8,7 +8,8 @@ export interface Browser {
 	close(): Promise<void>;
 }
 
-export const browser = (options: { width?: number; height?: number; downloads?: string } = {}): Promise<Browser> => openBrowser(options) as Promise<Browser>;
+export const browser = (options: { width?: number; height?: number; downloads?: string } = {}): Promise<Browser> =>
+	openBrowser(options) as Promise<Browser>;
 
 /** The real screen, told in the words of its users. */
 export class Screen {
@@ -19,7 +20,11 @@ export class Screen {
 
 	/** Makes a wall of a plan through the server and opens it. */
 	async openWall(plan: Plan, stage: string): Promise<string> {
-		const response = await fetch(`${this.url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(plan) });
+		const response = await fetch(`${this.url}/api/plans`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(plan)
+		});
 		const { id } = (await response.json()) as { id: string };
 		await this.go(`/walls/${id}/${stage}`);
 		return id;
@@ -59,10 +64,13 @@ export class Screen {
 
 	/** Waits for words on the slip. */
 	async says(words: RegExp): Promise<string> {
-		return until(async () => {
-			const text = await this.slip();
-			return words.test(text) ? text : false;
-		}, `${words} on the slip, which says: ${(await this.slip()).slice(0, 600)}`);
+		return until(
+			async () => {
+				const text = await this.slip();
+				return words.test(text) ? text : false;
+			},
+			`${words} on the slip, which says: ${(await this.slip()).slice(0, 600)}`
+		);
 	}
 
 	async kept(words = /^kept$/): Promise<void> {
@@ -100,7 +108,11 @@ export class Screen {
 		const actions = this.driver.actions({ async: true, bridge: true } as never);
 		let chain = actions.move({ x: Math.round(from.x), y: Math.round(from.y) }).press();
 		for (let i = 1; i <= 6; i++) {
-			chain = chain.move({ x: Math.round(from.x + ((to.x - from.x) * i) / 6), y: Math.round(from.y + ((to.y - from.y) * i) / 6), duration: 30 });
+			chain = chain.move({
+				x: Math.round(from.x + ((to.x - from.x) * i) / 6),
+				y: Math.round(from.y + ((to.y - from.y) * i) / 6),
+				duration: 30
+			});
 		}
 		await chain.pause(80).release().perform();
 	}

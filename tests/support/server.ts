@@ -18,7 +18,8 @@ export function scratch(): string {
 }
 
 /** The same private MariaDB that npm start uses, on throw-away data, and on a port that nobody else is likely to take while it is stopped. */
-export const startTestDatabase = (folder: string): Promise<Database> => startDatabase(folder, 20_000 + Math.floor(Math.random() * 10_000)) as Promise<Database>;
+export const startTestDatabase = (folder: string): Promise<Database> =>
+	startDatabase(folder, 20_000 + Math.floor(Math.random() * 10_000)) as Promise<Database>;
 
 export interface Running {
 	url: string;
@@ -28,7 +29,8 @@ export interface Running {
 }
 
 /** Starts Kammer as `npm start` does. With `database` given, on that one; else on a private one in `folder`. */
-export const startKammer = ({ folder, database }: { folder?: string; database?: Database }): Promise<Running> => start({ folder, databaseUrl: database?.url }) as Promise<Running>;
+export const startKammer = ({ folder, database }: { folder?: string; database?: Database }): Promise<Running> =>
+	start({ folder, databaseUrl: database?.url }) as Promise<Running>;
 
 /** Process id of the database in a folder. */
 export function databasePid(folder: string): number {

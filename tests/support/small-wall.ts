@@ -12,10 +12,22 @@ export interface Changes {
 }
 
 export const ROW: Row = {
-	id: 'r', name: 'Row', y: 1500, left: 50, right: 950, stock: 'ply-3/4', bevel: 45, blank: 127, screws: { size: '#10', length: 76.2, perStud: 1 }, joints: []
+	id: 'r',
+	name: 'Row',
+	y: 1500,
+	left: 50,
+	right: 950,
+	stock: 'ply-3/4',
+	bevel: 45,
+	blank: 127,
+	screws: { size: '#10', length: 76.2, perStud: 1 },
+	joints: []
 };
 const RACK: PegRackParams = {
-	face: { stock: '1x8', width: 400, height: 180 }, hook: { screws: { size: '#8', length: 31.75, count: 3 }, from: 'back', glued: false }, spacer: false, lockStrip: false,
+	face: { stock: '1x8', width: 400, height: 180 },
+	hook: { screws: { size: '#8', length: 31.75, count: 3 }, from: 'back', glued: false },
+	spacer: false,
+	lockStrip: false,
 	pegs: { diameter: 19.05, projection: 100, depth: 19.05, tilt: 0, height: 60, spacing: { kind: 'equal-gaps', count: 4 }, pair: null },
 	load: { name: 'thing', mass: 1.5, perSeat: 2, thickness: 40, width: 60, height: 200 }
 };
@@ -23,13 +35,22 @@ const RACK: PegRackParams = {
 /** That wall with some of it otherwise. */
 export function smallWall({ wall = {}, row = {}, rack = {}, x = 300, more = {} }: Changes = {}): Plan {
 	return {
-		format: 'kammer-plan', version: 1, name: 'Two studs',
+		format: 'kammer-plan',
+		version: 1,
+		name: 'Two studs',
 		wall: {
-			width: 1000, height: 2400, cladding: { kind: 'drywall', thickness: 12.7 }, obstructions: [],
-			studs: [100, 900].map((at, i) => ({ id: `s${i}`, x: at, width: 38.1, depth: 88.9, species: 'spf' as const })), ...wall
+			width: 1000,
+			height: 2400,
+			cladding: { kind: 'drywall', thickness: 12.7 },
+			obstructions: [],
+			studs: [100, 900].map((at, i) => ({ id: `s${i}`, x: at, width: 38.1, depth: 88.9, species: 'spf' as const })),
+			...wall
 		},
 		rows: [{ ...ROW, ...row }, ...(more.rows ?? [])],
-		holders: [{ id: 'h', name: 'Rack', family: 'peg-rack', mount: { kind: 'row', row: 'r', x }, params: { ...RACK, ...rack } }, ...(more.holders ?? [])],
+		holders: [
+			{ id: 'h', name: 'Rack', family: 'peg-rack', mount: { kind: 'row', row: 'r', x }, params: { ...RACK, ...rack } },
+			...(more.holders ?? [])
+		],
 		cutting: { kerf: 3.2, lengths: [] }
 	};
 }
@@ -44,7 +65,12 @@ export function asked(plan: Plan): { all: PlanChecks; check: (id: string) => Che
 	};
 	const line = (id: string, label: string) => {
 		const found = check(id).lines.find((l) => l.label === label);
-		if (!found) throw new Error(`no line ${label}: ${check(id).lines.map((l) => l.label).join(', ')}`);
+		if (!found)
+			throw new Error(
+				`no line ${label}: ${check(id)
+					.lines.map((l) => l.label)
+					.join(', ')}`
+			);
 		return found.result.value;
 	};
 	return { all, check, line };

@@ -3,22 +3,36 @@ import { describe, expect, it } from 'vitest';
 
 /** The import rule is only a rule if breaking it is noticed. */
 const eslint = new ESLint();
-const complaints = async (path: string, code: string) => (await eslint.lintText(code, { filePath: path }))[0]?.messages.map((m) => m.ruleId) ?? [];
+const complaints = async (path: string, code: string) =>
+	(await eslint.lintText(code, { filePath: path }))[0]?.messages.map((m) => m.ruleId) ?? [];
 
 describe('who may import whom', () => {
 	it('keeps screens, the server and the clock out of the core', async () => {
-		expect(await complaints('src/core/loads/check.ts', "import { log } from '$lib/server/log';\nexport const x = log;")).toContain('no-restricted-imports');
-		expect(await complaints('src/core/loads/check.ts', "import { log } from '../../lib/server/log';\nexport const x = log;")).toContain('import-x/no-restricted-paths');
+		expect(await complaints('src/core/loads/check.ts', "import { log } from '$lib/server/log';\nexport const x = log;")).toContain(
+			'no-restricted-imports'
+		);
+		expect(await complaints('src/core/loads/check.ts', "import { log } from '../../lib/server/log';\nexport const x = log;")).toContain(
+			'import-x/no-restricted-paths'
+		);
 		expect(await complaints('src/core/loads/check.ts', 'export const x = Date.now();')).toContain('no-restricted-properties');
 		expect(await complaints('src/core/loads/check.ts', 'export const x = () => document.title;')).toContain('no-restricted-globals');
 	}, 60_000);
 
 	it('keeps exchange off the screens, and screens off the server', async () => {
-		expect(await complaints('src/exchange/check-report.ts', "import { preferences } from '$lib/state/preferences.svelte';\nexport const x = preferences;")).toContain('import-x/no-restricted-paths');
-		expect(await complaints('src/lib/ui/say.ts', "import { log } from '$lib/server/log';\nexport const x = log;")).toContain('import-x/no-restricted-paths');
+		expect(
+			await complaints(
+				'src/exchange/check-report.ts',
+				"import { preferences } from '$lib/state/preferences.svelte';\nexport const x = preferences;"
+			)
+		).toContain('import-x/no-restricted-paths');
+		expect(await complaints('src/lib/ui/say.ts', "import { log } from '$lib/server/log';\nexport const x = log;")).toContain(
+			'import-x/no-restricted-paths'
+		);
 	}, 60_000);
 
 	it('lets through what is allowed', async () => {
-		expect(await complaints('src/exchange/check-report.ts', "import { checkPlan } from '$core/loads/check-plan';\nexport const x = checkPlan;")).toEqual([]);
+		expect(
+			await complaints('src/exchange/check-report.ts', "import { checkPlan } from '$core/loads/check-plan';\nexport const x = checkPlan;")
+		).toEqual([]);
 	}, 60_000);
 });

@@ -24,10 +24,28 @@ describe('snapping', () => {
 	});
 
 	it('evens the gaps on both sides, and repeats the last gap', () => {
-		const between = snapAlongRow(1010, 200, { studs: [], row, neighbours: [{ left: 200, right: 500 }, { left: 1700, right: 2000 }], reach: 20 });
+		const between = snapAlongRow(1010, 200, {
+			studs: [],
+			row,
+			neighbours: [
+				{ left: 200, right: 500 },
+				{ left: 1700, right: 2000 }
+			],
+			reach: 20
+		});
 		expect(between.at).toBe(1000);
 		expect(between.why && sayPhrase(between.why, 'mm')).toBe('even gaps of 500 mm');
-		expect(snapAlongRow(1104, 200, { studs: [], row, neighbours: [{ left: 200, right: 500 }, { left: 600, right: 1000 }], reach: 8 }).at).toBe(1100);
+		expect(
+			snapAlongRow(1104, 200, {
+				studs: [],
+				row,
+				neighbours: [
+					{ left: 200, right: 500 },
+					{ left: 600, right: 1000 }
+				],
+				reach: 8
+			}).at
+		).toBe(1100);
 	});
 
 	it('repeats the pitch of the rows, and halves it', () => {
@@ -38,10 +56,15 @@ describe('snapping', () => {
 
 	it('never moves a thing further than its reach', () => {
 		fc.assert(
-			fc.property(fc.double({ min: 0, max: 3000, noNaN: true }), fc.double({ min: 0, max: 30, noNaN: true }), fc.array(fc.integer({ min: 0, max: 3000 }), { maxLength: 6 }), (x, reach, studs) => {
-				expect(Math.abs(snapAlongRow(x, 300, { studs, row, neighbours: [], reach }).at - x)).toBeLessThanOrEqual(reach + 1e-9);
-				expect(Math.abs(snapRowEnd(x, studs, 3000, reach).at - x)).toBeLessThanOrEqual(reach + 1e-9);
-			})
+			fc.property(
+				fc.double({ min: 0, max: 3000, noNaN: true }),
+				fc.double({ min: 0, max: 30, noNaN: true }),
+				fc.array(fc.integer({ min: 0, max: 3000 }), { maxLength: 6 }),
+				(x, reach, studs) => {
+					expect(Math.abs(snapAlongRow(x, 300, { studs, row, neighbours: [], reach }).at - x)).toBeLessThanOrEqual(reach + 1e-9);
+					expect(Math.abs(snapRowEnd(x, studs, 3000, reach).at - x)).toBeLessThanOrEqual(reach + 1e-9);
+				}
+			)
 		);
 	});
 });
@@ -74,11 +97,25 @@ describe('first places', () => {
 		const plan = { ...slipwayWall(), rows: [], holders: [] };
 		plan.wall.blocking = [];
 		for (const width of [38.1, 45]) {
-			const wall = { ...plan.wall, studs: plan.wall.studs.map((s) => ({ ...s, width, found: { how: 'pilot' as const } })), obstructions: [] };
+			const wall = {
+				...plan.wall,
+				studs: plan.wall.studs.map((s) => ({ ...s, width, found: { how: 'pilot' as const } })),
+				obstructions: []
+			};
 			const cleat = { left: 10, right: 3340, y: 1800, stock: 'ply-18', bevel: 45, blank: 130 } as const;
 			const joints = jointsFor({ ...plan, wall }, cleat, 2440);
 			const row = { id: 'n', name: 'Row', ...cleat, screws: { size: '#10', length: 80, perStud: 2 }, joints: joints.joints } as const;
-			const applied = applyCommand({ ...plan, wall }, { kind: 'together', label: 'add row', commands: [...blockCommands({ ...plan, wall }, joints, () => 'nb'), { kind: 'add', list: 'rows', item: { ...row, joints: [...row.joints] } }] });
+			const applied = applyCommand(
+				{ ...plan, wall },
+				{
+					kind: 'together',
+					label: 'add row',
+					commands: [
+						...blockCommands({ ...plan, wall }, joints, () => 'nb'),
+						{ kind: 'add', list: 'rows', item: { ...row, joints: [...row.joints] } }
+					]
+				}
+			);
 			if (!applied.ok) throw new Error(JSON.stringify(applied.error));
 			const checks = checkPlan(applied.value.plan);
 			expect(checks.warnings.map((w) => sayPhrase(w.message, 'mm'))).toEqual([]);
@@ -92,7 +129,8 @@ describe('first places', () => {
 		const plan = slipwayWall();
 		const r2 = plan.rows[1]!;
 		const x = freePlace(plan, r2, 400);
-		for (const h of plan.holders.filter((h) => h.mount.row === 'r2')) expect(x + 400 <= h.mount.x || x >= h.mount.x + h.params.face.width).toBe(true);
+		for (const h of plan.holders.filter((h) => h.mount.row === 'r2'))
+			expect(x + 400 <= h.mount.x || x >= h.mount.x + h.params.face.width).toBe(true);
 	});
 });
 
@@ -118,8 +156,13 @@ describe('the tapes', () => {
 });
 
 describe('the best place for a new rack', () => {
-	const rackOf = (width: number) => ({ ...(slipwayWall().holders[3] as Holder), id: 'new', name: 'New', params: { ...(slipwayWall().holders[3] as Holder).params, face: { stock: 'ply-18' as const, width, height: 200 } } });
-	it('is in nothing\'s way, with its middle on a stud or near, and never under what hangs down', () => {
+	const rackOf = (width: number) => ({
+		...(slipwayWall().holders[3] as Holder),
+		id: 'new',
+		name: 'New',
+		params: { ...(slipwayWall().holders[3] as Holder).params, face: { stock: 'ply-18' as const, width, height: 200 } }
+	});
+	it("is in nothing's way, with its middle on a stud or near, and never under what hangs down", () => {
 		const plan = slipwayWall();
 		const before = checkPlan(plan).warnings.length;
 		for (const width of [180, 400, 600]) {
@@ -133,4 +176,3 @@ describe('the best place for a new rack', () => {
 	});
 	it('is none where no row has room', () => expect(bestPlace(slipwayWall(), rackOf(3400))).toBeNull());
 });
-

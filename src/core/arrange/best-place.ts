@@ -15,7 +15,12 @@ function leftEnds(plan: Plan, row: Row, width: Millimetres): Millimetres[] {
 	const there = plan.holders.filter((h) => h.mount.row === row.id);
 	const studs = supportsAt(plan.wall, row.y).map((s) => s.x);
 	const middles = studs.slice(1).map((x, i) => (x + (studs[i] as number)) / 2);
-	const ends = [row.left + GAP, ...there.map((h) => h.mount.x + h.params.face.width + GAP), ...[...studs, ...middles].map((x) => x - width / 2), row.right - GAP - width];
+	const ends = [
+		row.left + GAP,
+		...there.map((h) => h.mount.x + h.params.face.width + GAP),
+		...[...studs, ...middles].map((x) => x - width / 2),
+		row.right - GAP - width
+	];
 	const fits = ends.filter((x) => x >= row.left && x + width <= row.right);
 	const free = fits.filter((x) => there.every((h) => x >= h.mount.x + h.params.face.width || x + width <= h.mount.x));
 	return [...new Set(free.map((x) => Math.round(x)))].sort((a, b) => a - b).slice(0, MOST_A_ROW);
@@ -56,8 +61,11 @@ export function bestPlace(plan: Plan, holder: Holder): Holder | null {
 			const judged = checks.holders.get(holder.id);
 			if (!judged) continue;
 			const tried: Tried = {
-				holder: hung, stops: count('stop', checks.warnings) - count('stop', now), minds: count('mind', checks.warnings) - count('mind', now),
-				verdict: judged.verdict, margin: judged.check?.margin ?? null
+				holder: hung,
+				stops: count('stop', checks.warnings) - count('stop', now),
+				minds: count('mind', checks.warnings) - count('mind', now),
+				verdict: judged.verdict,
+				margin: judged.check?.margin ?? null
 			};
 			if (!best || better(tried, best)) best = tried;
 		}

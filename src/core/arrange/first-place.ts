@@ -33,7 +33,9 @@ export function widestClear(plan: Plan, y: Millimetres, height: Millimetres): { 
 	const { wall } = plan;
 	const across: Box3 = { x: [0, wall.width], y: [y, y + height], z: [0, CLEAT] };
 	const blocks = inTheWay(wall, across)
-		.flatMap(({ obstruction: o, how }) => (how === 'clear' ? [] : [...sweptBy(o).fixed, ...sweptBy(o).moving].filter((s) => meets(s, across)).map(alongWall)))
+		.flatMap(({ obstruction: o, how }) =>
+			how === 'clear' ? [] : [...sweptBy(o).fixed, ...sweptBy(o).moving].filter((s) => meets(s, across)).map(alongWall)
+		)
 		.sort((a, b) => a[0] - b[0]);
 	const end = wall.width - (wall.corners?.right.taken ?? 0);
 	let at = wall.corners?.left.taken ?? 0;
@@ -49,7 +51,9 @@ export function widestClear(plan: Plan, y: Millimetres, height: Millimetres): { 
 export function rowEnds(plan: Plan, y: Millimetres, height: Millimetres): { left: Millimetres; right: Millimetres } {
 	const past = 50;
 	const clear = widestClear(plan, y, height);
-	const on = supportsAt(plan.wall, y).map((s) => s.x).filter((x) => x >= clear.left && x <= clear.right);
+	const on = supportsAt(plan.wall, y)
+		.map((s) => s.x)
+		.filter((x) => x >= clear.left && x <= clear.right);
 	if (on.length < 2) return clear;
 	return { left: Math.max(clear.left, Math.min(...on) - past), right: Math.min(clear.right, Math.max(...on) + past) };
 }

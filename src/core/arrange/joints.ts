@@ -42,9 +42,12 @@ function beside(plan: Plan, stud: Stud, row: Pick<Row, 'y' | 'stock' | 'bevel' |
 export function jointsFor(plan: Plan, row: Pick<Row, 'left' | 'right' | 'y' | 'stock' | 'bevel' | 'blank'>, board: Millimetres): Joints {
 	const framed = !plan.wall.build || plan.wall.build.kind === 'framed';
 	const { back } = rowProfile(row, plan.cutting.kerf);
-	const supports = supportsAt(plan.wall, row.y + back / 2).filter((s) => s.member !== 'blocking').map((s) => ({ s, at: framed ? s.x + s.width / 2 : s.x })).sort((a, b) => a.at - b.at);
+	const supports = supportsAt(plan.wall, row.y + back / 2)
+		.filter((s) => s.member !== 'blocking')
+		.map((s) => ({ s, at: framed ? s.x + s.width / 2 : s.x }))
+		.sort((a, b) => a.at - b.at);
 	const found: Joints = { joints: [], blocks: [] };
-	for (let from = row.left; row.right - from > board; ) {
+	for (let from = row.left; row.right - from > board;) {
 		const last = supports.filter(({ at }) => at > from + LEAST_PIECE && at <= from + board && at < row.right - LEAST_PIECE).at(-1);
 		const at = last?.at ?? from + board;
 		found.joints.push(at);
@@ -58,7 +61,10 @@ export function jointsFor(plan: Plan, row: Pick<Row, 'left' | 'right' | 'y' | 's
 }
 
 /** A block that is there already, at the same place. */
-const stands = (plan: Plan, b: Omit<Blocking, 'id'>) => (plan.wall.blocking ?? []).some((o) => Math.abs(o.x - b.x) < 1 && o.y <= b.y + BLOCK_HEIGHT / 3 && o.y + o.height >= b.y + (2 * BLOCK_HEIGHT) / 3);
+const stands = (plan: Plan, b: Omit<Blocking, 'id'>) =>
+	(plan.wall.blocking ?? []).some(
+		(o) => Math.abs(o.x - b.x) < 1 && o.y <= b.y + BLOCK_HEIGHT / 3 && o.y + o.height >= b.y + (2 * BLOCK_HEIGHT) / 3
+	);
 
 /** The commands that put in the blocks of joints, but those that are there. @example blockCommands(plan, joints, newId).length */
 export function blockCommands(plan: Plan, { blocks }: Joints, newId: () => string): Command[] {

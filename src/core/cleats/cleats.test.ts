@@ -15,12 +15,18 @@ const studs = [100, 500, 900, 1300, 1700].map(stud);
 describe('ripping a board into two cleats', () => {
 	it('gives back all of the board but what the blade took', () => {
 		fc.assert(
-			fc.property(fc.double({ min: 60, max: 400, noNaN: true }), fc.double({ min: 6, max: 40, noNaN: true }), fc.constantFrom(45 as const, 30 as const), fc.double({ min: 0, max: 5, noNaN: true }), (blank, thickness, bevel, kerf) => {
-				const p = ripInTwo({ blank, thickness, bevel, kerf });
-				// The two halves lie back to front: on each face one shows its high side and the other its low one.
-				expect(p.back + p.front + p.lost).toBeCloseTo(blank, 9);
-				expect(liftOff(p)).toBeCloseTo(thickness * Math.tan((bevel * Math.PI) / 180), 9);
-			})
+			fc.property(
+				fc.double({ min: 60, max: 400, noNaN: true }),
+				fc.double({ min: 6, max: 40, noNaN: true }),
+				fc.constantFrom(45 as const, 30 as const),
+				fc.double({ min: 0, max: 5, noNaN: true }),
+				(blank, thickness, bevel, kerf) => {
+					const p = ripInTwo({ blank, thickness, bevel, kerf });
+					// The two halves lie back to front: on each face one shows its high side and the other its low one.
+					expect(p.back + p.front + p.lost).toBeCloseTo(blank, 9);
+					expect(liftOff(p)).toBeCloseTo(thickness * Math.tan((bevel * Math.PI) / 180), 9);
+				}
+			)
 		);
 	});
 
@@ -33,7 +39,19 @@ describe('ripping a board into two cleats', () => {
 
 /** A plain row over those studs, 24.1 mm from an end and 12.1 mm from an edge for a #10: 5 and 2.5 diameters of 0.19 in. */
 const bare: Wall = { width: 2000, height: 2400, cladding: { kind: 'none', thickness: 0 }, studs, obstructions: [] };
-const plainRow = (change: Partial<Row>): Row => ({ id: 'r', name: 'Row', y: 1500, left: 50, right: 1350, stock: 'ply-18', bevel: 45, blank: 130, screws: { size: '#10', length: 80, perStud: 1 }, joints: [], ...change });
+const plainRow = (change: Partial<Row>): Row => ({
+	id: 'r',
+	name: 'Row',
+	y: 1500,
+	left: 50,
+	right: 1350,
+	stock: 'ply-18',
+	bevel: 45,
+	blank: 130,
+	screws: { size: '#10', length: 80, perStud: 1 },
+	joints: [],
+	...change
+});
 const lay = (change: Partial<Row>, wall: Partial<Wall> = {}) => segmentsOn(plainRow(change), { ...bare, ...wall }, 3.2);
 const D = 0.19 * 25.4;
 
@@ -74,7 +92,7 @@ describe('cleats and their screws', () => {
 		expect(less?.missed).toEqual([]);
 	});
 
-	it('moves off a stud\'s middle as far as the end of its cleat asks, and no nearer to the stud\'s edge than it may', () => {
+	it("moves off a stud's middle as far as the end of its cleat asks, and no nearer to the stud's edge than it may", () => {
 		const [a] = lay({ right: 1320 });
 		expect(a?.fixings.at(-1)?.x).toBeCloseTo(1320 - 5 * D, 6);
 		// 12.1 mm off the stud's edge at 1281 is 1293.1: a cleat to 1317.2 has just room, one to 1317 has not.
@@ -105,7 +123,7 @@ describe('cleats and their screws', () => {
 		expect(fixing?.screws.map((w) => w.y)).toEqual([1675]);
 	});
 
-	it('marks pilots from each cleat\'s own left end', () => {
+	it("marks pilots from each cleat's own left end", () => {
 		expect(rowMarks(lay({}))).toEqual([{ length: 1300, marks: [50, 450, 850, 1250] }]);
 	});
 
@@ -119,11 +137,15 @@ describe('cleats and their screws', () => {
 describe('the hook', () => {
 	it('is the cleat turned over: it rests on the slope, and is as large', () => {
 		const p = ripInTwo({ blank: 130, thickness: 18, bevel: 30, kerf: 3.2 });
-		const area = (corners: [number, number][]) => corners.reduce((sum, [x, y], i) => {
-			const [nx, ny] = corners[(i + 1) % corners.length] as [number, number];
-			return sum + (x * ny - nx * y) / 2;
-		}, 0);
-		const slope = [[0, p.back], [p.thickness, p.front]];
+		const area = (corners: [number, number][]) =>
+			corners.reduce((sum, [x, y], i) => {
+				const [nx, ny] = corners[(i + 1) % corners.length] as [number, number];
+				return sum + (x * ny - nx * y) / 2;
+			}, 0);
+		const slope = [
+			[0, p.back],
+			[p.thickness, p.front]
+		];
 		expect(hookOutline(p).slice(0, 2)).toEqual(slope);
 		expect(profileOutline(p)).toEqual(expect.arrayContaining(slope));
 		expect(area(hookOutline(p))).toBeCloseTo(area(profileOutline(p)), 9);
@@ -141,7 +163,9 @@ describe('one more stud', () => {
 describe('what is wrong with a row as laid out', () => {
 	const said = (change: Partial<Row>, plan = slipwayWall()) => {
 		const row = { ...(plan.rows[2] as Row), ...change };
-		return rowWarnings(plan, row, segmentsOn(row, plan.wall, plan.cutting.kerf)).map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`).join('\n');
+		return rowWarnings(plan, row, segmentsOn(row, plan.wall, plan.cutting.kerf))
+			.map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`)
+			.join('\n');
 	};
 
 	it('names a joint off a stud', () => expect(said({ joints: [1450] })).toMatch(/stop: The joint at 1450 mm is off a stud/));
@@ -149,13 +173,23 @@ describe('what is wrong with a row as laid out', () => {
 		const plan = slipwayWall();
 		plan.wall.blocking = [];
 		expect(said({ joints: [1660] }, plan)).toMatch(/mind: The joint at 1660 mm holds 0 of its two cleats: put a block beside the stud/);
-		expect(said({ joints: [1660] }, plan)).toMatch(/mind: The screw at 1649 mm, 1482 mm up, stands 11.3 mm from the end of its cleat; it needs 24.1 mm, and counts for nothing/);
+		expect(said({ joints: [1660] }, plan)).toMatch(
+			/mind: The screw at 1649 mm, 1482 mm up, stands 11.3 mm from the end of its cleat; it needs 24.1 mm, and counts for nothing/
+		);
 		expect(said({})).not.toMatch(/joint|counts for nothing/);
 	});
-	it('names an obstruction the row runs over', () => expect(said({ y: 1500, left: 2900, right: 4500, joints: [] })).toMatch(/stop: The row runs over slip window/));
-	it('names a screw too short for its duty', () => expect(said({ screws: { size: '#10', length: 50, perStud: 1 } })).toMatch(/stop: Screws of 50 mm enter the stud by 19.5 mm; under 29 mm/));
-	it('names a screw that comes out behind its stud', () => expect(said({ screws: { size: '#10', length: 130, perStud: 1 } })).toMatch(/stop: Screws of 130 mm come out behind the stud at 44 mm, which is 95 mm deep/));
-	it('names an end that hangs far past its last stud', () => expect(said({ left: 480, joints: [] })).toMatch(/mind: The left end stands 370 mm past its last stud/));
+	it('names an obstruction the row runs over', () =>
+		expect(said({ y: 1500, left: 2900, right: 4500, joints: [] })).toMatch(/stop: The row runs over slip window/));
+	it('names a screw too short for its duty', () =>
+		expect(said({ screws: { size: '#10', length: 50, perStud: 1 } })).toMatch(
+			/stop: Screws of 50 mm enter the stud by 19.5 mm; under 29 mm/
+		));
+	it('names a screw that comes out behind its stud', () =>
+		expect(said({ screws: { size: '#10', length: 130, perStud: 1 } })).toMatch(
+			/stop: Screws of 130 mm come out behind the stud at 44 mm, which is 95 mm deep/
+		));
+	it('names an end that hangs far past its last stud', () =>
+		expect(said({ left: 480, joints: [] })).toMatch(/mind: The left end stands 370 mm past its last stud/));
 	it('names a cleat on one stud and on none', () => {
 		expect(said({ left: 700, right: 1000, joints: [] })).toMatch(/stop: .* one stud only/);
 		expect(said({ left: 900, right: 1200, joints: [] })).toMatch(/stop: .* crosses no stud/);
@@ -165,7 +199,8 @@ describe('what is wrong with a row as laid out', () => {
 		plan.wall.studs = [];
 		expect(said({}, plan)).toMatch(/No studs surveyed/);
 	});
-	it('names two screws that do not fit a low cleat', () => expect(said({ blank: 90, screws: { size: '#10', length: 80, perStud: 2 } })).toMatch(/stop: Two screws must stand 25.4 mm apart/));
+	it('names two screws that do not fit a low cleat', () =>
+		expect(said({ blank: 90, screws: { size: '#10', length: 80, perStud: 2 } })).toMatch(/stop: Two screws must stand 25.4 mm apart/));
 	it('warns of solid wood, and not of ply', () => {
 		expect(said({ stock: '1x4', blank: 88.9 })).toMatch(/Solid cleats split/);
 		expect(said({})).not.toMatch(/Solid cleats split/);

@@ -43,10 +43,20 @@ export function liftOff(profile: CleatProfile): Millimetres {
 /** Shape of the hook that rides on it, in the same place: the same piece turned over, resting on the slope. */
 export function hookOutline(p: CleatProfile): [number, number][] {
 	const top = p.back + p.front;
-	return [[0, p.back], [p.thickness, p.front], [p.thickness, top], [0, top]];
+	return [
+		[0, p.back],
+		[p.thickness, p.front],
+		[p.thickness, top],
+		[0, top]
+	];
 }
 
 /** Shape of the wall cleat seen from its end, mm, wall at x 0, lower back edge at the origin, anticlockwise. */
 export function profileOutline(p: CleatProfile): [number, number][] {
-	return [[0, 0], [p.thickness, 0], [p.thickness, p.front], [0, p.back]];
+	return [
+		[0, 0],
+		[p.thickness, 0],
+		[p.thickness, p.front],
+		[0, p.back]
+	];
 }

@@ -90,7 +90,8 @@ function faultOf(board: Board, wall: Wall, s: Support, x: Millimetres, y: Millim
 	const zone = barredAt(wall, x, y);
 	if (zone) return { kind: 'barred', zone };
 	if (x < 0 || x > wall.width || y > topAt(wall, x)) return { kind: 'off-wall' };
-	const short = (kind: 'end' | 'edge' | 'side', has: Millimetres, needs: Millimetres): ScrewFault | undefined => (has < needs - 0.01 ? { kind, has, needs } : undefined);
+	const short = (kind: 'end' | 'edge' | 'side', has: Millimetres, needs: Millimetres): ScrewFault | undefined =>
+		has < needs - 0.01 ? { kind, has, needs } : undefined;
 	const side = sideOf(s, least);
 	return (
 		short('end', Math.min(x - board.from, board.to - x), least.end) ??
@@ -108,7 +109,9 @@ function line(board: Board, wall: Wall, y: Millimetres, least: Least): RowScrew[
 	for (const support of supports) {
 		const x = across(board, support, least);
 		if (x === null) continue;
-		const fault = faultOf(board, wall, support, x, y, least) ?? (x - last < least.beside ? { kind: 'neighbour' as const, has: Math.max(0, x - last), needs: least.beside } : undefined);
+		const fault =
+			faultOf(board, wall, support, x, y, least) ??
+			(x - last < least.beside ? { kind: 'neighbour' as const, has: Math.max(0, x - last), needs: least.beside } : undefined);
 		if (!fault) last = x;
 		found.push(fault ? { x, y, support, fault } : { x, y, support });
 	}
@@ -121,7 +124,12 @@ function line(board: Board, wall: Wall, y: Millimetres, least: Least): RowScrew[
  * @param segment ends of the cleat
  * @example rowScrews(row, { from: 20, to: 1660 }, wall, profile).filter((s) => !s.fault).length
  */
-export function rowScrews(row: Pick<Row, 'y' | 'screws' | 'backer'>, segment: { from: Millimetres; to: Millimetres }, wall: Wall, profile: CleatProfile): RowScrew[] {
+export function rowScrews(
+	row: Pick<Row, 'y' | 'screws' | 'backer'>,
+	segment: { from: Millimetres; to: Millimetres },
+	wall: Wall,
+	profile: CleatProfile
+): RowScrew[] {
 	const { backer } = row;
 	const low = backer ? row.y - backer.below : row.y;
 	const board: Board = { ...segment, low, high: backer ? low + backer.height : row.y + profile.back };
@@ -131,7 +139,10 @@ export function rowScrews(row: Pick<Row, 'y' | 'screws' | 'backer'>, segment: { 
 	return heights.flatMap((y) => {
 		const screws = line(board, wall, y, least);
 		const apart = last - y;
-		if (apart < STACK_APART - 0.01) return screws.map((s) => (s.fault ? s : { ...s, fault: { kind: 'neighbour' as const, has: Math.max(0, apart), needs: STACK_APART } }));
+		if (apart < STACK_APART - 0.01)
+			return screws.map((s) =>
+				s.fault ? s : { ...s, fault: { kind: 'neighbour' as const, has: Math.max(0, apart), needs: STACK_APART } }
+			);
 		last = y;
 		return screws;
 	});
@@ -154,6 +165,10 @@ export function faultPhrase({ x, y, fault }: RowScrew): Phrase {
 		case 'off-wall':
 			return phrase('The screw at {x@tape}, {y@tape} up, is past the wall', at);
 		default:
-			return phrase(`The screw at {x@tape}, {y@tape} up, stands {h} from ${NEAR[fault.kind]}; it needs {n}, and counts for nothing`, { ...at, h: mm(fault.has), n: mm(fault.needs) });
+			return phrase(`The screw at {x@tape}, {y@tape} up, stands {h} from ${NEAR[fault.kind]}; it needs {n}, and counts for nothing`, {
+				...at,
+				h: mm(fault.has),
+				n: mm(fault.needs)
+			});
 	}
 }

@@ -28,7 +28,13 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: Say): void 
 			continue;
 		}
 		if (!second) {
-			say('stop', phrase('The cleat from {from@tape} to {to@tape} crosses one stud only: it turns about its screw', { from: mm(s.from), to: mm(s.to) }));
+			say(
+				'stop',
+				phrase('The cleat from {from@tape} to {to@tape} crosses one stud only: it turns about its screw', {
+					from: mm(s.from),
+					to: mm(s.to)
+				})
+			);
 			continue;
 		}
 		const spans = s.fixings.slice(1).map((f, i) => f.x - (s.fixings[i] as typeof f).x);
@@ -50,7 +56,14 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: Say): void 
 		const missed = [...(before?.missed ?? []), ...(after?.missed ?? [])].some((s) => Math.abs(s.x - x) <= JOINT_REACH);
 		if (held === 2) continue;
 		if (held === 0 && !missed) say('stop', phrase('The joint at {x@tape} is off a stud', { x: mm(x) }));
-		else say('mind', phrase('The joint at {x@tape} holds {n} of its two cleats: put a block beside the stud, and the joint where they meet', { x: mm(x), n: String(held) }));
+		else
+			say(
+				'mind',
+				phrase('The joint at {x@tape} holds {n} of its two cleats: put a block beside the stud, and the joint where they meet', {
+					x: mm(x),
+					n: String(held)
+				})
+			);
 	}
 }
 
@@ -70,21 +83,41 @@ function timberScrews({ wall }: Plan, row: Row, into: number, segments: readonly
 	if (into < needed) {
 		say(
 			'stop',
-			phrase('Screws of {l} enter the stud by {in}; under {need} (6 diameters) counts for nothing', { l: mm(row.screws.length), in: mm(Math.max(0, into)), need: mm(needed) })
+			phrase('Screws of {l} enter the stud by {in}; under {need} (6 diameters) counts for nothing', {
+				l: mm(row.screws.length),
+				in: mm(Math.max(0, into)),
+				need: mm(needed)
+			})
 		);
 	}
 	const through = segments.flatMap((s) => s.fixings).find((f) => into > f.stud.depth);
 	if (through) {
 		const member = through.stud.member === 'plank' ? 'a board' : `the ${through.stud.member ?? 'stud'}`;
 		const far = wall.far ? `, into ${FAR_WORDS[wall.far.kind]}` : '';
-		say('stop', phrase(`Screws of {l} come out behind ${member} at {x@tape}, which is {d} deep${far}`, { l: mm(row.screws.length), x: mm(through.x), d: mm(through.stud.depth) }));
+		say(
+			'stop',
+			phrase(`Screws of {l} come out behind ${member} at {x@tape}, which is {d} deep${far}`, {
+				l: mm(row.screws.length),
+				x: mm(through.x),
+				d: mm(through.stud.depth)
+			})
+		);
 	}
 }
 
 /** Screws into plugs: they must reach the plug's end, and the hole stay within the wall. */
 function masonryScrews(row: Row, into: number, { plug, thickness }: Extract<Build, { kind: 'masonry' }>, say: Say): void {
-	if (into < plug.length) say('stop', phrase('Screws of {l} enter the wall by {in}: the plug is {p} long, and they must reach its end', { l: mm(row.screws.length), in: mm(Math.max(0, into)), p: mm(plug.length) }));
-	if (into + plug.diameter > thickness) say('stop', phrase('A hole for screws of {l} comes out behind the wall, {t} thick', { l: mm(row.screws.length), t: mm(thickness) }));
+	if (into < plug.length)
+		say(
+			'stop',
+			phrase('Screws of {l} enter the wall by {in}: the plug is {p} long, and they must reach its end', {
+				l: mm(row.screws.length),
+				in: mm(Math.max(0, into)),
+				p: mm(plug.length)
+			})
+		);
+	if (into + plug.diameter > thickness)
+		say('stop', phrase('A hole for screws of {l} comes out behind the wall, {t} thick', { l: mm(row.screws.length), t: mm(thickness) }));
 }
 
 function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: Say): void {
@@ -101,7 +134,10 @@ function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: 
 		say(
 			row.screws.perStud === 2 ? 'stop' : 'mind',
 			row.screws.perStud === 2
-				? phrase('Two screws must stand {apart} apart and 2.5 diameters from the edges: the wall side, {back} high, is too low', { apart: mm(STACK_APART), back: mm(profile.back) })
+				? phrase('Two screws must stand {apart} apart and 2.5 diameters from the edges: the wall side, {back} high, is too low', {
+						apart: mm(STACK_APART),
+						back: mm(profile.back)
+					})
 				: phrase('The wall side, {back} high, leaves the screw less than 2.5 diameters of edge', { back: mm(profile.back) })
 		);
 	}
@@ -118,10 +154,16 @@ function backerWarnings(plan: Plan, row: Row, say: Say): void {
 	const sheet = stock(row.backer.stock);
 	const both = sheet.thickness + profile.thickness;
 	const { length } = row.backer.behind;
-	if (length > both) say('stop', phrase('Screws of {l} from behind poke out of the cleat: sheet and cleat together are {t}', { l: mm(length), t: mm(both) }));
-	if (length <= sheet.thickness) say('stop', phrase('Screws of {l} from behind do not reach through the sheet, {t}', { l: mm(length), t: mm(sheet.thickness) }));
+	if (length > both)
+		say(
+			'stop',
+			phrase('Screws of {l} from behind poke out of the cleat: sheet and cleat together are {t}', { l: mm(length), t: mm(both) })
+		);
+	if (length <= sheet.thickness)
+		say('stop', phrase('Screws of {l} from behind do not reach through the sheet, {t}', { l: mm(length), t: mm(sheet.thickness) }));
 	if (row.y - row.backer.below < 0) say('stop', phrase('The backer sheet reaches below the floor'));
-	if (row.y - row.backer.below + row.backer.height > lowestTop(plan.wall, row.left, row.right)) say('stop', phrase('The backer sheet reaches above the wall'));
+	if (row.y - row.backer.below + row.backer.height > lowestTop(plan.wall, row.left, row.right))
+		say('stop', phrase('The backer sheet reaches above the wall'));
 }
 
 /** What is wrong with a row as laid out, before any load: joints, ends, screws, obstructions. */

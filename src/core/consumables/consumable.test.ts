@@ -9,7 +9,9 @@ it.each([
 	[5, 1, 3, 'plenty', 0],
 	[0, 0, 0, 'out', 0],
 	[2, 4, 1, 'low', 0]
-] as const)('%d of them, low at %d, enough %d: %s, buy %d', (count, low, enough, stands, buy) => expect(supply({ count, low, enough })).toEqual({ stands, buy }));
+] as const)('%d of them, low at %d, enough %d: %s, buy %d', (count, low, enough, stands, buy) =>
+	expect(supply({ count, low, enough })).toEqual({ stands, buy })
+);
 
 it.each([
 	['2 masking tapes', 2, 'masking tapes'],

@@ -17,7 +17,15 @@ export interface Consumable {
 	notes: string;
 }
 
-const number = (key: string, title: string, words: readonly string[], hint = ''): Column => ({ key, title, kind: 'number', min: 0, max: 100_000, words, hint });
+const number = (key: string, title: string, words: readonly string[], hint = ''): Column => ({
+	key,
+	title,
+	kind: 'number',
+	min: 0,
+	max: 100_000,
+	words,
+	hint
+});
 
 export const CONSUMABLE_COLUMNS: readonly Column[] = [
 	NAME,
@@ -31,7 +39,17 @@ export const CONSUMABLE_COLUMNS: readonly Column[] = [
 ];
 
 export const CONSUMABLE_COMPUTED: readonly Column[] = [
-	{ key: 'stands', title: 'Stands', kind: 'choice', choices: [{ value: 'out', name: 'out' }, { value: 'low', name: 'low' }, { value: 'enough', name: 'enough' }, { value: 'plenty', name: 'more than enough' }] },
+	{
+		key: 'stands',
+		title: 'Stands',
+		kind: 'choice',
+		choices: [
+			{ value: 'out', name: 'out' },
+			{ value: 'low', name: 'low' },
+			{ value: 'enough', name: 'enough' },
+			{ value: 'plenty', name: 'more than enough' }
+		]
+	},
 	{ key: 'buy', title: 'Buy', kind: 'number', min: 0, max: 100_000 }
 ];
 
@@ -39,7 +57,10 @@ export const CONSUMABLE_COMPUTED: readonly Column[] = [
  * Where a consumable stands, and how many to buy: nothing until it is down to its low mark, then up to the enough mark.
  * @example supply({ count: 1, low: 2, enough: 5 }) // { stands: 'low', buy: 4 }
  */
-export function supply({ count, low, enough }: Pick<Consumable, 'count' | 'low' | 'enough'>): { stands: 'out' | 'low' | 'enough' | 'plenty'; buy: number } {
+export function supply({ count, low, enough }: Pick<Consumable, 'count' | 'low' | 'enough'>): {
+	stands: 'out' | 'low' | 'enough' | 'plenty';
+	buy: number;
+} {
 	const stands = count <= 0 ? 'out' : count <= low ? 'low' : count > enough ? 'plenty' : 'enough';
 	return { stands, buy: count <= low ? Math.max(0, enough - count) : 0 };
 }

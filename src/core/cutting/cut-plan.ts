@@ -67,11 +67,19 @@ function byLength(pieces: Piece[]): Map<number, Piece[]> {
 
 function proofOf(answer: BoardAnswer, boards: number, bound: number, p: BoardProblem, lanes: number): Phrase {
 	const total = p.items.reduce((sum, i) => sum + i.count * (i.length + p.kerf), 0);
-	const values = { n: count(boards), low: count(bound), total: mm(total), room: mm((boards - 1) * lanes * (p.board + p.kerf)), less: count(boards - 1) };
+	const values = {
+		n: count(boards),
+		low: count(bound),
+		total: mm(total),
+		room: mm((boards - 1) * lanes * (p.board + p.kerf)),
+		less: count(boards - 1)
+	};
 	if (boards > bound) return phrase('Not proven: {n} found; no plan needs fewer than {low}', values);
 	switch (answer.how) {
 		case 'length':
-			return boards <= 1 ? phrase('One is enough') : phrase('Fewest: pieces and cuts take {total}, and {less} would have room for {room}', values);
+			return boards <= 1
+				? phrase('One is enough')
+				: phrase('Fewest: pieces and cuts take {total}, and {less} would have room for {room}', values);
 		case 'relaxation':
 		case 'bound only':
 			return phrase('Fewest: no mix of cuts, even in parts of boards, needs less than {low}', values);
@@ -80,21 +88,45 @@ function proofOf(answer: BoardAnswer, boards: number, bound: number, p: BoardPro
 	}
 }
 
-function toGroup(group: PieceGroup, kerf: Millimetres, lengths: Map<number, Piece[]>, problem: BoardProblem, answer: BoardAnswer, unfit: Piece[]): CutGroup {
+function toGroup(
+	group: PieceGroup,
+	kerf: Millimetres,
+	lengths: Map<number, Piece[]>,
+	problem: BoardProblem,
+	answer: BoardAnswer,
+	unfit: Piece[]
+): CutGroup {
 	const left = [...lengths.values()].map((pieces) => [...pieces]);
-	const lanes = answer.boards.map((items) => layCuts(items.map((i) => (left[i] as Piece[]).shift() as Piece), group.boardLength, kerf));
+	const lanes = answer.boards.map((items) =>
+		layCuts(
+			items.map((i) => (left[i] as Piece[]).shift() as Piece),
+			group.boardLength,
+			kerf
+		)
+	);
 	const boards: CutBoard[] = [];
 	for (let i = 0; i < lanes.length; i += group.lanes) boards.push({ lanes: lanes.slice(i, i + group.lanes) });
 	const bound = Math.ceil(answer.bound / group.lanes);
 	const { pieces: _, ...rest } = group;
-	return { ...rest, boards, bound, proven: boards.length <= bound, proof: proofOf(answer, boards.length, bound, problem, group.lanes), unfit };
+	return {
+		...rest,
+		boards,
+		bound,
+		proven: boards.length <= bound,
+		proof: proofOf(answer, boards.length, bound, problem, group.lanes),
+		unfit
+	};
 }
 
 function cutGroup(group: PieceGroup, kerf: Millimetres, options: CutOptions, onBetter: (g: CutGroup) => void): CutGroup {
 	const fits = (p: Piece) => !group.tooWide && p.length <= group.boardLength + 1e-6;
 	const lengths = byLength(group.pieces.filter(fits));
 	const unfit = group.pieces.filter((p) => !fits(p));
-	const problem: BoardProblem = { items: [...lengths].map(([length, pieces]) => ({ length, count: pieces.length })), board: group.boardLength, kerf };
+	const problem: BoardProblem = {
+		items: [...lengths].map(([length, pieces]) => ({ length, count: pieces.length })),
+		board: group.boardLength,
+		kerf
+	};
 	const done = (answer: BoardAnswer) => toGroup(group, kerf, lengths, problem, answer, unfit);
 	return done(fewestBoards(problem, options.solve, { secondsLeft: options.secondsLeft, onBetter: (a) => onBetter(done(a)) }));
 }
@@ -106,7 +138,10 @@ function planSheets(groups: CutGroup[], kerf: Millimetres, options: CutOptions):
 		const items = from.map((g) => ({ length: g.strip as number, count: g.boards.length }));
 		const answer = fewestBoards({ items, board: stock(id).width, kerf }, options.solve, { secondsLeft: options.secondsLeft });
 		return {
-			stock: id, title: stock(id).title, bound: answer.bound, proven: answer.proven,
+			stock: id,
+			title: stock(id).title,
+			bound: answer.bound,
+			proven: answer.proven,
 			sheets: answer.boards.map((b) => b.map((i) => items[i]?.length ?? 0))
 		};
 	});
@@ -127,7 +162,8 @@ export function cutPlan(plan: Plan, options: CutOptions): CutPlan {
 	const wanted = collectPieces(plan);
 	const quick = { ...options, ...AT_ONCE };
 	const groups = wanted.map((group) => cutGroup(group, kerf, quick, () => undefined));
-	const tell = (done: number) => options.onProgress?.({ done, of: wanted.length, best: { kerf, groups: [...groups], sheets: planSheets(groups, kerf, quick) } });
+	const tell = (done: number) =>
+		options.onProgress?.({ done, of: wanted.length, best: { kerf, groups: [...groups], sheets: planSheets(groups, kerf, quick) } });
 	tell(0);
 	wanted.forEach((group, i) => {
 		if (!(groups[i] as CutGroup).proven) {

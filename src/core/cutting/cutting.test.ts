@@ -18,7 +18,11 @@ const plan = slipwayWall();
 const time = { secondsLeft: () => 20 };
 
 const problem = fc.record({
-	items: fc.uniqueArray(fc.record({ length: fc.integer({ min: 100, max: 1200 }), count: fc.integer({ min: 1, max: 6 }) }), { minLength: 1, maxLength: 5, selector: (i) => i.length }),
+	items: fc.uniqueArray(fc.record({ length: fc.integer({ min: 100, max: 1200 }), count: fc.integer({ min: 1, max: 6 }) }), {
+		minLength: 1,
+		maxLength: 5,
+		selector: (i) => i.length
+	}),
 	board: fc.constant(1250),
 	kerf: fc.constantFrom(0, 3.2)
 });
@@ -26,19 +30,38 @@ const problem = fc.record({
 /** Every piece is there, once, and every board has room for its pieces and the kerfs between them. */
 function sound(p: BoardProblem, boards: number[][]): void {
 	p.items.forEach((item, i) => expect(boards.flat().filter((x) => x === i)).toHaveLength(item.count));
-	for (const b of boards) expect(b.reduce((sum, i) => sum + (p.items[i]?.length ?? 0), 0) + (b.length - 1) * p.kerf).toBeLessThanOrEqual(p.board + 1e-6);
+	for (const b of boards)
+		expect(b.reduce((sum, i) => sum + (p.items[i]?.length ?? 0), 0) + (b.length - 1) * p.kerf).toBeLessThanOrEqual(p.board + 1e-6);
 }
 
 describe('fewest boards', () => {
 	it('loses one kerf between pieces, so that five that add up to the board do not fit it', () => {
-		const p = { items: [{ length: 18, count: 3 }, { length: 22, count: 1 }, { length: 14, count: 1 }, { length: 6, count: 1 }], board: 96, kerf: 0.125 };
+		const p = {
+			items: [
+				{ length: 18, count: 3 },
+				{ length: 22, count: 1 },
+				{ length: 14, count: 1 },
+				{ length: 6, count: 1 }
+			],
+			board: 96,
+			kerf: 0.125
+		};
 		expect(fewestBoards(p, solve, time).boards).toHaveLength(2);
 		expect(fewestBoards({ ...p, kerf: 0 }, solve, time).boards).toHaveLength(1);
 	});
 
 	it('beats first fit where that is not the fewest, and proves it', () => {
 		// Longest first puts 6 with 3: four boards. 6 + 4 and 3 + 3 + 4 do it in three.
-		const p = { items: [{ length: 6, count: 2 }, { length: 5, count: 2 }, { length: 4, count: 2 }, { length: 3, count: 3 }], board: 13, kerf: 0 };
+		const p = {
+			items: [
+				{ length: 6, count: 2 },
+				{ length: 5, count: 2 },
+				{ length: 4, count: 2 },
+				{ length: 3, count: 3 }
+			],
+			board: 13,
+			kerf: 0
+		};
 		const got = fewestBoards(p, solve, time);
 		sound(p, got.boards);
 		expect(got.proven).toBe(true);
@@ -60,7 +83,16 @@ describe('fewest boards', () => {
 	});
 
 	it('states its bound and keeps the best so far when time is up', () => {
-		const p = { items: [{ length: 700, count: 3 }, { length: 420, count: 4 }, { length: 365, count: 5 }, { length: 340, count: 4 }], board: 1250, kerf: 3.2 };
+		const p = {
+			items: [
+				{ length: 700, count: 3 },
+				{ length: 420, count: 4 },
+				{ length: 365, count: 5 },
+				{ length: 340, count: 4 }
+			],
+			board: 1250,
+			kerf: 3.2
+		};
 		const got = fewestBoards(p, solve, { secondsLeft: () => 0 });
 		sound(p, got.boards);
 		expect(got.how === 'bound only' || got.how === 'length').toBe(true);
@@ -84,8 +116,12 @@ describe('the cut plan of a wall', () => {
 	const cut = (p = plan, onProgress?: (x: CutProgress) => void): CutPlan => cutPlan(p, { solve, ...time, onProgress });
 
 	it('cuts every piece once', () => {
-		const wanted = collectPieces(plan).flatMap((g) => g.pieces.map((p) => p.id)).sort();
-		const got = cut().groups.flatMap((g) => g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((c) => c.piece.id)))).sort();
+		const wanted = collectPieces(plan)
+			.flatMap((g) => g.pieces.map((p) => p.id))
+			.sort();
+		const got = cut()
+			.groups.flatMap((g) => g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((c) => c.piece.id))))
+			.sort();
 		expect(got).toEqual(wanted);
 		expect(new Set(got).size).toBe(got.length);
 	});
@@ -104,7 +140,8 @@ describe('the cut plan of a wall', () => {
 	});
 
 	it('lays strips on sheets no wider than a sheet', () => {
-		for (const s of cut().sheets) for (const widths of s.sheets) expect(widths.reduce((a, b) => a + b, 0) + (widths.length - 1) * 3.2).toBeLessThanOrEqual(1220);
+		for (const s of cut().sheets)
+			for (const widths of s.sheets) expect(widths.reduce((a, b) => a + b, 0) + (widths.length - 1) * 3.2).toBeLessThanOrEqual(1220);
 	});
 
 	it('leaves out what is longer than a board, and says so', () => {
@@ -120,11 +157,17 @@ describe('the cut plan of a wall', () => {
 		const board = (wide.holders[1] as (typeof wide.holders)[number]).params.face;
 		board.stock = '1x4';
 		const groups = cut(wide).groups.filter((g) => g.unfit.length > 0);
-		expect(groups.map((g) => [g.tooWide, g.unfit.map((p) => p.owner.name), g.boards.length])).toEqual([[true, ['Spar clamp rack'], 0], [true, ['Spokeshaves'], 0]]);
+		expect(groups.map((g) => [g.tooWide, g.unfit.map((p) => p.owner.name), g.boards.length])).toEqual([
+			[true, ['Spar clamp rack'], 0],
+			[true, ['Spokeshaves'], 0]
+		]);
 	});
 
 	it('tells its progress, and each time gives a whole plan that leaves nothing out', () => {
-		const names = (c: CutPlan) => c.groups.flatMap((g) => [...g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((x) => x.piece.id))), ...g.unfit.map((x) => x.id)]).sort();
+		const names = (c: CutPlan) =>
+			c.groups
+				.flatMap((g) => [...g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((x) => x.piece.id))), ...g.unfit.map((x) => x.id)])
+				.sort();
 		const seen: CutProgress[] = [];
 		const done = cut(plan, (p) => void seen.push(p));
 		expect(seen.map((p) => p.done)).toEqual(seen.map((p) => p.done).sort((a, b) => a - b));
@@ -133,7 +176,9 @@ describe('the cut plan of a wall', () => {
 		for (const { best } of seen) {
 			expect(names(best)).toEqual(names(done));
 			expect(best.sheets.map((x) => x.stock)).toEqual(done.sheets.map((x) => x.stock));
-			best.groups.forEach((g, i) => expect(g.boards.length).toBeGreaterThanOrEqual((done.groups[i] as CutPlan['groups'][number]).boards.length));
+			best.groups.forEach((g, i) =>
+				expect(g.boards.length).toBeGreaterThanOrEqual((done.groups[i] as CutPlan['groups'][number]).boards.length)
+			);
 		}
 	});
 
@@ -164,5 +209,6 @@ describe('screws to buy', () => {
 		expect(screwsWanted(store)[0]).toMatchObject({ size: '5 mm', rows: 7 });
 		expect(plugsWanted(plan)).toBeNull();
 	});
-	it('are none for a wall without studs or holders', () => expect(screwsWanted({ ...plan, holders: [], wall: { ...plan.wall, studs: [], blocking: [] } })).toEqual([]));
+	it('are none for a wall without studs or holders', () =>
+		expect(screwsWanted({ ...plan, holders: [], wall: { ...plan.wall, studs: [], blocking: [] } })).toEqual([]));
 });

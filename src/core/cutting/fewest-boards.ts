@@ -33,7 +33,9 @@ const fits = (used: number, p: BoardProblem) => used <= p.board + p.kerf + 1e-6;
 
 /** First fit, longest first: quick, and often already the fewest. */
 export function firstFit(p: BoardProblem): number[][] {
-	const order = p.items.flatMap((item, i) => Array.from({ length: item.count }, () => i)).sort((a, b) => (p.items[b]?.length ?? 0) - (p.items[a]?.length ?? 0));
+	const order = p.items
+		.flatMap((item, i) => Array.from({ length: item.count }, () => i))
+		.sort((a, b) => (p.items[b]?.length ?? 0) - (p.items[a]?.length ?? 0));
 	const boards: { used: number; items: number[] }[] = [];
 	for (const i of order) {
 		const size = (p.items[i]?.length ?? 0) + p.kerf;
@@ -82,7 +84,9 @@ export function fewestBoards(p: BoardProblem, solve: Solver, budget: Budget): Bo
 	if (budget.secondsLeft() <= 0) return answer('bound only');
 
 	const listed = enumeratePatterns(p, MOST_PATTERNS);
-	const { patterns, relaxed, complete } = listed ? { patterns: listed, relaxed: programme(listed, p, solve, false, budget).objective, complete: true } : generatePatterns(p, solve, budget);
+	const { patterns, relaxed, complete } = listed
+		? { patterns: listed, relaxed: programme(listed, p, solve, false, budget).objective, complete: true }
+		: generatePatterns(p, solve, budget);
 	if (complete) bound = Math.max(bound, Math.ceil(relaxed - 1e-6));
 	if (best.length <= bound) return answer('relaxation');
 	if (budget.secondsLeft() <= 0) return answer('bound only');

@@ -39,7 +39,11 @@ const MOST_ROUNDS = 300;
  * Column generation: patterns that matter, and the relaxation's value. `complete` says that no further pattern could lower it,
  * so that it is a bound.
  */
-export function generatePatterns(p: BoardProblem, solve: Solver, budget: Budget): { patterns: Pattern[]; relaxed: number; complete: boolean } {
+export function generatePatterns(
+	p: BoardProblem,
+	solve: Solver,
+	budget: Budget
+): { patterns: Pattern[]; relaxed: number; complete: boolean } {
 	const patterns: Pattern[] = p.items.map((item, i) =>
 		p.items.map((_, j) => (i === j ? Math.min(item.count, Math.floor((p.board + p.kerf + 1e-6) / (item.length + p.kerf))) : 0))
 	);

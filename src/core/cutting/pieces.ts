@@ -40,8 +40,13 @@ function groupOf(part: Part, cutting: Plan['cutting']): Omit<PieceGroup, 'pieces
 			return {
 				key: `cleat ${part.stock} ${part.blank} ${part.bevel}`,
 				title: phrase(`${s.title}, {w} wide, ripped in two at {b}°`, { w: mm(part.blank), b: String(part.bevel) }),
-				kind: 'cleat', stock: part.stock, boardLength: boughtLength(cutting, part.stock), lanes: 2,
-				strip: s.kind === 'ply' ? part.blank : null, bevel: part.bevel, tooWide: part.blank > s.width
+				kind: 'cleat',
+				stock: part.stock,
+				boardLength: boughtLength(cutting, part.stock),
+				lanes: 2,
+				strip: s.kind === 'ply' ? part.blank : null,
+				bevel: part.bevel,
+				tooWide: part.blank > s.width
 			};
 		}
 		case 'board': {
@@ -51,15 +56,26 @@ function groupOf(part: Part, cutting: Plan['cutting']): Omit<PieceGroup, 'pieces
 			return {
 				key: ply || tooWide ? `board ${part.stock} ${part.width}` : `board ${part.stock}`,
 				title: ply || tooWide ? phrase(`${s.title}, {w} wide`, { w: mm(part.width) }) : phrase(s.title),
-				kind: 'board', stock: part.stock, boardLength: boughtLength(cutting, part.stock), lanes: 1,
-				strip: ply ? part.width : null, bevel: null, tooWide
+				kind: 'board',
+				stock: part.stock,
+				boardLength: boughtLength(cutting, part.stock),
+				lanes: 1,
+				strip: ply ? part.width : null,
+				bevel: null,
+				tooWide
 			};
 		}
 		case 'dowel':
 			return {
 				key: `dowel ${part.diameter}`,
 				title: phrase(`${DOWEL.title}, {d} across`, { d: mm(part.diameter) }),
-				kind: 'dowel', stock: 'dowel', boardLength: boughtLength(cutting, 'dowel'), lanes: 1, strip: null, bevel: null, tooWide: false
+				kind: 'dowel',
+				stock: 'dowel',
+				boardLength: boughtLength(cutting, 'dowel'),
+				lanes: 1,
+				strip: null,
+				bevel: null,
+				tooWide: false
 			};
 	}
 }
@@ -83,8 +99,23 @@ export function collectPieces(plan: Plan): PieceGroup[] {
 		segmentsOn(row, plan.wall, plan.cutting.kerf).forEach((s, i, all) => {
 			const name = all.length > 1 ? `cleat ${i + 1} of ${all.length}` : 'cleat';
 			take({ kind: 'cleat', name, stock: row.stock, blank: row.blank, bevel: row.bevel, length: s.to - s.from, count: 1 }, owner);
-			if (row.backer) take({ kind: 'board', name: `backer ${i + 1}`, stock: row.backer.stock, width: row.backer.height, length: s.to - s.from, count: 1 }, owner);
-			else if (row.twistBlock) take({ kind: 'board', name: `twist block ${i + 1}`, stock: row.stock, width: row.twistBlock.height, length: row.twistBlock.width, count: s.fixings.length }, owner);
+			if (row.backer)
+				take(
+					{ kind: 'board', name: `backer ${i + 1}`, stock: row.backer.stock, width: row.backer.height, length: s.to - s.from, count: 1 },
+					owner
+				);
+			else if (row.twistBlock)
+				take(
+					{
+						kind: 'board',
+						name: `twist block ${i + 1}`,
+						stock: row.stock,
+						width: row.twistBlock.height,
+						length: row.twistBlock.width,
+						count: s.fixings.length
+					},
+					owner
+				);
 		});
 	}
 	const rows = new Map(plan.rows.map((r) => [r.id, r]));

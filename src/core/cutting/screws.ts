@@ -30,16 +30,24 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 		take(row.screws.size, row.screws.length, 'rows', screwsOf(segments).length);
 		if (row.backer) {
 			const { size, length, pitch } = row.backer.behind;
-			take(size, length, 'rows', segments.reduce((n, s) => n + Math.ceil((s.to - s.from) / pitch) + 1, 0));
+			take(
+				size,
+				length,
+				'rows',
+				segments.reduce((n, s) => n + Math.ceil((s.to - s.from) / pitch) + 1, 0)
+			);
 		}
 	}
-	for (const b of plan.wall.blocking ?? []) if (b.fixing) take(b.fixing.size, b.fixing.length, 'rows', b.fixing.count * touching(plan.wall, b).length);
+	for (const b of plan.wall.blocking ?? [])
+		if (b.fixing) take(b.fixing.size, b.fixing.length, 'rows', b.fixing.count * touching(plan.wall, b).length);
 	for (const { params } of plan.holders) {
 		// A lock strip takes as many as a hook.
 		const strips = 1 + (params.secondHook ? 1 : 0) + (params.lockStrip ? 1 : 0);
 		take(params.hook.screws.size, params.hook.screws.length, 'hooks', params.hook.screws.count * strips);
 	}
-	return [...found.values()].filter((s) => s.rows + s.hooks > 0).sort((a, b) => screwDiameter(b.size) - screwDiameter(a.size) || b.length - a.length);
+	return [...found.values()]
+		.filter((s) => s.rows + s.hooks > 0)
+		.sort((a, b) => screwDiameter(b.size) - screwDiameter(a.size) || b.length - a.length);
 }
 
 /** Plugs that the rows of a masonry wall need: one for every screw into it. Null for a wall that takes none. @example plugsWanted(plan)?.count */

@@ -2,7 +2,10 @@ import type { BoardProblem, Budget } from './fewest-boards';
 import type { Pattern } from './patterns';
 
 /** What the core asks of an integer solver: a programme in LP format in, columns and duals out. HiGHS fits as it is. */
-export type Solver = (lp: string, options: { time_limit: number; output_flag: false }) => {
+export type Solver = (
+	lp: string,
+	options: { time_limit: number; output_flag: false }
+) => {
 	Status: string;
 	ObjectiveValue: number;
 	Columns: Record<string, { Primal?: number }>;
@@ -31,7 +34,9 @@ export function programme(patterns: Pattern[], p: BoardProblem, solve: Solver, w
 	const lp = `Minimize\n obj: ${terms(names.map((n) => `+ ${n}`))}\nSubject To\n${rows.join('\n')}\n${whole ? `General\n ${terms(names)}\n` : ''}End\n`;
 	const r = solve(lp, options(budget));
 	const values = names.map((n) => r.Columns[n]?.Primal ?? Number.NaN);
-	const got = values.every((v) => Number.isFinite(v)) && p.items.every((item, i) => patterns.reduce((sum, a, k) => sum + (a[i] as number) * (values[k] as number), 0) >= item.count - 1e-6);
+	const got =
+		values.every((v) => Number.isFinite(v)) &&
+		p.items.every((item, i) => patterns.reduce((sum, a, k) => sum + (a[i] as number) * (values[k] as number), 0) >= item.count - 1e-6);
 	return {
 		optimal: r.Status === 'Optimal',
 		objective: r.Status === 'Optimal' ? r.ObjectiveValue : 0,

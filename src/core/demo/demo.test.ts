@@ -5,7 +5,11 @@ import { sayPhrase } from '../units/phrase';
 import { emptyWall, oarStoreWall, slipwayWall } from './slipway';
 
 describe('the demo walls', () => {
-	it.each([['the long wall', slipwayWall()], ['the oar store', oarStoreWall()], ['an empty one', emptyWall('New')]])('%s is a plan', (_, plan) => {
+	it.each([
+		['the long wall', slipwayWall()],
+		['the oar store', oarStoreWall()],
+		['an empty one', emptyWall('New')]
+	])('%s is a plan', (_, plan) => {
 		const read = validatePlan(structuredClone(plan));
 		expect(read.ok ? [] : read.error).toEqual([]);
 	});

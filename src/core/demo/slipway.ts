@@ -7,7 +7,14 @@ import type { Blocking, Holder, Obstruction, PegRackParams, Plan, Row, Stud } fr
 const STUDS = [40, 430, 850, 1245, 1660, 2050, 2465, 2860, 3290, 3700, 4085, 4510, 4920, 5160];
 
 /** The last two were only swept with a scanner, the rest drilled for. */
-const studs: Stud[] = STUDS.map((x, i) => ({ id: `s${i + 1}`, x, width: 45, depth: 95, species: 'c24', found: i < STUDS.length - 2 ? { how: 'pilot' } : { how: 'scanner', confidence: 0.87, error: 3 } }));
+const studs: Stud[] = STUDS.map((x, i) => ({
+	id: `s${i + 1}`,
+	x,
+	width: 45,
+	depth: 95,
+	species: 'c24',
+	found: i < STUDS.length - 2 ? { how: 'pilot' } : { how: 'scanner', confidence: 0.87, error: 3 }
+}));
 
 const obstructions: Obstruction[] = [
 	{ id: 'o1', kind: 'window', name: 'slip window', x: 3420, y: 1350, width: 900, height: 800 },
@@ -16,12 +23,30 @@ const obstructions: Obstruction[] = [
 ];
 
 const row = (id: string, name: string, y: number, left: number, right: number, joints: number[], screws: Row['screws']): Row => ({
-	id, name, y, left, right, stock: 'ply-18', bevel: 45, blank: 130, screws, joints
+	id,
+	name,
+	y,
+	left,
+	right,
+	stock: 'ply-18',
+	bevel: 45,
+	blank: 130,
+	screws,
+	joints
 });
 
 /** Joints lie where a stud and the block beside it meet, so that each cleat has a screw of its own. */
 const JOINT = 1660 + 45 / 2;
-const blocking: Blocking[] = [2060, 1730, 1320].map((y, i) => ({ id: `b${i + 1}`, x: JOINT, y, width: 45, height: 300, depth: 95, species: 'c24', fixing: { size: '#10', length: 80, count: 4 } }));
+const blocking: Blocking[] = [2060, 1730, 1320].map((y, i) => ({
+	id: `b${i + 1}`,
+	x: JOINT,
+	y,
+	width: 45,
+	height: 300,
+	depth: 95,
+	species: 'c24',
+	fixing: { size: '#10', length: 80, count: 4 }
+}));
 
 const rows: Row[] = [
 	row('r1', 'Top row', 2180, 20, 3330, [JOINT], { size: '#10', length: 80, perStud: 2 }),
@@ -52,39 +77,63 @@ const rack = (id: string, name: string, on: string, x: number, r: Rack): Holder 
 		hook: { screws: { size: '#8', length: 32, count: r.screws ?? 6 }, from: 'back', glued: true },
 		spacer: r.spacer ?? true,
 		lockStrip: r.lock ?? false,
-		pegs: { diameter: 20, projection: 110, depth: 18, tilt: 5, height: 80, spacing: { kind: 'equal-gaps', count: 6 }, pair: null, ...r.pegs },
+		pegs: {
+			diameter: 20,
+			projection: 110,
+			depth: 18,
+			tilt: 5,
+			height: 80,
+			spacing: { kind: 'equal-gaps', count: 6 },
+			pair: null,
+			...r.pegs
+		},
 		load: r.load
 	}
 });
 
 const holders: Holder[] = [
 	rack('h1', 'Spar clamp rack', 'r2', 250, {
-		width: 1000, height: 300, screws: 10,
+		width: 1000,
+		height: 300,
+		screws: 10,
 		pegs: { diameter: 25, projection: 160, height: 90, spacing: { kind: 'equal-gaps', count: 6 }, pair: { bar: 10, slack: 3 } },
 		load: { name: 'spar clamp', thing: 'spar-clamp', mass: 1.1, perSeat: 3, thickness: 45, width: 110, height: 620 }
 	}),
 	rack('h2', 'Spokeshaves', 'r2', 1420, {
-		width: 560, height: 190,
+		width: 560,
+		height: 190,
 		pegs: { diameter: 12, projection: 60, height: 60, spacing: { kind: 'end-margins', count: 5, margin: 60 } },
 		load: { name: 'spokeshave', thing: 'spokeshave', mass: 0.35, perSeat: 1, thickness: 30, width: 80, height: 260 }
 	}),
 	rack('h3', 'Paddles', 'r1', 2150, {
-		width: 900, height: 180, spacer: false,
-		pegs: { diameter: 20, projection: 140, height: 60, spacing: { kind: 'pitch', count: 5, inset: 90, pitch: 180 }, pair: { bar: 34, slack: 4 } },
+		width: 900,
+		height: 180,
+		spacer: false,
+		pegs: {
+			diameter: 20,
+			projection: 140,
+			height: 60,
+			spacing: { kind: 'pitch', count: 5, inset: 90, pitch: 180 },
+			pair: { bar: 34, slack: 4 }
+		},
 		load: { name: 'paddle', thing: 'paddle', mass: 0.9, perSeat: 2, thickness: 60, width: 150, height: 1400 }
 	}),
 	rack('h4', 'Block planes', 'r3', 1900, {
-		width: 180, height: 200, screws: 3,
+		width: 180,
+		height: 200,
+		screws: 3,
 		pegs: { diameter: 16, projection: 70, height: 70, spacing: { kind: 'equal-gaps', count: 2 } },
 		load: { name: 'block plane', thing: 'block-plane', mass: 0.7, perSeat: 1, thickness: 50, width: 55, height: 165 }
 	}),
 	rack('h5', 'Oars', 'r4', 4400, {
-		width: 620, height: 220,
+		width: 620,
+		height: 220,
 		pegs: { diameter: 25, projection: 150, height: 80, spacing: { kind: 'equal-gaps', count: 3 }, pair: { bar: 52, slack: 5 } },
 		load: { name: 'oar', thing: 'oar', mass: 2.1, perSeat: 2, thickness: 70, width: 150, height: 1950 }
 	}),
 	rack('h6', 'Anchor and chain', 'r5', 3060, {
-		width: 640, height: 260,
+		width: 640,
+		height: 260,
 		pegs: { diameter: 25, projection: 120, height: 90, spacing: { kind: 'equal-gaps', count: 4 } },
 		load: { name: 'chain coil', thing: 'chain-coil', mass: 4.5, perSeat: 1, thickness: 90, width: 120, height: 300 }
 	})
@@ -97,7 +146,13 @@ export function slipwayWall(): Plan {
 		version: 1,
 		name: 'Slipway workshop, long wall',
 		wall: {
-			width: 5200, height: 2600, cladding: { kind: 'drywall', thickness: 12.5 }, studs, blocking, obstructions, how: { width: 'tape', height: 'meter', cladding: 'tape', front: 'tape', far: 'tape' },
+			width: 5200,
+			height: 2600,
+			cladding: { kind: 'drywall', thickness: 12.5 },
+			studs,
+			blocking,
+			obstructions,
+			how: { width: 'tape', height: 'meter', cladding: 'tape', front: 'tape', far: 'tape' },
 			ledges: [{ id: 'l1', name: 'wall plate', y: 2510, height: 90, out: 20 }],
 			front: { depth: 2400, walkway: 900, headHeight: 2000 },
 			far: { kind: 'outdoors', access: false, note: 'the slip side' },
@@ -117,18 +172,33 @@ export function oarStoreWall(): Plan {
 		version: 1,
 		name: 'Slipway workshop, oar store',
 		wall: {
-			width: 3000, height: 2300, cladding: { kind: 'none', thickness: 0 }, studs: [], how: { width: 'tape', height: 'tape', build: 'tape', shape: 'tape' },
+			width: 3000,
+			height: 2300,
+			cladding: { kind: 'none', thickness: 0 },
+			studs: [],
+			how: { width: 'tape', height: 'tape', build: 'tape', shape: 'tape' },
 			shape: { right: 2050, peak: null, floorRise: 15 },
 			build: { kind: 'masonry', material: 'brick', thickness: 215, first: 150, pitch: 300, plug: { diameter: 8, length: 50, load: 25 } },
 			obstructions: [
-				{ id: 'd1', kind: 'door', name: 'store door', x: 2150, y: 0, width: 760, height: 1950, motion: { kind: 'swing', hinge: 'right', angle: 95, into: 'room' }, how: 'tape' },
+				{
+					id: 'd1',
+					kind: 'door',
+					name: 'store door',
+					x: 2150,
+					y: 0,
+					width: 760,
+					height: 1950,
+					motion: { kind: 'swing', hinge: 'right', angle: 95, into: 'room' },
+					how: 'tape'
+				},
 				{ id: 'w1', kind: 'switch', name: 'light switch', x: 2040, y: 1150, width: 80, height: 80, out: 12, how: 'tape' }
 			]
 		},
 		rows: [row('r1', 'Store row', 1650, 60, 2000, [], { size: '5 mm', length: 80, perStud: 1 })],
 		holders: [
 			rack('h1', 'Short oars', 'r1', 300, {
-				width: 700, height: 260,
+				width: 700,
+				height: 260,
 				pegs: { diameter: 25, projection: 150, height: 90, spacing: { kind: 'equal-gaps', count: 3 }, pair: { bar: 45, slack: 5 } },
 				load: { name: 'short oar', mass: 1.4, perSeat: 1, thickness: 60, width: 130, height: 1500 }
 			})
@@ -145,7 +215,11 @@ export function emptyWall(name: string, unit: LengthUnit = 'mm'): Plan {
 		version: 1,
 		name,
 		wall: {
-			width: inch ? 144 * MM_PER_INCH : 3600, height: inch ? 96 * MM_PER_INCH : 2400, cladding: { kind: 'drywall', thickness: inch ? 0.5 * MM_PER_INCH : 12.5 }, studs: [], obstructions: [],
+			width: inch ? 144 * MM_PER_INCH : 3600,
+			height: inch ? 96 * MM_PER_INCH : 2400,
+			cladding: { kind: 'drywall', thickness: inch ? 0.5 * MM_PER_INCH : 12.5 },
+			studs: [],
+			obstructions: [],
 			how: { width: 'guess', height: 'guess', cladding: 'guess' }
 		},
 		rows: [],

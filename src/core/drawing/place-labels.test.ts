@@ -22,11 +22,28 @@ describe('labels', () => {
 		expect(placeLabels([label('a', 0, [170, 0], [-1, 0])], [], frame).size).toBe(0);
 	});
 	it('never cover each other or what is taken: held to a spatial index', () => {
-		const box = fc.record({ x: fc.integer({ min: -20, max: 200 }), y: fc.integer({ min: -20, max: 100 }), width: fc.integer({ min: 1, max: 60 }), height: fc.integer({ min: 1, max: 30 }) });
-		const asked = fc.array(fc.record({ rank: fc.nat(4), width: fc.integer({ min: 5, max: 50 }), height: fc.integer({ min: 5, max: 20 }), at: fc.array(fc.tuple(fc.integer({ min: -10, max: 200 }), fc.integer({ min: -10, max: 100 })), { minLength: 1, maxLength: 4 }) }), { maxLength: 40 });
+		const box = fc.record({
+			x: fc.integer({ min: -20, max: 200 }),
+			y: fc.integer({ min: -20, max: 100 }),
+			width: fc.integer({ min: 1, max: 60 }),
+			height: fc.integer({ min: 1, max: 30 })
+		});
+		const asked = fc.array(
+			fc.record({
+				rank: fc.nat(4),
+				width: fc.integer({ min: 5, max: 50 }),
+				height: fc.integer({ min: 5, max: 20 }),
+				at: fc.array(fc.tuple(fc.integer({ min: -10, max: 200 }), fc.integer({ min: -10, max: 100 })), { minLength: 1, maxLength: 4 })
+			}),
+			{ maxLength: 40 }
+		);
 		fc.assert(
 			fc.property(asked, fc.array(box, { maxLength: 10 }), (labels, taken) => {
-				const placed = placeLabels(labels.map((l, i) => ({ ...l, id: String(i) })), taken, frame);
+				const placed = placeLabels(
+					labels.map((l, i) => ({ ...l, id: String(i) })),
+					taken,
+					frame
+				);
 				const index = new RBush<{ minX: number; minY: number; maxX: number; maxY: number }>();
 				// Boxes that share an edge count as apart: the index's are closed, whole numbers are drawn in by a half.
 				const area = (b: Box) => ({ minX: b.x + 0.25, minY: b.y + 0.25, maxX: b.x + b.width - 0.25, maxY: b.y + b.height - 0.25 });

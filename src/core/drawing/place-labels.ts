@@ -18,7 +18,8 @@ export interface AskedLabel {
 }
 
 const overlap = (a: Box, b: Box): boolean => a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
-const inside = (a: Box, frame: Box): boolean => a.x >= frame.x && a.y >= frame.y && a.x + a.width <= frame.x + frame.width && a.y + a.height <= frame.y + frame.height;
+const inside = (a: Box, frame: Box): boolean =>
+	a.x >= frame.x && a.y >= frame.y && a.x + a.width <= frame.x + frame.width && a.y + a.height <= frame.y + frame.height;
 
 /**
  * Places labels by rank: each stands at the first of its places that is inside the frame and covers nothing that is taken, or is left out.

@@ -26,5 +26,14 @@ export interface Drawing {
 
 /** A rectangle by its lower left corner. @example box(0, 0, 10, 20, 'wood') */
 export function box(x: Millimetres, y: Millimetres, width: Millimetres, height: Millimetres, look: Look): Shape {
-	return { kind: 'polygon', points: [[x, y], [x + width, y], [x + width, y + height], [x, y + height]], look };
+	return {
+		kind: 'polygon',
+		points: [
+			[x, y],
+			[x + width, y],
+			[x + width, y + height],
+			[x, y + height]
+		],
+		look
+	};
 }

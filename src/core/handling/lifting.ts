@@ -33,7 +33,11 @@ export interface LiftLimit {
 	limit: Kilograms;
 }
 
-const COUPLING: Record<Coupling, { low: number; high: number }> = { good: { low: 1, high: 1 }, fair: { low: 0.95, high: 1 }, poor: { low: 0.9, high: 0.9 } };
+const COUPLING: Record<Coupling, { low: number; high: number }> = {
+	good: { low: 1, high: 1 },
+	fair: { low: 0.95, high: 1 },
+	poor: { low: 0.9, high: 0.9 }
+};
 
 /**
  * Recommended weight limit of one lift.

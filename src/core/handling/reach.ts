@@ -9,7 +9,11 @@ export type ReachBand = 'stoop' | 'low' | 'prime' | 'high' | 'step';
 
 /** Words for a band. */
 export const REACH_WORDS: Record<ReachBand, string> = {
-	stoop: 'below the fingertips: stoop for it', low: 'low: bend a little', prime: 'prime: between wrist and eye', high: 'above the eye, within reach', step: 'out of flat-footed reach: it takes a step'
+	stoop: 'below the fingertips: stoop for it',
+	low: 'low: bend a little',
+	prime: 'prime: between wrist and eye',
+	high: 'above the eye, within reach',
+	step: 'out of flat-footed reach: it takes a step'
 };
 
 /** Heights between which the bands lie, mm. */
@@ -23,7 +27,12 @@ export interface Reach {
 
 /** Reach of a person of this stature. @example reachOf(1750).eye // 1638 */
 export function reachOf(stature: Millimetres): Reach {
-	return { fingertip: BODY.fingertip * stature, wrist: BODY.wrist * stature, eye: BODY.eye * stature, top: (BODY.shoulder + ARM_TO_GRIP) * stature };
+	return {
+		fingertip: BODY.fingertip * stature,
+		wrist: BODY.wrist * stature,
+		eye: BODY.eye * stature,
+		top: (BODY.shoulder + ARM_TO_GRIP) * stature
+	};
 }
 
 /**

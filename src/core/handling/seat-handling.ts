@@ -61,7 +61,8 @@ const known = new WeakMap<Placed, { stature: Millimetres | undefined; standing: 
  */
 export function seatHandling(p: Placed, stature: Millimetres | undefined, standing: Standing = AT_THE_WALL): SeatHandling | null {
 	const before = known.get(p);
-	if (before && before.stature === stature && before.standing.below === standing.below && before.standing.keptOff === standing.keptOff) return before.result;
+	if (before && before.stature === stature && before.standing.below === standing.below && before.standing.keptOff === standing.keptOff)
+		return before.result;
 	const result = handle(p, stature, standing);
 	known.set(p, { stature, standing, result });
 	return result;
@@ -78,5 +79,13 @@ function handle(p: Placed, stature: Millimetres | undefined, { below, keptOff }:
 	const reachIn = over + Math.max(0, p.built.projection - front - load.thickness);
 	const here = at(height, load.thickness, reachIn, load.mass);
 	const oneAt = here.index > 1 && load.mass >= LOAD_FROM ? kinder(height, (y) => at(y, load.thickness, reachIn, load.mass).index) : null;
-	return { height, out: here.out, mass: load.mass, limit: here.limit, index: here.index, oneAt, band: stature === undefined ? null : reachBand(height, here.out, stature) };
+	return {
+		height,
+		out: here.out,
+		mass: load.mass,
+		limit: here.limit,
+		index: here.index,
+		oneAt,
+		band: stature === undefined ? null : reachBand(height, here.out, stature)
+	};
 }

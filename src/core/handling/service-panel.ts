@@ -20,5 +20,11 @@ export interface WorkingSpace {
 export function workingSpace(panel: Pick<Obstruction, 'x' | 'y' | 'width' | 'height'>): WorkingSpace {
 	const width = Math.max(LEAST.width, panel.width);
 	const middle = panel.x + panel.width / 2;
-	return { left: middle - width / 2, right: middle + width / 2, low: 0, high: Math.max(LEAST.height, panel.y + panel.height), depth: LEAST.depth };
+	return {
+		left: middle - width / 2,
+		right: middle + width / 2,
+		low: 0,
+		high: Math.max(LEAST.height, panel.y + panel.height),
+		depth: LEAST.depth
+	};
 }

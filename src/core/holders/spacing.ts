@@ -48,7 +48,10 @@ export function spacingSum(width: Millimetres, spacing: Spacing): Phrase {
 			return spacing.count === 1
 				? phrase('one, in the middle of {w}', { w: mm(width) })
 				: phrase('({w} - 2 × {m}) over {n} spaces is {pitch} each, centre to centre', {
-						w: mm(width), m: mm(spacing.margin), n: count(spacing.count - 1), pitch
+						w: mm(width),
+						m: mm(spacing.margin),
+						n: count(spacing.count - 1),
+						pitch
 					});
 	}
 }

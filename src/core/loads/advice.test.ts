@@ -12,11 +12,14 @@ const advised = (plan: Plan) => finish(adviceFor(plan, { kind: 'holder', id: 'h'
 describe('advice', () => {
 	it('takes the face down to the next row: from the top of the cleat, up to the next 5 mm', () => {
 		// A half blank of (127 - 3.2 × √2) / 2 = 61.24 at its middle, 18.26 thick at 45°: 52.11 behind, 70.37 in front; 1500 + 52.11 + 70.37 - 1200 = 422.5.
-		expect(advised(smallWall({ rack: { face }, more: { rows: [below] } }))).toEqual(expect.arrayContaining(['Face down to the next row, 425 mm', 'Face 425 mm high with a second hook on the next row']));
+		expect(advised(smallWall({ rack: { face }, more: { rows: [below] } }))).toEqual(
+			expect.arrayContaining(['Face down to the next row, 425 mm', 'Face 425 mm high with a second hook on the next row'])
+		);
 	});
 
 	it('has no face down to a row that it reaches already, or that no board is high enough for', () => {
-		const texts = (y: number) => advised(smallWall({ rack: { face }, more: { rows: [{ ...below, y }] } })).filter((t) => t.includes('next row'));
+		const texts = (y: number) =>
+			advised(smallWall({ rack: { face }, more: { rows: [{ ...below, y }] } })).filter((t) => t.includes('next row'));
 		expect(texts(200)).toEqual([]);
 		expect(advised(smallWall({ rack: { face } })).filter((t) => t.includes('next row'))).toEqual([]);
 	});

@@ -23,30 +23,58 @@ type Candidate = Omit<Advice, 'after'>;
 const MOST = 5;
 
 const rowChange = (row: Row, change: Partial<Row>): Command => ({ kind: 'change', list: 'rows', id: row.id, change });
-const holderChange = (h: Holder, params: Partial<Holder['params']>): Command => ({ kind: 'change', list: 'holders', id: h.id, change: { params: { ...h.params, ...params } } });
+const holderChange = (h: Holder, params: Partial<Holder['params']>): Command => ({
+	kind: 'change',
+	list: 'holders',
+	id: h.id,
+	change: { params: { ...h.params, ...params } }
+});
 
 function rowCandidates(plan: Plan, row: Row): Candidate[] {
 	const found: Candidate[] = [];
-	const screws = (text: Phrase, change: Partial<Row['screws']>) => found.push({ text, command: rowChange(row, { screws: { ...row.screws, ...change } }), effort: 'screws' });
+	const screws = (text: Phrase, change: Partial<Row['screws']>) =>
+		found.push({ text, command: rowChange(row, { screws: { ...row.screws, ...change } }), effort: 'screws' });
 	if (row.screws.perStud === 1 && !row.backer) screws(phrase('Second screw at every stud'), { perStud: 2 });
-	for (const length of SCREW_LENGTHS.filter((l) => l > row.screws.length + 1 && l >= 45).slice(0, 3)) screws(phrase('{l@tape} screws on this row', { l: mm(length) }), { length });
+	for (const length of SCREW_LENGTHS.filter((l) => l > row.screws.length + 1 && l >= 45).slice(0, 3))
+		screws(phrase('{l@tape} screws on this row', { l: mm(length) }), { length });
 	if (screwDiameter(row.screws.size) < screwDiameter('#14')) screws(phrase('#14 screws on this row'), { size: '#14' });
 	if (row.backer && row.backer.perStud < 6) {
-		found.push({ text: phrase('{n} screws through the sheet at each stud', { n: String(row.backer.perStud + 2) }), command: rowChange(row, { backer: { ...row.backer, perStud: row.backer.perStud + 2 } }), effort: 'screws' });
+		found.push({
+			text: phrase('{n} screws through the sheet at each stud', { n: String(row.backer.perStud + 2) }),
+			command: rowChange(row, { backer: { ...row.backer, perStud: row.backer.perStud + 2 } }),
+			effort: 'screws'
+		});
 	}
 	if (row.backer && row.backer.behind.pitch > 80) {
-		found.push({ text: phrase('Screws from behind every {p@tape}', { p: mm(row.backer.behind.pitch / 2) }), command: rowChange(row, { backer: { ...row.backer, behind: { ...row.backer.behind, pitch: row.backer.behind.pitch / 2 } } }), effort: 'screws' });
+		found.push({
+			text: phrase('Screws from behind every {p@tape}', { p: mm(row.backer.behind.pitch / 2) }),
+			command: rowChange(row, { backer: { ...row.backer, behind: { ...row.backer.behind, pitch: row.backer.behind.pitch / 2 } } }),
+			effort: 'screws'
+		});
 	}
 	if (!row.twistBlock && !row.backer) {
 		const { front } = rowProfile(row, plan.cutting.kerf);
-		found.push({ text: phrase('Twist block under it at every stud'), command: rowChange(row, { twistBlock: { height: Math.round(front), width: 90 } }), effort: 'a piece of wood' });
+		found.push({
+			text: phrase('Twist block under it at every stud'),
+			command: rowChange(row, { twistBlock: { height: Math.round(front), width: 90 } }),
+			effort: 'a piece of wood'
+		});
 	}
 	if (row.blank + 40 <= stock(row.stock).width) {
-		found.push({ text: phrase('Cleats from a board {w@tape} wide', { w: mm(row.blank + 40) }), command: rowChange(row, { blank: row.blank + 40 }), effort: 'a piece of wood' });
+		found.push({
+			text: phrase('Cleats from a board {w@tape} wide', { w: mm(row.blank + 40) }),
+			command: rowChange(row, { blank: row.blank + 40 }),
+			effort: 'a piece of wood'
+		});
 	}
-	if (stock(row.stock).kind === 'solid') found.push({ text: phrase('Ply cleats'), command: rowChange(row, { stock: 'ply-18' }), effort: 'another part' });
+	if (stock(row.stock).kind === 'solid')
+		found.push({ text: phrase('Ply cleats'), command: rowChange(row, { stock: 'ply-18' }), effort: 'another part' });
 	if (plan.wall.studs.some((s) => s.species === 'unknown')) {
-		found.push({ text: phrase('Count unknown studs as the softest, G 0.36'), command: { kind: 'set-species', species: 'softest' }, effort: 'nothing to buy' });
+		found.push({
+			text: phrase('Count unknown studs as the softest, G 0.36'),
+			command: { kind: 'set-species', species: 'softest' },
+			effort: 'nothing to buy'
+		});
 	}
 	return found;
 }
@@ -61,9 +89,14 @@ function faceCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
 	const { params } = holder;
 	const width = stock(params.face.stock).width;
 	const longer = (height: number, more: Partial<Holder['params']>) =>
-		holderChange(holder, { face: { ...params.face, height }, pegs: { ...params.pegs, height: params.pegs.height + height - params.face.height }, ...more });
+		holderChange(holder, {
+			face: { ...params.face, height },
+			pegs: { ...params.pegs, height: params.pegs.height + height - params.face.height },
+			...more
+		});
 	const found: Candidate[] = [];
-	const say = (text: string, height: number, more: Partial<Holder['params']>) => found.push({ text: phrase(text, { h: mm(height) }), command: longer(height, more), effort: 'a piece of wood' });
+	const say = (text: string, height: number, more: Partial<Holder['params']>) =>
+		found.push({ text: phrase(text, { h: mm(height) }), command: longer(height, more), effort: 'a piece of wood' });
 	const taller = Math.round((params.face.height * 1.4) / 10) * 10;
 	if (taller <= width) {
 		say('Face down to {h@tape}', taller, {});
@@ -82,33 +115,50 @@ function faceCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
 function pegCandidates(holder: Holder): Candidate[] {
 	const { pegs } = holder.params;
 	const found: Candidate[] = [];
-	const change = (text: Phrase, next: Partial<typeof pegs>, effort: Effort) => found.push({ text, command: holderChange(holder, { pegs: { ...pegs, ...next } }), effort });
+	const change = (text: Phrase, next: Partial<typeof pegs>, effort: Effort) =>
+		found.push({ text, command: holderChange(holder, { pegs: { ...pegs, ...next } }), effort });
 	const thicker = [16, 20, 25, 32].find((d) => d > pegs.diameter + 1);
 	if (thicker) change(phrase('Pegs {d@tape} thick', { d: mm(thicker) }), { diameter: thicker }, 'another part');
-	if (pegs.tilt < 10) change(phrase('Pegs tilted {t} up', { t: { value: (10 * Math.PI) / 180, dim: 'angle' } }), { tilt: 10 }, 'nothing to buy');
+	if (pegs.tilt < 10)
+		change(phrase('Pegs tilted {t} up', { t: { value: (10 * Math.PI) / 180, dim: 'angle' } }), { tilt: 10 }, 'nothing to buy');
 	const { perSeat, thickness } = holder.params.load;
 	const needed = Math.ceil(perSeat * thickness + 10);
-	if (needed < pegs.projection - 10) change(phrase('Pegs no longer than {l@tape}', { l: mm(needed) }), { projection: needed }, 'nothing to buy');
+	if (needed < pegs.projection - 10)
+		change(phrase('Pegs no longer than {l@tape}', { l: mm(needed) }), { projection: needed }, 'nothing to buy');
 	return found;
 }
 
 function holderCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
 	const { params } = holder;
 	const found = [...faceCandidates(plan, holder, row), ...pegCandidates(holder)];
-	if (!params.spacer) found.push({ text: phrase('Spacer at the foot'), command: holderChange(holder, { spacer: true }), effort: 'a piece of wood' });
-	if (!params.hook.glued) found.push({ text: phrase('Glue the hook as well'), command: holderChange(holder, { hook: { ...params.hook, glued: true } }), effort: 'nothing to buy' });
+	if (!params.spacer)
+		found.push({ text: phrase('Spacer at the foot'), command: holderChange(holder, { spacer: true }), effort: 'a piece of wood' });
+	if (!params.hook.glued)
+		found.push({
+			text: phrase('Glue the hook as well'),
+			command: holderChange(holder, { hook: { ...params.hook, glued: true } }),
+			effort: 'nothing to buy'
+		});
 	found.push({
-		text: phrase('Twice the hook screws'), effort: 'screws',
-		command: holderChange(holder, { hook: { ...params.hook, screws: { ...params.hook.screws, count: Math.min(60, params.hook.screws.count * 2) } } })
+		text: phrase('Twice the hook screws'),
+		effort: 'screws',
+		command: holderChange(holder, {
+			hook: { ...params.hook, screws: { ...params.hook.screws, count: Math.min(60, params.hook.screws.count * 2) } }
+		})
 	});
 	if (params.load.perSeat > 1) {
-		found.push({ text: phrase('One thing fewer on each seat'), command: holderChange(holder, { load: { ...params.load, perSeat: params.load.perSeat - 1 } }), effort: 'nothing to buy' });
+		found.push({
+			text: phrase('One thing fewer on each seat'),
+			command: holderChange(holder, { load: { ...params.load, perSeat: params.load.perSeat - 1 } }),
+			effort: 'nothing to buy'
+		});
 	}
 	const middle = holder.mount.x + params.face.width / 2;
 	const stud = [...plan.wall.studs].sort((a, b) => Math.abs(a.x - middle) - Math.abs(b.x - middle))[0];
 	if (stud) {
 		found.push({
-			text: phrase('Middle on stud {x@tape}', { x: mm(stud.x) }), effort: 'nothing to buy',
+			text: phrase('Middle on stud {x@tape}', { x: mm(stud.x) }),
+			effort: 'nothing to buy',
 			command: { kind: 'change', list: 'holders', id: holder.id, change: { mount: { ...holder.mount, x: stud.x - params.face.width / 2 } } }
 		});
 	}

@@ -35,7 +35,8 @@ function breaks(wall: Wall, among: AllRows, left: Millimetres, right: Millimetre
 /** How far out the surface stands at one place of a band; null where there is none over all its height. */
 function outAt(wall: Wall, among: AllRows, x: Millimetres, low: Millimetres, high: Millimetres): Millimetres | null {
 	if (x < 0 || x > wall.width || high > topAt(wall, x)) return null;
-	if (wall.obstructions.some((o) => OPENINGS.has(o.kind) && x > o.x && x < o.x + o.width && high > o.y && low < o.y + o.height)) return null;
+	if (wall.obstructions.some((o) => OPENINGS.has(o.kind) && x > o.x && x < o.x + o.width && high > o.y && low < o.y + o.height))
+		return null;
 	let out = 0;
 	for (const l of wall.ledges ?? []) {
 		const box = ledgeBox(wall, l);
@@ -54,7 +55,12 @@ function outAt(wall: Wall, among: AllRows, x: Millimetres, low: Millimetres, hig
  * @param band heights, low and high
  * @example surfaceBehind(among, 0, 900, { low: 1200, high: 1220 }) // [{ from: 0, to: 900, out: 0 }]
  */
-export function surfaceBehind(among: AllRows, left: Millimetres, right: Millimetres, band: { low: Millimetres; high: Millimetres }): Surface[] {
+export function surfaceBehind(
+	among: AllRows,
+	left: Millimetres,
+	right: Millimetres,
+	band: { low: Millimetres; high: Millimetres }
+): Surface[] {
 	const at = breaks(among.wall, among, left, right);
 	return at.slice(1).map((to, i) => {
 		const from = at[i] as number;
@@ -82,7 +88,10 @@ export function spacerFault(
 	among: AllRows
 ): NoBearing | null {
 	const top = p.foot + p.profile.front;
-	const meets = among.rows.some(({ row, profile }) => row.id !== p.row.id && row.left < p.right && row.right > p.left && row.y < top - SAME && row.y + profile.front > p.foot + SAME);
+	const meets = among.rows.some(
+		({ row, profile }) =>
+			row.id !== p.row.id && row.left < p.right && row.right > p.left && row.y < top - SAME && row.y + profile.front > p.foot + SAME
+	);
 	if (meets) return 'meets-row';
 	const behind = surfaceBehind(among, p.left, p.right, { low: p.foot, high: p.foot + FOOT });
 	const bears = behind.filter((s) => s.out !== null && s.out > p.base - SAME && s.to - s.from >= LEAST);

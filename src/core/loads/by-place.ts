@@ -25,7 +25,17 @@ function entry(id: string, at: Millimetres, name: string, load: Newtons, checks:
 	const margin = check ? standingMargin(check) : null;
 	const told = stop || load === 0 || margin === null || check?.verdict === 'cannot-be-judged';
 	const verdict = stop ? 'cannot-be-built' : load === 0 ? 'unloaded' : (check?.verdict ?? 'unloaded');
-	return { id, at, name, load, capacity: told ? null : load * margin, margin: load === 0 ? null : margin, verdict, check, ...(stop ? { stop } : {}) };
+	return {
+		id,
+		at,
+		name,
+		load,
+		capacity: told ? null : load * margin,
+		margin: load === 0 ? null : margin,
+		verdict,
+		check,
+		...(stop ? { stop } : {})
+	};
 }
 
 /** Screws of all rows by what they go into. */
@@ -59,7 +69,9 @@ export function byStud(plan: Plan, checks: PlanChecks): PlaceLoad[] {
 	const framed = plan.wall.studs.flatMap((s) => {
 		const judged = checks.studs.get(s.id);
 		const screws = fixings.get(s.id)?.checks ?? [];
-		return judged || screws.length > 0 ? [entry(s.id, s.x, '', judged?.load ?? 0, [...(judged?.check ? [judged.check] : []), ...screws])] : [];
+		return judged || screws.length > 0
+			? [entry(s.id, s.x, '', judged?.load ?? 0, [...(judged?.check ? [judged.check] : []), ...screws])]
+			: [];
 	});
 	const others = [...fixings].flatMap(([id, at]) => (studs.has(id) ? [] : [entry(id, at.x, '', checks.given(id), at.checks)]));
 	return [...framed, ...others].sort((a, b) => a.at - b.at);

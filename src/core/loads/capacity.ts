@@ -35,7 +35,9 @@ export function* capacityOf(plan: Plan, asked: Asked): Generator<void, Capacity 
 	if (!(now > 0)) return null;
 	const scaled = (factor: number): Plan => ({
 		...plan,
-		holders: plan.holders.map((h) => (carries(asked, h) ? { ...h, params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * factor } } } : h))
+		holders: plan.holders.map((h) =>
+			carries(asked, h) ? { ...h, params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * factor } } } : h
+		)
 	});
 	const found = yield* failsAt((f) => pathOf(checkPlan(scaled(f)), asked));
 	return found ? { now: { value: now, dim: 'mass' }, most: { value: now * found.factor, dim: 'mass' }, first: found.first } : null;

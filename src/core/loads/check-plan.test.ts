@@ -22,14 +22,25 @@ const doing = (plan: Plan, ...commands: Command[]) =>
 		return applied.value.plan;
 	}, plan);
 const holder = (id: string, plan = base) => plan.holders.find((h) => h.id === id) as Holder;
-const params = (id: string, change: Partial<Holder['params']>): Command => ({ kind: 'change', list: 'holders', id, change: { params: { ...holder(id).params, ...change } } });
-const at = (id: string, row: string, x: number): Command => ({ kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row, x } } });
+const params = (id: string, change: Partial<Holder['params']>): Command => ({
+	kind: 'change',
+	list: 'holders',
+	id,
+	change: { params: { ...holder(id).params, ...change } }
+});
+const at = (id: string, row: string, x: number): Command => ({
+	kind: 'change',
+	list: 'holders',
+	id,
+	change: { mount: { kind: 'row', row, x } }
+});
 const load = (plan: Plan, times: number): Plan => ({
 	...plan,
 	holders: plan.holders.map((h) => ({ ...h, params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * times } } }))
 });
 const find = (c: PlanChecks, id: string) => c.checks.find((x) => x.id === id) as Check;
-const warned = (c: PlanChecks, id: string) => c.warnings.filter((w) => w.subject.kind === 'holder' && w.subject.id === id).map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`);
+const warned = (c: PlanChecks, id: string) =>
+	c.warnings.filter((w) => w.subject.kind === 'holder' && w.subject.id === id).map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`);
 
 describe('verdicts', () => {
 	it('are holds, close and does not hold at 1.25 and 1', () => {
@@ -37,28 +48,43 @@ describe('verdicts', () => {
 	});
 
 	it('are never made of what is not a number; nothing asked is another case', () => {
-		expect([marginOf(0, 0), marginOf(5, 0), marginOf(Number.NaN, 1), marginOf(1, Number.NaN), marginOf(Infinity, 1), marginOf(Infinity, Infinity), marginOf(1, -1)]).toEqual([
-			'unloaded', 'unloaded', 'not-a-number', 'not-a-number', 'not-a-number', 'not-a-number', 'not-a-number'
-		]);
+		expect([
+			marginOf(0, 0),
+			marginOf(5, 0),
+			marginOf(Number.NaN, 1),
+			marginOf(1, Number.NaN),
+			marginOf(Infinity, 1),
+			marginOf(Infinity, Infinity),
+			marginOf(1, -1)
+		]).toEqual(['unloaded', 'unloaded', 'not-a-number', 'not-a-number', 'not-a-number', 'not-a-number', 'not-a-number']);
 		expect(marginOf(5, Infinity)).toBe(0);
 		expect(verdictOf('not-a-number')).toBe('cannot-be-judged');
 		expect(verdictOf('unloaded')).toBe('unloaded');
 		expect(verdictOf(Number.NaN)).toBe('cannot-be-judged');
-		const step = (demand: number, capacity: number) => stepOf({ title: 's', reason: phrase('s'), source: '', demand: ratio(demand), capacity: ratio(capacity), lines: () => [] });
+		const step = (demand: number, capacity: number) =>
+			stepOf({ title: 's', reason: phrase('s'), source: '', demand: ratio(demand), capacity: ratio(capacity), lines: () => [] });
 		expect(step(Number.NaN, 1).verdict).toBe('cannot-be-judged');
 		expect(governingCheck([step(1, 2), step(1, Number.NaN)])?.verdict).toBe('cannot-be-judged');
-		fc.assert(fc.property(fc.double(), fc.double(), (c, d) => {
-			const { verdict, margin } = step(d, c);
-			if (verdict === 'holds') expect(margin).toBeGreaterThanOrEqual(1.25);
-			if (verdict === 'close') expect(margin).toBeGreaterThanOrEqual(1);
-		}));
+		fc.assert(
+			fc.property(fc.double(), fc.double(), (c, d) => {
+				const { verdict, margin } = step(d, c);
+				if (verdict === 'holds') expect(margin).toBeGreaterThanOrEqual(1.25);
+				if (verdict === 'close') expect(margin).toBeGreaterThanOrEqual(1);
+			})
+		);
 	});
 
 	it('by a second line are close at best, with both numbers', () => {
-		const step = (first: number, second: number) => stepOf({
-			title: 's', reason: phrase('s'), source: '', demand: ratio(1), capacity: ratio(first), lines: () => [],
-			second: { by: 'friction', demand: ratio(1), capacity: ratio(second), lines: () => [] }
-		});
+		const step = (first: number, second: number) =>
+			stepOf({
+				title: 's',
+				reason: phrase('s'),
+				source: '',
+				demand: ratio(1),
+				capacity: ratio(first),
+				lines: () => [],
+				second: { by: 'friction', demand: ratio(1), capacity: ratio(second), lines: () => [] }
+			});
 		const say = (s: Step) => verdictWords(s, (m) => m.toFixed(2));
 		expect(say(step(0.74, 1.37))).toBe('Close by friction: 1.37; 0.74 without');
 		expect(say(step(0.74, 0.9))).toBe('Does not hold: 0.74');
@@ -85,7 +111,8 @@ describe('verdicts', () => {
 		// Two racks in one place hold as well as before, and cannot be.
 		const twice = fresh(doing(base, at('h4', 'r2', 300)));
 		expect(twice.warnings.filter((w) => w.level === 'stop' && w.subject.kind === 'holder').length).toBeGreaterThan(0);
-		for (const w of twice.warnings) if (w.level === 'stop' && w.subject.kind === 'holder') expect(twice.holders.get(w.subject.id)?.verdict).toBe('cannot-be-built');
+		for (const w of twice.warnings)
+			if (w.level === 'stop' && w.subject.kind === 'holder') expect(twice.holders.get(w.subject.id)?.verdict).toBe('cannot-be-built');
 	});
 
 	it('come from the smallest published margin, never from the trade rule', () => {
@@ -125,9 +152,21 @@ describe('verdicts', () => {
 	it('count the lift of an overhang though the span beside it is loaded', () => {
 		// One holder on the overhang right of 850, another between 430 and 850 which would press the first stud down again.
 		const studs = [430, 850].map((x) => base.wall.studs.find((s) => s.x === x) as (typeof base.wall.studs)[number]);
-		const at = (id: string, x: number, width: number): Holder => ({ ...holder(id), mount: { kind: 'row', row: 'r2', x }, params: { ...holder(id).params, face: { ...holder(id).params.face, width } } });
-		const wall = (holders: Holder[]): Plan => ({ ...base, wall: { ...base.wall, studs }, rows: [{ ...(base.rows[1] as (typeof base.rows)[number]), left: 400, right: 1650, joints: [] }], holders });
-		const pull = (plan: Plan) => fresh(plan).checks.find((c) => c.id.startsWith('fixing:r2:s2:430:screws'))?.lines.find((l) => /^V: /.test(l.label));
+		const at = (id: string, x: number, width: number): Holder => ({
+			...holder(id),
+			mount: { kind: 'row', row: 'r2', x },
+			params: { ...holder(id).params, face: { ...holder(id).params.face, width } }
+		});
+		const wall = (holders: Holder[]): Plan => ({
+			...base,
+			wall: { ...base.wall, studs },
+			rows: [{ ...(base.rows[1] as (typeof base.rows)[number]), left: 400, right: 1650, joints: [] }],
+			holders
+		});
+		const pull = (plan: Plan) =>
+			fresh(plan)
+				.checks.find((c) => c.id.startsWith('fixing:r2:s2:430:screws'))
+				?.lines.find((l) => /^V: /.test(l.label));
 		const alone = pull(wall([at('h1', 1040, 600)]));
 		expect(alone?.label).toBe('V: stud is lifted');
 		expect(pull(wall([at('h1', 1040, 600), at('h4', 550, 180)]))?.result.value).toBeCloseTo(alone?.result.value as number, 6);
@@ -136,12 +175,18 @@ describe('verdicts', () => {
 		const W = base.wall.width;
 		const mirrored: Plan = {
 			...base,
-			wall: { ...base.wall, blocking: (base.wall.blocking ?? []).map((b) => ({ ...b, x: W - b.x - b.width })), studs: base.wall.studs.map((s) => ({ ...s, x: W - s.x })), obstructions: base.wall.obstructions.map((o) => ({ ...o, x: W - o.x - o.width })) },
+			wall: {
+				...base.wall,
+				blocking: (base.wall.blocking ?? []).map((b) => ({ ...b, x: W - b.x - b.width })),
+				studs: base.wall.studs.map((s) => ({ ...s, x: W - s.x })),
+				obstructions: base.wall.obstructions.map((o) => ({ ...o, x: W - o.x - o.width }))
+			},
 			rows: base.rows.map((r) => ({ ...r, left: W - r.right, right: W - r.left, joints: r.joints.map((j) => W - j) })),
 			holders: base.holders.map((h) => ({ ...h, mount: { ...h.mount, x: W - h.mount.x - h.params.face.width } }))
 		};
 		const [a, b] = [fresh(base), fresh(mirrored)];
-		for (const [id, judged] of a.holders) expect(b.holders.get(id)?.check?.margin ?? null, id).toBeCloseTo(judged.check?.margin ?? Number.NaN, 6);
+		for (const [id, judged] of a.holders)
+			expect(b.holders.get(id)?.check?.margin ?? null, id).toBeCloseTo(judged.check?.margin ?? Number.NaN, 6);
 	});
 });
 
@@ -177,7 +222,9 @@ describe('the screws', () => {
 
 	it('hold less over thicker cladding', () => {
 		const thick = doing(base, { kind: 'set-wall', cladding: { kind: 'drywall', thickness: 25 } });
-		expect(find(fresh(thick), 'fixing:r2:s3:850:screws').margin).toBeLessThan(find(fresh(base), 'fixing:r2:s3:850:screws').margin as number);
+		expect(find(fresh(thick), 'fixing:r2:s3:850:screws').margin).toBeLessThan(
+			find(fresh(base), 'fixing:r2:s3:850:screws').margin as number
+		);
 	});
 
 	it('stand beside the trade rule, with the reasons they differ', () => {
@@ -192,7 +239,8 @@ describe('the screws', () => {
 	});
 
 	it('gain nothing by a second one that has no room', () => {
-		const low = (perStud: 1 | 2) => fresh(doing(base, { kind: 'change', list: 'rows', id: 'r2', change: { blank: 100, screws: { size: '#10', length: 80, perStud } } }));
+		const low = (perStud: 1 | 2) =>
+			fresh(doing(base, { kind: 'change', list: 'rows', id: 'r2', change: { blank: 100, screws: { size: '#10', length: 80, perStud } } }));
 		const [one, two] = [find(low(1), 'fixing:r2:s3:850:screws'), find(low(2), 'fixing:r2:s3:850:screws')];
 		expect(two.margin).toBeCloseTo(one.margin as number, 9);
 		expect(two.notes.map((n) => n.text).join()).toMatch(/of its screws here count/);
@@ -220,7 +268,8 @@ describe('the screws', () => {
 });
 
 describe('a rack whose things hang at one end', () => {
-	const at = (inset: number) => doing(base, params('h1', { pegs: { ...holder('h1').params.pegs, spacing: { kind: 'pitch', count: 3, inset, pitch: 80 } } }));
+	const at = (inset: number) =>
+		doing(base, params('h1', { pegs: { ...holder('h1').params.pegs, spacing: { kind: 'pitch', count: 3, inset, pitch: 80 } } }));
 	const path = (plan: Plan) => loadPath(fresh(plan).holders.get('h1')?.placed as Placed, base.wall, 3.2);
 	it('loads the studs at that end', () => {
 		const [left, right] = [path(at(60)), path(at(1000 - 60 - 160))];
@@ -228,12 +277,21 @@ describe('a rack whose things hang at one end', () => {
 		expect(share(left, 430)).toBeGreaterThan(2 * share(left, 1245));
 		expect(share(right, 1245)).toBeGreaterThan(2 * share(right, 430));
 		// Nine clamps of 1.1 kg about 140 mm in, the rack's own 4.9 kg in its middle: by hand (9 x 1.1 x 140 + m x 500) / (9 x 1.1 + m).
-		const { self } = holderWeights((fresh(at(60)).holders.get('h1')?.placed as Placed).built, (fresh(at(60)).holders.get('h1')?.placed as Placed).profile);
+		const { self } = holderWeights(
+			(fresh(at(60)).holders.get('h1')?.placed as Placed).built,
+			(fresh(at(60)).holders.get('h1')?.placed as Placed).profile
+		);
 		const own = self.weight / 9.80665;
 		expect((left?.thing[0] ?? 0) - 250).toBeCloseTo((9.9 * 140 + own * 500) / (9.9 + own), 6);
 	});
 	it('splits solid wood sooner there', () => {
-		const solid = (plan: Plan) => doing(plan, { kind: 'change', list: 'rows', id: 'r2', change: { stock: '2x4', blank: 88, screws: { size: '#8', length: 100, perStud: 1 } } });
+		const solid = (plan: Plan) =>
+			doing(plan, {
+				kind: 'change',
+				list: 'rows',
+				id: 'r2',
+				change: { stock: '2x4', blank: 88, screws: { size: '#8', length: 100, perStud: 1 } }
+			});
 		const split = (plan: Plan) => find(fresh(solid(plan)), 'row:r2:20:split').margin as number;
 		expect(split(at(60))).toBeLessThan(split(at(420)));
 	});
@@ -268,7 +326,14 @@ describe('places', () => {
 
 describe('checking again after one change', () => {
 	it('gives what a fresh check gives, whatever was dragged where', () => {
-		const drags = fc.array(fc.record({ id: fc.constantFrom('h1', 'h2', 'h3', 'h4', 'h6'), row: fc.constantFrom('r1', 'r2', 'r3', 'r5'), x: fc.integer({ min: 0, max: 3000 }) }), { maxLength: 6 });
+		const drags = fc.array(
+			fc.record({
+				id: fc.constantFrom('h1', 'h2', 'h3', 'h4', 'h6'),
+				row: fc.constantFrom('r1', 'r2', 'r3', 'r5'),
+				x: fc.integer({ min: 0, max: 3000 })
+			}),
+			{ maxLength: 6 }
+		);
 		fc.assert(
 			fc.property(drags, (moves) => {
 				const plan = doing(base, ...moves.map((m) => at(m.id, m.row, m.x)));

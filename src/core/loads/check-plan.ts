@@ -83,7 +83,8 @@ interface OnRow {
 	stop: Warning | undefined;
 }
 
-const sameRow = (a: OnRow | undefined, b: OnRow | undefined) => a === b || (a !== undefined && b !== undefined && a.result === b.result && a.stop === b.stop && sameItems(a.blocks, b.blocks));
+const sameRow = (a: OnRow | undefined, b: OnRow | undefined) =>
+	a === b || (a !== undefined && b !== undefined && a.result === b.result && a.stop === b.stop && sameItems(a.blocks, b.blocks));
 const sameItems = <T>(a: readonly T[], b: readonly T[]) => a.length === b.length && a.every((x, i) => x === b[i]);
 
 const holderKnown = new WeakMap<Placed, { row: OnRow; second: OnRow | undefined; stop: Warning | undefined; result: JudgedHolder }>();
@@ -129,7 +130,14 @@ function judgeRow(laid: LaidRow, on: OnRow, riding: ReadonlyMap<string, OnRow>, 
 	const before = rowKnown.get(laid);
 	const seconds = laid.riders.map((p) => riding.get(p.holder.id));
 	const forbidden = laid.placed.map((p) => stops.holders.get(p.holder.id));
-	if (before && sameRow(before.on, on) && sameItems(before.stops, forbidden) && before.seconds.length === seconds.length && seconds.every((s, i) => sameRow(s, before.seconds[i]))) return before.judged;
+	if (
+		before &&
+		sameRow(before.on, on) &&
+		sameItems(before.stops, forbidden) &&
+		before.seconds.length === seconds.length &&
+		seconds.every((s, i) => sameRow(s, before.seconds[i]))
+	)
+		return before.judged;
 	const path = [...on.result.checks, ...on.blocks];
 	const empty = laid.placed.length + laid.guests.length === 0;
 	const row = {
@@ -191,7 +199,9 @@ function checkStud(stud: Stud, wall: Wall, givers: readonly Giver[]): JudgedStud
 	}
 	const given = givers.map((r) => r.studLoads.get(stud.id));
 	const all = given.flatMap((loads) => loads ?? []);
-	const result = given.every((loads) => loads === undefined) ? null : { ...judged([studCheck(stud, wall, all)]), load: all.reduce((sum, l) => sum + l.force, 0) };
+	const result = given.every((loads) => loads === undefined)
+		? null
+		: { ...judged([studCheck(stud, wall, all)]), load: all.reduce((sum, l) => sum + l.force, 0) };
 	studKnown.set(stud, { wall, givers, given, judged: result });
 	return result;
 }
@@ -220,7 +230,11 @@ export function checkPlan(plan: Plan): PlanChecks {
 	const blocks = (wall.blocking ?? []).flatMap((b) => judgeBlock(b, wall, results) ?? []);
 	const onRows = laid.map((l, i): OnRow => {
 		const result = results[i] as RowResult;
-		return { result, blocks: blocks.map((b) => b.check).filter((c) => c.subject.kind === 'block' && result.studLoads.has(c.subject.id)), stop: stops.rows.get(l.row.id) };
+		return {
+			result,
+			blocks: blocks.map((b) => b.check).filter((c) => c.subject.kind === 'block' && result.studLoads.has(c.subject.id)),
+			stop: stops.rows.get(l.row.id)
+		};
 	});
 	const riding = new Map<string, OnRow>();
 	laid.forEach((l, i) => l.guests.forEach((guest) => riding.set(guest.holder.id, onRows[i] as OnRow)));

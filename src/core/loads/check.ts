@@ -91,7 +91,11 @@ export function marginOf(capacity: number, demand: number): Margin {
 
 /** The last line of a sum: what it can take over what it has to. */
 export function marginLine(capacity: Quantity, demand: Quantity, margin: number | null): SumLine {
-	return { label: 'margin', sum: phrase('{capacity} / {demand}', { capacity, demand }), result: { value: margin ?? Infinity, dim: 'ratio' } };
+	return {
+		label: 'margin',
+		sum: phrase('{capacity} / {demand}', { capacity, demand }),
+		result: { value: margin ?? Infinity, dim: 'ratio' }
+	};
 }
 
 /** Verdict of a margin, and of the second line behind it. @example verdictOf(1.1) // 'close' */
@@ -209,7 +213,13 @@ export function missingStep(title: string, reason: Phrase, source: string, notes
 }
 
 /** A step with nothing there that could carry: no screw counts, nothing bears. @example failedStep('place', phrase('hangs past the end of its row'), 'statics').margin // 0 */
-export function failedStep(title: string, reason: Phrase, source: string, notes: readonly Phrase[] = [], lines: readonly SumLine[] = []): Step {
+export function failedStep(
+	title: string,
+	reason: Phrase,
+	source: string,
+	notes: readonly Phrase[] = [],
+	lines: readonly SumLine[] = []
+): Step {
 	return { title, margin: 0, load: null, verdict: 'does-not-hold', basis: 'published', source, reason, lines, notes };
 }
 
@@ -248,6 +258,7 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
 export function verdictWords(step: Pick<Step, 'verdict' | 'margin' | 'second'>, say: (margin: number) => string): string {
 	const word = VERDICT_WORDS[step.verdict];
 	if (step.margin === null || step.verdict === 'cannot-be-built') return word;
-	if (step.verdict === 'close' && step.second && step.margin < 1) return `${word} by ${step.second.by}: ${say(step.second.margin)}; ${say(step.margin)} without`;
+	if (step.verdict === 'close' && step.second && step.margin < 1)
+		return `${word} by ${step.second.by}: ${say(step.second.margin)}; ${say(step.margin)} without`;
 	return `${word}: ${say(step.margin)}`;
 }

@@ -28,7 +28,15 @@ function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
 					: phrase('Lifting {name} to {h} has an index of {i}: over 1. At {o@tape} it would be 1', { ...at, o: mm(h.oneAt) })
 		);
 	}
-	if (h.band === 'step') found.push(standing.keptOff > 0 ? phrase('Its seats, {h} up and {k} behind what stands before the wall, are out of flat-footed reach', { h: mm(h.height), k: mm(standing.keptOff) }) : phrase('Its seats, {h} up, are out of flat-footed reach: step', { h: mm(h.height) }));
+	if (h.band === 'step')
+		found.push(
+			standing.keptOff > 0
+				? phrase('Its seats, {h} up and {k} behind what stands before the wall, are out of flat-footed reach', {
+						h: mm(h.height),
+						k: mm(standing.keptOff)
+					})
+				: phrase('Its seats, {h} up, are out of flat-footed reach: step', { h: mm(h.height) })
+		);
 	return found;
 }
 
@@ -45,13 +53,17 @@ function hookScrewWarnings(p: Placed, say: (level: Warning['level'], message: Ph
 /** A holder against rows, wall and obstructions, and faults of its own build. */
 function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 	const found: Warning[] = [];
-	const say = (level: Warning['level'], message: Warning['message']) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
+	const say = (level: Warning['level'], message: Warning['message']) =>
+		found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
 	const rise = liftOff(p.profile);
 	for (const above of plan.rows) {
 		if (above.y <= p.row.y || above.left >= p.right || above.right <= p.left) continue;
 		const between = above.y - p.top;
 		if (between < rise && above.y > p.row.y + p.profile.front) {
-			say('mind', phrase('Only {gap} of headroom under the row above: it needs {rise} to lift off', { gap: mm(Math.max(0, between)), rise: mm(rise) }));
+			say(
+				'mind',
+				phrase('Only {gap} of headroom under the row above: it needs {rise} to lift off', { gap: mm(Math.max(0, between)), rise: mm(rise) })
+			);
 		}
 	}
 	if (p.left < 0 || p.right > plan.wall.width) say('stop', phrase('Stands out past the end of the wall'));
@@ -62,10 +74,19 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 	if (!hookLoad(p)) say('stop', phrase('Its weight hangs past the end of its row'));
 	else if (p.left < p.row.left || p.right > p.row.right) say('mind', phrase('Its hook stands out past the end of the row'));
 	holderFit(plan, p, say);
-	if (p.holder.params.secondHook && p.bearing.kind !== 'second-hook') say('stop', phrase('No row below for its second hook: the face must cover one of the same stock and bevel, under all of its width'));
+	if (p.holder.params.secondHook && p.bearing.kind !== 'second-hook')
+		say('stop', phrase('No row below for its second hook: the face must cover one of the same stock and bevel, under all of its width'));
 	hookScrewWarnings(p, say);
 	if (p.bearing.lost === 'meets-row') say('stop', phrase('Its spacer meets the row below: leave it off, or hang the holder higher'));
-	else if (p.bearing.lost) say('mind', phrase(p.bearing.lost === 'nothing-behind' ? 'Nothing is behind its spacer: it bears on nothing there' : 'What is behind its spacer lies further back than its cleat: pack it, or it bears on nothing'));
+	else if (p.bearing.lost)
+		say(
+			'mind',
+			phrase(
+				p.bearing.lost === 'nothing-behind'
+					? 'Nothing is behind its spacer: it bears on nothing there'
+					: 'What is behind its spacer lies further back than its cleat: pack it, or it bears on nothing'
+			)
+		);
 	for (const m of handlingWarnings(plan, p)) say('mind', m);
 	for (const w of p.built.warnings) say(w.level, w.message);
 	return found;

@@ -54,9 +54,18 @@ export function glanceAt(plan: Plan): Glance {
 		width: plan.wall.width,
 		height: tallest(plan.wall),
 		outline: outlineOf(plan.wall),
-		obstructions: plan.wall.obstructions.filter((o) => !o.hidden && (o.near ?? 0) === 0).map(({ x, y, width, height }) => ({ x, y, width, height })),
+		obstructions: plan.wall.obstructions
+			.filter((o) => !o.hidden && (o.near ?? 0) === 0)
+			.map(({ x, y, width, height }) => ({ x, y, width, height })),
 		rows: plan.rows.map((r) => ({ x: r.left, y: r.y, width: r.right - r.left, height: rowProfile(r, plan.cutting.kerf).front })),
-		holders: [...checks.holders.values()].map(({ placed: p, verdict }) => ({ x: p.left, y: p.foot, width: p.right - p.left, height: p.top - p.foot, hangs: p.built.hangsBelow, verdict })),
+		holders: [...checks.holders.values()].map(({ placed: p, verdict }) => ({
+			x: p.left,
+			y: p.foot,
+			width: p.right - p.left,
+			height: p.top - p.foot,
+			hangs: p.built.hangsBelow,
+			verdict
+		})),
 		verdict: plan.holders.length > 0 ? checks.wall.verdict : null,
 		open: openOf(plan, checks.warnings.filter((w) => w.level === 'stop').length, tallyOf(checks.holders.values()))
 	};

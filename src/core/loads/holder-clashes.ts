@@ -62,7 +62,7 @@ function sweep(a: TakenRow, b: TakenRow, found: Found): void {
 		}
 		return;
 	}
-	for (let i = 0, j = 0; i < a.holders.length || j < b.holders.length; ) {
+	for (let i = 0, j = 0; i < a.holders.length || j < b.holders.length;) {
 		const [p, q] = [a.holders[i], b.holders[j]];
 		const fromA = p !== undefined && (q === undefined || p.all.left <= q.all.left);
 		const next = (fromA ? p : q) as Taken;
@@ -97,16 +97,24 @@ function clashesBetween(a: TakenRow, b: TakenRow): Clash[] {
 		const [upper, lower] = left.placed.top >= right.placed.top ? [left, right] : [right, left];
 		const samePlace = overlap(left.face, right.face);
 		if (samePlace) {
-			say(right.placed, 'place', 'stop', () => phrase('Stands in the same place as {other}', { other: left.placed.holder.name || 'another holder' }));
+			say(right.placed, 'place', 'stop', () =>
+				phrase('Stands in the same place as {other}', { other: left.placed.holder.name || 'another holder' })
+			);
 		} else if (overlap(upper.hang, lower.face)) {
-			say(upper.placed, 'cover', 'mind', () => phrase('What hangs on it covers {other}', { other: lower.placed.holder.name || 'another holder' }));
+			say(upper.placed, 'cover', 'mind', () =>
+				phrase('What hangs on it covers {other}', { other: lower.placed.holder.name || 'another holder' })
+			);
 		}
 		const rise = liftOff(lower.placed.profile);
 		const between = upper.face.low - lower.face.high;
 		if (between >= 0 && between < rise && left.face.left < right.face.right && right.face.left < left.face.right) {
-			say(lower.placed, 'room', 'mind', () => phrase('Only {gap} of headroom under {other}: it needs {rise} to lift off', {
-				gap: mm(between), rise: mm(rise), other: upper.placed.holder.name || 'the holder above'
-			}));
+			say(lower.placed, 'room', 'mind', () =>
+				phrase('Only {gap} of headroom under {other}: it needs {rise} to lift off', {
+					gap: mm(between),
+					rise: mm(rise),
+					other: upper.placed.holder.name || 'the holder above'
+				})
+			);
 		}
 		return samePlace;
 	});

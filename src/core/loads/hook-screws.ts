@@ -31,8 +31,24 @@ function placeOn(p: Placed, hook: HookScrewPlace['hook'], y: Millimetres): HookS
 			return { ...place, meets: true, fault: phrase('The screw of its {hook} at {x@tape} meets a peg in the face', at) };
 		}
 		const end = Math.min(s.x - built.hook.from, built.hook.to - s.x);
-		if (end < least.end - 0.01) return { ...place, fault: phrase('The screw of its {hook} at {x@tape} stands {e} from the end; it needs {n}, and counts for nothing', { ...at, e: mm(end), n: mm(least.end) }) };
-		if (edge < least.edge - 0.01) return { ...place, fault: phrase('The screw of its {hook} at {x@tape} stands {e} from an edge; it needs {n}, and counts for nothing', { ...at, e: mm(edge), n: mm(least.edge) }) };
+		if (end < least.end - 0.01)
+			return {
+				...place,
+				fault: phrase('The screw of its {hook} at {x@tape} stands {e} from the end; it needs {n}, and counts for nothing', {
+					...at,
+					e: mm(end),
+					n: mm(least.end)
+				})
+			};
+		if (edge < least.edge - 0.01)
+			return {
+				...place,
+				fault: phrase('The screw of its {hook} at {x@tape} stands {e} from an edge; it needs {n}, and counts for nothing', {
+					...at,
+					e: mm(edge),
+					n: mm(least.edge)
+				})
+			};
 		return place;
 	});
 }

@@ -32,7 +32,11 @@ const rack = (id: string, change: Partial<Holder['params']>, plan = base): Comma
 	const h = plan.holders.find((x) => x.id === id) as Holder;
 	return { kind: 'change', list: 'holders', id, change: { params: { ...h.params, ...change } } };
 };
-const said = (c: PlanChecks, id: string) => c.warnings.filter((w) => 'id' in w.subject && w.subject.id === id).map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`).join('\n');
+const said = (c: PlanChecks, id: string) =>
+	c.warnings
+		.filter((w) => 'id' in w.subject && w.subject.id === id)
+		.map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`)
+		.join('\n');
 const SCREWS_AT_850 = 'fixing:r2:s3:850:screws';
 
 describe('a second hook on the next row', () => {
@@ -63,7 +67,10 @@ describe('a second hook on the next row', () => {
 	});
 
 	it('is a piece and screws of its own', () => {
-		const hooks = (p: Plan) => collectPieces(p).flatMap((g) => g.pieces).filter((x) => x.owner.id === 'h1' && /hook/.test(x.name)).length;
+		const hooks = (p: Plan) =>
+			collectPieces(p)
+				.flatMap((g) => g.pieces)
+				.filter((x) => x.owner.id === 'h1' && /hook/.test(x.name)).length;
 		const screws = (p: Plan) => screwsWanted(p).reduce((n, s) => n + s.hooks, 0);
 		expect([hooks(base), hooks(hung)]).toEqual([1, 2]);
 		expect(screws(hung) - screws(base)).toBe(10);
@@ -71,17 +78,28 @@ describe('a second hook on the next row', () => {
 
 	it('is judged the same from a kept check as from a fresh one, wherever it is dragged', () => {
 		fc.assert(
-			fc.property(fc.array(fc.tuple(fc.constantFrom('h1', 'h2', 'h4'), fc.constantFrom('r2', 'r3'), fc.integer({ min: 20, max: 2200 })), { minLength: 1, maxLength: 6 }), (moves) => {
-				const plan = moves.reduce((p, [id, on, x]) => doing(p, { kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row: on, x } } }), hung);
-				moves.reduce((p, [id, on, x]) => {
-					const next = doing(p, { kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row: on, x } } });
-					checkPlan(next);
-					return next;
-				}, hung);
-				const [kept, anew] = [checkPlan(plan), fresh(plan)];
-				expect(kept.checks).toEqual(anew.checks);
-				expect([...kept.holders].map(([id, h]) => [id, h.verdict, h.check?.id])).toEqual([...anew.holders].map(([id, h]) => [id, h.verdict, h.check?.id]));
-			}),
+			fc.property(
+				fc.array(fc.tuple(fc.constantFrom('h1', 'h2', 'h4'), fc.constantFrom('r2', 'r3'), fc.integer({ min: 20, max: 2200 })), {
+					minLength: 1,
+					maxLength: 6
+				}),
+				(moves) => {
+					const plan = moves.reduce(
+						(p, [id, on, x]) => doing(p, { kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row: on, x } } }),
+						hung
+					);
+					moves.reduce((p, [id, on, x]) => {
+						const next = doing(p, { kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row: on, x } } });
+						checkPlan(next);
+						return next;
+					}, hung);
+					const [kept, anew] = [checkPlan(plan), fresh(plan)];
+					expect(kept.checks).toEqual(anew.checks);
+					expect([...kept.holders].map(([id, h]) => [id, h.verdict, h.check?.id])).toEqual(
+						[...anew.holders].map(([id, h]) => [id, h.verdict, h.check?.id])
+					);
+				}
+			),
 			{ numRuns: 25 }
 		);
 	});
@@ -95,7 +113,9 @@ describe('against rolling', () => {
 		expect(pull(blocked)).toBeLessThan(pull(fresh(base)));
 		const joint = find(blocked, 'fixing:r2:s3:850:block');
 		expect(joint.margin).toBeGreaterThan(0);
-		expect(fresh(doing(base, row('r2', { twistBlock: { height: 70, width: 20 } }))).checks.find((c) => c.id === joint.id)?.margin).toBeLessThan(joint.margin as number);
+		expect(
+			fresh(doing(base, row('r2', { twistBlock: { height: 70, width: 20 } }))).checks.find((c) => c.id === joint.id)?.margin
+		).toBeLessThan(joint.margin as number);
 		expect(blocked.holders.get('h1')?.path).toContain(joint);
 	});
 
@@ -118,7 +138,10 @@ describe('against rolling', () => {
 	});
 
 	it('a sheet too low for its cleat is refused beside its field', () => {
-		const applied = applyCommand(base, row('r2', { backer: { stock: 'ply-12', height: 100, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } }));
+		const applied = applyCommand(
+			base,
+			row('r2', { backer: { stock: 'ply-12', height: 100, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } })
+		);
 		expect(applied.ok ? [] : applied.error.map((p) => p.path)).toEqual(['rows[1].backer.height']);
 	});
 });
@@ -153,7 +176,12 @@ describe('how much more', () => {
 			const times = found.most.value / found.now.value;
 			const with_ = (f: number) => {
 				const h = base.holders.find((x) => x.id === id) as Holder;
-				return fresh({ ...base, holders: base.holders.map((x) => (x === h ? { ...h, params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * f } } } : x)) }).holders.get(id);
+				return fresh({
+					...base,
+					holders: base.holders.map((x) =>
+						x === h ? { ...h, params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * f } } } : x
+					)
+				}).holders.get(id);
 			};
 			expect(with_(times * 0.999)?.verdict, id).not.toBe('does-not-hold');
 			expect(with_(times * 1.001)?.verdict, id).toBe('does-not-hold');
@@ -168,11 +196,16 @@ describe('how much more', () => {
 	it('is nothing to say of what cannot be judged, carries nothing, or fails empty', () => {
 		const unknown = { ...base, wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) } };
 		expect(finish(capacityOf(unknown, { kind: 'holder', id: 'h1' }))).toBeNull();
-		expect(finish(capacityOf(doing(base, rack('h4', { load: { ...(base.holders[3] as Holder).params.load, mass: 0 } })), { kind: 'holder', id: 'h4' }))).toBeNull();
+		expect(
+			finish(
+				capacityOf(doing(base, rack('h4', { load: { ...(base.holders[3] as Holder).params.load, mass: 0 } })), { kind: 'holder', id: 'h4' })
+			)
+		).toBeNull();
 		expect(finish(capacityOf(base, { kind: 'holder', id: 'h6' }))).toBeNull();
 	});
 
-	const step = (margin: number): Step => stepOf({ title: 's', reason: phrase('s'), source: '', demand: ratio(1), capacity: ratio(margin), lines: () => [] });
+	const step = (margin: number): Step =>
+		stepOf({ title: 's', reason: phrase('s'), source: '', demand: ratio(1), capacity: ratio(margin), lines: () => [] });
 	it('is found for any margin that falls like a / (b + c f)', () => {
 		const some = fc.double({ min: 0.01, max: 100, noNaN: true });
 		fc.assert(
@@ -195,7 +228,9 @@ describe('advice', () => {
 			expect(advice.length, id).toBeGreaterThan(0);
 			const holding = advice.filter((a) => a.after.verdict === 'holds');
 			expect(advice.slice(0, holding.length)).toEqual(holding);
-			holding.slice(1).forEach((a, i) => expect(EFFORTS.indexOf(a.effort)).toBeGreaterThanOrEqual(EFFORTS.indexOf((holding[i] as typeof a).effort)));
+			holding
+				.slice(1)
+				.forEach((a, i) => expect(EFFORTS.indexOf(a.effort)).toBeGreaterThanOrEqual(EFFORTS.indexOf((holding[i] as typeof a).effort)));
 		}
 	});
 	it('is given for rows, and brings what it promises', () => {
@@ -205,7 +240,9 @@ describe('advice', () => {
 	});
 	it('offers to count unknown studs as the softest', () => {
 		const unknown = { ...base, wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) } };
-		expect(finish(adviceFor(unknown, { kind: 'holder', id: 'h4' })).map((a) => a.text.text)).toContain('Count unknown studs as the softest, G 0.36');
+		expect(finish(adviceFor(unknown, { kind: 'holder', id: 'h4' })).map((a) => a.text.text)).toContain(
+			'Count unknown studs as the softest, G 0.36'
+		);
 	});
 });
 
@@ -228,10 +265,24 @@ describe('by stud and by row', () => {
 	});
 	it('moving a holder towards one stud never lowers the margin of the other', () => {
 		const between = doing(base, { kind: 'remove', list: 'holders', id: 'h2' });
-		const margin = (x: number, id: string) => find(fresh(doing(between, { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } })), id).margin as number;
+		const margin = (x: number, id: string) =>
+			find(fresh(doing(between, { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } })), id)
+				.margin as number;
 		// Studs at 430 and 850, a rack 180 wide between them, moved right: the left one gains.
-		const narrow = doing(between, rack('h1', { face: { stock: 'ply-18', width: 180, height: 300 }, pegs: { ...(base.holders[0] as Holder).params.pegs, spacing: { kind: 'equal-gaps', count: 1 } } }, between));
-		const at = (x: number, id: string) => find(fresh(doing(narrow, { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } })), id).margin as number;
+		const narrow = doing(
+			between,
+			rack(
+				'h1',
+				{
+					face: { stock: 'ply-18', width: 180, height: 300 },
+					pegs: { ...(base.holders[0] as Holder).params.pegs, spacing: { kind: 'equal-gaps', count: 1 } }
+				},
+				between
+			)
+		);
+		const at = (x: number, id: string) =>
+			find(fresh(doing(narrow, { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } })), id)
+				.margin as number;
 		fc.assert(
 			fc.property(fc.integer({ min: 430, max: 660 }), fc.integer({ min: 1, max: 10 }), (x, dx) => {
 				expect(at(x + dx, 'fixing:r2:s2:430:screws')).toBeGreaterThanOrEqual(at(x, 'fixing:r2:s2:430:screws') * (1 - 1e-9));
@@ -257,7 +308,11 @@ describe('handling and the service panel', () => {
 		expect(said(fresh(base), 'h1')).not.toMatch(/Lifting/);
 	});
 	it('refuse a holder in the working space of a service panel', () => {
-		const panel = doing(base, { kind: 'add', list: 'obstructions', item: { id: 'p1', kind: 'service-panel', name: 'board', x: 300, y: 1200, width: 300, height: 400 } });
+		const panel = doing(base, {
+			kind: 'add',
+			list: 'obstructions',
+			item: { id: 'p1', kind: 'service-panel', name: 'board', x: 300, y: 1200, width: 300, height: 400 }
+		});
 		expect(said(fresh(panel), 'h1')).toMatch(/stop: Stands in the working space of board/);
 		expect(said(fresh(panel), 'r2')).toMatch(/mind: The row runs through the working space of board/);
 	});

@@ -29,11 +29,16 @@ export function loadPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPat
 	if (!load) return null;
 	const y = row.y + profile.back;
 	const screws = segmentsOn(row, wall, kerf).flatMap((segment) =>
-		segment.fixings.length < 2 ? [] : segment.fixings.map((f, i) => ({ at: [f.x, f.screws.at(-1)?.y ?? y] as [number, number], across: shareOf(load, segment, i) }))
+		segment.fixings.length < 2
+			? []
+			: segment.fixings.map((f, i) => ({ at: [f.x, f.screws.at(-1)?.y ?? y] as [number, number], across: shareOf(load, segment, i) }))
 	);
 	return {
 		thing: [placed.left + holderWeights(placed.built, profile).at, placed.foot + placed.holder.params.pegs.height],
-		hook: [[load.from, y], [load.to, y]],
+		hook: [
+			[load.from, y],
+			[load.to, y]
+		],
 		screws: screws.filter((s) => Math.abs(s.across) > WORTH_DRAWING * load.total)
 	};
 }

@@ -11,13 +11,27 @@ const applied = (plan: Plan, command: Command): Plan => {
 	if (!done.ok) throw new Error(JSON.stringify(done.error));
 	return done.value.plan;
 };
-const hang = (id: string, row: string, x: number): Command => ({ kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row, x } } });
+const hang = (id: string, row: string, x: number): Command => ({
+	kind: 'change',
+	list: 'holders',
+	id,
+	change: { mount: { kind: 'row', row, x } }
+});
 const raise = (id: string, y: number): Command => ({ kind: 'change', list: 'rows', id, change: { y } });
 
 /** Faces long enough to look for a row below them, without spacers; the first with a second hook. */
 const tall = (): Plan => {
 	const plan = slipwayWall();
-	const stretched = (h: Holder, i: number): Holder => ({ ...h, params: { ...h.params, spacer: false, secondHook: i === 0, face: { ...h.params.face, height: 545 }, pegs: { ...h.params.pegs, height: 335 } } });
+	const stretched = (h: Holder, i: number): Holder => ({
+		...h,
+		params: {
+			...h.params,
+			spacer: false,
+			secondHook: i === 0,
+			face: { ...h.params.face, height: 545 },
+			pegs: { ...h.params.pegs, height: 335 }
+		}
+	});
 	return { ...plan, holders: plan.holders.map(stretched) };
 };
 const bearings = (plan: Plan) => [...placesById(plan)].map(([id, p]) => [id, p.row.id, p.left, p.foot, p.bearing]);
@@ -26,7 +40,12 @@ const guests = (plan: Plan) => placeHolders(plan).map((l) => [l.row.id, l.guests
 describe('places that are remembered', () => {
 	it('are those of a fresh look, whatever was moved, undone and moved again', () => {
 		const step = fc.oneof(
-			fc.record({ kind: fc.constant('hang' as const), id: fc.constantFrom('h1', 'h2', 'h3', 'h4'), row: fc.constantFrom('r1', 'r2', 'r3'), x: fc.integer({ min: 100, max: 2200 }) }),
+			fc.record({
+				kind: fc.constant('hang' as const),
+				id: fc.constantFrom('h1', 'h2', 'h3', 'h4'),
+				row: fc.constantFrom('r1', 'r2', 'r3'),
+				x: fc.integer({ min: 100, max: 2200 })
+			}),
 			fc.record({ kind: fc.constant('raise' as const), row: fc.constantFrom('r2', 'r3'), y: fc.integer({ min: 1380, max: 1700 }) }),
 			fc.record({ kind: fc.constant('back' as const), to: fc.nat(12) })
 		);
@@ -75,7 +94,10 @@ describe('places that are remembered', () => {
 		// The same holder again, as undo gives it back, over a row that is taken meanwhile.
 		const taken = applied(away, hang('h4', 'r3', 1500));
 		placesById(taken);
-		const back: Plan = { ...taken, holders: taken.holders.map((h) => (h.id === 'h2' ? (start.holders.find((x) => x.id === 'h2') as Holder) : h)) };
+		const back: Plan = {
+			...taken,
+			holders: taken.holders.map((h) => (h.id === 'h2' ? (start.holders.find((x) => x.id === 'h2') as Holder) : h))
+		};
 		expect(free).toMatchObject({ kind: 'row-below', taken: false });
 		expect(placesById(back).get('h2')?.bearing).toMatchObject({ kind: 'cleat-edge', taken: true });
 	});

@@ -94,7 +94,10 @@ export function holderWeights(built: BuiltHolder, profile: CleatProfile): Holder
 	const self = { weight: weightOf(built.self.mass), standOff: built.self.out, x: built.face.width / 2 };
 	const things = built.seats.flatMap((s) => s.things.map((t) => ({ weight: weightOf(t.mass), standOff: front + t.out, x: s.x })));
 	const total = self.weight + things.reduce((sum, t) => sum + t.weight, 0);
-	const turn = built.seats.reduce((sum, s) => sum + s.x * s.things.reduce((w, t) => w + weightOf(t.mass), 0), (self.weight * built.face.width) / 2);
+	const turn = built.seats.reduce(
+		(sum, s) => sum + s.x * s.things.reduce((w, t) => w + weightOf(t.mass), 0),
+		(self.weight * built.face.width) / 2
+	);
 	const weights = { self, things, total, at: turn / total, standOff: combine([self, ...things]).standOff };
 	weightsFor.set(built, weights);
 	return weights;
@@ -209,8 +212,25 @@ function layRow(on: RowWithProfile, { holders, guests }: Hanging, rowsBelow: rea
 	const sameRow = before && before.among.kerf === among.kerf && sameItems(before.holders, holders) && sameItems(before.guests, guests);
 	if (sameRow && (before.among === among || !before.looks) && (before.alone || before.below === below)) return before.laid;
 	const placed = holders.map((h) => settle(h, on, below, among)).sort((a, b) => a.left - b.left);
-	const laid = sameRow && sameItems(before.laid.placed, placed) ? before.laid : { ...on, placed, guests, riders: placed.filter((p) => p.bearing.kind === 'second-hook'), widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0) };
-	known.set(row, { holders, guests, below, among, looks: holders.some((h) => h.params.secondHook || h.params.spacer), alone: placed.every((p) => BEARS_BY_ITSELF.includes(p.bearing.kind)), laid });
+	const laid =
+		sameRow && sameItems(before.laid.placed, placed)
+			? before.laid
+			: {
+					...on,
+					placed,
+					guests,
+					riders: placed.filter((p) => p.bearing.kind === 'second-hook'),
+					widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0)
+				};
+	known.set(row, {
+		holders,
+		guests,
+		below,
+		among,
+		looks: holders.some((h) => h.params.secondHook || h.params.spacer),
+		alone: placed.every((p) => BEARS_BY_ITSELF.includes(p.bearing.kind)),
+		laid
+	});
 	return laid;
 }
 
@@ -258,8 +278,10 @@ export function placeHolders(plan: Plan): LaidRow[] {
 /** Every holder in its place, by id, in the plan's order. @example placesById(plan).get('h1')?.foot */
 export function placesById(plan: Plan): Map<string, Placed> {
 	const placed = new Map(placeHolders(plan).flatMap((l) => l.placed.map((p) => [p.holder.id, p] as const)));
-	return new Map(plan.holders.flatMap(({ id }) => {
-		const found = placed.get(id);
-		return found ? [[id, found] as const] : [];
-	}));
+	return new Map(
+		plan.holders.flatMap(({ id }) => {
+			const found = placed.get(id);
+			return found ? [[id, found] as const] : [];
+		})
+	);
 }

@@ -16,7 +16,12 @@ export interface ProofLoad {
 	watch: string[];
 }
 
-const WATCH = ['the hook line: does the hook ride up or turn?', 'the lip of every hole: is it crushed or split?', 'the screw heads in the row: do they draw in?', 'the joints: do glue lines open?'];
+const WATCH = [
+	'the hook line: does the hook ride up or turn?',
+	'the lip of every hole: is it crushed or split?',
+	'the screw heads in the row: do they draw in?',
+	'the joints: do glue lines open?'
+];
 
 /**
  * Plans a proof load. Common practice: the working load first, then 2 times for what hangs over heads and 1.8 times else, a bag at a time, ten

@@ -28,13 +28,18 @@ const allRowsFor = new WeakMap<readonly Row[], AllRows>();
 export function allRows({ rows, wall, cutting: { kerf } }: Plan): AllRows {
 	const before = allRowsFor.get(rows);
 	if (before?.kerf === kerf && before.wall === wall) return before;
-	const made = { kerf, wall, rows: rows.map((row) => ({ row, profile: rowProfile(row, kerf), base: mountedAt(row) })).sort((a, b) => a.row.y - b.row.y) };
+	const made = {
+		kerf,
+		wall,
+		rows: rows.map((row) => ({ row, profile: rowProfile(row, kerf), base: mountedAt(row) })).sort((a, b) => a.row.y - b.row.y)
+	};
 	allRowsFor.set(rows, made);
 	return made;
 }
 
 /** Do two rows' cleats stand out alike, so that one face lies on both? */
-export const flush = (a: RowWithProfile, b: RowWithProfile): boolean => Math.abs(a.base + a.profile.thickness - b.base - b.profile.thickness) < 0.5;
+export const flush = (a: RowWithProfile, b: RowWithProfile): boolean =>
+	Math.abs(a.base + a.profile.thickness - b.base - b.profile.thickness) < 0.5;
 
 /** The highest row under a holder's own that its second hook can ride on: covered by its face, under all of its width, standing out as far; null when there is none, or it has one hook. */
 export function secondRow(p: Spot, among: AllRows): RowWithProfile | null {
@@ -42,7 +47,8 @@ export function secondRow(p: Spot, among: AllRows): RowWithProfile | null {
 	let found: RowWithProfile | null = null;
 	for (const r of among.rows) {
 		const under = r.row.y + r.profile.front + r.profile.back < p.row.y + p.profile.back && r.row.y >= p.foot;
-		const fits = r.row.left <= p.left && r.row.right >= p.right && flush(r, p) && Math.abs(r.base - p.base) < 0.5 && r.row.bevel === p.row.bevel;
+		const fits =
+			r.row.left <= p.left && r.row.right >= p.right && flush(r, p) && Math.abs(r.base - p.base) < 0.5 && r.row.bevel === p.row.bevel;
 		if (under && fits && r.row.y > (found?.row.y ?? -Infinity)) found = r;
 	}
 	return found;

@@ -29,12 +29,27 @@ export interface Board {
 	notes: string;
 }
 
-const length = (key: string, title: string, min: number, max: number, words: readonly string[] = []): Column => ({ key, title, kind: 'length', min, max, words });
+const length = (key: string, title: string, min: number, max: number, words: readonly string[] = []): Column => ({
+	key,
+	title,
+	kind: 'length',
+	min,
+	max,
+	words
+});
 
 /** Every figure of a board or sheet, in the order of a form. */
 export const BOARD_COLUMNS: readonly Column[] = [
 	{ ...NAME, needed: false, hint: 'Nothing to say: it is named by its wood' },
-	{ key: 'form', title: 'Form', kind: 'choice', choices: [{ value: 'board', name: 'board', words: ['lumber', 'moulding', 'batten'] }, { value: 'sheet', name: 'sheet', words: ['panel', 'ply'] }] },
+	{
+		key: 'form',
+		title: 'Form',
+		kind: 'choice',
+		choices: [
+			{ value: 'board', name: 'board', words: ['lumber', 'moulding', 'batten'] },
+			{ value: 'sheet', name: 'sheet', words: ['panel', 'ply'] }
+		]
+	},
 	{ key: 'material', title: 'Wood', kind: 'choice', choices: BOARD_MATERIALS, words: ['species', 'material', 'timber'] },
 	COUNT,
 	length('thickness', 'Thickness', 0.5, 300, ['t', 'thick']),
@@ -76,7 +91,12 @@ export const boardFigures = once((b: Board): BoardFigures => {
 		least: perMm * Math.min(b.shortest, b.longest),
 		most: perMm * Math.max(b.shortest, b.longest),
 		stack: b.count * b.thickness,
-		sum: phrase(`${b.count} × {t} × {w} × {l} × {d}`, { t: mm(b.thickness), w: mm(b.width), l: mm(b.longest), d: { value: density, dim: 'density' } }),
+		sum: phrase(`${b.count} × {t} × {w} × {l} × {d}`, {
+			t: mm(b.thickness),
+			w: mm(b.width),
+			l: mm(b.longest),
+			d: { value: density, dim: 'density' }
+		}),
 		stackSum: phrase(`${b.count} × {t}`, { t: mm(b.thickness) }),
 		source
 	};
@@ -112,7 +132,22 @@ export function boardName(b: Pick<Board, 'name' | 'material'>): string {
 export function newBoard(id: string, form: BoardForm, inch: boolean): Board {
 	const size = form === 'sheet' ? (inch ? [18.25625, 1219.2, 2438.4] : [18, 1220, 2440]) : inch ? [19.05, 139.7, 2438.4] : [18, 144, 2400];
 	const [thickness, width, long] = size as [number, number, number];
-	return { id, name: '', form, material: form === 'sheet' ? 'ply' : 'spruce', count: 1, thickness, width, shortest: long, longest: long, moisture: 12, quality: '', offcut: false, where: '', notes: '' };
+	return {
+		id,
+		name: '',
+		form,
+		material: form === 'sheet' ? 'ply' : 'spruce',
+		count: 1,
+		thickness,
+		width,
+		shortest: long,
+		longest: long,
+		moisture: 12,
+		quality: '',
+		offcut: false,
+		where: '',
+		notes: ''
+	};
 }
 
 /** Weights of several lines together, kg, and all of them flat on each other, mm. */

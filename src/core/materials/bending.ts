@@ -33,10 +33,30 @@ const isPanel = (id: BendingId): id is PanelKind => Object.hasOwn(PANEL_MATERIAL
 export function bendingMaterial(id: BendingId, duration: number): BendingMaterial {
 	if (isPanel(id)) {
 		const p = PANEL_MATERIALS[id];
-		return { title: p.title, Fb: p.mor / PANEL_FACTOR, Fv: p.Fv, FcPerp: p.FcPerp, E: p.E, creep: p.creep, sum: { strength: p.mor, factor: `/ ${PANEL_FACTOR}` }, known: true, source: p.source };
+		return {
+			title: p.title,
+			Fb: p.mor / PANEL_FACTOR,
+			Fv: p.Fv,
+			FcPerp: p.FcPerp,
+			E: p.E,
+			creep: p.creep,
+			sum: { strength: p.mor, factor: `/ ${PANEL_FACTOR}` },
+			known: true,
+			source: p.source
+		};
 	}
 	const w = wood(id);
-	return { title: w.title, Fb: w.Fb * duration, Fv: w.Fv * duration, FcPerp: w.FcPerp, E: w.E, creep: SOLID_CREEP, sum: { strength: w.Fb, factor: `× ${duration}` }, known: isKnown(id), source: w.source };
+	return {
+		title: w.title,
+		Fb: w.Fb * duration,
+		Fv: w.Fv * duration,
+		FcPerp: w.FcPerp,
+		E: w.E,
+		creep: SOLID_CREEP,
+		sum: { strength: w.Fb, factor: `× ${duration}` },
+		known: isKnown(id),
+		source: w.source
+	};
 }
 
 /** What a member may be made of, to choose from. */

@@ -15,9 +15,30 @@ const IMPORTED = 'Wood Handbook FPL-GTR-282 Table 5-5 (green)';
 const of = (id: string, title: string, Gb: number, source = FPL): Species => ({ id, title, Gb, source });
 
 export const SPECIES: readonly Species[] = [
-	of('spruce', 'Spruce', 0.37), of('pine', 'Pine, eastern white', 0.34), of('pine-southern', 'Pine, southern yellow (longleaf)', 0.54), of('fir-douglas', 'Douglas fir', 0.45), of('hemlock', 'Hemlock, western', 0.42), of('cedar-red', 'Cedar, western red', 0.31), of('larch', 'Larch, western', 0.48),
-	of('ash', 'Ash, white', 0.55), of('oak-white', 'Oak, white', 0.6), of('oak-red', 'Oak, northern red', 0.56), of('maple', 'Maple, sugar', 0.56), of('beech', 'Beech', 0.56), of('birch', 'Birch, yellow', 0.55), of('cherry', 'Cherry, black', 0.47), of('walnut', 'Walnut, black', 0.51), of('poplar', 'Yellow poplar', 0.4), of('basswood', 'Basswood', 0.32), of('hickory', 'Hickory, shagbark', 0.64), of('elm', 'Elm, American', 0.46), of('alder', 'Alder, red', 0.37), of('cottonwood', 'Cottonwood', 0.37),
-	of('teak', 'Teak', 0.55, IMPORTED), of('mahogany', 'Mahogany, true', 0.45, IMPORTED), of('iroko', 'Iroko', 0.54, IMPORTED)
+	of('spruce', 'Spruce', 0.37),
+	of('pine', 'Pine, eastern white', 0.34),
+	of('pine-southern', 'Pine, southern yellow (longleaf)', 0.54),
+	of('fir-douglas', 'Douglas fir', 0.45),
+	of('hemlock', 'Hemlock, western', 0.42),
+	of('cedar-red', 'Cedar, western red', 0.31),
+	of('larch', 'Larch, western', 0.48),
+	of('ash', 'Ash, white', 0.55),
+	of('oak-white', 'Oak, white', 0.6),
+	of('oak-red', 'Oak, northern red', 0.56),
+	of('maple', 'Maple, sugar', 0.56),
+	of('beech', 'Beech', 0.56),
+	of('birch', 'Birch, yellow', 0.55),
+	of('cherry', 'Cherry, black', 0.47),
+	of('walnut', 'Walnut, black', 0.51),
+	of('poplar', 'Yellow poplar', 0.4),
+	of('basswood', 'Basswood', 0.32),
+	of('hickory', 'Hickory, shagbark', 0.64),
+	of('elm', 'Elm, American', 0.46),
+	of('alder', 'Alder, red', 0.37),
+	of('cottonwood', 'Cottonwood', 0.37),
+	of('teak', 'Teak', 0.55, IMPORTED),
+	of('mahogany', 'Mahogany, true', 0.45, IMPORTED),
+	of('iroko', 'Iroko', 0.54, IMPORTED)
 ];
 
 /** Moisture above which the cell walls are full and wood swells no more, %. */
@@ -58,7 +79,8 @@ export const isPanel = (material: string): material is PanelKind => Object.hasOw
  * @throws RangeError when the material is in no table
  */
 export function densityOf(material: string, moisture: number): { density: number; source: string } {
-	if (isPanel(material)) return { density: PANEL_MATERIALS[material].density, source: 'panel as sold: stand-in within the range of Wood Handbook Table 12-1' };
+	if (isPanel(material))
+		return { density: PANEL_MATERIALS[material].density, source: 'panel as sold: stand-in within the range of Wood Handbook Table 12-1' };
 	const species = SPECIES.find((s) => s.id === material);
 	if (!species) throw new RangeError(`No such material: ${material}`);
 	return { density: densityAt(species.Gb, moisture), source: species.source };

@@ -12,9 +12,18 @@ export interface Lag extends Fastener {
 const NDS = 'D, root, tip: NDS 2018 Appendix L Table L2; head across flats: ASME B18.2.1';
 const DIN = 'D, head: DIN 571, root: 0.7 of D, tip: stand-in; Fyb: NDS 2018 Appendix I by diameter';
 const lagOf = (size: LagSize, D: number, Dr: number, head: number, tip: number, source: string): Lag => ({
-	kind: 'lag', size, title: `${size}${size.endsWith('mm') ? '' : ' in'} lag`, D, Dr, head, tip, Fyb: bendingYield(D), source
+	kind: 'lag',
+	size,
+	title: `${size}${size.endsWith('mm') ? '' : ' in'} lag`,
+	D,
+	Dr,
+	head,
+	tip,
+	Fyb: bendingYield(D),
+	source
 });
-const metric = (size: LagSize, d: Millimetres, head: Millimetres): Lag => lagOf(size, d / MM_PER_INCH, (0.7 * d) / MM_PER_INCH, head / MM_PER_INCH, (0.6 * d) / MM_PER_INCH, DIN);
+const metric = (size: LagSize, d: Millimetres, head: Millimetres): Lag =>
+	lagOf(size, d / MM_PER_INCH, (0.7 * d) / MM_PER_INCH, head / MM_PER_INCH, (0.6 * d) / MM_PER_INCH, DIN);
 
 export const LAGS: readonly Lag[] = [
 	lagOf('1/4', 0.25, 0.173, 7 / 16, 5 / 32, NDS),

@@ -23,10 +23,50 @@ const HANDBOOK = 'E, modulus of rupture: Wood Handbook FPL-GTR-282 Table 12-1, l
 const SHEAR = 'shear, bearing: stand-in';
 
 export const PANEL_MATERIALS: Record<PanelKind, PanelMaterial> = {
-	ply: { title: 'plywood', G: 0.42, E: 6960, mor: 33.7, Fv: 190 * MPA_PER_PSI, FcPerp: 360 * MPA_PER_PSI, creep: 1.8, density: 560, source: `G: NDS 2018 Table 12.3.3B, other grades; ${HANDBOOK}; ${SHEAR}` },
-	osb: { title: 'OSB', G: 0.5, E: 4410, mor: 21.8, Fv: 130 * MPA_PER_PSI, FcPerp: 360 * MPA_PER_PSI, creep: 2.5, density: 630, source: `G: NDS 2018 Table 12.3.3B; ${HANDBOOK}; ${SHEAR}` },
-	mdf: { title: 'MDF', G: null, E: 2700, mor: 24, Fv: 0.6, FcPerp: 2, creep: 3.25, density: 740, source: `E, modulus of rupture: stand-in below Wood Handbook Table 12-1; creep: EN 1995-1-1 k_def, service class 1; ${SHEAR}` },
-	particleboard: { title: 'particleboard', G: null, E: 2760, mor: 15.2, Fv: 0.5, FcPerp: 2, creep: 3.25, density: 680, source: `${HANDBOOK}; ${SHEAR}` }
+	ply: {
+		title: 'plywood',
+		G: 0.42,
+		E: 6960,
+		mor: 33.7,
+		Fv: 190 * MPA_PER_PSI,
+		FcPerp: 360 * MPA_PER_PSI,
+		creep: 1.8,
+		density: 560,
+		source: `G: NDS 2018 Table 12.3.3B, other grades; ${HANDBOOK}; ${SHEAR}`
+	},
+	osb: {
+		title: 'OSB',
+		G: 0.5,
+		E: 4410,
+		mor: 21.8,
+		Fv: 130 * MPA_PER_PSI,
+		FcPerp: 360 * MPA_PER_PSI,
+		creep: 2.5,
+		density: 630,
+		source: `G: NDS 2018 Table 12.3.3B; ${HANDBOOK}; ${SHEAR}`
+	},
+	mdf: {
+		title: 'MDF',
+		G: null,
+		E: 2700,
+		mor: 24,
+		Fv: 0.6,
+		FcPerp: 2,
+		creep: 3.25,
+		density: 740,
+		source: `E, modulus of rupture: stand-in below Wood Handbook Table 12-1; creep: EN 1995-1-1 k_def, service class 1; ${SHEAR}`
+	},
+	particleboard: {
+		title: 'particleboard',
+		G: null,
+		E: 2760,
+		mor: 15.2,
+		Fv: 0.5,
+		FcPerp: 2,
+		creep: 3.25,
+		density: 680,
+		source: `${HANDBOOK}; ${SHEAR}`
+	}
 };
 
 /** A sheet as bought, in its real thickness. */
@@ -40,7 +80,13 @@ export interface Panel {
 
 const PS = 'performance category of PS 1 and PS 2, thickness as often sold';
 const EN = 'thickness as it is called, EN 315';
-const panelOf = (kind: PanelKind, size: string, thickness: Millimetres, source: string): Panel => ({ id: `${kind}-${size.split(' ')[0]}`, title: `${size} ${PANEL_MATERIALS[kind].title}`, kind, thickness, source });
+const panelOf = (kind: PanelKind, size: string, thickness: Millimetres, source: string): Panel => ({
+	id: `${kind}-${size.split(' ')[0]}`,
+	title: `${size} ${PANEL_MATERIALS[kind].title}`,
+	kind,
+	thickness,
+	source
+});
 const inch = (n: number): Millimetres => n * MM_PER_INCH;
 
 export const PANELS: readonly Panel[] = [

@@ -19,9 +19,23 @@ export const ROD_MATERIALS = {
 	birch: { title: 'birch dowel', strength: ksi(16.6), factor: 4, E: ksi(2010), density: 690, source: DOWEL_WOOD },
 	oak: { title: 'red oak dowel', strength: ksi(14.3), factor: 4, E: ksi(1820), density: 700, source: DOWEL_WOOD },
 	poplar: { title: 'poplar dowel', strength: ksi(10.1), factor: 4, E: ksi(1580), density: 460, source: DOWEL_WOOD },
-	conduit: { title: 'mild steel conduit', strength: ksi(30), factor: 1.67, E: ksi(29_000), density: 7850, source: 'yield 30 ksi: stand-in, conduit is sold without one; E: common to all steel' },
+	conduit: {
+		title: 'mild steel conduit',
+		strength: ksi(30),
+		factor: 1.67,
+		E: ksi(29_000),
+		density: 7850,
+		source: 'yield 30 ksi: stand-in, conduit is sold without one; E: common to all steel'
+	},
 	steel: { title: 'mild steel', strength: ksi(36), factor: 1.67, E: ksi(29_000), density: 7850, source: 'yield of ASTM A36, 36 ksi' },
-	aluminium: { title: 'aluminium 6063-T5', strength: ksi(16), factor: 1.67, E: ksi(10_000), density: 2700, source: 'yield of 6063-T5, 16 ksi, Aluminum Design Manual' }
+	aluminium: {
+		title: 'aluminium 6063-T5',
+		strength: ksi(16),
+		factor: 1.67,
+		E: ksi(10_000),
+		density: 2700,
+		source: 'yield of 6063-T5, 16 ksi, Aluminum Design Manual'
+	}
 } as const satisfies Record<string, RodMaterial>;
 export type RodMaterialId = keyof typeof ROD_MATERIALS;
 
@@ -38,10 +52,25 @@ export interface Rod {
 const inch = (n: number): Millimetres => n * MM_PER_INCH;
 const EMT = 'outside diameter and wall of electrical metallic tubing by trade size, ANSI C80.3';
 const AS_SAID = 'size as it is called';
-const conduit = (size: string, outer: number, wall: number): Rod => ({ id: `emt-${size}`, title: `${size} in steel conduit`, material: 'conduit', outer: inch(outer), wall: inch(wall), source: EMT });
+const conduit = (size: string, outer: number, wall: number): Rod => ({
+	id: `emt-${size}`,
+	title: `${size} in steel conduit`,
+	material: 'conduit',
+	outer: inch(outer),
+	wall: inch(wall),
+	source: EMT
+});
 const solid = (material: RodMaterialId, word: string, id: string, sizes: readonly (readonly [string, Millimetres])[]): Rod[] =>
-	sizes.map(([size, outer]) => ({ id: `${id}-${size.replace(/ (in|mm)$/, '')}`, title: `${size} ${word}`, material, outer, wall: 0, source: AS_SAID }));
-const IN = (...sizes: string[]) => sizes.map((s) => [`${s} in`, inch(s.includes('/') ? Number(s.split('/')[0]) / Number(s.split('/')[1]) : Number(s))] as const);
+	sizes.map(([size, outer]) => ({
+		id: `${id}-${size.replace(/ (in|mm)$/, '')}`,
+		title: `${size} ${word}`,
+		material,
+		outer,
+		wall: 0,
+		source: AS_SAID
+	}));
+const IN = (...sizes: string[]) =>
+	sizes.map((s) => [`${s} in`, inch(s.includes('/') ? Number(s.split('/')[0]) / Number(s.split('/')[1]) : Number(s))] as const);
 const MM = (...sizes: number[]) => sizes.map((s) => [`${s} mm`, s] as const);
 
 export const RODS: readonly Rod[] = [
@@ -54,7 +83,14 @@ export const RODS: readonly Rod[] = [
 	conduit('1 1/4', 1.51, 0.065),
 	...solid('steel', 'steel rod', 'steel', [...IN('1/4', '5/16', '3/8', '1/2', '5/8', '3/4'), ...MM(8, 10, 12, 16)]),
 	...solid('aluminium', 'aluminium rod', 'aluminium', [...IN('1/2', '3/4'), ...MM(12, 16, 20)]),
-	{ id: 'aluminium-tube-3/4', title: '3/4 in aluminium tube, 1/8 wall', material: 'aluminium', outer: inch(0.75), wall: inch(0.125), source: AS_SAID },
+	{
+		id: 'aluminium-tube-3/4',
+		title: '3/4 in aluminium tube, 1/8 wall',
+		material: 'aluminium',
+		outer: inch(0.75),
+		wall: inch(0.125),
+		source: AS_SAID
+	},
 	{ id: 'aluminium-tube-25', title: '25 mm aluminium tube, 2 wall', material: 'aluminium', outer: 25, wall: 2, source: AS_SAID }
 ];
 

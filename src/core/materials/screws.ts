@@ -11,10 +11,28 @@ export interface Screw extends Fastener {
 
 const NDS = 'D, root: NDS 2018 Appendix L; Fyb: NDS 2018 Appendix I; head: ASME B18.6.1 maximum sharp';
 const DIN = 'D, root, head: DIN 7997 wood screws; Fyb: NDS 2018 Appendix I by diameter';
-const imperial = (size: ScrewSize, D: number, Dr: number, head: number): Screw => ({ kind: 'wood-screw', size, title: `${size} wood screw`, D, Dr, head, tip: 0, Fyb: bendingYield(D), source: NDS });
+const imperial = (size: ScrewSize, D: number, Dr: number, head: number): Screw => ({
+	kind: 'wood-screw',
+	size,
+	title: `${size} wood screw`,
+	D,
+	Dr,
+	head,
+	tip: 0,
+	Fyb: bendingYield(D),
+	source: NDS
+});
 /** A metric screw by its diameters in mm. */
 const metric = (size: ScrewSize, d: Millimetres, root: Millimetres, head: Millimetres): Screw => ({
-	kind: 'wood-screw', size, title: `${size} wood screw`, D: d / MM_PER_INCH, Dr: root / MM_PER_INCH, head: head / MM_PER_INCH, tip: 0, Fyb: bendingYield(d / MM_PER_INCH), source: DIN
+	kind: 'wood-screw',
+	size,
+	title: `${size} wood screw`,
+	D: d / MM_PER_INCH,
+	Dr: root / MM_PER_INCH,
+	head: head / MM_PER_INCH,
+	tip: 0,
+	Fyb: bendingYield(d / MM_PER_INCH),
+	source: DIN
 });
 
 export const SCREWS: readonly Screw[] = [

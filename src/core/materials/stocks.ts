@@ -2,7 +2,8 @@ import { MM_PER_INCH, MPA_PER_PSI, type Megapascals, type Millimetres } from '..
 import { ROD_MATERIALS } from './rods';
 import { wood } from './woods';
 
-export type StockId = 'ply-3/4' | 'ply-1/2' | 'ply-18' | 'ply-12' | 'ply-9' | '1x4' | '1x6' | '1x8' | '2x4' | '2x6' | '18x94' | '18x144' | '44x94';
+export type StockId =
+	'ply-3/4' | 'ply-1/2' | 'ply-18' | 'ply-12' | 'ply-9' | '1x4' | '1x6' | '1x8' | '2x4' | '2x6' | '18x94' | '18x144' | '44x94';
 
 /** A board or sheet as bought, in its real size, not its nominal one. */
 export interface Stock {
@@ -30,7 +31,8 @@ const PLY = {
 	Fv: 190 * MPA_PER_PSI,
 	FcPerp: 360 * MPA_PER_PSI,
 	density: 560,
-	source: 'G: NDS 2018 Table 12.3.3B, other grades; stresses on edge: stand-in below the panel design specification; size: PS 1 performance category'
+	source:
+		'G: NDS 2018 Table 12.3.3B, other grades; stresses on edge: stand-in below the panel design specification; size: PS 1 performance category'
 };
 const spf = wood('spf');
 const SOLID = {
@@ -81,4 +83,11 @@ export function stock(id: StockId): Stock {
 }
 
 /** Hardwood dowel for pegs. */
-export const DOWEL = { title: 'hardwood dowel', mor: ROD_MATERIALS.birch.strength, E: ROD_MATERIALS.birch.E, density: ROD_MATERIALS.birch.density, source: ROD_MATERIALS.birch.source, length: inch(36) };
+export const DOWEL = {
+	title: 'hardwood dowel',
+	mor: ROD_MATERIALS.birch.strength,
+	E: ROD_MATERIALS.birch.E,
+	density: ROD_MATERIALS.birch.density,
+	source: ROD_MATERIALS.birch.source,
+	length: inch(36)
+};

@@ -1,6 +1,7 @@
 import { MPA_PER_PSI, type Megapascals } from '../units/quantity';
 
-export type SpeciesId = 'df-l' | 'southern-pine' | 'hem-fir' | 'spf' | 'western-cedars' | 'spf-south' | 'red-oak' | 'c16' | 'c24' | 'softest' | 'unknown';
+export type SpeciesId =
+	'df-l' | 'southern-pine' | 'hem-fir' | 'spf' | 'western-cedars' | 'spf-south' | 'red-oak' | 'c16' | 'c24' | 'softest' | 'unknown';
 
 /** A structural timber with allowable stresses at normal duration and dry service. */
 export interface Wood {
@@ -32,7 +33,9 @@ const BS = 'G: from the EN 338 mean density; permissible stresses: BS 5268-2 Tab
 
 /** What framing is counted as when somebody decides to count it as the softest there is. */
 const SOFTEST = {
-	G: 0.36, ...psi(675, 135, 335, 725, 1.0e6, 0.37e6), density: 390,
+	G: 0.36,
+	...psi(675, 135, 335, 725, 1.0e6, 0.37e6),
+	density: 390,
 	source: 'stand-in: G 0.36 (the lowest of Table 12.3.3A in common framing) and stresses at or below the softest framing timber'
 };
 

@@ -156,7 +156,8 @@ function schemaOf(list: ListName, change: object): ObjectSchema<Record<string, u
 }
 
 function fieldProblems(plan: Plan, command: Single, at: number): Problem[] {
-	const under = (path: string, found: Problem[]) => found.map((p) => ({ path: p.path === '' ? path : `${path}.${p.path}`, message: p.message }));
+	const under = (path: string, found: Problem[]) =>
+		found.map((p) => ({ path: p.path === '' ? path : `${path}.${p.path}`, message: p.message }));
 	switch (command.kind) {
 		case 'add': {
 			const items = LISTS[command.list].of(plan);
@@ -175,7 +176,13 @@ function fieldProblems(plan: Plan, command: Single, at: number): Problem[] {
 			return under('name', problemsOf(text(120, true), plan.name));
 		case 'set-wall': {
 			const fields = Object.keys(command).filter((k) => k !== 'kind');
-			return under('wall', problemsOf(wallSchema.pick(fields as never), Object.fromEntries(fields.flatMap((f) => (f in plan.wall ? [[f, plan.wall[f as keyof Wall]]] : [])))));
+			return under(
+				'wall',
+				problemsOf(
+					wallSchema.pick(fields as never),
+					Object.fromEntries(fields.flatMap((f) => (f in plan.wall ? [[f, plan.wall[f as keyof Wall]]] : [])))
+				)
+			);
 		}
 		case 'set-survey':
 			return under('wall', problemsOf(wallSchema, plan.wall));
@@ -186,7 +193,8 @@ function fieldProblems(plan: Plan, command: Single, at: number): Problem[] {
 		case 'set-cutting':
 			return under('cutting', problemsOf(cuttingSchema, plan.cutting));
 		case 'lay-studs':
-			if (plan.wall.studs.length === 0) return [{ path: 'wall.studs', message: 'no stud fits: the pitch is less than a stud is wide, or the first is beyond the wall' }];
+			if (plan.wall.studs.length === 0)
+				return [{ path: 'wall.studs', message: 'no stud fits: the pitch is less than a stud is wide, or the first is beyond the wall' }];
 			return under('wall', problemsOf(studsSchema, { studs: plan.wall.studs }));
 		case 'remove':
 			return [];
@@ -217,7 +225,12 @@ function applyAll(plan: Plan, label: string, commands: readonly Command[]): Resu
 	for (const command of commands) {
 		const next = applyCommand(all.plan, command);
 		if (!next.ok) return next;
-		all = { plan: next.value.plan, label, patches: [...all.patches, ...next.value.patches], inverse: [...next.value.inverse, ...all.inverse] };
+		all = {
+			plan: next.value.plan,
+			label,
+			patches: [...all.patches, ...next.value.patches],
+			inverse: [...next.value.inverse, ...all.inverse]
+		};
 	}
 	return ok(all);
 }

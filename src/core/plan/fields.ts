@@ -21,7 +21,12 @@ export function whole(min: number, max: number): NumberSchema<number> {
 
 /** A text of at most `max` characters; empty is allowed unless `needed`. */
 export function text(max: number, needed = false): StringSchema<string> {
-	const base = string().strict().typeError('must be text').max(max, `must be at most ${max} characters`).defined('is missing').nonNullable('must be text');
+	const base = string()
+		.strict()
+		.typeError('must be text')
+		.max(max, `must be at most ${max} characters`)
+		.defined('is missing')
+		.nonNullable('must be text');
 	return needed ? base.test('named', 'must not be empty', (v) => v === undefined || v.trim() !== '') : base;
 }
 
@@ -44,7 +49,11 @@ export const flag = () => boolean().strict().typeError('must be true or false').
 
 /** An object of these fields and no others. */
 export const exact = <T extends Record<string, Schema>>(shape: T) =>
-	object(shape).strict().typeError('must be an object').required('is missing').noUnknown(({ unknown }: { unknown: string }) => `has fields that mean nothing here: ${unknown}`);
+	object(shape)
+		.strict()
+		.typeError('must be an object')
+		.required('is missing')
+		.noUnknown(({ unknown }: { unknown: string }) => `has fields that mean nothing here: ${unknown}`);
 
 export const list = <T extends Schema>(of: T, max: number) =>
 	array(of).strict().typeError('must be a list').required('is missing').max(max, `must have at most ${max} entries`);

@@ -24,7 +24,12 @@ interface ListKind<T> {
 	of(plan: Plan): readonly T[];
 }
 
-const kind = <T>(word: string, schema: unknown, most: number, of: (plan: Plan) => readonly T[]): ListKind<T> => ({ word, schema: schema as ObjectSchema<Record<string, unknown>>, most, of });
+const kind = <T>(word: string, schema: unknown, most: number, of: (plan: Plan) => readonly T[]): ListKind<T> => ({
+	word,
+	schema: schema as ObjectSchema<Record<string, unknown>>,
+	most,
+	of
+});
 
 export const LISTS: { [K in ListName]: ListKind<Lists[K]> } = {
 	studs: kind('stud', studSchema, LIMITS.studs, (p) => p.wall.studs),

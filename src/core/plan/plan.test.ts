@@ -35,7 +35,7 @@ describe('commands', () => {
 		expect(next.holders[1]).toBe(plan.holders[1]);
 	});
 
-	it('take a row\'s holders away with it', () => {
+	it("take a row's holders away with it", () => {
 		expect(did(applyCommand(plan, { kind: 'remove', list: 'rows', id: 'r2' })).plan.holders.map((h) => h.mount.row)).not.toContain('r2');
 	});
 
@@ -50,11 +50,23 @@ describe('commands', () => {
 		['an endless stud', { kind: 'change', list: 'studs', id: 's1', change: { x: Infinity } }, 'wall.studs[0].x'],
 		['a board too wide for its stock', { kind: 'change', list: 'rows', id: 'r1', change: { stock: '1x4' } }, 'rows[0].blank'],
 		['a row that is not there', { kind: 'remove', list: 'rows', id: 'r9' }, 'rows'],
-		['studs of no thickness', { kind: 'lay-studs', layout: { first: 0, pitch: 400, width: 0, depth: 89, species: 'spf' } }, 'wall.studs[0].width'],
-		['studs wider than their pitch', { kind: 'lay-studs', layout: { first: 0, pitch: 100, width: 150, depth: 89, species: 'spf' } }, 'wall.studs'],
+		[
+			'studs of no thickness',
+			{ kind: 'lay-studs', layout: { first: 0, pitch: 400, width: 0, depth: 89, species: 'spf' } },
+			'wall.studs[0].width'
+		],
+		[
+			'studs wider than their pitch',
+			{ kind: 'lay-studs', layout: { first: 0, pitch: 100, width: 150, depth: 89, species: 'spf' } },
+			'wall.studs'
+		],
 		['a stud where another stands', { kind: 'change', list: 'studs', id: 's2', change: { x: 60 } }, 'wall.studs[1].x'],
 		['an empty name', { kind: 'rename', name: '  ' }, 'name'],
-		['a holder on no row', { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r9', x: 0 } } }, 'holders[0].mount.row']
+		[
+			'a holder on no row',
+			{ kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r9', x: 0 } } },
+			'holders[0].mount.row'
+		]
 	])('refuse %s and name its field', (_, command, path) => {
 		expect(paths(applyCommand(plan, command))).toContain(path);
 	});
@@ -68,31 +80,55 @@ describe('commands', () => {
 
 	it('refuse more things than can be worked out, though no holder has too many', () => {
 		const rack = plan.holders[0] as Plan['holders'][number];
-		const full = { ...rack.params, pegs: { ...rack.params.pegs, spacing: { kind: 'equal-gaps' as const, count: 200 } }, load: { ...rack.params.load, perSeat: 100 } };
+		const full = {
+			...rack.params,
+			pegs: { ...rack.params.pegs, spacing: { kind: 'equal-gaps' as const, count: 200 } },
+			load: { ...rack.params.load, perSeat: 100 }
+		};
 		expect(paths(applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { params: full } }))).toEqual(['holders']);
 		expect(paths(validatePlan({ ...plan, holders: [{ ...rack, params: full }] }))).toEqual(['holders']);
 	});
 
 	it('refuse more than a plan may hold, which the server would refuse to keep', () => {
 		const wide = { ...emptyWall('Wide'), wall: { ...emptyWall('Wide').wall, width: 30_000 } };
-		expect(paths(applyCommand(wide, { kind: 'lay-studs', layout: { first: 0, pitch: 100, width: 38, depth: 89, species: 'spf' } }))).toEqual(['wall.studs']);
+		expect(
+			paths(applyCommand(wide, { kind: 'lay-studs', layout: { first: 0, pitch: 100, width: 38, depth: 89, species: 'spf' } }))
+		).toEqual(['wall.studs']);
 		const rows = Array.from({ length: LIMITS.rows }, (_, i) => ({ ...(plan.rows[0] as Plan['rows'][number]), id: `r${i}` }));
 		const full = { ...plan, rows, holders: [] };
 		expect(validatePlan(full).ok).toBe(true);
-		expect(paths(applyCommand(full, { kind: 'add', list: 'rows', item: { ...(rows[0] as (typeof rows)[number]), id: 'one-more' } }))).toEqual(['rows']);
+		expect(
+			paths(applyCommand(full, { kind: 'add', list: 'rows', item: { ...(rows[0] as (typeof rows)[number]), id: 'one-more' } }))
+		).toEqual(['rows']);
 	});
 
 	it('lay studs out over an empty wall', () => {
-		const next = did(applyCommand(emptyWall('New'), { kind: 'lay-studs', layout: { first: 200, pitch: 400, width: 38, depth: 89, species: 'spf' } })).plan;
+		const next = did(
+			applyCommand(emptyWall('New'), { kind: 'lay-studs', layout: { first: 200, pitch: 400, width: 38, depth: 89, species: 'spf' } })
+		).plan;
 		expect(next.wall.studs.map((s) => s.x)).toEqual([200, 600, 1000, 1400, 1800, 2200, 2600, 3000, 3400]);
 	});
 });
 
 describe('undo', () => {
 	const command = fc.oneof(
-		fc.record({ kind: fc.constant('change' as const), list: fc.constant('rows' as const), id: fc.constantFrom('r1', 'r2', 'r3'), change: fc.record({ y: fc.integer({ min: 0, max: 2400 }) }) }),
-		fc.record({ kind: fc.constant('change' as const), list: fc.constant('holders' as const), id: fc.constantFrom('h1', 'h2'), change: fc.record({ name: fc.string({ maxLength: 20 }) }) }),
-		fc.record({ kind: fc.constant('remove' as const), list: fc.constantFrom('rows' as const, 'holders' as const), id: fc.constantFrom('r4', 'r5', 'h3', 'h4') }),
+		fc.record({
+			kind: fc.constant('change' as const),
+			list: fc.constant('rows' as const),
+			id: fc.constantFrom('r1', 'r2', 'r3'),
+			change: fc.record({ y: fc.integer({ min: 0, max: 2400 }) })
+		}),
+		fc.record({
+			kind: fc.constant('change' as const),
+			list: fc.constant('holders' as const),
+			id: fc.constantFrom('h1', 'h2'),
+			change: fc.record({ name: fc.string({ maxLength: 20 }) })
+		}),
+		fc.record({
+			kind: fc.constant('remove' as const),
+			list: fc.constantFrom('rows' as const, 'holders' as const),
+			id: fc.constantFrom('r4', 'r5', 'h3', 'h4')
+		}),
 		fc.record({ kind: fc.constant('rename' as const), name: fc.string({ minLength: 1, maxLength: 30 }).filter((s) => s.trim() !== '') })
 	);
 
@@ -174,8 +210,16 @@ describe('reading a plan from outside', () => {
 		['a text for a number', (p) => void Object.assign(p.rows[1]!, { y: '1850' }), 'rows[1].y'],
 		['a zero peg', (p) => void (p.holders[0]!.params.pegs.diameter = 0), 'holders[0].params.pegs.diameter'],
 		['half a peg', (p) => void (p.holders[0]!.params.pegs.spacing.count = 2.5), 'holders[0].params.pegs.spacing.count'],
-		['an unknown spacing', (p) => void Object.assign(p.holders[0]!.params.pegs, { spacing: { kind: 'random', count: 3 } }), 'holders[0].params.pegs.spacing.kind'],
-		['a spacing of an inherited name', (p) => void Object.assign(p.holders[0]!.params.pegs, { spacing: { kind: 'toString', count: 3 } }), 'holders[0].params.pegs.spacing.kind'],
+		[
+			'an unknown spacing',
+			(p) => void Object.assign(p.holders[0]!.params.pegs, { spacing: { kind: 'random', count: 3 } }),
+			'holders[0].params.pegs.spacing.kind'
+		],
+		[
+			'a spacing of an inherited name',
+			(p) => void Object.assign(p.holders[0]!.params.pegs, { spacing: { kind: 'toString', count: 3 } }),
+			'holders[0].params.pegs.spacing.kind'
+		],
 		['a missing list', (p) => void delete (p as Partial<Plan>).rows, 'rows'],
 		['a missing pair', (p) => void delete (p.holders[0]!.params.pegs as { pair?: unknown }).pair, 'holders[0].params.pegs.pair'],
 		['a joint past the end', (p) => void (p.rows[0]!.joints = [9000]), 'rows[0].joints[0]'],

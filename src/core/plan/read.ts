@@ -28,7 +28,8 @@ function versionProblem(value: unknown): Problem | null {
 	if (typeof value !== 'object' || value === null || Array.isArray(value)) return { path: '', message: 'This is not a Kammer plan' };
 	const { format, version } = value as { format?: unknown; version?: unknown };
 	if (format !== 'kammer-plan') return { path: 'format', message: 'This is not a Kammer plan: format must be "kammer-plan"' };
-	if (typeof version === 'number' && version > 1) return { path: 'version', message: `This plan is version ${version}; this Kammer reads version 1` };
+	if (typeof version === 'number' && version > 1)
+		return { path: 'version', message: `This plan is version ${version}; this Kammer reads version 1` };
 	return null;
 }
 
@@ -50,7 +51,12 @@ export function readPlanText(text: string): Result<Plan, Problem[]> {
 		value = JSON.parse(text.replace(/^\ufeff/, ''));
 	} catch (error) {
 		const why = error instanceof Error ? error.message : '';
-		return fail([{ path: '', message: /end of JSON|unterminated/i.test(why) ? 'The file breaks off before its end' : `The file is not JSON: ${why.slice(0, 120)}` }]);
+		return fail([
+			{
+				path: '',
+				message: /end of JSON|unterminated/i.test(why) ? 'The file breaks off before its end' : `The file is not JSON: ${why.slice(0, 120)}`
+			}
+		]);
 	}
 	return readPlan(value);
 }

@@ -35,7 +35,12 @@ export function rowRefusals(before: Plan, after: Plan, command: Command): Proble
 		.filter((o) => !known.has(o.id))
 		.map((o) => {
 			const side = field(was, row, o);
-			const where = side === 'y' ? 'lay it above or below' : side === 'right' ? `end it at ${Math.floor(o.x)} mm` : `begin it at ${Math.ceil(o.x + o.width)} mm`;
+			const where =
+				side === 'y'
+					? 'lay it above or below'
+					: side === 'right'
+						? `end it at ${Math.floor(o.x)} mm`
+						: `begin it at ${Math.ceil(o.x + o.width)} mm`;
 			return { path: `rows[${at}].${side}`, message: `would run over ${nameOf(o)}: ${where}` };
 		});
 }

@@ -24,14 +24,18 @@ export const rowSchema = exact({
 	blank: within(40, 400),
 	screws: exact({ ...screwChoice, perStud: oneOf([1, 2] as const) }),
 	joints: list(place(), LIMITS.joints),
-	twistBlock: exact({ height: within(10, 400), width: within(20, 600) }).nullable().optional(),
+	twistBlock: exact({ height: within(10, 400), width: within(20, 600) })
+		.nullable()
+		.optional(),
 	backer: exact({
 		stock: oneOf(STOCKS.filter((s) => s.kind === 'ply').map((s) => s.id)),
 		height: within(60, 1220),
 		below: within(0, 1200),
 		behind: exact({ ...screwChoice, pitch: within(20, 1000) }),
 		perStud: whole(2, 12)
-	}).nullable().optional()
+	})
+		.nullable()
+		.optional()
 });
 
 const spacingSchema = unionOf({
@@ -53,7 +57,10 @@ export const pegRackSchema = exact({
 		tilt: within(0, 30, 'degrees'),
 		height: within(0, 1_300),
 		spacing: spacingSchema,
-		pair: exact({ bar: within(1, 500), slack: within(0, 50) }).nullable().optional().test('there', 'is missing', (v) => v !== undefined)
+		pair: exact({ bar: within(1, 500), slack: within(0, 50) })
+			.nullable()
+			.optional()
+			.test('there', 'is missing', (v) => v !== undefined)
 	}),
 	load: exact({
 		name: text(60),

@@ -64,7 +64,9 @@ describe.each(Object.keys(ITEMS) as (keyof typeof ITEMS)[])('%s', (list) => {
 		const once = did(plan, add).plan;
 		for (const strange of ['weight', 'id2', '__proto__', 'toString']) {
 			const change = JSON.parse(`{ "${strange}": 1 }`);
-			expect(wrong(once, { kind: 'change', list, id: 'a', change } as Command)).toEqual([`${listPath(list)}[${LISTS[list].of(once).length - 1}].${strange} there is no such field`]);
+			expect(wrong(once, { kind: 'change', list, id: 'a', change } as Command)).toEqual([
+				`${listPath(list)}[${LISTS[list].of(once).length - 1}].${strange} there is no such field`
+			]);
 		}
 	});
 
@@ -73,7 +75,11 @@ describe.each(Object.keys(ITEMS) as (keyof typeof ITEMS)[])('%s', (list) => {
 	});
 
 	it('beyond the wall are refused, with the field', () => {
-		const far = { ...ITEMS[list], ...(list === 'ledges' ? { y: 2390 } : { x: 3590 }), ...(list === 'pilots' || list === 'studs' ? { x: 3700 } : {}) };
+		const far = {
+			...ITEMS[list],
+			...(list === 'ledges' ? { y: 2390 } : { x: 3590 }),
+			...(list === 'pilots' || list === 'studs' ? { x: 3700 } : {})
+		};
 		const problems = wrong(plan, { kind: 'add', list, item: far } as Command);
 		expect(problems.join()).toMatch(new RegExp(`^wall\\.${list}\\[0\\]\\.(x|width|height) (is beyond|reaches)`));
 	});
@@ -104,9 +110,15 @@ describe('facts of the wall', () => {
 	});
 
 	it('are refused by field', () => {
-		expect(wrong(plan, { kind: 'set-wall', front: { depth: -1, walkway: 900, headHeight: 2000 } })).toEqual(['wall.front.depth must be at least 0 mm']);
-		expect(wrong(plan, { kind: 'set-wall', shape: { right: 2400, peak: { x: 3600, height: 3000 }, floorRise: 0 } })).toEqual(['wall.shape.peak.x must lie between the ends of the wall']);
-		expect(wrong(plan, { kind: 'set-wall', build: { kind: 'plank', thickness: 20, species: 'spf', first: 4000, pitch: 400 } })).toEqual(['wall.build.first is beyond the wall, which is 3600 mm wide']);
+		expect(wrong(plan, { kind: 'set-wall', front: { depth: -1, walkway: 900, headHeight: 2000 } })).toEqual([
+			'wall.front.depth must be at least 0 mm'
+		]);
+		expect(wrong(plan, { kind: 'set-wall', shape: { right: 2400, peak: { x: 3600, height: 3000 }, floorRise: 0 } })).toEqual([
+			'wall.shape.peak.x must lie between the ends of the wall'
+		]);
+		expect(wrong(plan, { kind: 'set-wall', build: { kind: 'plank', thickness: 20, species: 'spf', first: 4000, pitch: 400 } })).toEqual([
+			'wall.build.first is beyond the wall, which is 3600 mm wide'
+		]);
 	});
 
 	it('that are needed cannot be taken away', () => {
@@ -123,31 +135,45 @@ describe('things in the way', () => {
 	const base = { ...ITEMS.obstructions };
 
 	it('that stand off the wall may be longer than it', () => {
-		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, kind: 'car', x: 0, width: 4300, near: 900, out: 2700 } })).toEqual([]);
-		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, x: 0, width: 4300 } })).toEqual(['wall.obstructions[0].width reaches beyond the wall']);
+		expect(
+			wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, kind: 'car', x: 0, width: 4300, near: 900, out: 2700 } })
+		).toEqual([]);
+		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, x: 0, width: 4300 } })).toEqual([
+			'wall.obstructions[0].width reaches beyond the wall'
+		]);
 	});
 
 	it('stand out further than the room behind them', () => {
-		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, near: 900, out: 300 } })).toEqual(['wall.obstructions[0].out must be more than its room to the wall']);
+		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, near: 900, out: 300 } })).toEqual([
+			'wall.obstructions[0].out must be more than its room to the wall'
+		]);
 	});
 
 	it('fit under a slope', () => {
 		const sloping = did(plan, { kind: 'set-wall', shape: { right: 1500, peak: null, floorRise: 0 } }).plan;
 		expect(wrong(sloping, { kind: 'add', list: 'obstructions', item: { ...base, x: 0 } })).toEqual([]);
-		expect(wrong(sloping, { kind: 'add', list: 'obstructions', item: { ...base, x: 2800 } })).toEqual(['wall.obstructions[0].height reaches above the wall']);
+		expect(wrong(sloping, { kind: 'add', list: 'obstructions', item: { ...base, x: 2800 } })).toEqual([
+			'wall.obstructions[0].height reaches above the wall'
+		]);
 	});
 
 	it('move as their kind of motion says, and no other', () => {
 		const swing = { kind: 'swing', hinge: 'left', angle: 200, into: 'room' } as const;
-		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, motion: swing } })).toEqual(['wall.obstructions[0].motion.angle must be at most 180 degrees']);
-		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, motion: { kind: 'hover' } as never } }).join()).toMatch(/motion\.kind must be one of: swing, overhead, car-doors, clear-above/);
+		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, motion: swing } })).toEqual([
+			'wall.obstructions[0].motion.angle must be at most 180 degrees'
+		]);
+		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, motion: { kind: 'hover' } as never } }).join()).toMatch(
+			/motion\.kind must be one of: swing, overhead, car-doors, clear-above/
+		);
 	});
 });
 
 describe('studs', () => {
 	it('that meet only at the top stand in the same place', () => {
 		const one = did(plan, { kind: 'add', list: 'studs', item: { ...ITEMS.studs, lean: 40 } }).plan;
-		expect(wrong(one, { kind: 'add', list: 'studs', item: { ...ITEMS.studs, id: 'b', x: 496 } })).toEqual(expect.arrayContaining([expect.stringMatching(/stands in the same place as the stud at 400 mm/)]));
+		expect(wrong(one, { kind: 'add', list: 'studs', item: { ...ITEMS.studs, id: 'b', x: 496 } })).toEqual(
+			expect.arrayContaining([expect.stringMatching(/stands in the same place as the stud at 400 mm/)])
+		);
 	});
 
 	it('side by side are two studs', () => {

@@ -49,8 +49,10 @@ function onWall({ wall }: Plan, b: { x: number; y: number; width: number; height
 /** What the fields of the wall itself cannot say. */
 function wallProblems({ shape, width, build }: Wall): Problem[] {
 	const found: Problem[] = [];
-	if (shape?.peak && (shape.peak.x <= 0 || shape.peak.x >= width)) found.push({ path: 'wall.shape.peak.x', message: 'must lie between the ends of the wall' });
-	if (build && build.kind !== 'framed' && build.first > width) found.push({ path: 'wall.build.first', message: `is beyond the wall, which is ${width} mm wide` });
+	if (shape?.peak && (shape.peak.x <= 0 || shape.peak.x >= width))
+		found.push({ path: 'wall.shape.peak.x', message: 'must lie between the ends of the wall' });
+	if (build && build.kind !== 'framed' && build.first > width)
+		found.push({ path: 'wall.build.first', message: `is beyond the wall, which is ${width} mm wide` });
 	return found;
 }
 
@@ -91,7 +93,8 @@ const FITS: { [K in ListName]: (plan: Plan, thing: Lists[K], say: Say) => void }
 		if (r.blank > board.width) say('blank', `${board.title} is only ${board.width} mm wide`);
 		if (rowProfile(r, cutting.kerf).back < LEAST_BACK) say('blank', `leaves less than ${LEAST_BACK} mm on the wall side after the rip`);
 		const { front } = rowProfile(r, cutting.kerf);
-		if (r.backer && r.backer.below + front > r.backer.height) say('backer.height', `must be at least ${Math.ceil(r.backer.below + front)} mm: the cleat stands on it`);
+		if (r.backer && r.backer.below + front > r.backer.height)
+			say('backer.height', `must be at least ${Math.ceil(r.backer.below + front)} mm: the cleat stands on it`);
 		r.joints.forEach((x, k) => {
 			if (x <= r.left || x >= r.right) say(`joints[${k}]`, 'must lie between the ends of the row');
 		});
@@ -122,7 +125,10 @@ function tooMany({ holders }: Plan): Problem[] {
 export function crossProblems(plan: Plan, changed?: { list: ListName; at: number; fields: readonly string[] }): Problem[] {
 	if (changed) {
 		const { list, at } = changed;
-		return [...fits(plan, list, LISTS[list].of(plan)[at], `${listPath(list)}[${at}]`), ...(changed.fields.includes('params') ? tooMany(plan) : [])];
+		return [
+			...fits(plan, list, LISTS[list].of(plan)[at], `${listPath(list)}[${at}]`),
+			...(changed.fields.includes('params') ? tooMany(plan) : [])
+		];
 	}
 	const lists = (Object.keys(LISTS) as ListName[]).map((list) => ({ list, path: listPath(list), things: LISTS[list].of(plan) }));
 	return [

@@ -3,7 +3,16 @@ import { WOODS } from '../materials/woods';
 import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from './fields';
 
 /** Greatest numbers of things in one survey: beyond any wall, and a bound on what a request can cost. */
-export const SURVEY_LIMITS = { studs: 200, obstructions: 200, ledges: 20, blocking: 100, zones: 50, pilots: 500, layers: 5, marks: 40 } as const;
+export const SURVEY_LIMITS = {
+	studs: 200,
+	obstructions: 200,
+	ledges: 20,
+	blocking: 100,
+	zones: 50,
+	pilots: 500,
+	layers: 5,
+	marks: 40
+} as const;
 /** A wall is a wall, not a street. */
 export const WALL_LIMITS = { minWidth: 200, maxWidth: 30_000, minHeight: 300, maxHeight: 6_000 } as const;
 
@@ -16,7 +25,11 @@ const box = { x: place(), y: height(), width: within(10, WALL_LIMITS.maxWidth), 
 const out = () => within(0, 20_000);
 
 const layer = exact({ kind: oneOf(['drywall', 'panel'] as const), thickness: within(0, 60) });
-const claddingSchema = exact({ kind: oneOf(['none', 'drywall', 'panel'] as const), thickness: within(0, 60), under: list(layer, SURVEY_LIMITS.layers).optional() });
+const claddingSchema = exact({
+	kind: oneOf(['none', 'drywall', 'panel'] as const),
+	thickness: within(0, 60),
+	under: list(layer, SURVEY_LIMITS.layers).optional()
+});
 
 export const studSchema = exact({
 	id: identifier(),
@@ -39,7 +52,13 @@ const motion = unionOf(
 	{
 		swing: { hinge: oneOf(['left', 'right', 'both'] as const), angle: within(0, 180, 'degrees'), into: oneOf(['room', 'away'] as const) },
 		overhead: { rise: within(0, 3000), travel: out() },
-		'car-doors': { nose: oneOf(['left', 'right'] as const), hinge: within(0, 10_000), leaf: within(300, 2500), doors: oneOf([1, 2] as const), angle: within(10, 90, 'degrees') },
+		'car-doors': {
+			nose: oneOf(['left', 'right'] as const),
+			hinge: within(0, 10_000),
+			leaf: within(300, 2500),
+			doors: oneOf([1, 2] as const),
+			angle: within(10, 90, 'degrees')
+		},
 		'clear-above': { height: within(0, WALL_LIMITS.maxHeight) }
 	},
 	{ optional: true, nullable: true }
@@ -47,7 +66,25 @@ const motion = unionOf(
 
 export const obstructionSchema = exact({
 	id: identifier(),
-	kind: oneOf(['window', 'door', 'outlet', 'switch', 'service-panel', 'other', 'pipe', 'cable', 'overhead-door', 'rail', 'opener', 'radiator', 'light', 'car', 'stairs', 'bench', 'machine'] as const),
+	kind: oneOf([
+		'window',
+		'door',
+		'outlet',
+		'switch',
+		'service-panel',
+		'other',
+		'pipe',
+		'cable',
+		'overhead-door',
+		'rail',
+		'opener',
+		'radiator',
+		'light',
+		'car',
+		'stairs',
+		'bench',
+		'machine'
+	] as const),
 	name: text(60),
 	...box,
 	near: out().optional(),
@@ -59,7 +96,15 @@ export const obstructionSchema = exact({
 	how: how().optional()
 });
 
-export const ledgeSchema = exact({ id: identifier(), name: text(60), x: place().optional(), width: within(10, WALL_LIMITS.maxWidth).optional(), y: height(), height: within(5, WALL_LIMITS.maxHeight), out: within(1, 600) });
+export const ledgeSchema = exact({
+	id: identifier(),
+	name: text(60),
+	x: place().optional(),
+	width: within(10, WALL_LIMITS.maxWidth).optional(),
+	y: height(),
+	height: within(5, WALL_LIMITS.maxHeight),
+	out: within(1, 600)
+});
 export const blockingSchema = exact({
 	id: identifier(),
 	...box,
@@ -85,7 +130,10 @@ export const wallSchema = exact({
 	base: height().optional(),
 	shape: exact({
 		right: within(WALL_LIMITS.minHeight, WALL_LIMITS.maxHeight),
-		peak: exact({ x: place(), height: within(WALL_LIMITS.minHeight, WALL_LIMITS.maxHeight) }).nullable().optional().test('there', 'is missing', (v) => v !== undefined),
+		peak: exact({ x: place(), height: within(WALL_LIMITS.minHeight, WALL_LIMITS.maxHeight) })
+			.nullable()
+			.optional()
+			.test('there', 'is missing', (v) => v !== undefined),
 		floorRise: within(-2000, 2000)
 	}).optional(),
 	build: unionOf(
@@ -93,8 +141,17 @@ export const wallSchema = exact({
 			framed: {},
 			plank: { thickness: within(9, 200), species: species(), ...fixings },
 			masonry: {
-				material: oneOf(['brick', 'block', 'concrete'] as const), thickness: within(40, 1000), ...fixings,
-				plug: exact({ diameter: within(4, 20), length: within(15, 200), load: within(0.1, 1000, 'kg').nullable().optional().test('there', 'is missing', (v) => v !== undefined) })
+				material: oneOf(['brick', 'block', 'concrete'] as const),
+				thickness: within(40, 1000),
+				...fixings,
+				plug: exact({
+					diameter: within(4, 20),
+					length: within(15, 200),
+					load: within(0.1, 1000, 'kg')
+						.nullable()
+						.optional()
+						.test('there', 'is missing', (v) => v !== undefined)
+				})
 			}
 		},
 		{ optional: true }
@@ -107,10 +164,32 @@ export const wallSchema = exact({
 	front: exact({ depth: out(), walkway: out(), headHeight: height() }).optional(),
 	far: exact({ kind: oneOf(['room', 'stair', 'outdoors', 'neighbour', 'same'] as const), access: flag(), note: text(120) }).optional(),
 	ceiling: exact({
-		kind: oneOf(['joists', 'trusses', 'slab'] as const), direction: oneOf(['across', 'along'] as const), first: place(), pitch: within(100, 3000), width: within(10, 400), depth: within(10, 800),
-		height: height(), species: species()
+		kind: oneOf(['joists', 'trusses', 'slab'] as const),
+		direction: oneOf(['across', 'along'] as const),
+		first: place(),
+		pitch: within(100, 3000),
+		width: within(10, 400),
+		depth: within(10, 800),
+		height: height(),
+		species: species()
 	}).optional(),
-	levels: exact({ line: height().optional(), diagonals: exact({ up: within(10, 40_000).optional(), down: within(10, 40_000).optional() }).optional() }).optional(),
-	photo: exact({ id: identifier(), ...box, x: within(-WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth), y: within(-WALL_LIMITS.maxHeight, WALL_LIMITS.maxHeight), opacity: within(0, 1, '') }).optional(),
-	how: exact(Object.fromEntries((['width', 'height', 'shape', 'cladding', 'build', 'front', 'far', 'ceiling', 'corners'] as const).map((fact) => [fact, how().optional()]))).optional()
+	levels: exact({
+		line: height().optional(),
+		diagonals: exact({ up: within(10, 40_000).optional(), down: within(10, 40_000).optional() }).optional()
+	}).optional(),
+	photo: exact({
+		id: identifier(),
+		...box,
+		x: within(-WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth),
+		y: within(-WALL_LIMITS.maxHeight, WALL_LIMITS.maxHeight),
+		opacity: within(0, 1, '')
+	}).optional(),
+	how: exact(
+		Object.fromEntries(
+			(['width', 'height', 'shape', 'cladding', 'build', 'front', 'far', 'ceiling', 'corners'] as const).map((fact) => [
+				fact,
+				how().optional()
+			])
+		)
+	).optional()
 });

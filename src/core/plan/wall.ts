@@ -61,7 +61,14 @@ export type Build =
 	/** Boards or a solid panel: a screw holds anywhere, in its thickness alone. */
 	| { kind: 'plank'; thickness: Millimetres; species: SpeciesId; first: Millimetres; pitch: Millimetres }
 	/** A screw in a plug, at a pitch along every row. */
-	| { kind: 'masonry'; material: 'brick' | 'block' | 'concrete'; thickness: Millimetres; first: Millimetres; pitch: Millimetres; plug: PlugChoice };
+	| {
+			kind: 'masonry';
+			material: 'brick' | 'block' | 'concrete';
+			thickness: Millimetres;
+			first: Millimetres;
+			pitch: Millimetres;
+			plug: PlugChoice;
+	  };
 
 export interface PlugChoice {
 	/** Of the hole. */
@@ -115,7 +122,23 @@ export interface Found {
 }
 
 export type ObstructionKind =
-	| 'window' | 'door' | 'outlet' | 'switch' | 'service-panel' | 'other' | 'pipe' | 'cable' | 'overhead-door' | 'rail' | 'opener' | 'radiator' | 'light' | 'car' | 'stairs' | 'bench' | 'machine';
+	| 'window'
+	| 'door'
+	| 'outlet'
+	| 'switch'
+	| 'service-panel'
+	| 'other'
+	| 'pipe'
+	| 'cable'
+	| 'overhead-door'
+	| 'rail'
+	| 'opener'
+	| 'radiator'
+	| 'light'
+	| 'car'
+	| 'stairs'
+	| 'bench'
+	| 'machine';
 export interface Obstruction {
 	id: string;
 	kind: ObstructionKind;

@@ -30,7 +30,9 @@ export function applyChanges(shop: Shop, changes: readonly Change[]): Shop {
 		}
 		const places = new Map(mine.map((c) => [c.id, c.at]));
 		const added = [...after.values()].filter((item) => item !== null);
-		const back = added.filter((item) => places.get(item.id) !== undefined).sort((a, b) => (places.get(a.id) as number) - (places.get(b.id) as number));
+		const back = added
+			.filter((item) => places.get(item.id) !== undefined)
+			.sort((a, b) => (places.get(a.id) as number) - (places.get(b.id) as number));
 		for (const item of back) kept.splice(places.get(item.id) as number, 0, item);
 		for (const item of added) if (places.get(item.id) === undefined) kept.push(item);
 		(next as unknown as Record<ShopList, Item[]>)[list] = kept;
@@ -41,7 +43,8 @@ export function applyChanges(shop: Shop, changes: readonly Change[]): Shop {
 }
 
 /** The changes that take these back. */
-export const inverse = (changes: readonly Change[]): Change[] => changes.map((c) => ({ ...c, before: c.after, after: c.before }) as Change).reverse();
+export const inverse = (changes: readonly Change[]): Change[] =>
+	changes.map((c) => ({ ...c, before: c.after, after: c.before }) as Change).reverse();
 
 /** What turned one shop into another, by the items that are not the same objects any more. */
 export function changesBetween(from: Shop, to: Shop): Change[] {
@@ -67,11 +70,16 @@ export function checkChanges(shop: Shop, changes: readonly Change[]): Result<Sho
 	for (const c of changes) {
 		if (c.after === null) continue;
 		const found = c.list === 'settings' ? problemsOf(settingsSchema, c.after) : itemProblems(c.list, c.after);
-		for (const p of found) problems.push({ path: [c.list === 'settings' ? 'settings' : `${c.list}[${c.id}]`, p.path].filter(Boolean).join('.'), message: p.message });
+		for (const p of found)
+			problems.push({
+				path: [c.list === 'settings' ? 'settings' : `${c.list}[${c.id}]`, p.path].filter(Boolean).join('.'),
+				message: p.message
+			});
 		if (problems.length >= 50) break;
 	}
 	if (problems.length > 0) return fail(problems);
 	const next = applyChanges(shop, changes);
-	for (const list of SHOP_LISTS) if (next[list].length > SHOP_LIMITS[list]) problems.push({ path: list, message: `must have at most ${SHOP_LIMITS[list]} entries` });
+	for (const list of SHOP_LISTS)
+		if (next[list].length > SHOP_LIMITS[list]) problems.push({ path: list, message: `must have at most ${SHOP_LIMITS[list]} entries` });
 	return problems.length > 0 ? fail(problems) : ok(next);
 }

@@ -10,7 +10,8 @@ export type TableListName = 'things' | 'boards' | 'consumables';
 
 /** What makes two lines the same: the words of name and group; of boards, their wood and section too. */
 export function sameKey(item: TableRow): string {
-	if ('form' in item) return [item.form, item.material, nameKey(item.name), item.thickness, item.width, item.shortest, item.longest].join('|');
+	if ('form' in item)
+		return [item.form, item.material, nameKey(item.name), item.thickness, item.width, item.shortest, item.longest].join('|');
 	return `${nameKey(item.name)}|${nameKey(item.group)}`;
 }
 

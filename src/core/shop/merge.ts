@@ -16,7 +16,11 @@ const other = (name: string) => `${name.slice(0, 40)} (other version)`;
 export function mergeShops(base: Shop, mine: Shop, theirs: Shop, newId: () => string): { shop: Shop; twice: string[] } {
 	const twice: string[] = [];
 	const take: Change[] = [];
-	const theirById = new Map(changesBetween(base, theirs).filter((c) => !same(c.before, c.after)).map((c) => [`${c.list} ${c.id}`, c]));
+	const theirById = new Map(
+		changesBetween(base, theirs)
+			.filter((c) => !same(c.before, c.after))
+			.map((c) => [`${c.list} ${c.id}`, c])
+	);
 	for (const change of changesBetween(base, mine)) {
 		const their = theirById.get(`${change.list} ${change.id}`);
 		if (!their || same(their.after, change.after)) {

@@ -18,7 +18,8 @@ function doubledIds(shop: Shop): Problem[] {
 
 /** The schema is slow on thousands of items: lists whose items are all right are not shown to it. */
 function shopProblems(value: Record<string, unknown>): Problem[] {
-	const right = (list: ShopList) => Array.isArray(value[list]) && value[list].length <= SHOP_LIMITS[list] && value[list].every((i) => isValidItem(list, i));
+	const right = (list: ShopList) =>
+		Array.isArray(value[list]) && value[list].length <= SHOP_LIMITS[list] && value[list].every((i) => isValidItem(list, i));
 	return problemsOf(shopSchema, { ...value, ...Object.fromEntries(SHOP_LISTS.filter(right).map((list) => [list, []])) });
 }
 
@@ -28,7 +29,8 @@ export function readShop(value: unknown): Result<Shop, Problem[]> {
 	if (bad) return fail([bad]);
 	const { format, version } = (typeof value === 'object' && value !== null ? value : {}) as { format?: unknown; version?: unknown };
 	if (format !== 'kammer-shop') return fail([{ path: 'format', message: 'This is not a Kammer stock-take: format must be "kammer-shop"' }]);
-	if (typeof version === 'number' && version > 1) return fail([{ path: 'version', message: `This stock-take is version ${version}; this Kammer reads version 1` }]);
+	if (typeof version === 'number' && version > 1)
+		return fail([{ path: 'version', message: `This stock-take is version ${version}; this Kammer reads version 1` }]);
 	const problems = shopProblems(value as Record<string, unknown>);
 	if (problems.length > 0) return fail(problems);
 	const twice = doubledIds(value as Shop);
@@ -37,7 +39,8 @@ export function readShop(value: unknown): Result<Shop, Problem[]> {
 
 /** Reads a shop from the text of a file. @example readShopText('{}').ok // false */
 export function readShopText(text: string): Result<Shop, Problem[]> {
-	if (text.length > MOST_BYTES) return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no stock-take is` }]);
+	if (text.length > MOST_BYTES)
+		return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no stock-take is` }]);
 	try {
 		return readShop(JSON.parse(text.replace(/^\ufeff/, '')));
 	} catch (error) {

@@ -23,7 +23,8 @@ const set = (s: Shop, id: string, more: Partial<Thing>): Shop => {
 	const before = s.things.find((t) => t.id === id)!;
 	return applyChanges(s, [{ list: 'things', id, before, after: { ...before, ...more } }]);
 };
-const byId = (s: Shop) => Object.fromEntries(SHOP_LISTS.map((l) => [l, Object.fromEntries((s[l] as { id: string }[]).map((i) => [i.id, i]))]));
+const byId = (s: Shop) =>
+	Object.fromEntries(SHOP_LISTS.map((l) => [l, Object.fromEntries((s[l] as { id: string }[]).map((i) => [i.id, i]))]));
 
 describe('the demo shop', () => {
 	it('is one that is taken', () => expect(readShop(JSON.parse(JSON.stringify(shop)))).toEqual({ ok: true, value: shop }));
@@ -33,7 +34,10 @@ describe('the demo shop', () => {
 		expect(placedCounts(places).get('spar-clamp')).toBe(18);
 		for (const h of slipwayWall().holders) {
 			const { load } = h.params;
-			expect(shop.things.find((t) => t.id === load.thing), h.name).toMatchObject({ mass: load.mass, width: load.width, height: load.height });
+			expect(
+				shop.things.find((t) => t.id === load.thing),
+				h.name
+			).toMatchObject({ mass: load.mass, width: load.width, height: load.height });
 		}
 	});
 });
@@ -42,7 +46,11 @@ describe('changes', () => {
 	it('add, change and delete, and leave the given shop alone', () => {
 		const before = structuredClone(shop);
 		const oar = shop.things.find((t) => t.id === 'oar')!;
-		const next = applyChanges(shop, [add(thing('new')), { list: 'things', id: 'oar', before: oar, after: { ...oar, count: 9 } }, { list: 'boards', id: 'b1', before: shop.boards[0]!, after: null }]);
+		const next = applyChanges(shop, [
+			add(thing('new')),
+			{ list: 'things', id: 'oar', before: oar, after: { ...oar, count: 9 } },
+			{ list: 'boards', id: 'b1', before: shop.boards[0]!, after: null }
+		]);
 		expect(shop).toEqual(before);
 		expect(next.things.at(-1)?.id).toBe('new');
 		expect(next.things.indexOf(next.things.find((t) => t.id === 'oar')!)).toBe(shop.things.indexOf(oar));
@@ -53,25 +61,37 @@ describe('changes', () => {
 	it('are refused with the field that is wrong, and nothing is changed', () => {
 		const got = checkChanges(shop, [add(thing('new', { mass: -1 }))]);
 		expect(got).toEqual({ ok: false, error: [{ path: 'things[new].mass', message: 'must be at least 0.0005 kg' }] });
-		expect(checkChanges(shop, [{ list: 'settings', id: 'settings', before: shop.settings, after: { ...shop.settings, name: ' ' } }])).toMatchObject({ ok: false });
+		expect(
+			checkChanges(shop, [{ list: 'settings', id: 'settings', before: shop.settings, after: { ...shop.settings, name: ' ' } }])
+		).toMatchObject({ ok: false });
 	});
 
 	it('are found between any two shops, and bring one to the other and back', () => {
-		const pick = fc.array(fc.record({ at: fc.nat(shop.things.length - 1), what: fc.constantFrom('delete', 'count', 'add'), n: fc.integer({ min: 1, max: 50 }) }), { maxLength: 8 });
-		fc.assert(fc.property(pick, (steps) => {
-			let now = shop;
-			steps.forEach((s, i) => {
-				const t = now.things[s.at % now.things.length]!;
-				if (s.what === 'add') now = applyChanges(now, [add(thing(`n${i}`))]);
-				else now = applyChanges(now, [{ list: 'things', id: t.id, before: t, after: s.what === 'delete' ? null : { ...t, count: s.n } }]);
-			});
-			const changes = changesBetween(shop, now);
-			expect(byId(applyChanges(shop, changes))).toEqual(byId(now));
-			const back = applyChanges(now, inverse(changes));
-			expect(byId(back)).toEqual(byId(shop));
-			// What was there before is there again, in the same order.
-			expect(back.things.map((t) => t.id)).toEqual(shop.things.map((t) => t.id));
-		}), { numRuns: 60 });
+		const pick = fc.array(
+			fc.record({
+				at: fc.nat(shop.things.length - 1),
+				what: fc.constantFrom('delete', 'count', 'add'),
+				n: fc.integer({ min: 1, max: 50 })
+			}),
+			{ maxLength: 8 }
+		);
+		fc.assert(
+			fc.property(pick, (steps) => {
+				let now = shop;
+				steps.forEach((s, i) => {
+					const t = now.things[s.at % now.things.length]!;
+					if (s.what === 'add') now = applyChanges(now, [add(thing(`n${i}`))]);
+					else now = applyChanges(now, [{ list: 'things', id: t.id, before: t, after: s.what === 'delete' ? null : { ...t, count: s.n } }]);
+				});
+				const changes = changesBetween(shop, now);
+				expect(byId(applyChanges(shop, changes))).toEqual(byId(now));
+				const back = applyChanges(now, inverse(changes));
+				expect(byId(back)).toEqual(byId(shop));
+				// What was there before is there again, in the same order.
+				expect(back.things.map((t) => t.id)).toEqual(shop.things.map((t) => t.id));
+			}),
+			{ numRuns: 60 }
+		);
 	});
 });
 
@@ -110,35 +130,55 @@ describe('two versions', () => {
 	it('keep both where both changed the same, mine under its name', () => {
 		const { shop: both, twice } = merge(set(shop, 'oar', { count: 9 }), set(shop, 'oar', { count: 4 }));
 		expect(twice).toEqual(['Oar']);
-		expect(names(both, 'oar')).toEqual([['Oar', 9], ['Oar (other version)', 4]]);
+		expect(names(both, 'oar')).toEqual([
+			['Oar', 9],
+			['Oar (other version)', 4]
+		]);
 	});
 
-	it('keep one where both did the same', () => expect(merge(set(shop, 'oar', { count: 9 }), set(shop, 'oar', { count: 9 })).twice).toEqual([]));
+	it('keep one where both did the same', () =>
+		expect(merge(set(shop, 'oar', { count: 9 }), set(shop, 'oar', { count: 9 })).twice).toEqual([]));
 
 	it('keep what one changed and the other deleted', () => {
 		const gone = applyChanges(shop, [{ list: 'things', id: 'oar', before: shop.things.find((t) => t.id === 'oar')!, after: null }]);
-		for (const [mine, theirs] of [[gone, set(shop, 'oar', { count: 4 })], [set(shop, 'oar', { count: 4 }), gone]] as const) expect(merge(mine, theirs).shop.things.find((t) => t.id === 'oar')?.count).toBe(4);
+		for (const [mine, theirs] of [
+			[gone, set(shop, 'oar', { count: 4 })],
+			[set(shop, 'oar', { count: 4 }), gone]
+		] as const)
+			expect(merge(mine, theirs).shop.things.find((t) => t.id === 'oar')?.count).toBe(4);
 		expect(merge(gone, shop).shop.things.find((t) => t.id === 'oar')).toBeUndefined();
 	});
 });
 
 describe('an item', () => {
 	it('is right by the fast look exactly when it is by its schema', () => {
-		const junk = fc.oneof(fc.constant(null), fc.integer({ min: -5, max: 100_000 }), fc.double(), fc.string({ maxLength: 90 }), fc.boolean(), fc.constant([]), fc.constant({}), fc.constantFrom('slot', 'daily', 'ply', 'to-place', 'bar', 'table-saw'));
+		const junk = fc.oneof(
+			fc.constant(null),
+			fc.integer({ min: -5, max: 100_000 }),
+			fc.double(),
+			fc.string({ maxLength: 90 }),
+			fc.boolean(),
+			fc.constant([]),
+			fc.constant({}),
+			fc.constantFrom('slot', 'daily', 'ply', 'to-place', 'bar', 'table-saw')
+		);
 		for (const list of SHOP_LISTS) {
 			const items = shop[list] as object[];
-			fc.assert(fc.property(fc.nat(items.length - 1), fc.nat(60), junk, fc.constantFrom('set', 'drop', 'extra', 'bag'), (at, k, value, how) => {
-				const item = structuredClone(items[at]) as Record<string, unknown>;
-				const keys = Object.keys(item);
-				const key = keys[k % keys.length] as string;
-				if (how === 'drop') delete item[key];
-				else if (how === 'extra') item.extra = value;
-				else if (how === 'bag' && 'dims' in item) (item.dims as Record<string, unknown>)[k % 2 ? 'bar' : 'nothing'] = value;
-				else if (how === 'bag' && 'limits' in item) (item.limits as Record<string, unknown>)[k % 2 ? 'depth' : 'sizes'] = value;
-				else item[key] = value;
-				const said = problemsOf(ITEM_SCHEMAS[list], item);
-				expect(isValidItem(list, item), JSON.stringify([list, key, value, how, said])).toBe(said.length === 0);
-			}), { numRuns: 1500 });
+			fc.assert(
+				fc.property(fc.nat(items.length - 1), fc.nat(60), junk, fc.constantFrom('set', 'drop', 'extra', 'bag'), (at, k, value, how) => {
+					const item = structuredClone(items[at]) as Record<string, unknown>;
+					const keys = Object.keys(item);
+					const key = keys[k % keys.length] as string;
+					if (how === 'drop') delete item[key];
+					else if (how === 'extra') item.extra = value;
+					else if (how === 'bag' && 'dims' in item) (item.dims as Record<string, unknown>)[k % 2 ? 'bar' : 'nothing'] = value;
+					else if (how === 'bag' && 'limits' in item) (item.limits as Record<string, unknown>)[k % 2 ? 'depth' : 'sizes'] = value;
+					else item[key] = value;
+					const said = problemsOf(ITEM_SCHEMAS[list], item);
+					expect(isValidItem(list, item), JSON.stringify([list, key, value, how, said])).toBe(said.length === 0);
+				}),
+				{ numRuns: 1500 }
+			);
 		}
 	});
 
@@ -165,7 +205,11 @@ describe('a file of all of it', () => {
 });
 
 describe('bringing in', () => {
-	const oars = [thing('x1', { name: 'Oars', group: 'oars and paddles', count: 2 }), thing('x2', { name: 'oar', group: 'Oars and paddles', count: 1 }), thing('x3', { name: 'Boathook' })];
+	const oars = [
+		thing('x1', { name: 'Oars', group: 'oars and paddles', count: 2 }),
+		thing('x2', { name: 'oar', group: 'Oars and paddles', count: 1 }),
+		thing('x3', { name: 'Boathook' })
+	];
 	it('finds what is there already, here or further up in the file', () => {
 		expect(duplicatesOf(shop.things, oars).map((t) => t.id)).toEqual(['x1', 'x2']);
 		expect(duplicatesOf([], [oars[0]!, oars[1]!]).map((t) => t.id)).toEqual(['x2']);
@@ -180,7 +224,12 @@ describe('bringing in', () => {
 
 describe('a whole other shop', () => {
 	it('comes in besides: what is new is added, what has the same id is taken as it is there', () => {
-		const other = { ...shop, settings: { ...shop.settings, name: 'Theirs' }, things: [thing('oar', { count: 99 }), thing('new')], boards: [] };
+		const other = {
+			...shop,
+			settings: { ...shop.settings, name: 'Theirs' },
+			things: [thing('oar', { count: 99 }), thing('new')],
+			boards: []
+		};
 		const both = joinShops(shop, other);
 		expect(both.things).toHaveLength(shop.things.length + 1);
 		expect(both.things.find((t) => t.id === 'oar')?.count).toBe(99);
@@ -190,7 +239,12 @@ describe('a whole other shop', () => {
 
 describe('what it comes to', () => {
 	it('is told by group: count, weight, and what hangs of both', () => {
-		const things = [thing('a', { group: 'g', count: 4, mass: 2 }), thing('b', { group: 'g', count: 3, mass: null }), thing('c', { group: 'h', count: 1, mass: 50, state: 'on-wall' }), thing('d', { group: 'g', count: 9, mass: 9, state: 'not-to-keep' })];
+		const things = [
+			thing('a', { group: 'g', count: 4, mass: 2 }),
+			thing('b', { group: 'g', count: 3, mass: null }),
+			thing('c', { group: 'h', count: 1, mass: 50, state: 'on-wall' }),
+			thing('d', { group: 'g', count: 9, mass: 9, state: 'not-to-keep' })
+		];
 		const groups = tallyByGroup(things, new Map([['a', 3]]));
 		expect(groups.map((g) => g.group)).toEqual(['h', 'g']);
 		expect(groups[1]).toMatchObject({ count: 7, mass: 8, placedCount: 3, placedMass: 6, unweighed: 3, lines: 2 });

@@ -37,5 +37,13 @@ export const MAIN_SHOP = 'main';
 
 /** A shop with nothing in it. */
 export function emptyShop(name: string): Shop {
-	return { format: 'kammer-shop', version: 1, settings: { id: 'settings', name, keepLength: 300, keepWidth: 60 }, things: [], boards: [], consumables: [], tools: [] };
+	return {
+		format: 'kammer-shop',
+		version: 1,
+		settings: { id: 'settings', name, keepLength: 300, keepWidth: 60 },
+		things: [],
+		boards: [],
+		consumables: [],
+		tools: []
+	};
 }

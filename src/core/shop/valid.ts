@@ -22,7 +22,13 @@ function fits(value: unknown, c: Column): boolean {
 		case 'choice':
 			return c.choices.some((x) => x.value === value);
 		default:
-			return typeof value === 'number' && Number.isFinite(value) && value >= c.min && value <= c.max && (c.kind !== 'whole' || Number.isInteger(value));
+			return (
+				typeof value === 'number' &&
+				Number.isFinite(value) &&
+				value >= c.min &&
+				value <= c.max &&
+				(c.kind !== 'whole' || Number.isInteger(value))
+			);
 	}
 }
 
@@ -62,7 +68,8 @@ const KEYS = new Set(THING_COLUMNS.map((c) => c.key));
 
 function toolFits(item: Bag): boolean {
 	const kind = TOOL_KINDS.find((k) => k.id === item.kind);
-	if (!kind || typeof item.id !== 'string' || !ID_PATTERN.test(item.id) || !isBag(item.limits) || Object.keys(item).length !== 5) return false;
+	if (!kind || typeof item.id !== 'string' || !ID_PATTERN.test(item.id) || !isBag(item.limits) || Object.keys(item).length !== 5)
+		return false;
 	if (typeof item.name !== 'string' || item.name.length > 60 || typeof item.notes !== 'string' || item.notes.length > 400) return false;
 	return Object.entries(item.limits).every(([key, value]) => {
 		const limit = kind.limits.find((l) => l.key === key);
@@ -80,7 +87,12 @@ export function isValidItem(list: ShopList, item: unknown): boolean {
 	if (!isBag(item)) return false;
 	switch (list) {
 		case 'things':
-			return columnsFit(item, SHAPES.things, ['typical']) && Array.isArray(item.typical) && item.typical.length <= 60 && item.typical.every((k) => KEYS.has(k as string));
+			return (
+				columnsFit(item, SHAPES.things, ['typical']) &&
+				Array.isArray(item.typical) &&
+				item.typical.length <= 60 &&
+				item.typical.every((k) => KEYS.has(k as string))
+			);
 		case 'boards':
 			return columnsFit(item, SHAPES.boards, []) && (item.shortest as number) <= (item.longest as number);
 		case 'consumables':

@@ -22,21 +22,38 @@ const fields = {
 	centre: lengthField('Its middle, out from the wall', 10, 3000, [380, 381]),
 	hangLine: lengthField('Hang line, out from the wall', 50, 3000, [760, 762]),
 	hangers: wholeField('Hangers on the line', 1, 20, 4),
-	ceiling: choiceField('Above are', [{ value: 'none', name: 'Joists, attic without storage' }, { value: 'limited', name: 'Joists, attic with limited storage' }, { value: 'unknown', name: 'Joists, not known what for' }, { value: 'truss', name: 'Trusses' }], 'limited'),
+	ceiling: choiceField(
+		'Above are',
+		[
+			{ value: 'none', name: 'Joists, attic without storage' },
+			{ value: 'limited', name: 'Joists, attic with limited storage' },
+			{ value: 'unknown', name: 'Joists, not known what for' },
+			{ value: 'truss', name: 'Trusses' }
+		],
+		'limited'
+	),
 	share: numberField('Of that, free for this deck', 0, 1, 0.5, { hint: 'A ceiling carries something already: 0 to 1' }),
 	joists: wholeField('Joists that carry the spreader', 1, 20, 4),
 	span: lengthField('Joists, span', 500, 8000, [3600, 3657.6]),
 	spacing: lengthField('Joists, apart', 200, 1000, [400, 406.4]),
 	at: lengthField('Hang line from the end of a joist', 0, 8000, [760, 762]),
 	species: choiceField('Wood', WOOD_CHOICES, ['c24', 'spf']),
-	lag: choiceField('Lags', LAGS.map((l) => ({ value: l.size, name: l.title })), ['8 mm', '3/8']),
+	lag: choiceField(
+		'Lags',
+		LAGS.map((l) => ({ value: l.size, name: l.title })),
+		['8 mm', '3/8']
+	),
 	hangerLag: lengthField('Hanger lag into the spreader', 10, 200, [38, 38.1], { hint: 'Length in the wood' }),
 	spreader: lengthField('Spreader, thickness', 18, 150, [45, 38.1]),
 	joistLag: lengthField('Spreader lags, length', 40, 300, [120, 127]),
 	perJoist: wholeField('Lags into each joist', 1, 4, 2),
 	ceilingBoard: lengthField('Ceiling board between', 0, 60, [12.5, 12.7]),
 	joistDepth: lengthField('Joists, depth', 60, 400, [145, 139.7]),
-	strap: choiceField('Hanger strap', STRAPS.map((s) => ({ value: s.id, name: s.title })), ['strap-30', 'strap-1']),
+	strap: choiceField(
+		'Hanger strap',
+		STRAPS.map((s) => ({ value: s.id, name: s.title })),
+		['strap-30', 'strap-1']
+	),
 	strapHole: lengthField('Hole in it', 3, 25, [9, 9.525]),
 	bolt: lengthField('Bolt into the deck', 4, 20, [8, 7.9375]),
 	boltWood: lengthField('Wood it bears in', 15, 150, [45, 38.1]),
@@ -65,56 +82,169 @@ function hangerSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	const net = (strap.width - i.strapHole) * strap.thickness;
 	const Fe = dowelBearing(timber.G, Math.max(0.25, i.bolt / MM_PER_INCH), 90) * MPA_PER_PSI;
 	const bears = (Fe * i.bolt * i.boltWood * CD_STORAGE) / BOLT_RD;
-	const each = { label: 'each hanger', sum: phrase(`{W} × {x} / {h} × {k}: the deck in one piece over ${i.hangers} hangers`, { W: newtons(weightOf(i.load)), x: mm(i.centre), h: mm(i.hangLine), k: fixed(greatestShare(i.hangers)) }), result: newtons(shares.hanger) };
+	const each = {
+		label: 'each hanger',
+		sum: phrase(`{W} × {x} / {h} × {k}: the deck in one piece over ${i.hangers} hangers`, {
+			W: newtons(weightOf(i.load)),
+			x: mm(i.centre),
+			h: mm(i.hangLine),
+			k: fixed(greatestShare(i.hangers))
+		}),
+		result: newtons(shares.hanger)
+	};
 	return [
 		stepOf({
-			title: 'hanger lag', reason: phrase('hanger lag pulls out of the spreader'), source: 'NDS 2018 12.2-1', demand: newtons(shares.hanger), capacity: newtons(holds),
-			lines: () => [each, threadLine(screw, timber.G), { label: 'thread holds', sum: phrase(`{W} × ({l} - {e}) × ${CD_STORAGE}: without its tip`, { W: perLength(perMm), l: mm(i.hangerLag), e: mm(Math.min(i.hangerLag, screw.tip * MM_PER_INCH)) }), result: newtons(holds) }]
+			title: 'hanger lag',
+			reason: phrase('hanger lag pulls out of the spreader'),
+			source: 'NDS 2018 12.2-1',
+			demand: newtons(shares.hanger),
+			capacity: newtons(holds),
+			lines: () => [
+				each,
+				threadLine(screw, timber.G),
+				{
+					label: 'thread holds',
+					sum: phrase(`{W} × ({l} - {e}) × ${CD_STORAGE}: without its tip`, {
+						W: perLength(perMm),
+						l: mm(i.hangerLag),
+						e: mm(Math.min(i.hangerLag, screw.tip * MM_PER_INCH))
+					}),
+					result: newtons(holds)
+				}
+			]
 		}),
 		stepOf({
-			title: 'strap', reason: phrase('strap at its hole'), source: 'AISC 360 yield / 1.67 on the net section', demand: stress(shares.hanger / net), capacity: stress(MILD_STEEL.allowed),
-			lines: () => [each, { label: 'strap is pulled', sum: phrase('{R} / (({w} - {o}) × {t})', { R: newtons(shares.hanger), w: mm(strap.width), o: mm(i.strapHole), t: mm(strap.thickness) }), result: stress(shares.hanger / net) }]
+			title: 'strap',
+			reason: phrase('strap at its hole'),
+			source: 'AISC 360 yield / 1.67 on the net section',
+			demand: stress(shares.hanger / net),
+			capacity: stress(MILD_STEEL.allowed),
+			lines: () => [
+				each,
+				{
+					label: 'strap is pulled',
+					sum: phrase('{R} / (({w} - {o}) × {t})', {
+						R: newtons(shares.hanger),
+						w: mm(strap.width),
+						o: mm(i.strapHole),
+						t: mm(strap.thickness)
+					}),
+					result: stress(shares.hanger / net)
+				}
+			]
 		}),
 		stepOf({
-			title: 'bolt', reason: phrase('bolt crushes the deck frame'), source: 'NDS 2018 Table 12.3.3, 12.3.1B', demand: newtons(shares.hanger), capacity: newtons(bears),
-			lines: () => [each, { label: 'wood bears', sum: phrase(`{F} × {d} × {l} × ${CD_STORAGE} / ${BOLT_RD}`, { F: stress(Fe), d: mm(i.bolt), l: mm(i.boltWood) }), result: newtons(bears) }]
+			title: 'bolt',
+			reason: phrase('bolt crushes the deck frame'),
+			source: 'NDS 2018 Table 12.3.3, 12.3.1B',
+			demand: newtons(shares.hanger),
+			capacity: newtons(bears),
+			lines: () => [
+				each,
+				{
+					label: 'wood bears',
+					sum: phrase(`{F} × {d} × {l} × ${CD_STORAGE} / ${BOLT_RD}`, { F: stress(Fe), d: mm(i.bolt), l: mm(i.boltWood) }),
+					result: newtons(bears)
+				}
+			]
 		}),
 		Number.isFinite(shares.lost)
 			? stepOf({
-					title: 'one hanger lost', reason: phrase('a hanger goes: those left take all of it'), source: 'statics', demand: newtons(shares.lost), capacity: newtons(holds),
-					lines: () => [each, { label: 'takes then', sum: phrase('{R} × {k}: the worst one gone', { R: newtons(shares.line), k: fixed(shareWithOneLost(i.hangers)) }), result: newtons(shares.lost) }]
+					title: 'one hanger lost',
+					reason: phrase('a hanger goes: those left take all of it'),
+					source: 'statics',
+					demand: newtons(shares.lost),
+					capacity: newtons(holds),
+					lines: () => [
+						each,
+						{
+							label: 'takes then',
+							sum: phrase('{R} × {k}: the worst one gone', { R: newtons(shares.line), k: fixed(shareWithOneLost(i.hangers)) }),
+							result: newtons(shares.lost)
+						}
+					]
 				})
-			: failedStep('one hanger lost', phrase(i.hangers === 1 ? 'a single hanger: when it goes, the deck falls' : 'when one hanger goes, the deck tips off those that are left'), 'statics', [], [each])
+			: failedStep(
+					'one hanger lost',
+					phrase(
+						i.hangers === 1
+							? 'a single hanger: when it goes, the deck falls'
+							: 'when one hanger goes, the deck tips off those that are left'
+					),
+					'statics',
+					[],
+					[each]
+				)
 	];
 }
 
 function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	const timber = wood(i.species);
 	const screw = lag(i.lag as LagSize);
-	const joint: Joint = { fastener: screw, length: i.joistLag, side: { thickness: i.spreader, G: timber.G }, gap: i.ceilingBoard, main: { thickness: i.joistDepth, G: timber.G } };
+	const joint: Joint = {
+		fastener: screw,
+		length: i.joistLag,
+		side: { thickness: i.spreader, G: timber.G },
+		gap: i.ceilingBoard,
+		main: { thickness: i.joistDepth, G: timber.G }
+	};
 	const c = jointCapacity(joint);
 	const share = joistShare(i.joists, i.hangers);
 	const force = shares.line * share;
 	const each = force / i.perJoist;
-	const perJoist = { label: 'each joist', sum: phrase(`{R} × {k}: the spreader in one piece under ${i.joists} joists`, { R: newtons(shares.line), k: fixed(share) }), result: newtons(force) };
+	const perJoist = {
+		label: 'each joist',
+		sum: phrase(`{R} × {k}: the spreader in one piece under ${i.joists} joists`, { R: newtons(shares.line), k: fixed(share) }),
+		result: newtons(force)
+	};
 	const spreader = stepOf({
-		title: 'spreader lags', reason: c.across ? phrase('spreader pulls out of the joists') : phrase('spreader lags too short: {p} in the joist, {need} needed', { p: mm(c.penetration), need: mm(c.needed) }), source: 'NDS 2018 12.2-1, 12.2.5', demand: newtons(each), capacity: newtons(c.axial),
-		lines: () => [perJoist, { label: 'each lag', sum: phrase(`{F} / ${i.perJoist}`, { F: newtons(force) }), result: newtons(each) }, ...capacityLines(joint, c, { side: 'spreader', main: 'joist' }).slice(0, 4), { label: 'the smaller', sum: phrase('of thread and head'), result: newtons(c.axial) }]
+		title: 'spreader lags',
+		reason: c.across
+			? phrase('spreader pulls out of the joists')
+			: phrase('spreader lags too short: {p} in the joist, {need} needed', { p: mm(c.penetration), need: mm(c.needed) }),
+		source: 'NDS 2018 12.2-1, 12.2.5',
+		demand: newtons(each),
+		capacity: newtons(c.axial),
+		lines: () => [
+			perJoist,
+			{ label: 'each lag', sum: phrase(`{F} / ${i.perJoist}`, { F: newtons(force) }), result: newtons(each) },
+			...capacityLines(joint, c, { side: 'spreader', main: 'joist' }).slice(0, 4),
+			{ label: 'the smaller', sum: phrase('of thread and head'), result: newtons(c.axial) }
+		]
 	});
 	const caution = [phrase('A joist that also holds a roof in tension, is notched or is spliced needs an engineer')];
-	if (i.ceiling === 'truss') return [spreader, missingStep('joists', phrase("trusses: not without the maker's or an engineer's word"), 'truss maker')];
-	if (i.ceiling === 'unknown') return [spreader, missingStep('joists', phrase('what the ceiling was made to carry is not known'), 'IRC Table R301.5', caution)];
+	if (i.ceiling === 'truss')
+		return [spreader, missingStep('joists', phrase("trusses: not without the maker's or an engineer's word"), 'truss maker')];
+	if (i.ceiling === 'unknown')
+		return [spreader, missingStep('joists', phrase('what the ceiling was made to carry is not known'), 'IRC Table R301.5', caution)];
 	const live = CEILING_LIVE[i.ceiling as 'none' | 'limited'];
 	const M = joistMoment(force, i.at, i.span);
 	const free = joistAllowance(live, i.spacing, i.span) * i.share;
 	return [
 		spreader,
 		stepOf({
-			title: 'joists', reason: phrase('the joists bend under the hang line'), source: 'statics; IRC Table R301.5', demand: moment(M), capacity: moment(free),
+			title: 'joists',
+			reason: phrase('the joists bend under the hang line'),
+			source: 'statics; IRC Table R301.5',
+			demand: moment(M),
+			capacity: moment(free),
 			lines: () => [
 				perJoist,
-				{ label: 'bends a joist', sum: phrase('{P} × {a} × ({L} - {a}) / {L}', { P: newtons(force), a: mm(i.at), L: mm(i.span) }), result: moment(M) },
-				{ label: 'made to carry', sum: phrase('{q} × {s} × {L}² / 8 × {f}: what is free of the design load', { q: { value: live, dim: 'area-load' }, s: mm(i.spacing), L: mm(i.span), f: String(i.share) }), result: moment(free) }
+				{
+					label: 'bends a joist',
+					sum: phrase('{P} × {a} × ({L} - {a}) / {L}', { P: newtons(force), a: mm(i.at), L: mm(i.span) }),
+					result: moment(M)
+				},
+				{
+					label: 'made to carry',
+					sum: phrase('{q} × {s} × {L}² / 8 × {f}: what is free of the design load', {
+						q: { value: live, dim: 'area-load' },
+						s: mm(i.spacing),
+						L: mm(i.span),
+						f: String(i.share)
+					}),
+					result: moment(free)
+				}
 			],
 			notes: caution
 		})
@@ -123,17 +253,41 @@ function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 
 function ledgerStep(i: I, shares: ReturnType<typeof deckShares>): Step {
 	const timber = wood(i.species);
-	const joint: Joint = { fastener: lag(i.lag as LagSize), length: i.ledgerLag, side: { thickness: i.ledger, G: timber.G }, gap: i.cladding, main: { thickness: i.stud, G: timber.G } };
+	const joint: Joint = {
+		fastener: lag(i.lag as LagSize),
+		length: i.ledgerLag,
+		side: { thickness: i.ledger, G: timber.G },
+		gap: i.cladding,
+		main: { thickness: i.stud, G: timber.G }
+	};
 	const c = jointCapacity(joint);
 	const share = greatestShare(i.ledgerStuds);
 	const across = Math.max(0, shares.ledger) * share;
 	const both = combinedAllowable(c.axial, c.lateral, 0, across);
 	return stepOf({
-		title: 'ledger', reason: c.across ? phrase('ledger lags, across') : phrase('ledger lags too short: {p} in the stud, {need} needed', { p: mm(c.penetration), need: mm(c.needed) }), source: 'NDS 2018 chapter 12, Technical Report 12', demand: newtons(across), capacity: newtons(both.allowed),
+		title: 'ledger',
+		reason: c.across
+			? phrase('ledger lags, across')
+			: phrase('ledger lags too short: {p} in the stud, {need} needed', { p: mm(c.penetration), need: mm(c.needed) }),
+		source: 'NDS 2018 chapter 12, Technical Report 12',
+		demand: newtons(across),
+		capacity: newtons(both.allowed),
 		lines: () => [
-			{ label: 'ledger takes', sum: phrase('{W} × (1 - {x} / {h})', { W: newtons(weightOf(i.load)), x: mm(i.centre), h: mm(i.hangLine) }), result: newtons(shares.ledger) },
-			{ label: 'each stud', sum: phrase(`{R} × {k}: the ledger in one piece over ${i.ledgerStuds} studs`, { R: newtons(Math.max(0, shares.ledger)), k: fixed(share) }), result: newtons(across) },
-			...capacityLines(joint, c, { side: 'ledger', main: 'stud' }), allowedLine(c, both)
+			{
+				label: 'ledger takes',
+				sum: phrase('{W} × (1 - {x} / {h})', { W: newtons(weightOf(i.load)), x: mm(i.centre), h: mm(i.hangLine) }),
+				result: newtons(shares.ledger)
+			},
+			{
+				label: 'each stud',
+				sum: phrase(`{R} × {k}: the ledger in one piece over ${i.ledgerStuds} studs`, {
+					R: newtons(Math.max(0, shares.ledger)),
+					k: fixed(share)
+				}),
+				result: newtons(across)
+			},
+			...capacityLines(joint, c, { side: 'ledger', main: 'stud' }),
+			allowedLine(c, both)
 		]
 	});
 }
@@ -166,27 +320,54 @@ export const deckSum = defineSum({
 		if (i.joistLag - i.spreader - i.ceilingBoard > i.joistDepth) found.push({ path: 'joistLag', message: 'comes out above the joist' });
 		if (i.ledgerLag - i.ledger - i.cladding > i.stud) found.push({ path: 'ledgerLag', message: 'comes out behind the stud' });
 		const strap = STRAPS.find((s) => s.id === i.strap);
-		if (strap && i.strapHole >= strap.width) found.push({ path: 'strapHole', message: `cuts the strap through: it is ${strap.width.toFixed(0)} mm wide` });
+		if (strap && i.strapHole >= strap.width)
+			found.push({ path: 'strapHole', message: `cuts the strap through: it is ${strap.width.toFixed(0)} mm wide` });
 		if (i.centre > i.hangLine) found.push({ path: 'centre', message: 'stands out past the hang line: the wall side would lift' });
 		return found;
 	},
 	answer(i) {
 		const shares = deckShares({ weight: weightOf(i.load), centre: i.centre, hangLine: i.hangLine, hangers: i.hangers });
-		return answerOf({ drawing: { title: 'Deck between ledger and hangers, seen from its end', shapes: draw(i) }, steps: [...speciesMissing(i.species, 'joists'), ...hangerSteps(i, shares), ...joistSteps(i, shares), ledgerStep(i, shares)], notes: [phrase('Nobody stands beneath while it is loaded; proof load it to twice its working load')] });
+		return answerOf({
+			drawing: { title: 'Deck between ledger and hangers, seen from its end', shapes: draw(i) },
+			steps: [...speciesMissing(i.species, 'joists'), ...hangerSteps(i, shares), ...joistSteps(i, shares), ledgerStep(i, shares)],
+			notes: [phrase('Nobody stands beneath while it is loaded; proof load it to twice its working load')]
+		});
 	},
 	load: 'load',
 	proof: (i) => ({ working: i.load, foot: OVERHEAD }),
 	changes(i) {
 		const found: Change<I>[] = [
 			{ text: phrase('{n} hangers', { n: String(i.hangers + 2) }), inputs: { hangers: i.hangers + 2 }, effort: 'another part' },
-			{ text: phrase('Spreader over {n} joists', { n: String(i.joists + 2) }), inputs: { joists: i.joists + 2 }, effort: 'a piece of wood' },
-			{ text: phrase('Hang line at {a} from the end of the joists', { a: mm(i.at / 2) }), inputs: { at: i.at / 2 }, effort: 'nothing to buy' },
-			{ text: phrase('A ledger over {n} studs', { n: String(i.ledgerStuds + 2) }), inputs: { ledgerStuds: i.ledgerStuds + 2 }, effort: 'a piece of wood' }
+			{
+				text: phrase('Spreader over {n} joists', { n: String(i.joists + 2) }),
+				inputs: { joists: i.joists + 2 },
+				effort: 'a piece of wood'
+			},
+			{
+				text: phrase('Hang line at {a} from the end of the joists', { a: mm(i.at / 2) }),
+				inputs: { at: i.at / 2 },
+				effort: 'nothing to buy'
+			},
+			{
+				text: phrase('A ledger over {n} studs', { n: String(i.ledgerStuds + 2) }),
+				inputs: { ledgerStuds: i.ledgerStuds + 2 },
+				effort: 'a piece of wood'
+			}
 		];
-		if (i.hangerLag + 12 <= i.spreader) found.push({ text: phrase('Hanger lags {l} into the spreader', { l: mm(i.hangerLag + 12) }), inputs: { hangerLag: i.hangerLag + 12 }, effort: 'screws' });
+		if (i.hangerLag + 12 <= i.spreader)
+			found.push({
+				text: phrase('Hanger lags {l} into the spreader', { l: mm(i.hangerLag + 12) }),
+				inputs: { hangerLag: i.hangerLag + 12 },
+				effort: 'screws'
+			});
 		const bigger = LAGS.find((l) => l.D > lag(i.lag as LagSize).D + 0.01);
 		if (bigger) found.push({ text: phrase(`${bigger.title}s`), inputs: { lag: bigger.size }, effort: 'screws' });
-		if (i.perJoist < 4) found.push({ text: phrase('{n} lags into each joist', { n: String(i.perJoist + 1) }), inputs: { perJoist: i.perJoist + 1 }, effort: 'screws' });
+		if (i.perJoist < 4)
+			found.push({
+				text: phrase('{n} lags into each joist', { n: String(i.perJoist + 1) }),
+				inputs: { perJoist: i.perJoist + 1 },
+				effort: 'screws'
+			});
 		return found;
 	}
 });

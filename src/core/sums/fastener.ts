@@ -17,13 +17,39 @@ import { angleField, choiceField, flagField, lengthField, massField, optionalLen
 import { answerOf, defineSum, type Change } from './sum';
 
 /** From 1/4 in on the direction of the grain counts. */
-const GRAIN = [{ value: 'across', name: 'Crosses it' }, { value: 'along', name: 'Goes along it' }] as const;
+const GRAIN = [
+	{ value: 'across', name: 'Crosses it' },
+	{ value: 'along', name: 'Goes along it' }
+] as const;
 
 const fields = {
-	kind: choiceField('Fastener', [{ value: 'wood-screw', name: 'Wood screw' }, { value: 'lag', name: 'Lag screw' }, { value: 'nail', name: 'Nail, smooth' }], 'wood-screw'),
-	screw: choiceField('Size', SCREWS.map((s) => ({ value: s.size, name: s.size })), ['5 mm', '#10'], { when: (i) => i.kind === 'wood-screw' }),
-	lag: choiceField('Size', LAGS.map((s) => ({ value: s.size, name: s.title })), ['8 mm', '3/8'], { when: (i) => i.kind === 'lag' }),
-	nail: choiceField('Size', NAILS.map((s) => ({ value: s.size, name: s.title })), '16d', { when: (i) => i.kind === 'nail' }),
+	kind: choiceField(
+		'Fastener',
+		[
+			{ value: 'wood-screw', name: 'Wood screw' },
+			{ value: 'lag', name: 'Lag screw' },
+			{ value: 'nail', name: 'Nail, smooth' }
+		],
+		'wood-screw'
+	),
+	screw: choiceField(
+		'Size',
+		SCREWS.map((s) => ({ value: s.size, name: s.size })),
+		['5 mm', '#10'],
+		{ when: (i) => i.kind === 'wood-screw' }
+	),
+	lag: choiceField(
+		'Size',
+		LAGS.map((s) => ({ value: s.size, name: s.title })),
+		['8 mm', '3/8'],
+		{ when: (i) => i.kind === 'lag' }
+	),
+	nail: choiceField(
+		'Size',
+		NAILS.map((s) => ({ value: s.size, name: s.title })),
+		'16d',
+		{ when: (i) => i.kind === 'nail' }
+	),
 	length: lengthField('Length', 10, 300, [80, 76.2]),
 	through: lengthField('Through, thickness', 1, 150, [18, 19.05], { hint: 'What lies under the head' }),
 	throughWood: choiceField('Through, kind', BENDING_CHOICES, ['ply', 'ply']),
@@ -32,7 +58,15 @@ const fields = {
 	intoWood: choiceField('Into, kind', BENDING_CHOICES, ['c24', 'spf']),
 	load: massField('Load', 0, 2000, [18, 40]),
 	angle: angleField('Pulled', 0, 90, 45, { hint: '0 straight across, 90 straight out' }),
-	duration: choiceField('Load lasts', [{ value: 'storage', name: 'Always: storage' }, { value: 'usual', name: 'Ten years in all' }, { value: 'bump', name: 'A bump or a grab' }], 'storage'),
+	duration: choiceField(
+		'Load lasts',
+		[
+			{ value: 'storage', name: 'Always: storage' },
+			{ value: 'usual', name: 'Ten years in all' },
+			{ value: 'bump', name: 'A bump or a grab' }
+		],
+		'storage'
+	),
 	end: optionalLength('From the end of what it goes through', 1, 3000, 'Left empty, it is only told'),
 	edge: optionalLength('From its edge', 1, 1000, 'Left empty, it is only told'),
 	sideGrain: choiceField('The load, to the grain outside', GRAIN, 'across', { when: (i) => i.kind === 'lag' }),
@@ -43,13 +77,17 @@ const fields = {
 type I = InputsOf<typeof fields>;
 
 const DURATION: Record<string, number> = { storage: CD_STORAGE, usual: 1, bump: CD_BUMP };
-const chosen = (i: I): Fastener => (i.kind === 'lag' ? lag(i.lag as LagSize) : i.kind === 'nail' ? nail(i.nail as NailSize) : screw(i.screw as ScrewSize));
+const chosen = (i: I): Fastener =>
+	i.kind === 'lag' ? lag(i.lag as LagSize) : i.kind === 'nail' ? nail(i.nail as NailSize) : screw(i.screw as ScrewSize);
 
 function judge(i: I, joint: Joint): Step {
 	const duration = DURATION[i.duration] as number;
 	const c = jointCapacity(joint, duration);
 	const W = weightOf(i.load);
-	const [pull, across] = [W * Math.sin(radians(i.angle)), W * Math.cos(radians(i.angle))].map((v) => (v < 1e-9 * W ? 0 : v)) as [number, number];
+	const [pull, across] = [W * Math.sin(radians(i.angle)), W * Math.cos(radians(i.angle))].map((v) => (v < 1e-9 * W ? 0 : v)) as [
+		number,
+		number
+	];
 	const lines = () => [
 		{ label: 'pulled out', sum: phrase('{W} × sin {a}', { W: newtons(W), a: angle(i.angle) }), result: newtons(pull) },
 		{ label: 'pushed across', sum: phrase('{W} × cos {a}', { W: newtons(W), a: angle(i.angle) }), result: newtons(across) },
@@ -64,13 +102,35 @@ function judge(i: I, joint: Joint): Step {
 	if (i.kind === 'nail') {
 		const used = short ? Infinity : nailUsed(c.axial, c.lateral, pull, across);
 		return stepOf({
-			title: 'nail', reason, source, demand: ratio(used), capacity: ratio(1), ...(short ? { verdict: 'does-not-hold' as const } : {}),
-			lines: () => [...lines(), { label: 'both at once', sum: phrase(short ? '0: the nail counts for nothing' : [pull > 0 ? '{T} / {W}' : '', across > 0 ? '{V} / {Z}' : ''].filter(Boolean).join(' + ') || '0: no load', { T: newtons(pull), W: newtons(c.axial), V: newtons(across), Z: newtons(c.lateral) }), result: ratio(used), source: 'NDS 2018 12.4-2' }]
+			title: 'nail',
+			reason,
+			source,
+			demand: ratio(used),
+			capacity: ratio(1),
+			...(short ? { verdict: 'does-not-hold' as const } : {}),
+			lines: () => [
+				...lines(),
+				{
+					label: 'both at once',
+					sum: phrase(
+						short
+							? '0: the nail counts for nothing'
+							: [pull > 0 ? '{T} / {W}' : '', across > 0 ? '{V} / {Z}' : ''].filter(Boolean).join(' + ') || '0: no load',
+						{ T: newtons(pull), W: newtons(c.axial), V: newtons(across), Z: newtons(c.lateral) }
+					),
+					result: ratio(used),
+					source: 'NDS 2018 12.4-2'
+				}
+			]
 		});
 	}
 	const both = combinedAllowable(c.axial, c.lateral, pull, across);
 	return stepOf({
-		title: 'screw', reason, source, demand: newtons(W), capacity: newtons(both.allowed),
+		title: 'screw',
+		reason,
+		source,
+		demand: newtons(W),
+		capacity: newtons(both.allowed),
 		lines: () => [...lines(), allowedLine(c, both)]
 	});
 }
@@ -82,7 +142,14 @@ function tradeRule(i: I, G: number): Step {
 	if (i.angle > 0) notes.push(phrase('It does not ask how much of the load pulls the screw out'));
 	if (G < 0.5) notes.push(phrase('It does not ask for the species: here G is {G}', { G: ratio(G) }));
 	return stepOf({
-		title: 'trade rule', basis: 'trade-rule', reason: phrase('trade rule, {r} a screw', { r: newtons(TRADE_RULE) }), source: 'common practice', demand: newtons(weightOf(i.load)), capacity: newtons(TRADE_RULE), lines: () => [], notes
+		title: 'trade rule',
+		basis: 'trade-rule',
+		reason: phrase('trade rule, {r} a screw', { r: newtons(TRADE_RULE) }),
+		source: 'common practice',
+		demand: newtons(weightOf(i.load)),
+		capacity: newtons(TRADE_RULE),
+		lines: () => [],
+		notes
 	});
 }
 
@@ -91,10 +158,23 @@ function workshopNotes(i: I, f: Fastener, G: number): Phrase[] {
 	const pilot = pilotFor(f, G);
 	const least = spacingMinimums(f, { acrossGrain: true, drilled: true });
 	return [
-		phrase(pilot.mayBeLeftOut ? 'Pilot {p} for the thread, {s} for the shank; in wood this soft it may be left out away from ends and edges' : 'Pilot {p} for the thread, {s} for the shank', { p: mm(pilot.thread), s: mm(pilot.shank) }),
-		...(i.end !== null && i.end < least.end ? [phrase('Too near the end: {e}, and {n} are needed for its full strength', { e: mm(i.end), n: mm(least.end) })] : []),
-		...(i.edge !== null && i.edge < least.edge ? [phrase('Too near the edge: {e}, and {n} are needed for its full strength', { e: mm(i.edge), n: mm(least.edge) })] : []),
-		phrase('Keep {end} from the end, {edge} from the edge, {along} apart along the grain', { end: mm(least.end), edge: mm(least.edge), along: mm(least.along) }),
+		phrase(
+			pilot.mayBeLeftOut
+				? 'Pilot {p} for the thread, {s} for the shank; in wood this soft it may be left out away from ends and edges'
+				: 'Pilot {p} for the thread, {s} for the shank',
+			{ p: mm(pilot.thread), s: mm(pilot.shank) }
+		),
+		...(i.end !== null && i.end < least.end
+			? [phrase('Too near the end: {e}, and {n} are needed for its full strength', { e: mm(i.end), n: mm(least.end) })]
+			: []),
+		...(i.edge !== null && i.edge < least.edge
+			? [phrase('Too near the edge: {e}, and {n} are needed for its full strength', { e: mm(i.edge), n: mm(least.edge) })]
+			: []),
+		phrase('Keep {end} from the end, {edge} from the edge, {along} apart along the grain', {
+			end: mm(least.end),
+			edge: mm(least.edge),
+			along: mm(least.along)
+		}),
 		phrase("A structural or deck screw's own maker's data beat these")
 	];
 }
@@ -110,8 +190,19 @@ function draw(i: I, f: Fastener): Shape[] {
 		box(-i.through, h / 2 - d / 2, i.length, d, 'steel'),
 		box(-i.through - 2, h / 2 - f.head * 12.7, 2.5, f.head * 25.4, 'steel'),
 		{ kind: 'measure', from: [-i.through, 0], to: [0, 0], side: 'below', label: phrase('{t}', { t: mm(i.through) }) },
-		{ kind: 'measure', from: [i.gap, 0], to: [Math.max(i.gap, i.length - i.through), 0], side: 'below', label: phrase('{t} in', { t: mm(Math.max(0, i.length - face)) }) },
-		{ kind: 'arrow', from: [-i.through - 6, h / 2], to: [-i.through - 6 - 40 * Math.sin(radians(i.angle)), h / 2 - 40 * Math.cos(radians(i.angle))], label: phrase('{W}', { W: newtons(weightOf(i.load)) }) }
+		{
+			kind: 'measure',
+			from: [i.gap, 0],
+			to: [Math.max(i.gap, i.length - i.through), 0],
+			side: 'below',
+			label: phrase('{t} in', { t: mm(Math.max(0, i.length - face)) })
+		},
+		{
+			kind: 'arrow',
+			from: [-i.through - 6, h / 2],
+			to: [-i.through - 6 - 40 * Math.sin(radians(i.angle)), h / 2 - 40 * Math.cos(radians(i.angle))],
+			label: phrase('{W}', { W: newtons(weightOf(i.load)) })
+		}
 	];
 }
 
@@ -122,7 +213,9 @@ export const fastenerSum = defineSum({
 	fields,
 	cross: (i) => {
 		const past = i.length - i.through - i.gap - i.into;
-		return past > 0.05 ? [{ path: 'length', message: `comes out behind by ${past.toFixed(0)} mm: it is longer than what it goes through` }] : [];
+		return past > 0.05
+			? [{ path: 'length', message: `comes out behind by ${past.toFixed(0)} mm: it is longer than what it goes through` }]
+			: [];
 	},
 	answer(i) {
 		const f = chosen(i);
@@ -131,10 +224,31 @@ export const fastenerSum = defineSum({
 		const main = gravityOf(i.intoWood);
 		if (side === null || main === null) {
 			const what = main === null ? 'what it goes into' : 'what it goes through';
-			return answerOf({ drawing, steps: [missingStep('species', phrase(`no specific gravity for ${what}`), 'NDS 2018 Table 12.3.3', [phrase('Find the species, or choose "Softest, G 0.36". MDF and particleboard are in no table: ask the maker of the screw')])] });
+			return answerOf({
+				drawing,
+				steps: [
+					missingStep('species', phrase(`no specific gravity for ${what}`), 'NDS 2018 Table 12.3.3', [
+						phrase('Find the species, or choose "Softest, G 0.36". MDF and particleboard are in no table: ask the maker of the screw')
+					])
+				]
+			});
 		}
-		const joint: Joint = { fastener: f, length: i.length, side: { thickness: i.through, G: side }, gap: i.gap, main: { thickness: i.into, G: main }, sideToGrain: i.sideGrain === 'along' ? 0 : 90, mainToGrain: i.mainGrain === 'along' ? 0 : 90, endGrain: i.endGrain, wet: i.wet };
-		return answerOf({ drawing, steps: i.kind === 'wood-screw' ? [judge(i, joint), tradeRule(i, main)] : [judge(i, joint)], notes: workshopNotes(i, f, main) });
+		const joint: Joint = {
+			fastener: f,
+			length: i.length,
+			side: { thickness: i.through, G: side },
+			gap: i.gap,
+			main: { thickness: i.into, G: main },
+			sideToGrain: i.sideGrain === 'along' ? 0 : 90,
+			mainToGrain: i.mainGrain === 'along' ? 0 : 90,
+			endGrain: i.endGrain,
+			wet: i.wet
+		};
+		return answerOf({
+			drawing,
+			steps: i.kind === 'wood-screw' ? [judge(i, joint), tradeRule(i, main)] : [judge(i, joint)],
+			notes: workshopNotes(i, f, main)
+		});
 	},
 	load: 'load',
 	changes(i) {
@@ -142,7 +256,9 @@ export const fastenerSum = defineSum({
 		const longer = SCREW_LENGTHS.filter((l) => l > i.length + 1 && l < i.through + i.gap + i.into).slice(0, 2);
 		for (const length of longer) found.push({ text: phrase('{l} long', { l: mm(length) }), inputs: { length }, effort: 'screws' });
 		if (i.kind === 'wood-screw') {
-			for (const size of ['#10', '#12', '#14'] as const) if (screw(size).D > screw(i.screw as ScrewSize).D) found.push({ text: phrase(`A ${size} screw`), inputs: { screw: size }, effort: 'screws' });
+			for (const size of ['#10', '#12', '#14'] as const)
+				if (screw(size).D > screw(i.screw as ScrewSize).D)
+					found.push({ text: phrase(`A ${size} screw`), inputs: { screw: size }, effort: 'screws' });
 		}
 		if (i.kind !== 'lag') found.push({ text: phrase('A 1/4 in lag'), inputs: { kind: 'lag', lag: '1/4' }, effort: 'screws' });
 		if (i.endGrain) found.push({ text: phrase('Into side grain'), inputs: { endGrain: false }, effort: 'nothing to buy' });

@@ -53,32 +53,89 @@ export type Inputs = Record<string, InputValue>;
 
 /** What a sum's fields come to once they are filled in. */
 export type InputsOf<F extends Fields> = {
-	[K in keyof F]: F[K] extends ChoiceSpec<infer T> ? T : F[K] extends FlagSpec ? boolean : F[K] extends LengthsSpec ? number[] : F[K] extends OptionalSpec ? number | null : number;
+	[K in keyof F]: F[K] extends ChoiceSpec<infer T>
+		? T
+		: F[K] extends FlagSpec
+			? boolean
+			: F[K] extends LengthsSpec
+				? number[]
+				: F[K] extends OptionalSpec
+					? number | null
+					: number;
 };
 
 const both = <T>(mm: T, inch: T = mm): Start<T> => ({ mm, inch });
 
 type NumberOptions = Partial<Pick<NumberSpec, 'hint' | 'when'>>;
-const numberOf = (kind: NumberSpec['kind']) => (label: string, min: number, max: number, start: readonly [mm: number, inch: number] | number, more: NumberOptions = {}): NumberSpec => ({
-	kind, label, min, max, start: typeof start === 'number' ? both(start) : both(start[0], start[1]), ...more
-});
+const numberOf =
+	(kind: NumberSpec['kind']) =>
+	(label: string, min: number, max: number, start: readonly [mm: number, inch: number] | number, more: NumberOptions = {}): NumberSpec => ({
+		kind,
+		label,
+		min,
+		max,
+		start: typeof start === 'number' ? both(start) : both(start[0], start[1]),
+		...more
+	});
 
 /** A length between two bounds, mm. @example lengthField('Span', 50, 4000, [800, 812.8]) */
 export const lengthField = numberOf('length');
 /** A mass between two bounds, kg; its starts in kg and in pounds. @example massField('Load', 0, 500, [20, 45]) */
-export const massField = (label: string, min: number, max: number, [kg, pounds]: readonly [kg: number, pounds: number], more: NumberOptions = {}): NumberSpec =>
-	numberOf('mass')(label, min, max, [kg, pounds * KG_PER_POUND], more);
+export const massField = (
+	label: string,
+	min: number,
+	max: number,
+	[kg, pounds]: readonly [kg: number, pounds: number],
+	more: NumberOptions = {}
+): NumberSpec => numberOf('mass')(label, min, max, [kg, pounds * KG_PER_POUND], more);
 export const angleField = numberOf('angle');
 export const numberField = numberOf('number');
 export const wholeField = numberOf('whole');
-export const optionalMass = (label: string, min: number, max: number, hint: string): OptionalSpec => ({ kind: 'optional-mass', label, min, max, start: both(null), hint });
-export const optionalLength = (label: string, min: number, max: number, hint: string): OptionalSpec => ({ kind: 'optional-length', label, min, max, start: both(null), hint });
-export const flagField = (label: string, start = false, more: NumberOptions = {}): FlagSpec => ({ kind: 'flag', label, start: both(start), ...more });
-export const lengthsField = (label: string, bounds: { min: number; max: number; least: number; most: number }, start: readonly [mm: number[], inch: number[]], more: NumberOptions = {}): LengthsSpec => ({
-	kind: 'lengths', label, ...bounds, start: both(start[0], start[1]), ...more
+export const optionalMass = (label: string, min: number, max: number, hint: string): OptionalSpec => ({
+	kind: 'optional-mass',
+	label,
+	min,
+	max,
+	start: both(null),
+	hint
 });
-export const choiceField = <T extends string>(label: string, choices: readonly { value: T; name: string }[], start: readonly [mm: T, inch: T] | T, more: NumberOptions = {}): ChoiceSpec<T> => ({
-	kind: 'choice', label, choices, start: typeof start === 'string' ? both(start) : both(start[0], start[1]), ...more
+export const optionalLength = (label: string, min: number, max: number, hint: string): OptionalSpec => ({
+	kind: 'optional-length',
+	label,
+	min,
+	max,
+	start: both(null),
+	hint
+});
+export const flagField = (label: string, start = false, more: NumberOptions = {}): FlagSpec => ({
+	kind: 'flag',
+	label,
+	start: both(start),
+	...more
+});
+export const lengthsField = (
+	label: string,
+	bounds: { min: number; max: number; least: number; most: number },
+	start: readonly [mm: number[], inch: number[]],
+	more: NumberOptions = {}
+): LengthsSpec => ({
+	kind: 'lengths',
+	label,
+	...bounds,
+	start: both(start[0], start[1]),
+	...more
+});
+export const choiceField = <T extends string>(
+	label: string,
+	choices: readonly { value: T; name: string }[],
+	start: readonly [mm: T, inch: T] | T,
+	more: NumberOptions = {}
+): ChoiceSpec<T> => ({
+	kind: 'choice',
+	label,
+	choices,
+	start: typeof start === 'string' ? both(start) : both(start[0], start[1]),
+	...more
 });
 
 const UNIT = { length: 'mm', mass: 'kg', angle: 'degrees', number: '', whole: '' } as const;
@@ -92,11 +149,19 @@ function schemaOf(f: FieldSpec): Schema {
 		case 'whole':
 			return whole(f.min, f.max);
 		case 'lengths':
-			return array(within(f.min, f.max)).strict().typeError('must be a list').required('is missing').min(f.least, `must have at least ${f.least} entries`).max(f.most, `must have at most ${f.most} entries`)
+			return array(within(f.min, f.max))
+				.strict()
+				.typeError('must be a list')
+				.required('is missing')
+				.min(f.least, `must have at least ${f.least} entries`)
+				.max(f.most, `must have at most ${f.most} entries`)
 				.test('ascending', 'must ascend', (v) => !v || v.every((x, i) => i === 0 || x > (v[i - 1] as number)));
 		case 'optional-mass':
 		case 'optional-length':
-			return within(f.min, f.max, f.kind === 'optional-mass' ? 'kg' : 'mm').nullable().optional().test('there', 'is missing', (v) => v !== undefined);
+			return within(f.min, f.max, f.kind === 'optional-mass' ? 'kg' : 'mm')
+				.nullable()
+				.optional()
+				.test('there', 'is missing', (v) => v !== undefined);
 		default:
 			return within(f.min, f.max, UNIT[f.kind]);
 	}
@@ -105,8 +170,12 @@ function schemaOf(f: FieldSpec): Schema {
 /** The Yup schema of a sum's inputs: strict, nothing missing, nothing unknown. */
 export function inputSchema(fields: Fields): ObjectSchema<Record<string, unknown>> {
 	return object(Object.fromEntries(Object.entries(fields).map(([name, f]) => [name, schemaOf(f)])))
-		.strict().typeError('must be an object').required('is missing')
-		.noUnknown(({ unknown }: { unknown: string }) => `has fields that mean nothing here: ${unknown}`) as unknown as ObjectSchema<Record<string, unknown>>;
+		.strict()
+		.typeError('must be an object')
+		.required('is missing')
+		.noUnknown(({ unknown }: { unknown: string }) => `has fields that mean nothing here: ${unknown}`) as unknown as ObjectSchema<
+		Record<string, unknown>
+	>;
 }
 
 /** What a form shows before anybody typed. @example startInputs(fields, 'inch') */

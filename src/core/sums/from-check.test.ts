@@ -28,5 +28,12 @@ describe('a quick sum opened from the wall', () => {
 		expect(step.load?.demand.value).toBeCloseTo(check.load?.demand.value as number, 6);
 		expect(step.margin).toBeCloseTo(check.margin as number, 1);
 	});
-	it('is none for what no sum asks', () => expect(sumFromCheck(plan, checks.checks.find((c) => c.title === 'stud')!, undefined)).toBeNull());
+	it('is none for what no sum asks', () =>
+		expect(
+			sumFromCheck(
+				plan,
+				checks.checks.find((c) => c.title === 'stud')!,
+				undefined
+			)
+		).toBeNull());
 });

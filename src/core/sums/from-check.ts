@@ -20,8 +20,15 @@ function seatSum(p: Placed): AsSum {
 	return {
 		name: 'seat',
 		inputs: {
-			bevel: String(p.profile.bevel), thickness: p.profile.thickness, back: p.profile.back, drop: Math.max(0, dropOf(p)), self: self.weight / GRAVITY, selfOut: Math.max(0, self.standOff),
-			load: load.weight / GRAVITY, out: Math.max(0, load.standOff), lock: p.holder.params.lockStrip
+			bevel: String(p.profile.bevel),
+			thickness: p.profile.thickness,
+			back: p.profile.back,
+			drop: Math.max(0, dropOf(p)),
+			self: self.weight / GRAVITY,
+			selfOut: Math.max(0, self.standOff),
+			load: load.weight / GRAVITY,
+			out: Math.max(0, load.standOff),
+			lock: p.holder.params.lockStrip
 		}
 	};
 }
@@ -35,7 +42,17 @@ function screwSum(plan: Plan, check: Check): AsSum | null {
 	const [T, V] = [Math.max(figure(/screw pull$/) ?? 0, figure(/^pulled straight/) ?? 0), figure(/^across each/) ?? 0];
 	const load = Math.hypot(T, V);
 	if (!row || !(load > 0)) return null;
-	return { name: 'screw', inputs: { kind: 'wood-screw', screw: row.screws.size, length: row.screws.length, gap: claddingDepth(plan.wall.cladding), load: load / GRAVITY, angle: (Math.atan2(T, V) * 180) / Math.PI } };
+	return {
+		name: 'screw',
+		inputs: {
+			kind: 'wood-screw',
+			screw: row.screws.size,
+			length: row.screws.length,
+			gap: claddingDepth(plan.wall.cladding),
+			load: load / GRAVITY,
+			angle: (Math.atan2(T, V) * 180) / Math.PI
+		}
+	};
 }
 
 /**

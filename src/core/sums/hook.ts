@@ -20,7 +20,14 @@ const fields = {
 	load: massField('Load', 0, 200, [14, 35]),
 	diameter: lengthField('Wire, diameter', 2, 25, [8, 7.9375]),
 	throat: lengthField('Load from the middle of its shank', 1, 200, [40, 38.1]),
-	way: choiceField('It is screwed', [{ value: 'side', name: 'Into a wall: bent by its load' }, { value: 'up', name: 'Up into a joist: pulled out' }], 'up'),
+	way: choiceField(
+		'It is screwed',
+		[
+			{ value: 'side', name: 'Into a wall: bent by its load' },
+			{ value: 'up', name: 'Up into a joist: pulled out' }
+		],
+		'up'
+	),
 	thread: lengthField('Thread in the wood', 5, 200, [45, 44.45]),
 	species: choiceField('Wood', WOOD_CHOICES, ['c24', 'spf']),
 	maker: optionalMass("Maker's load", 0.1, 500, 'On the packet. Left empty, the hook itself cannot be judged')
@@ -38,7 +45,11 @@ function steps(i: I): Step[] {
 	const holds = withdrawalPerLength(like, timber.G) * i.thread * CD_STORAGE;
 	const found: Step[] = [
 		stepOf({
-			title: 'hook', reason: phrase('the hook bends open'), source: 'statics; ASTM A36 yield / 1.67', demand: stress(bent), capacity: stress(MILD_STEEL.allowed),
+			title: 'hook',
+			reason: phrase('the hook bends open'),
+			source: 'statics; ASTM A36 yield / 1.67',
+			demand: stress(bent),
+			capacity: stress(MILD_STEEL.allowed),
 			lines: () => [
 				{ label: 'bends by', sum: phrase('{W} × {e}', { W: newtons(W), e: mm(i.throat) }), result: moment(M) },
 				{ label: 'bending', sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(i.diameter) }), result: stress(bent) },
@@ -46,19 +57,54 @@ function steps(i: I): Step[] {
 			]
 		}),
 		stepOf({
-			title: 'grab', basis: 'grab', reason: phrase('somebody hangs on it'), source: 'statics', demand: stress(rodStress(GRAB * i.throat, i.diameter)), capacity: stress(MILD_STEEL.allowed),
-			lines: () => [{ label: 'bending', sum: phrase('32 × {G} × {e} / (π × {d}³)', { G: newtons(GRAB), e: mm(i.throat), d: mm(i.diameter) }), result: stress(rodStress(GRAB * i.throat, i.diameter)) }]
+			title: 'grab',
+			basis: 'grab',
+			reason: phrase('somebody hangs on it'),
+			source: 'statics',
+			demand: stress(rodStress(GRAB * i.throat, i.diameter)),
+			capacity: stress(MILD_STEEL.allowed),
+			lines: () => [
+				{
+					label: 'bending',
+					sum: phrase('32 × {G} × {e} / (π × {d}³)', { G: newtons(GRAB), e: mm(i.throat), d: mm(i.diameter) }),
+					result: stress(rodStress(GRAB * i.throat, i.diameter))
+				}
+			]
 		})
 	];
 	if (i.way === 'up') {
-		found.push(stepOf({
-			title: 'thread', reason: phrase('the hook pulls out'), source: 'NDS 2018 12.2', demand: newtons(W), capacity: newtons(holds),
-			lines: () => [threadLine(like, timber.G), { label: 'thread holds', sum: phrase(`{W} × {l} × ${CD_STORAGE}`, { W: perLength(withdrawalPerLength(like, timber.G)), l: mm(i.thread) }), result: newtons(holds) }]
-		}));
+		found.push(
+			stepOf({
+				title: 'thread',
+				reason: phrase('the hook pulls out'),
+				source: 'NDS 2018 12.2',
+				demand: newtons(W),
+				capacity: newtons(holds),
+				lines: () => [
+					threadLine(like, timber.G),
+					{
+						label: 'thread holds',
+						sum: phrase(`{W} × {l} × ${CD_STORAGE}`, { W: perLength(withdrawalPerLength(like, timber.G)), l: mm(i.thread) }),
+						result: newtons(holds)
+					}
+				]
+			})
+		);
 	}
-	found.push(i.maker === null
-		? missingStep("maker's load", phrase("the hook maker's load is not known"), 'the maker', [phrase('What is worked out here is its wire and its thread, taken as mild steel; weld, coating and plate are its maker\'s word')])
-		: stepOf({ title: "maker's load", reason: phrase("by its maker's load"), source: 'the maker', demand: mass(i.load), capacity: mass(i.maker), lines: () => [] }));
+	found.push(
+		i.maker === null
+			? missingStep("maker's load", phrase("the hook maker's load is not known"), 'the maker', [
+					phrase("What is worked out here is its wire and its thread, taken as mild steel; weld, coating and plate are its maker's word")
+				])
+			: stepOf({
+					title: "maker's load",
+					reason: phrase("by its maker's load"),
+					source: 'the maker',
+					demand: mass(i.load),
+					capacity: mass(i.maker),
+					lines: () => []
+				})
+	);
 	return found;
 }
 
@@ -67,7 +113,15 @@ function draw(i: I): Shape[] {
 	const r = i.throat;
 	return [
 		box(-80, 0, 160, Math.max(60, i.thread + 15), 'wood'),
-		{ kind: 'line', points: [[0, i.thread], [0, -40], ...Array.from({ length: 13 }, (_, k) => [r - r * Math.cos((Math.PI * k) / 12), -40 - r * Math.sin((Math.PI * k) / 12)] as const)], look: 'steel' },
+		{
+			kind: 'line',
+			points: [
+				[0, i.thread],
+				[0, -40],
+				...Array.from({ length: 13 }, (_, k) => [r - r * Math.cos((Math.PI * k) / 12), -40 - r * Math.sin((Math.PI * k) / 12)] as const)
+			],
+			look: 'steel'
+		},
 		{ kind: 'arrow', from: [r, -50 - r], to: [r, -120 - r], label: phrase('{W}', { W: newtons(weightOf(i.load)) }) },
 		{ kind: 'measure', from: [0, -130 - r], to: [r, -130 - r], side: 'below', label: phrase('{e}', { e: mm(r) }) },
 		{ kind: 'mark', at: [-d - 30, -25], label: phrase('{d} wire', { d: mm(d) }) }
@@ -79,12 +133,24 @@ export const hookSum = defineSum({
 	title: 'Bicycle or screw hook',
 	question: 'Does a hook hold a bicycle?',
 	fields,
-	answer: (i) => answerOf({ drawing: { title: 'Screw hook with its load', shapes: draw(i) }, steps: [...speciesMissing(i.species, 'wood'), ...steps(i)], notes: [phrase("Bicycles hang within children's reach, and above heads: the maker has the last word")] }),
+	answer: (i) =>
+		answerOf({
+			drawing: { title: 'Screw hook with its load', shapes: draw(i) },
+			steps: [...speciesMissing(i.species, 'wood'), ...steps(i)],
+			notes: [phrase("Bicycles hang within children's reach, and above heads: the maker has the last word")]
+		}),
 	load: 'load',
 	proof: (i) => ({ working: i.load, foot: i.way === 'up' ? OVERHEAD : 0 }),
 	changes(i) {
-		const found: Change<I>[] = [8, 10, 12].filter((d) => d > i.diameter + 0.4).map((d) => ({ text: phrase('A hook of {d} wire', { d: mm(d) }), inputs: { diameter: d }, effort: 'another part' }));
-		if (i.way === 'up') found.push({ text: phrase('{l} of thread in the wood', { l: mm(i.thread + 20) }), inputs: { thread: i.thread + 20 }, effort: 'another part' });
+		const found: Change<I>[] = [8, 10, 12]
+			.filter((d) => d > i.diameter + 0.4)
+			.map((d) => ({ text: phrase('A hook of {d} wire', { d: mm(d) }), inputs: { diameter: d }, effort: 'another part' }));
+		if (i.way === 'up')
+			found.push({
+				text: phrase('{l} of thread in the wood', { l: mm(i.thread + 20) }),
+				inputs: { thread: i.thread + 20 },
+				effort: 'another part'
+			});
 		found.push({ text: phrase('Two hooks, half the load each'), inputs: { load: i.load / 2 }, effort: 'another part' });
 		return found;
 	}

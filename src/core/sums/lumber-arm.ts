@@ -19,7 +19,9 @@ const fields = {
 	length: lengthField('Arm out of its uprights', 30, 1500, [300, 304.8]),
 	armThickness: lengthField('Arm, thickness', 10, 100, [44, 38.1]),
 	armHeight: lengthField('Arm, height', 20, 300, [94, 88.9]),
-	uprightThickness: lengthField('Each upright, thickness', 10, 100, [22, 19.05], { hint: 'Two, glued face to face, the arm housed half into each' }),
+	uprightThickness: lengthField('Each upright, thickness', 10, 100, [22, 19.05], {
+		hint: 'Two, glued face to face, the arm housed half into each'
+	}),
 	uprightDepth: lengthField('Uprights, out from the wall', 30, 300, [94, 88.9]),
 	notch: lengthField('Notch for the cleat', 5, 150, [19, 19.05]),
 	tip: lengthField('Wood over the cleat', 10, 300, [65, 63.5], { hint: 'Height of the hook tip, under the top of the uprights' }),
@@ -29,7 +31,14 @@ type I = InputsOf<typeof fields>;
 
 function steps(i: I): Step[] {
 	const timber = wood(i.species);
-	const arm = { weight: weightOf(i.load), length: i.length, arm: { thickness: i.armThickness, height: i.armHeight }, upright: { thickness: i.uprightThickness, depth: i.uprightDepth }, notch: i.notch, tip: i.tip };
+	const arm = {
+		weight: weightOf(i.load),
+		length: i.length,
+		arm: { thickness: i.armThickness, height: i.armHeight },
+		upright: { thickness: i.uprightThickness, depth: i.uprightDepth },
+		notch: i.notch,
+		tip: i.tip
+	};
 	const s = lumberArmStresses(arm);
 	const W = newtons(arm.weight);
 	const Fb = timber.Fb * CD_STORAGE;
@@ -43,32 +52,96 @@ function steps(i: I): Step[] {
 	const glued = Fv / 3 / s.glue;
 	return [
 		stepOf({
-			title: 'arm', reason: phrase('the arm bends at its uprights'), source, demand: stress(s.bending), capacity: stress(Fb),
-			lines: () => [turn, { label: 'bending', sum: phrase('6 × {M} / ({t} × {h}²)', { M: moment(M), t: mm(i.armThickness), h: mm(i.armHeight) }), result: stress(s.bending) }, { label: 'allowed', sum: phrase(`{f} × ${CD_STORAGE}`, { f: stress(timber.Fb) }), result: stress(Fb) }]
-		}),
-		stepOf({
-			title: 'housing', reason: phrase('the shoulders of the housing crush'), source, demand: stress(s.housing), capacity: stress(timber.FcPerp),
-			lines: () => [turn, { label: 'shoulders', sum: phrase('(4 × {W} × {l} + 6 × {M}) / {l}² / {t}', { W, l: mm(i.uprightDepth), M: moment(M), t: mm(i.armThickness) }), result: stress(s.housing) }],
-			notes: [phrase(`Glue alone would have {m}: a second line, {g} of the {a} that wood takes across its grain`, { m: ratio(glued), g: stress(s.glue), a: stress(Fv / 3) })]
-		}),
-		stepOf({
-			title: 'notch', reason: phrase('the uprights bend where the notch leaves {d}', { d: mm(i.uprightDepth - i.notch) }), source, demand: stress(s.notched), capacity: stress(Fb),
+			title: 'arm',
+			reason: phrase('the arm bends at its uprights'),
+			source,
+			demand: stress(s.bending),
+			capacity: stress(Fb),
 			lines: () => [
-				{ label: 'stands out', sum: phrase('{d} + {L} / 2', { d: mm(i.uprightDepth), L: mm(i.length) }), result: mm(s.standOff) },
-				{ label: 'bending', sum: phrase('6 × {W} × {x} / ({b} × ({d} - {n})²)', { W, x: mm(s.standOff), b: mm(both), d: mm(i.uprightDepth), n: mm(i.notch) }), result: stress(s.notched) }
+				turn,
+				{
+					label: 'bending',
+					sum: phrase('6 × {M} / ({t} × {h}²)', { M: moment(M), t: mm(i.armThickness), h: mm(i.armHeight) }),
+					result: stress(s.bending)
+				},
+				{ label: 'allowed', sum: phrase(`{f} × ${CD_STORAGE}`, { f: stress(timber.Fb) }), result: stress(Fb) }
 			]
 		}),
 		stepOf({
-			title: 'hook tip', reason: phrase('the tip over the cleat shears off'), source, demand: stress(s.tipShear), capacity: stress(Fv),
-			lines: () => [{ label: 'shear', sum: phrase('1.5 × {W} / ({h} × {b})', { W, h: mm(i.tip), b: mm(both) }), result: stress(s.tipShear) }]
+			title: 'housing',
+			reason: phrase('the shoulders of the housing crush'),
+			source,
+			demand: stress(s.housing),
+			capacity: stress(timber.FcPerp),
+			lines: () => [
+				turn,
+				{
+					label: 'shoulders',
+					sum: phrase('(4 × {W} × {l} + 6 × {M}) / {l}² / {t}', { W, l: mm(i.uprightDepth), M: moment(M), t: mm(i.armThickness) }),
+					result: stress(s.housing)
+				}
+			],
+			notes: [
+				phrase(`Glue alone would have {m}: a second line, {g} of the {a} that wood takes across its grain`, {
+					m: ratio(glued),
+					g: stress(s.glue),
+					a: stress(Fv / 3)
+				})
+			]
 		}),
 		stepOf({
-			title: 'hook tip splitting', reason: phrase('the tip splits off at its root'), source: split, demand: stress(s.tipSplit), capacity: stress(Fv / 3),
-			lines: () => [{ label: 'across the grain', sum: phrase('6 × {W} × {n} / 2 / ({b} × {h}²)', { W, n: mm(i.notch), b: mm(both), h: mm(i.tip) }), result: stress(s.tipSplit) }]
+			title: 'notch',
+			reason: phrase('the uprights bend where the notch leaves {d}', { d: mm(i.uprightDepth - i.notch) }),
+			source,
+			demand: stress(s.notched),
+			capacity: stress(Fb),
+			lines: () => [
+				{ label: 'stands out', sum: phrase('{d} + {L} / 2', { d: mm(i.uprightDepth), L: mm(i.length) }), result: mm(s.standOff) },
+				{
+					label: 'bending',
+					sum: phrase('6 × {W} × {x} / ({b} × ({d} - {n})²)', { W, x: mm(s.standOff), b: mm(both), d: mm(i.uprightDepth), n: mm(i.notch) }),
+					result: stress(s.notched)
+				}
+			]
 		}),
 		stepOf({
-			title: 'grab', basis: 'grab', reason: phrase('somebody hangs on its end'), source, demand: stress(grabM / rectangle(i.armThickness, i.armHeight).modulus), capacity: stress(timber.Fb * CD_BUMP),
-			lines: () => [{ label: 'bending', sum: phrase('6 × {G} × {L} / ({t} × {h}²)', { G: newtons(GRAB), L: mm(i.length), t: mm(i.armThickness), h: mm(i.armHeight) }), result: stress(grabM / rectangle(i.armThickness, i.armHeight).modulus) }]
+			title: 'hook tip',
+			reason: phrase('the tip over the cleat shears off'),
+			source,
+			demand: stress(s.tipShear),
+			capacity: stress(Fv),
+			lines: () => [
+				{ label: 'shear', sum: phrase('1.5 × {W} / ({h} × {b})', { W, h: mm(i.tip), b: mm(both) }), result: stress(s.tipShear) }
+			]
+		}),
+		stepOf({
+			title: 'hook tip splitting',
+			reason: phrase('the tip splits off at its root'),
+			source: split,
+			demand: stress(s.tipSplit),
+			capacity: stress(Fv / 3),
+			lines: () => [
+				{
+					label: 'across the grain',
+					sum: phrase('6 × {W} × {n} / 2 / ({b} × {h}²)', { W, n: mm(i.notch), b: mm(both), h: mm(i.tip) }),
+					result: stress(s.tipSplit)
+				}
+			]
+		}),
+		stepOf({
+			title: 'grab',
+			basis: 'grab',
+			reason: phrase('somebody hangs on its end'),
+			source,
+			demand: stress(grabM / rectangle(i.armThickness, i.armHeight).modulus),
+			capacity: stress(timber.Fb * CD_BUMP),
+			lines: () => [
+				{
+					label: 'bending',
+					sum: phrase('6 × {G} × {L} / ({t} × {h}²)', { G: newtons(GRAB), L: mm(i.length), t: mm(i.armThickness), h: mm(i.armHeight) }),
+					result: stress(grabM / rectangle(i.armThickness, i.armHeight).modulus)
+				}
+			]
 		})
 	];
 }
@@ -77,7 +150,15 @@ function steps(i: I): Step[] {
 function dropNote(i: I) {
 	const timber = wood(i.species);
 	const give = (weightOf(i.load) * i.length ** 3) / (8 * timber.E * rectangle(i.armThickness, i.armHeight).inertia);
-	return give > 0 ? [phrase('Dropped from {h} it presses {n} times its weight on an arm that gives {d}, less by what the rack gives: lay boards down', { h: mm(i.drop), n: ratio(dropFactor(i.drop, give)), d: fine(give) })] : [];
+	return give > 0
+		? [
+				phrase('Dropped from {h} it presses {n} times its weight on an arm that gives {d}, less by what the rack gives: lay boards down', {
+					h: mm(i.drop),
+					n: ratio(dropFactor(i.drop, give)),
+					d: fine(give)
+				})
+			]
+		: [];
 }
 
 function draw(i: I): Shape[] {
@@ -86,10 +167,37 @@ function draw(i: I): Shape[] {
 	const y = 90;
 	return [
 		box(-30, -20, 30, high + 40, 'wall'),
-		{ kind: 'polygon', points: [[0, 0], [d, 0], [d, high], [0, high], [0, high - i.tip], [i.notch, high - i.tip - i.notch], [i.notch, high - i.tip - i.notch - 60], [0, high - i.tip - i.notch - 60]], look: 'wood' },
-		{ kind: 'polygon', points: [[0, high - i.tip - i.notch - 60], [i.notch, high - i.tip - i.notch - 60], [i.notch, high - i.tip - i.notch], [0, high - i.tip - 2 * i.notch]], look: 'ply' },
+		{
+			kind: 'polygon',
+			points: [
+				[0, 0],
+				[d, 0],
+				[d, high],
+				[0, high],
+				[0, high - i.tip],
+				[i.notch, high - i.tip - i.notch],
+				[i.notch, high - i.tip - i.notch - 60],
+				[0, high - i.tip - i.notch - 60]
+			],
+			look: 'wood'
+		},
+		{
+			kind: 'polygon',
+			points: [
+				[0, high - i.tip - i.notch - 60],
+				[i.notch, high - i.tip - i.notch - 60],
+				[i.notch, high - i.tip - i.notch],
+				[0, high - i.tip - 2 * i.notch]
+			],
+			look: 'ply'
+		},
 		box(0, y, d + i.length, i.armHeight, 'ply'),
-		{ kind: 'arrow', from: [d + i.length / 2, y + i.armHeight + 70], to: [d + i.length / 2, y + i.armHeight + 3], label: phrase('{W}', { W: newtons(weightOf(i.load)) }) },
+		{
+			kind: 'arrow',
+			from: [d + i.length / 2, y + i.armHeight + 70],
+			to: [d + i.length / 2, y + i.armHeight + 3],
+			label: phrase('{W}', { W: newtons(weightOf(i.load)) })
+		},
 		{ kind: 'measure', from: [d, 0], to: [d + i.length, 0], side: 'below', label: phrase('{L}', { L: mm(i.length) }) },
 		{ kind: 'measure', from: [0, 0], to: [d, 0], side: 'below', label: phrase('{d}', { d: mm(d) }) }
 	];
@@ -103,24 +211,44 @@ export const lumberArmSum = defineSum({
 	cross: (i) => {
 		const found = [];
 		if (i.notch >= i.uprightDepth) found.push({ path: 'notch', message: 'cuts the uprights through' });
-		if (i.armThickness > 2 * i.uprightThickness) found.push({ path: 'armThickness', message: 'is more than the two uprights together: it cannot be housed half into each' });
+		if (i.armThickness > 2 * i.uprightThickness)
+			found.push({ path: 'armThickness', message: 'is more than the two uprights together: it cannot be housed half into each' });
 		return found;
 	},
 	answer(i) {
-		const notes = [...dropNote(i), phrase('Round the corners of arms at head height; the screws of the cleat and the seat are judged on the wall or in their own sums')];
+		const notes = [
+			...dropNote(i),
+			phrase('Round the corners of arms at head height; the screws of the cleat and the seat are judged on the wall or in their own sums')
+		];
 		if (i.tip < 25) notes.push(phrase('The tip should stand 25 mm (1 in) or more over the notch'));
-		return answerOf({ drawing: { title: 'Lumber arm on a cleat, seen from its side', shapes: draw(i) }, steps: [...speciesMissing(i.species, 'arm'), ...steps(i)], notes });
+		return answerOf({
+			drawing: { title: 'Lumber arm on a cleat, seen from its side', shapes: draw(i) },
+			steps: [...speciesMissing(i.species, 'arm'), ...steps(i)],
+			notes
+		});
 	},
 	load: 'load',
 	proof: (i) => ({ working: i.load, foot: 0 }),
 	changes(i) {
 		const found: Change<I>[] = [
-			{ text: phrase('Arm {L} long', { L: mm(Math.round(i.length * 0.75)) }), inputs: { length: Math.round(i.length * 0.75) }, effort: 'nothing to buy' },
+			{
+				text: phrase('Arm {L} long', { L: mm(Math.round(i.length * 0.75)) }),
+				inputs: { length: Math.round(i.length * 0.75) },
+				effort: 'nothing to buy'
+			},
 			{ text: phrase('Arms closer: two thirds of the load on each'), inputs: { load: (i.load * 2) / 3 }, effort: 'a piece of wood' },
 			{ text: phrase('Arm {h} high', { h: mm(i.armHeight + 45) }), inputs: { armHeight: i.armHeight + 45 }, effort: 'a piece of wood' },
-			{ text: phrase('Uprights {d} deep', { d: mm(i.uprightDepth + 45) }), inputs: { uprightDepth: i.uprightDepth + 45 }, effort: 'a piece of wood' },
+			{
+				text: phrase('Uprights {d} deep', { d: mm(i.uprightDepth + 45) }),
+				inputs: { uprightDepth: i.uprightDepth + 45 },
+				effort: 'a piece of wood'
+			},
 			{ text: phrase('Tip {h} high', { h: mm(i.tip + 30) }), inputs: { tip: i.tip + 30 }, effort: 'nothing to buy' },
-			{ text: phrase('Uprights {t} thick each', { t: mm(i.uprightThickness + 10) }), inputs: { uprightThickness: i.uprightThickness + 10 }, effort: 'a piece of wood' }
+			{
+				text: phrase('Uprights {t} thick each', { t: mm(i.uprightThickness + 10) }),
+				inputs: { uprightThickness: i.uprightThickness + 10 },
+				effort: 'a piece of wood'
+			}
 		];
 		return found;
 	}

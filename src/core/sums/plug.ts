@@ -7,8 +7,21 @@ import { choiceField, lengthField, massField, optionalMass, wholeField, type Inp
 import { answerOf, defineSum, type Change } from './sum';
 
 const fields = {
-	plug: choiceField('Plug', PLUGS.map((p) => ({ value: p.id as string, name: `${p.title}, screw ${p.screws[0]} to ${p.screws[1]} mm` })), '8'),
-	wall: choiceField('Wall', [{ value: 'brick', name: 'Solid brick' }, { value: 'concrete', name: 'Concrete' }, { value: 'block', name: 'Hollow or aerated block' }, { value: 'plaster', name: 'Plasterboard alone' }], 'brick'),
+	plug: choiceField(
+		'Plug',
+		PLUGS.map((p) => ({ value: p.id as string, name: `${p.title}, screw ${p.screws[0]} to ${p.screws[1]} mm` })),
+		'8'
+	),
+	wall: choiceField(
+		'Wall',
+		[
+			{ value: 'brick', name: 'Solid brick' },
+			{ value: 'concrete', name: 'Concrete' },
+			{ value: 'block', name: 'Hollow or aerated block' },
+			{ value: 'plaster', name: 'Plasterboard alone' }
+		],
+		'brick'
+	),
 	count: wholeField('Plugs', 1, 40, 4, { hint: 'Half of them in the top line' }),
 	load: massField('Load', 0, 1000, [20, 45]),
 	out: lengthField('It stands out', 0, 1500, [120, 127]),
@@ -24,13 +37,34 @@ function judge(i: I): Step {
 	const across = W / i.count;
 	const resultant = Math.hypot(pull, across);
 	const lines = () => [
-		{ label: 'pulled out', sum: phrase(`{W} × {x} / {h} / ${top}: the top line`, { W: newtons(W), x: mm(i.out), h: mm(i.height) }), result: newtons(pull) },
+		{
+			label: 'pulled out',
+			sum: phrase(`{W} × {x} / {h} / ${top}: the top line`, { W: newtons(W), x: mm(i.out), h: mm(i.height) }),
+			result: newtons(pull)
+		},
 		{ label: 'across each', sum: phrase(`{W} / ${i.count}`, { W: newtons(W) }), result: newtons(across) },
 		{ label: 'together', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(across) }), result: newtons(resultant) }
 	];
-	if (i.wall === 'plaster') return { ...missingStep('plug', phrase('plasterboard alone: light things only, by the anchor maker\'s word'), 'the maker'), lines: lines() };
-	if (i.maker === null) return { ...missingStep('plug', phrase("the plug maker's load is not known"), 'the maker', [phrase('There is no general value for a plug: wall, hole and screw decide. Each would have to hold {r}', { r: newtons(resultant) })]), lines: lines() };
-	return stepOf({ title: 'plug', reason: phrase('the most loaded plug'), source: "the plug maker's recommended load", demand: newtons(resultant), capacity: newtons(weightOf(i.maker)), lines });
+	if (i.wall === 'plaster')
+		return {
+			...missingStep('plug', phrase("plasterboard alone: light things only, by the anchor maker's word"), 'the maker'),
+			lines: lines()
+		};
+	if (i.maker === null)
+		return {
+			...missingStep('plug', phrase("the plug maker's load is not known"), 'the maker', [
+				phrase('There is no general value for a plug: wall, hole and screw decide. Each would have to hold {r}', { r: newtons(resultant) })
+			]),
+			lines: lines()
+		};
+	return stepOf({
+		title: 'plug',
+		reason: phrase('the most loaded plug'),
+		source: "the plug maker's recommended load",
+		demand: newtons(resultant),
+		capacity: newtons(weightOf(i.maker)),
+		lines
+	});
 }
 
 const draw = (i: I): Shape[] => [
@@ -38,7 +72,12 @@ const draw = (i: I): Shape[] => [
 	box(0, -20, 18, i.height + 60, 'ply'),
 	box(-50, i.height - 4, 72, 8, 'steel'),
 	box(-50, 20, 72, 8, 'steel'),
-	{ kind: 'arrow', from: [Math.max(30, i.out), i.height], to: [Math.max(30, i.out), i.height - 90], label: phrase('{W}', { W: newtons(weightOf(i.load)) }) },
+	{
+		kind: 'arrow',
+		from: [Math.max(30, i.out), i.height],
+		to: [Math.max(30, i.out), i.height - 90],
+		label: phrase('{W}', { W: newtons(weightOf(i.load)) })
+	},
 	{ kind: 'measure', from: [0, -30], to: [Math.max(30, i.out), -30], side: 'below', label: phrase('{x}', { x: mm(i.out) }) }
 ];
 

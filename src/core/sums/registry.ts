@@ -14,7 +14,20 @@ import { uprightSum } from './upright';
 
 /** Every question that can be asked by itself, in the order they are offered. A new one is a file and a line here. */
 export const SUMS: readonly Sum[] = [
-	fastenerSum, rodSum, shelfSum, seatSum, spacingSumDef, dividersSum, ripSum, liftingSum, lumberArmSum, uprightSum, leafSum, deckSum, hookSum, plugSum
+	fastenerSum,
+	rodSum,
+	shelfSum,
+	seatSum,
+	spacingSumDef,
+	dividersSum,
+	ripSum,
+	liftingSum,
+	lumberArmSum,
+	uprightSum,
+	leafSum,
+	deckSum,
+	hookSum,
+	plugSum
 ];
 
 /** The sum of this name; undefined when there is none. @example sumByName('shelf')?.title // 'Shelf sag' */

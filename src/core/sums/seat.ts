@@ -9,7 +9,15 @@ import { choiceField, flagField, lengthField, massField, type InputsOf } from '.
 import { answerOf, defineSum, type Change } from './sum';
 
 const fields = {
-	bevel: choiceField('Bevel', [{ value: '45', name: '45°' }, { value: '30', name: '30°' }, { value: '0', name: 'None: a square ledge' }], '45'),
+	bevel: choiceField(
+		'Bevel',
+		[
+			{ value: '45', name: '45°' },
+			{ value: '30', name: '30°' },
+			{ value: '0', name: 'None: a square ledge' }
+		],
+		'45'
+	),
 	thickness: lengthField('Cleat thickness', 6, 60, [18, 19.05]),
 	back: lengthField('Cleat height, wall side', 15, 300, [55, 44.45]),
 	drop: lengthField('Bears below the bevel by', 0, 3000, [180, 177.8], { hint: "From the bevel's wall side down to the lowest bearing" }),
@@ -31,8 +39,27 @@ function steps(i: I): Step[] {
 	const all = centre(i);
 	const input: SeatInput = { bevel: Number(i.bevel), standOff: all.standOff, drop: i.drop };
 	const values = { d: mm(i.drop), b: angle(Number(i.bevel)), x: mm(all.standOff), w: newtons(all.weight) };
-	const stands = { label: 'stands out', sum: phrase('({a} × {p} + {l} × {o}) / ({a} + {l})', { a: newtons(weightOf(i.self)), p: mm(i.selfOut), l: newtons(weightOf(i.load)), o: mm(i.out) }), result: mm(all.standOff) };
-	if (all.standOff <= 0) return [stepOf({ title: 'seat', reason: phrase('seated: nothing tips it'), source: 'statics', demand: ratio(0), capacity: ratio(1), lines: () => [] })];
+	const stands = {
+		label: 'stands out',
+		sum: phrase('({a} × {p} + {l} × {o}) / ({a} + {l})', {
+			a: newtons(weightOf(i.self)),
+			p: mm(i.selfOut),
+			l: newtons(weightOf(i.load)),
+			o: mm(i.out)
+		}),
+		result: mm(all.standOff)
+	};
+	if (all.standOff <= 0)
+		return [
+			stepOf({
+				title: 'seat',
+				reason: phrase('seated: nothing tips it'),
+				source: 'statics',
+				demand: ratio(0),
+				capacity: ratio(1),
+				lines: () => []
+			})
+		];
 	const self = { weight: weightOf(i.self), standOff: i.selfOut };
 	const things = [{ weight: weightOf(i.load), standOff: i.out }];
 	const part = worstPart(self, things);
@@ -42,42 +69,88 @@ function steps(i: I): Step[] {
 		const worst = seat({ ...input, standOff: part.standOff });
 		if (uplift > 0) {
 			return [
-				missingStep('seat, locked', phrase('its lock strip takes {u} upward: what its screws hold is not known', { u: newtons(uplift) }), 'statics', [
-					phrase('Without the strip its margin is {m}; a screw of the strip is judged as one across', { m: ratio(worst.shape) })
-				])
+				missingStep(
+					'seat, locked',
+					phrase('its lock strip takes {u} upward: what its screws hold is not known', { u: newtons(uplift) }),
+					'statics',
+					[phrase('Without the strip its margin is {m}; a screw of the strip is judged as one across', { m: ratio(worst.shape) })]
+				)
 			];
 		}
-		return [stepOf({ title: 'seat, locked', reason: phrase('seated; the lock strip takes only bumps'), source: 'statics', demand: ratio(1), capacity: ratio(worst.shape), lines: () => [stands] })];
+		return [
+			stepOf({
+				title: 'seat, locked',
+				reason: phrase('seated; the lock strip takes only bumps'),
+				source: 'statics',
+				demand: ratio(1),
+				capacity: ratio(worst.shape),
+				lines: () => [stands]
+			})
+		];
 	}
 	if (i.lock) return [missingStep('seat, locked', phrase('a square ledge with a strip: what its screws hold is not known'), 'statics')];
 	const judged = (title: string, reason: Phrase, standOff: number, first: SumLine[]): Step => {
 		const s = seat({ ...input, standOff });
 		const at = { ...values, x: mm(standOff) };
 		return stepOf({
-			title, reason, source: 'statics of a body on a slope with one lower bearing', demand: ratio(SEAT_FACTOR), capacity: ratio(s.shape),
+			title,
+			reason,
+			source: 'statics of a body on a slope with one lower bearing',
+			demand: ratio(SEAT_FACTOR),
+			capacity: ratio(s.shape),
 			second: {
-				by: 'friction', demand: ratio(SEAT_FACTOR), capacity: ratio(s.friction),
-				lines: () => [{ label: 'with friction', sum: phrase('{d} × tan({b} + {f}) / {x}: a knock may undo it', { ...at, f: angle((Math.atan(FRICTION) * 180) / Math.PI) }), result: ratio(s.friction) }]
+				by: 'friction',
+				demand: ratio(SEAT_FACTOR),
+				capacity: ratio(s.friction),
+				lines: () => [
+					{
+						label: 'with friction',
+						sum: phrase('{d} × tan({b} + {f}) / {x}: a knock may undo it', { ...at, f: angle((Math.atan(FRICTION) * 180) / Math.PI) }),
+						result: ratio(s.friction)
+					}
+				]
 			},
-			lines: () => [...first, { label: 'shape', sum: phrase('{d} × tan {b} / {x}', at), result: ratio(s.shape) }, { label: 'to be', sum: phrase('{f} without friction', { f: ratio(SEAT_FACTOR) }), result: ratio(SEAT_FACTOR) }]
+			lines: () => [
+				...first,
+				{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', at), result: ratio(s.shape) },
+				{ label: 'to be', sum: phrase('{f} without friction', { f: ratio(SEAT_FACTOR) }), result: ratio(SEAT_FACTOR) }
+			]
 		});
 	};
-	const reason = i.bevel === '0' ? phrase('a square ledge stops a fall, not a pull-out') : phrase('reaches down {f} times its stand-off', { f: ratio(i.drop / all.standOff) });
+	const reason =
+		i.bevel === '0'
+			? phrase('a square ledge stops a fall, not a pull-out')
+			: phrase('reaches down {f} times its stand-off', { f: ratio(i.drop / all.standOff) });
 	const full = judged('seat', reason, all.standOff, [stands]);
-	return part.left === 0 && part.standOff > all.standOff + 1e-6 ? [full, judged('seat, part-loaded', phrase('empty: the holder itself stands furthest out'), part.standOff, [])] : [full];
+	return part.left === 0 && part.standOff > all.standOff + 1e-6
+		? [full, judged('seat, part-loaded', phrase('empty: the holder itself stands furthest out'), part.standOff, [])]
+		: [full];
 }
 
 function notes(i: I): Phrase[] {
 	const b = Number(i.bevel);
 	const all = centre(i);
 	if (b === 0) return [phrase('A square edge holds nothing in: only friction, and what stands behind the wall face')];
-	const profile: CleatProfile = { thickness: i.thickness, bevel: b as Bevel, back: i.back, front: i.back + i.thickness * Math.tan(radians(b)) };
+	const profile: CleatProfile = {
+		thickness: i.thickness,
+		bevel: b as Bevel,
+		back: i.back,
+		front: i.back + i.thickness * Math.tan(radians(b))
+	};
 	const roll = cleatRoll(all.weight, all.standOff, profile);
 	return [
-		phrase('An outward tug of {f} takes it off', { f: newtons(greatestTug(all.weight, { bevel: b, standOff: all.standOff, drop: i.drop }, i.tugAt)) }),
+		phrase('An outward tug of {f} takes it off', {
+			f: newtons(greatestTug(all.weight, { bevel: b, standOff: all.standOff, drop: i.drop }, i.tugAt))
+		}),
 		phrase('It lifts off by rising {h}: leave that free above', { h: mm(profile.front - profile.back) }),
-		phrase('It rolls its cleat by {M}: the least of stand-off, {x}, and front × tan b + t, {a}, times its weight', { M: moment(roll), x: mm(all.standOff), a: mm(rollArm(profile)) }),
-		phrase('Its hook is rolled by {M}', { M: moment(hookRoll(all.weight, Math.tan(radians(b)), (profile.back + profile.front) / 2, i.thickness)) }),
+		phrase('It rolls its cleat by {M}: the least of stand-off, {x}, and front × tan b + t, {a}, times its weight', {
+			M: moment(roll),
+			x: mm(all.standOff),
+			a: mm(rollArm(profile))
+		}),
+		phrase('Its hook is rolled by {M}', {
+			M: moment(hookRoll(all.weight, Math.tan(radians(b)), (profile.back + profile.front) / 2, i.thickness))
+		}),
 		phrase('Hung on two rows, a spacing error of {e} puts all of it on one: each row must take all of it', { e: mm(1) })
 	];
 }
@@ -95,8 +168,19 @@ function draw(i: I): Shape[] {
 		{ kind: 'polygon', points: hookOutline(profile), look: 'ply' },
 		box(i.thickness, Math.min(foot, 0), face, top - Math.min(foot, 0), 'ply'),
 		...(foot < 0 ? [box(0, foot, i.thickness, Math.min(18, -foot), 'wood')] : []),
-		{ kind: 'arrow', from: [Math.max(all.standOff, i.thickness + face + 8), i.back + 10], to: [Math.max(all.standOff, i.thickness + face + 8), i.back - 60], label: phrase('{w}', { w: newtons(all.weight) }) },
-		{ kind: 'measure', from: [0, Math.min(foot, 0) - 30], to: [Math.max(1, all.standOff), Math.min(foot, 0) - 30], side: 'below', label: phrase('{x}', { x: mm(all.standOff) }) },
+		{
+			kind: 'arrow',
+			from: [Math.max(all.standOff, i.thickness + face + 8), i.back + 10],
+			to: [Math.max(all.standOff, i.thickness + face + 8), i.back - 60],
+			label: phrase('{w}', { w: newtons(all.weight) })
+		},
+		{
+			kind: 'measure',
+			from: [0, Math.min(foot, 0) - 30],
+			to: [Math.max(1, all.standOff), Math.min(foot, 0) - 30],
+			side: 'below',
+			label: phrase('{x}', { x: mm(all.standOff) })
+		},
 		{ kind: 'measure', from: [-30, foot], to: [-30, i.back], side: 'left', label: phrase('{d}', { d: mm(i.drop) }) }
 	];
 }
@@ -106,15 +190,25 @@ export const seatSum = defineSum({
 	title: 'Seat of a cleat holder',
 	question: 'Does a holder stay on its cleat?',
 	fields,
-	answer: (i) => answerOf({ drawing: { title: 'Holder on a cleat, seen from its end', shapes: draw(i) }, steps: steps(i), notes: notes(i) }),
+	answer: (i) =>
+		answerOf({ drawing: { title: 'Holder on a cleat, seen from its end', shapes: draw(i) }, steps: steps(i), notes: notes(i) }),
 	load: 'load',
 	changes(i) {
 		const found: Change<I>[] = [];
 		const need = Math.ceil((centre(i).standOff * SEAT_FACTOR * 1.25) / Math.tan(radians(Number(i.bevel) || 45)) / 10) * 10;
-		if (i.bevel !== '0' && need > i.drop && need <= fields.drop.max) found.push({ text: phrase('Face down to {d} below the bevel, with a spacer or on the next row', { d: mm(need) }), inputs: { drop: need }, effort: 'a piece of wood' });
+		if (i.bevel !== '0' && need > i.drop && need <= fields.drop.max)
+			found.push({
+				text: phrase('Face down to {d} below the bevel, with a spacer or on the next row', { d: mm(need) }),
+				inputs: { drop: need },
+				effort: 'a piece of wood'
+			});
 		if (i.bevel !== '45') found.push({ text: phrase('A 45° bevel'), inputs: { bevel: '45' }, effort: 'a piece of wood' });
 		if (!i.lock && i.bevel !== '0') found.push({ text: phrase('A lock strip'), inputs: { lock: true }, effort: 'a piece of wood' });
-		found.push({ text: phrase('Let it stand {x} out', { x: mm(Math.round(i.out * 0.7)) }), inputs: { out: Math.round(i.out * 0.7) }, effort: 'nothing to buy' });
+		found.push({
+			text: phrase('Let it stand {x} out', { x: mm(Math.round(i.out * 0.7)) }),
+			inputs: { out: Math.round(i.out * 0.7) },
+			effort: 'nothing to buy'
+		});
 		return found;
 	}
 });

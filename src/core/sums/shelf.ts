@@ -16,13 +16,28 @@ const fields = {
 	material: choiceField('Made of', BENDING_CHOICES, ['ply', 'ply']),
 	depth: lengthField('Front to back', 20, 1500, [300, 304.8]),
 	thickness: lengthField('Thickness', 3, 150, [18, 18.256]),
-	supports: lengthsField('Supports, from the left end', { min: 0, max: 12_000, least: 2, most: 12 }, [[0, 600], [0, 609.6]], { hint: 'Two is a plain shelf; more, and it runs through' }),
+	supports: lengthsField(
+		'Supports, from the left end',
+		{ min: 0, max: 12_000, least: 2, most: 12 },
+		[
+			[0, 600],
+			[0, 609.6]
+		],
+		{ hint: 'Two is a plain shelf; more, and it runs through' }
+	),
 	length: lengthField('Length of the board', 50, 12_000, [600, 609.6]),
 	bearing: lengthField('Each support bears', 3, 200, [18, 19.05]),
 	load: massField('Load spread along it', 0, 5000, [20, 45]),
 	point: massField('One heavy thing', 0, 2000, [0, 0]),
 	pointAt: lengthField('It stands at', 0, 12_000, [300, 304.8], { when: (i) => (i.point as number) > 0 }),
-	limit: choiceField('It may sag', [{ value: 'looks', name: '0.02 in a foot: looks straight' }, { value: 'work', name: 'Span over 240: for work' }], 'looks'),
+	limit: choiceField(
+		'It may sag',
+		[
+			{ value: 'looks', name: '0.02 in a foot: looks straight' },
+			{ value: 'work', name: 'Span over 240: for work' }
+		],
+		'looks'
+	),
 	lasting: flagField('The load stays: count creep', true)
 };
 type I = InputsOf<typeof fields>;
@@ -51,7 +66,9 @@ function worstSag(i: I, loads: readonly LineLoad[]) {
 	const stretches = i.supports.slice(1).map((to, k) => ({ from: i.supports[k] as number, to, span: to - (i.supports[k] as number) }));
 	if (first > 0) stretches.push({ from: 0, to: first, span: 2 * first });
 	if (i.length > last) stretches.push({ from: last, to: i.length, span: 2 * (i.length - last) });
-	return stretches.map((s) => ({ ...s, ...greatestDeflection(i.supports, loads, s.from, s.to) })).reduce((a, b) => (b.value / b.span > a.value / a.span ? b : a));
+	return stretches
+		.map((s) => ({ ...s, ...greatestDeflection(i.supports, loads, s.from, s.to) }))
+		.reduce((a, b) => (b.value / b.span > a.value / a.span ? b : a));
 }
 
 function steps(i: I): Step[] {
@@ -60,7 +77,10 @@ function steps(i: I): Step[] {
 	const beams = cases(i).map((loads) => continuousBeam(i.supports, loads));
 	const { moment: bent } = worst(beams, (b) => b.moment.value);
 	const { shear: sheared } = worst(beams, (b) => b.shear.value);
-	const sag = worst(cases(i).map((loads) => worstSag(i, loads)), (s) => s.value / s.span);
+	const sag = worst(
+		cases(i).map((loads) => worstSag(i, loads)),
+		(s) => s.value / s.span
+	);
 	const atOnce = sag.value / (m.E * s.inertia);
 	const creep = i.lasting ? m.creep : 1;
 	const share = i.limit === 'looks' ? LOOKS_STRAIGHT : FOR_WORK;
@@ -69,20 +89,50 @@ function steps(i: I): Step[] {
 	const rows = i.supports.length === 2 ? 'on two supports' : `over ${i.supports.length} supports, the board in one piece`;
 	return [
 		stepOf({
-			title: 'sag', reason: phrase(`sags most at {x@tape}${i.limit === 'looks' ? '' : ', for work'}`, { x: mm(sag.at) }), source: `beam theory; creep: ${m.source}`, demand: fine(atOnce * creep), capacity: fine(sag.span * share),
+			title: 'sag',
+			reason: phrase(`sags most at {x@tape}${i.limit === 'looks' ? '' : ', for work'}`, { x: mm(sag.at) }),
+			source: `beam theory; creep: ${m.source}`,
+			demand: fine(atOnce * creep),
+			capacity: fine(sag.span * share),
 			lines: () => [
-				{ label: 'stiff by', sum: phrase('{b} × {h}³ / 12', { b: mm(i.depth), h: mm(i.thickness) }), result: { value: s.inertia, dim: 'inertia' } },
-				{ label: 'sags at once', sum: phrase(`greatest deflection of a beam ${rows}: three-moment reactions, then Macaulay; over E {E} and that I`, { E: stress(m.E) }), result: fine(atOnce) },
+				{
+					label: 'stiff by',
+					sum: phrase('{b} × {h}³ / 12', { b: mm(i.depth), h: mm(i.thickness) }),
+					result: { value: s.inertia, dim: 'inertia' }
+				},
+				{
+					label: 'sags at once',
+					sum: phrase(`greatest deflection of a beam ${rows}: three-moment reactions, then Macaulay; over E {E} and that I`, {
+						E: stress(m.E)
+					}),
+					result: fine(atOnce)
+				},
 				{ label: 'in the long run', sum: phrase(`{d} × ${creep}`, { d: fine(atOnce) }), result: fine(atOnce * creep) },
-				{ label: 'may sag', sum: phrase(i.limit === 'looks' ? '{L} × 0.02 / 12: looks straight, common practice' : '{L} / 240: for work', { L: mm(sag.span) }), result: fine(sag.span * share) }
+				{
+					label: 'may sag',
+					sum: phrase(i.limit === 'looks' ? '{L} × 0.02 / 12: looks straight, common practice' : '{L} / 240: for work', {
+						L: mm(sag.span)
+					}),
+					result: fine(sag.span * share)
+				}
 			],
 			// A sag that shows is no fall: what a work shelf may sag stands behind it.
-			second: i.limit === 'looks'
-				? { by: 'what a work shelf may sag', demand: fine(atOnce * creep), capacity: fine(sag.span * FOR_WORK), lines: () => [{ label: 'for work', sum: phrase('{L} / 240', { L: mm(sag.span) }), result: fine(sag.span * FOR_WORK) }] }
-				: undefined
+			second:
+				i.limit === 'looks'
+					? {
+							by: 'what a work shelf may sag',
+							demand: fine(atOnce * creep),
+							capacity: fine(sag.span * FOR_WORK),
+							lines: () => [{ label: 'for work', sum: phrase('{L} / 240', { L: mm(sag.span) }), result: fine(sag.span * FOR_WORK) }]
+						}
+					: undefined
 		}),
 		stepOf({
-			title: 'bending', reason: phrase('bends most near {x@tape}', { x: mm(bent.at) }), source: `NDS 2018 3.3; ${m.title}: ${m.source}`, demand: stress(bent.value / s.modulus), capacity: stress(m.Fb),
+			title: 'bending',
+			reason: phrase('bends most near {x@tape}', { x: mm(bent.at) }),
+			source: `NDS 2018 3.3; ${m.title}: ${m.source}`,
+			demand: stress(bent.value / s.modulus),
+			capacity: stress(m.Fb),
 			lines: () => [
 				{ label: 'bends by', sum: phrase(`greatest moment of a beam ${rows}, by the three-moment equations`), result: moment(bent.value) },
 				{ label: 'section', sum: phrase('{b} × {h}² / 6', { b: mm(i.depth), h: mm(i.thickness) }), result: section },
@@ -91,12 +141,34 @@ function steps(i: I): Step[] {
 			]
 		}),
 		stepOf({
-			title: 'shear', reason: phrase('shears at a support'), source: `NDS 2018 3.4; ${m.title}: ${m.source}`, demand: stress((1.5 * sheared.value) / s.area), capacity: stress(m.Fv),
-			lines: () => [{ label: 'shear', sum: phrase('1.5 × {V} / ({b} × {h})', { V: newtons(sheared.value), b: mm(i.depth), h: mm(i.thickness) }), result: stress((1.5 * sheared.value) / s.area) }, { label: 'allowed', sum: phrase(`${m.title} in shear, its duration counted`), result: stress(m.Fv) }]
+			title: 'shear',
+			reason: phrase('shears at a support'),
+			source: `NDS 2018 3.4; ${m.title}: ${m.source}`,
+			demand: stress((1.5 * sheared.value) / s.area),
+			capacity: stress(m.Fv),
+			lines: () => [
+				{
+					label: 'shear',
+					sum: phrase('1.5 × {V} / ({b} × {h})', { V: newtons(sheared.value), b: mm(i.depth), h: mm(i.thickness) }),
+					result: stress((1.5 * sheared.value) / s.area)
+				},
+				{ label: 'allowed', sum: phrase(`${m.title} in shear, its duration counted`), result: stress(m.Fv) }
+			]
 		}),
 		stepOf({
-			title: 'bearing', reason: phrase('crushes at a support'), source: `NDS 2018 3.10.2; ${m.title}: ${m.source}`, demand: stress(most / (i.depth * i.bearing)), capacity: stress(m.FcPerp),
-			lines: () => [{ label: 'presses', sum: phrase('{R} / ({b} × {l})', { R: newtons(most), b: mm(i.depth), l: mm(i.bearing) }), result: stress(most / (i.depth * i.bearing)) }, { label: 'allowed', sum: phrase(`bearing across ${m.title}`), result: stress(m.FcPerp) }]
+			title: 'bearing',
+			reason: phrase('crushes at a support'),
+			source: `NDS 2018 3.10.2; ${m.title}: ${m.source}`,
+			demand: stress(most / (i.depth * i.bearing)),
+			capacity: stress(m.FcPerp),
+			lines: () => [
+				{
+					label: 'presses',
+					sum: phrase('{R} / ({b} × {l})', { R: newtons(most), b: mm(i.depth), l: mm(i.bearing) }),
+					result: stress(most / (i.depth * i.bearing))
+				},
+				{ label: 'allowed', sum: phrase(`bearing across ${m.title}`), result: stress(m.FcPerp) }
+			]
 		})
 	];
 }
@@ -114,10 +186,33 @@ function draw(i: I): Shape[] {
 	const size = 0.05 * h;
 	return [
 		box(0, 0, i.length, Math.max(i.thickness, h * 0.012), Object.hasOwn(PANEL_MATERIALS, i.material) ? 'ply' : 'wood'),
-		...i.supports.map((x): Shape => ({ kind: 'polygon', points: [[x, 0], [x - size / 2, -size], [x + size / 2, -size]], look: 'wall' })),
+		...i.supports.map((x): Shape => ({
+			kind: 'polygon',
+			points: [
+				[x, 0],
+				[x - size / 2, -size],
+				[x + size / 2, -size]
+			],
+			look: 'wall'
+		})),
 		{ kind: 'line', points: bent, look: 'bent' },
-		...(i.point > 0 ? [{ kind: 'arrow', from: [i.pointAt, 0.22 * h], to: [i.pointAt, 0.03 * h], label: phrase('{m}', { m: mass(i.point) }) } satisfies Shape] : []),
-		...i.supports.slice(1).map((x, n): Shape => ({ kind: 'measure', from: [i.supports[n] as number, -0.1 * h], to: [x, -0.1 * h], side: 'below', label: phrase('{L}', { L: mm(x - (i.supports[n] as number)) }) }))
+		...(i.point > 0
+			? [
+					{
+						kind: 'arrow',
+						from: [i.pointAt, 0.22 * h],
+						to: [i.pointAt, 0.03 * h],
+						label: phrase('{m}', { m: mass(i.point) })
+					} satisfies Shape
+				]
+			: []),
+		...i.supports.slice(1).map((x, n): Shape => ({
+			kind: 'measure',
+			from: [i.supports[n] as number, -0.1 * h],
+			to: [x, -0.1 * h],
+			side: 'below',
+			label: phrase('{L}', { L: mm(x - (i.supports[n] as number)) })
+		}))
 	];
 }
 
@@ -128,12 +223,17 @@ export const shelfSum = defineSum({
 	fields,
 	cross: (i) => {
 		const found = [];
-		if ((i.supports.at(-1) ?? 0) > i.length + 0.05) found.push({ path: 'supports', message: `the last stands past the board, which is ${i.length.toFixed(0)} mm long` });
-		if (i.point > 0 && i.pointAt > i.length) found.push({ path: 'pointAt', message: `is past the board, which is ${i.length.toFixed(0)} mm long` });
+		if ((i.supports.at(-1) ?? 0) > i.length + 0.05)
+			found.push({ path: 'supports', message: `the last stands past the board, which is ${i.length.toFixed(0)} mm long` });
+		if (i.point > 0 && i.pointAt > i.length)
+			found.push({ path: 'pointAt', message: `is past the board, which is ${i.length.toFixed(0)} mm long` });
 		return found;
 	},
 	answer(i) {
-		return answerOf({ drawing: { title: `Shelf on ${i.supports.length} supports, its sag drawn large`, shapes: draw(i) }, steps: [...speciesMissing(i.material, 'shelf'), ...steps(i)] });
+		return answerOf({
+			drawing: { title: `Shelf on ${i.supports.length} supports, its sag drawn large`, shapes: draw(i) },
+			steps: [...speciesMissing(i.material, 'shelf'), ...steps(i)]
+		});
 	},
 	load: 'load',
 	proof: (i) => ({ working: i.load + i.point, foot: 0 }),
@@ -142,11 +242,19 @@ export const shelfSum = defineSum({
 		const thicker = [18, 24, 36, 44].filter((t) => t > i.thickness + 1).slice(0, 2);
 		for (const t of thicker) found.push({ text: phrase('{t} thick', { t: mm(t) }), inputs: { thickness: t }, effort: 'another part' });
 		const middles = i.supports.flatMap((x, k) => (k === 0 ? [x] : [((i.supports[k - 1] as number) + x) / 2, x]));
-		if (middles.length <= fields.supports.most) found.push({ text: phrase('A support in the middle of each span'), inputs: { supports: middles }, effort: 'a piece of wood' });
+		if (middles.length <= fields.supports.most)
+			found.push({ text: phrase('A support in the middle of each span'), inputs: { supports: middles }, effort: 'a piece of wood' });
 		const overhang = i.length * 0.22;
-		if (i.supports.length === 2) found.push({ text: phrase('Supports in from the ends, at {x@tape}', { x: mm(overhang) }), inputs: { supports: [overhang, i.length - overhang] }, effort: 'nothing to buy' });
-		if (Object.hasOwn(PANEL_MATERIALS, i.material) && (i.material as PanelKind) !== 'ply') found.push({ text: phrase('Plywood'), inputs: { material: 'ply' }, effort: 'another part' });
-		if (i.limit === 'looks') found.push({ text: phrase('Let it sag as a work shelf may'), inputs: { limit: 'work' }, effort: 'nothing to buy' });
+		if (i.supports.length === 2)
+			found.push({
+				text: phrase('Supports in from the ends, at {x@tape}', { x: mm(overhang) }),
+				inputs: { supports: [overhang, i.length - overhang] },
+				effort: 'nothing to buy'
+			});
+		if (Object.hasOwn(PANEL_MATERIALS, i.material) && (i.material as PanelKind) !== 'ply')
+			found.push({ text: phrase('Plywood'), inputs: { material: 'ply' }, effort: 'another part' });
+		if (i.limit === 'looks')
+			found.push({ text: phrase('Let it sag as a work shelf may'), inputs: { limit: 'work' }, effort: 'nothing to buy' });
 		return found;
 	}
 });

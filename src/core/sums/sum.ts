@@ -107,7 +107,8 @@ export interface Remedy {
 export function remedies(sum: Sum, inputs: Inputs): Remedy[] {
 	const was = answerVerdict(sum.answer(inputs));
 	if (!was || was.verdict === 'holds' || !sum.changes) return [];
-	return sum.changes(inputs)
+	return sum
+		.changes(inputs)
 		.flatMap(({ text, inputs: change, effort }): Remedy[] => {
 			const read = readInputs(sum, { ...inputs, ...change });
 			const after = read.ok ? answerVerdict(sum.answer(read.value)) : null;

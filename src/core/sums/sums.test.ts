@@ -96,11 +96,25 @@ describe('units', () => {
 				const said = (mm: number, unit: 'inch' | 'mm') => typed(formatLength(mm, unit, { tick: 32, decimals: 1 }), unit);
 				const ask = (unit: 'inch' | 'mm') => {
 					const length = said(span * 25.4, unit);
-					return answerVerdict(shelf.answer({ ...startInputs(shelf.fields, 'inch'), supports: [0, length], length, pointAt: length / 2, depth: said(depth * 25.4, unit), load }));
+					return answerVerdict(
+						shelf.answer({
+							...startInputs(shelf.fields, 'inch'),
+							supports: [0, length],
+							length,
+							pointAt: length / 2,
+							depth: said(depth * 25.4, unit),
+							load
+						})
+					);
 				};
 				const [a, b] = [ask('inch'), ask('mm')];
 				expect((a?.step.margin ?? 0) / (b?.step.margin ?? 1)).toBeCloseTo(1, 2);
-				if (Math.abs((a?.step.margin ?? 0) - 1) > 0.01 && Math.abs((a?.step.margin ?? 0) - 1.25) > 0.01 && Math.abs((a?.step.margin ?? 0) - 0.5) > 0.01) expect(a?.verdict).toBe(b?.verdict);
+				if (
+					Math.abs((a?.step.margin ?? 0) - 1) > 0.01 &&
+					Math.abs((a?.step.margin ?? 0) - 1.25) > 0.01 &&
+					Math.abs((a?.step.margin ?? 0) - 0.5) > 0.01
+				)
+					expect(a?.verdict).toBe(b?.verdict);
 			})
 		);
 	});

@@ -12,7 +12,9 @@ export interface Box {
 const NOTHING: Millimetres = 0.5;
 
 /** Do two stretches share more than a line? @example overlap(a, a) // true */
-export const overlap = (a: Box, b: Box): boolean => a.left < b.right - NOTHING && b.left < a.right - NOTHING && a.low < b.high - NOTHING && b.low < a.high - NOTHING;
+export const overlap = (a: Box, b: Box): boolean =>
+	a.left < b.right - NOTHING && b.left < a.right - NOTHING && a.low < b.high - NOTHING && b.low < a.high - NOTHING;
 
 /** Does one stretch hold all of another? @example covers(a, a) // true */
-export const covers = (a: Box, b: Box): boolean => a.left <= b.left + NOTHING && a.right >= b.right - NOTHING && a.low <= b.low + NOTHING && a.high >= b.high - NOTHING;
+export const covers = (a: Box, b: Box): boolean =>
+	a.left <= b.left + NOTHING && a.right >= b.right - NOTHING && a.low <= b.low + NOTHING && a.high >= b.high - NOTHING;

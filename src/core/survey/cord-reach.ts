@@ -17,5 +17,7 @@ const beyond = (at: Millimetres, from: Millimetres, to: Millimetres) => Math.max
  * @example cordReaches({ ...outlet, cord: 2000 }, { left: 300, right: 900, foot: 1200, top: 1400 })
  */
 export function cordReaches(o: Pick<Obstruction, 'x' | 'y' | 'width' | 'height' | 'cord'>, to: Stretch): boolean {
-	return o.cord !== undefined && Math.hypot(beyond(o.x + o.width / 2, to.left, to.right), beyond(o.y + o.height / 2, to.foot, to.top)) <= o.cord;
+	return (
+		o.cord !== undefined && Math.hypot(beyond(o.x + o.width / 2, to.left, to.right), beyond(o.y + o.height / 2, to.foot, to.top)) <= o.cord
+	);
 }

@@ -34,14 +34,20 @@ describe('a fact in few words', () => {
 		expect(says(layers, 'cladding')).toBe('panel 11 mm over drywall 12.5 mm over panel 19.1 mm');
 		expect(says(layers, 'cladding', 'inch')).toBe('panel 7/16" over drywall 1/2" over panel 3/4"');
 		expect(says(wall({ cladding: { kind: 'none', thickness: 0 } }), 'cladding')).toBe('none');
-		expect(says(wall({ cladding: { kind: 'none', thickness: 0, under: [{ kind: 'panel', thickness: 18 }] } }), 'cladding')).toBe('panel 18 mm');
+		expect(says(wall({ cladding: { kind: 'none', thickness: 0, under: [{ kind: 'panel', thickness: 18 }] } }), 'cladding')).toBe(
+			'panel 18 mm'
+		);
 	});
 
 	it('says all that is not a plain rectangle', () => {
 		expect(says(wall(), 'shape')).toBeNull();
 		expect(says(wall({ shape: { right: 2150, peak: null, floorRise: 0 } }), 'shape')).toBe('top 250 mm lower at the right');
-		expect(says(wall({ shape: { right: 2500, peak: null, floorRise: -30 } }), 'shape')).toBe('top 100 mm higher at the right, floor 30 mm down');
-		expect(says(wall({ shape: { right: 2400, peak: { x: 2000, height: 3100 }, floorRise: 15 } }), 'shape')).toBe('gable to 3100 mm, floor 15 mm up');
+		expect(says(wall({ shape: { right: 2500, peak: null, floorRise: -30 } }), 'shape')).toBe(
+			'top 100 mm higher at the right, floor 30 mm down'
+		);
+		expect(says(wall({ shape: { right: 2400, peak: { x: 2000, height: 3100 }, floorRise: 15 } }), 'shape')).toBe(
+			'gable to 3100 mm, floor 15 mm up'
+		);
 		expect(says(wall({ shape: { right: 2400, peak: null, floorRise: 0 } }), 'shape')).toBeNull();
 	});
 
@@ -59,7 +65,16 @@ describe('a fact in few words', () => {
 		expect(says(wall({ far: { kind: 'room', access: true, note: '' } }), 'far')).toBe('another room, can be got at');
 		const corners: Wall['corners'] = { left: { kind: 'wall', taken: 350, note: 'shelf' }, right: { kind: 'outside', taken: 0, note: '' } };
 		expect(says(wall({ corners }), 'corners')).toBe('left: a wall, takes 350 mm; right: an outer corner');
-		const joists: Wall['ceiling'] = { kind: 'joists', direction: 'across', first: 300, pitch: 406.4, width: 38, depth: 184, height: 2440, species: 'spf' };
+		const joists: Wall['ceiling'] = {
+			kind: 'joists',
+			direction: 'across',
+			first: 300,
+			pitch: 406.4,
+			width: 38,
+			depth: 184,
+			height: 2440,
+			species: 'spf'
+		};
 		expect(says(wall({ ceiling: joists }), 'ceiling')).toBe('joists across this wall, every 406 mm');
 		expect(says(wall({ ceiling: joists }), 'ceiling', 'inch')).toBe('joists across this wall, every 16"');
 		expect(says(wall({ ceiling: { ...joists, kind: 'slab' } }), 'ceiling')).toBe('slab');

@@ -1,7 +1,13 @@
 import type { Corner, FarSide, Wall, WallFact, WallShape } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 
-export const FAR_SIDE_WORDS: Record<FarSide['kind'], string> = { room: 'another room', stair: 'a stair', outdoors: 'outdoors', neighbour: "a neighbour's side", same: 'this room again' };
+export const FAR_SIDE_WORDS: Record<FarSide['kind'], string> = {
+	room: 'another room',
+	stair: 'a stair',
+	outdoors: 'outdoors',
+	neighbour: "a neighbour's side",
+	same: 'this room again'
+};
 export const CORNER_WORDS: Record<Corner['kind'], string> = { wall: 'a wall', open: 'nothing, it goes on', outside: 'an outer corner' };
 
 /** The facts of a wall in the order they are written. */
@@ -20,7 +26,10 @@ function joined(parts: readonly Phrase[], between: string): Phrase | null {
 
 function shapeSaid(height: number, { right, peak, floorRise }: WallShape): Phrase | null {
 	const parts: Phrase[] = [];
-	if (right !== height) parts.push(phrase(right < height ? 'top {d@tape} lower at the right' : 'top {d@tape} higher at the right', { d: mm(Math.abs(right - height)) }));
+	if (right !== height)
+		parts.push(
+			phrase(right < height ? 'top {d@tape} lower at the right' : 'top {d@tape} higher at the right', { d: mm(Math.abs(right - height)) })
+		);
 	if (peak) parts.push(phrase('gable to {h@tape}', { h: mm(peak.height) }));
 	if (floorRise !== 0) parts.push(phrase(floorRise > 0 ? 'floor {f@tape} up' : 'floor {f@tape} down', { f: mm(Math.abs(floorRise)) }));
 	return joined(parts, ', ');
@@ -28,7 +37,12 @@ function shapeSaid(height: number, { right, peak, floorRise }: WallShape): Phras
 
 function claddingSaid({ kind, thickness, under = [] }: Wall['cladding']): Phrase {
 	const layers = [...(kind === 'none' ? [] : [{ kind, thickness }]), ...under];
-	return joined(layers.map((l) => phrase(`${l.kind} {t}`, { t: mm(l.thickness) })), ' over ') ?? phrase('none');
+	return (
+		joined(
+			layers.map((l) => phrase(`${l.kind} {t}`, { t: mm(l.thickness) })),
+			' over '
+		) ?? phrase('none')
+	);
 }
 
 function cornerSaid(side: 'left' | 'right', { kind, taken }: Corner): Phrase {
@@ -46,7 +60,9 @@ export function factSaid(wall: Wall, fact: WallFact): Phrase | null {
 		case 'width':
 			return phrase('{w@tape}', { w: mm(wall.width) });
 		case 'height':
-			return shape && shape.right !== wall.height ? phrase('{l@tape} to {r@tape}', { l: mm(wall.height), r: mm(shape.right) }) : phrase('{l@tape}', { l: mm(wall.height) });
+			return shape && shape.right !== wall.height
+				? phrase('{l@tape} to {r@tape}', { l: mm(wall.height), r: mm(shape.right) })
+				: phrase('{l@tape}', { l: mm(wall.height) });
 		case 'shape':
 			return shape ? shapeSaid(wall.height, shape) : null;
 		case 'cladding':
@@ -61,7 +77,9 @@ export function factSaid(wall: Wall, fact: WallFact): Phrase | null {
 			return far ? phrase(far.access ? `${FAR_SIDE_WORDS[far.kind]}, can be got at` : FAR_SIDE_WORDS[far.kind]) : null;
 		case 'ceiling':
 			if (!ceiling) return null;
-			return ceiling.kind === 'slab' ? phrase('slab') : phrase(`${ceiling.kind} ${ceiling.direction} this wall, every {p@tape}`, { p: mm(ceiling.pitch) });
+			return ceiling.kind === 'slab'
+				? phrase('slab')
+				: phrase(`${ceiling.kind} ${ceiling.direction} this wall, every {p@tape}`, { p: mm(ceiling.pitch) });
 		case 'corners':
 			return corners ? joined([cornerSaid('left', corners.left), cornerSaid('right', corners.right)], '; ') : null;
 	}

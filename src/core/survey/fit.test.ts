@@ -8,8 +8,15 @@ import { sayPhrase } from '../units/phrase';
 
 const base = slipwayWall();
 const withWall = (change: Partial<Wall>, plan = base): Plan => ({ ...plan, wall: { ...plan.wall, ...change } });
-const withThing = (o: Partial<Obstruction> & Pick<Obstruction, 'kind'>): Plan => withWall({ obstructions: [...base.wall.obstructions, { id: 'new', name: `the ${o.kind}`, x: 2200, y: 0, width: 800, height: 2000, ...o }] });
-const warned = (plan: Plan, id: string) => checkPlan(structuredClone(plan)).warnings.filter((w) => 'id' in w.subject && w.subject.id === id).map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`).join('\n');
+const withThing = (o: Partial<Obstruction> & Pick<Obstruction, 'kind'>): Plan =>
+	withWall({
+		obstructions: [...base.wall.obstructions, { id: 'new', name: `the ${o.kind}`, x: 2200, y: 0, width: 800, height: 2000, ...o }]
+	});
+const warned = (plan: Plan, id: string) =>
+	checkPlan(structuredClone(plan))
+		.warnings.filter((w) => 'id' in w.subject && w.subject.id === id)
+		.map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`)
+		.join('\n');
 const refusals = (plan: Plan, c: Command) => {
 	const applied = applyCommand(plan, c);
 	return applied.ok ? [] : applied.error.map((p) => `${p.path} ${p.message}`);
@@ -62,10 +69,15 @@ describe('a row', () => {
 	});
 
 	it('says which of its studs nobody proved, and stops at one that may be none', () => {
-		const found = (at: Record<string, Stud['found']>) => withWall({ studs: base.wall.studs.map((s) => ({ ...s, found: at[s.id] ?? { how: 'pilot' } })) });
+		const found = (at: Record<string, Stud['found']>) =>
+			withWall({ studs: base.wall.studs.map((s) => ({ ...s, found: at[s.id] ?? { how: 'pilot' } })) });
 		expect(warned(found({}), 'r3')).not.toMatch(/proved|no stud/);
-		expect(warned(found({ s3: { how: 'pitch' } }), 'r3')).toMatch(/^mind: The stud at 850 mm is not proved: drill a pilot hole before its screw$/m);
-		expect(warned(found({ s3: { how: 'pitch' }, s4: { how: 'scanner', confidence: 0.9, error: 3 } }), 'r3')).toMatch(/^mind: 2 of its studs are not proved: drill a pilot hole at each before its screw$/m);
+		expect(warned(found({ s3: { how: 'pitch' } }), 'r3')).toMatch(
+			/^mind: The stud at 850 mm is not proved: drill a pilot hole before its screw$/m
+		);
+		expect(warned(found({ s3: { how: 'pitch' }, s4: { how: 'scanner', confidence: 0.9, error: 3 } }), 'r3')).toMatch(
+			/^mind: 2 of its studs are not proved: drill a pilot hole at each before its screw$/m
+		);
 		const weak = warned(found({ s3: { how: 'scanner', confidence: 0.5, error: 3 }, s4: { how: 'guess' } }), 'r3');
 		expect(weak).toMatch(/^stop: There may be no stud at 850 mm: drill a pilot hole before its screw$/m);
 		expect(weak).toMatch(/^mind: The stud at 1245 mm is not proved/m);
@@ -75,26 +87,54 @@ describe('a row', () => {
 
 	it('minds a screw whose stud is not known to within its edge distance', () => {
 		// Half of 45 mm less 12 mm leaves 10.5 mm.
-		const known = (error: number) => withWall({ studs: base.wall.studs.map((s) => (s.id === 's3' ? { ...s, found: { how: 'scanner', confidence: 0.9, error } } : s)) });
+		const known = (error: number) =>
+			withWall({ studs: base.wall.studs.map((s) => (s.id === 's3' ? { ...s, found: { how: 'scanner', confidence: 0.9, error } } : s)) });
 		expect(warned(known(10), 'r3')).not.toMatch(/nearer/);
-		expect(warned(known(11), 'r3')).toMatch(/mind: The screw at 850 mm may come nearer than 12 mm to an edge of its stud: the centre is known to 11 mm only/);
+		expect(warned(known(11), 'r3')).toMatch(
+			/mind: The screw at 850 mm may come nearer than 12 mm to an edge of its stud: the centre is known to 11 mm only/
+		);
 	});
 
-	it('half on a ledge wants packing', () => expect(warned(withWall({ ledges: [{ id: 'l', name: 'rail', y: 1460, height: 300, out: 20 }] }), 'r3')).toMatch(/stop: The row lies partly on rail, 20 mm proud: pack the rest out by 20 mm/));
-	it('stops short of a corner that is taken', () => expect(warned(withWall({ corners: { left: { kind: 'wall', taken: 300, note: '' }, right: { kind: 'open', taken: 0, note: '' } } }), 'r1')).toMatch(/mind: The row begins in the 300 mm/));
+	it('half on a ledge wants packing', () =>
+		expect(warned(withWall({ ledges: [{ id: 'l', name: 'rail', y: 1460, height: 300, out: 20 }] }), 'r3')).toMatch(
+			/stop: The row lies partly on rail, 20 mm proud: pack the rest out by 20 mm/
+		));
+	it('stops short of a corner that is taken', () =>
+		expect(
+			warned(withWall({ corners: { left: { kind: 'wall', taken: 300, note: '' }, right: { kind: 'open', taken: 0, note: '' } } }), 'r1')
+		).toMatch(/mind: The row begins in the 300 mm/));
 	it('under a slope is above the wall where that is lower', () => {
 		const lean = withWall({ shape: { right: 2200, peak: null, floorRise: 0 } });
 		expect(warned(lean, 'r4')).toMatch(/stop: The row reaches above the wall/);
 	});
-	it('on a floor that rises reaches below it', () => expect(warned(withWall({ shape: { right: 2600, peak: null, floorRise: 1000 } }), 'r5')).toMatch(/stop: The row reaches below the floor/));
+	it('on a floor that rises reaches below it', () =>
+		expect(warned(withWall({ shape: { right: 2600, peak: null, floorRise: 1000 } }), 'r5')).toMatch(
+			/stop: The row reaches below the floor/
+		));
 	it('says what its screws would come out into', () => {
-		const long = withWall({ far: { kind: 'stair', access: false, note: '' } }, { ...base, rows: base.rows.map((r) => ({ ...r, screws: { ...r.screws, length: 160 } })) });
+		const long = withWall(
+			{ far: { kind: 'stair', access: false, note: '' } },
+			{ ...base, rows: base.rows.map((r) => ({ ...r, screws: { ...r.screws, length: 160 } })) }
+		);
 		expect(warned(long, 'r1')).toMatch(/come out behind the stud at 44 mm, which is 95 mm deep, into the stair behind/);
 	});
 
 	it('begins clear of what stands and moves, and runs behind what does not', () => {
 		expect(widestClear(plan, 900, 80)).toEqual({ left: 0, right: 4200 });
-		const swing = withWall({ obstructions: [{ id: 'd', kind: 'door', name: '', x: 2000, y: 0, width: 800, height: 2000, motion: { kind: 'swing', hinge: 'left', angle: 180, into: 'room' } }] });
+		const swing = withWall({
+			obstructions: [
+				{
+					id: 'd',
+					kind: 'door',
+					name: '',
+					x: 2000,
+					y: 0,
+					width: 800,
+					height: 2000,
+					motion: { kind: 'swing', hinge: 'left', angle: 180, into: 'room' }
+				}
+			]
+		});
 		expect(widestClear(swing, 900, 80)).toEqual({ left: 2800, right: 5200 });
 		expect(rowEnds(swing, 900, 80).left).toBeGreaterThanOrEqual(2800);
 	});
@@ -106,28 +146,50 @@ describe('a holder', () => {
 		expect(warned(narrow, 'h1')).toMatch(/stop: Stands out 19[\d.]+ mm; 1000 mm before the wall - 900 mm of walkway = 100 mm/);
 	});
 	it('and what hangs on it keep out of a swing', () => {
-		const plan = withThing({ kind: 'door', x: 4000, width: 350, height: 2000, motion: { kind: 'swing', hinge: 'right', angle: 180, into: 'room' } });
+		const plan = withThing({
+			kind: 'door',
+			x: 4000,
+			width: 350,
+			height: 2000,
+			motion: { kind: 'swing', hinge: 'right', angle: 180, into: 'room' }
+		});
 		expect(warned(plan, 'h5')).toMatch(/stop: the door would hit what hangs on it as it moves/);
 	});
-	it('on a cart wants a lock strip', () => expect(warned(withWall({ surface: 'cart-side' }), 'h1')).toMatch(/mind: This surface moves: a bump unhooks it/));
+	it('on a cart wants a lock strip', () =>
+		expect(warned(withWall({ surface: 'cart-side' }), 'h1')).toMatch(/mind: This surface moves: a bump unhooks it/));
 	it('over a bench is further to reach', () => {
 		const tall = { ...withThing({ kind: 'bench', x: 250, width: 1000, height: 900, out: 700 }), stature: 1600 };
 		expect(warned(tall, 'h1')).toMatch(/behind what stands before the wall, are out of flat-footed reach/);
 		expect(warned({ ...base, stature: 1600 }, 'h1')).not.toMatch(/out of flat-footed reach/);
 	});
-	it('with its foot on a ledge bears there', () => expect(warned(withWall({ ledges: [{ id: 'l', name: 'base', y: 1600, height: 120, out: 12 }] }), 'h1')).toMatch(/mind: Behind its foot the wall stands 12 mm further out/));
-	it('cannot pass a ledge deeper than its cleat', () => expect(warned(withWall({ ledges: [{ id: 'l', name: 'beam', y: 1700, height: 100, out: 60 }] }), 'h1')).toMatch(/stop: beam stands 60 mm proud, more than the cleat/));
+	it('with its foot on a ledge bears there', () =>
+		expect(warned(withWall({ ledges: [{ id: 'l', name: 'base', y: 1600, height: 120, out: 12 }] }), 'h1')).toMatch(
+			/mind: Behind its foot the wall stands 12 mm further out/
+		));
+	it('cannot pass a ledge deeper than its cleat', () =>
+		expect(warned(withWall({ ledges: [{ id: 'l', name: 'beam', y: 1700, height: 100, out: 60 }] }), 'h1')).toMatch(
+			/stop: beam stands 60 mm proud, more than the cleat/
+		));
 });
 
 describe('walls that are not framed', () => {
-	const masonry = (load: number | null) => withWall({ build: { kind: 'masonry', material: 'brick', thickness: 215, first: 100, pitch: 400, plug: { diameter: 8, length: 50, load } }, cladding: { kind: 'none', thickness: 0 } });
-	it('of masonry are not judged without the plug maker\'s load', () => {
+	const masonry = (load: number | null) =>
+		withWall({
+			build: { kind: 'masonry', material: 'brick', thickness: 215, first: 100, pitch: 400, plug: { diameter: 8, length: 50, load } },
+			cladding: { kind: 'none', thickness: 0 }
+		});
+	it("of masonry are not judged without the plug maker's load", () => {
 		const checks = checkPlan(structuredClone(masonry(null)));
 		expect(checks.rows.get('r2')?.verdict).toBe('cannot-be-judged');
-		expect(sayPhrase(checks.rows.get('r2')?.check?.reason ?? { text: '', values: {} }, 'mm')).toMatch(/the plug maker's load at \d+ mm is not known/);
+		expect(sayPhrase(checks.rows.get('r2')?.check?.reason ?? { text: '', values: {} }, 'mm')).toMatch(
+			/the plug maker's load at \d+ mm is not known/
+		);
 	});
 	it('are judged by it: twice the load, twice the margin', () => {
-		const margin = (load: number) => checkPlan(structuredClone(masonry(load))).checks.find((c) => c.title === 'plug' && c.subject.kind === 'fixing' && c.subject.row === 'r2')?.margin ?? 0;
+		const margin = (load: number) =>
+			checkPlan(structuredClone(masonry(load))).checks.find(
+				(c) => c.title === 'plug' && c.subject.kind === 'fixing' && c.subject.row === 'r2'
+			)?.margin ?? 0;
 		expect(margin(60)).toBeCloseTo(2 * margin(30), 9);
 	});
 	it('want screws that reach the end of the plug', () => {
@@ -135,14 +197,25 @@ describe('walls that are not framed', () => {
 		expect(warned(short, 'r2')).toMatch(/stop: Screws of 60 mm enter the wall by 42 mm: the plug is 50 mm long/);
 	});
 	it('of boards hold in their thickness alone', () => {
-		const thin = withWall({ build: { kind: 'plank', thickness: 20, species: 'spf', first: 100, pitch: 400 }, cladding: { kind: 'none', thickness: 0 } });
+		const thin = withWall({
+			build: { kind: 'plank', thickness: 20, species: 'spf', first: 100, pitch: 400 },
+			cladding: { kind: 'none', thickness: 0 }
+		});
 		expect(warned(thin, 'r2')).toMatch(/stop: Screws of 80 mm come out behind a board/);
 		expect(checkPlan(structuredClone(thin)).studs.size).toBe(0);
-		expect(checkPlan(structuredClone(thin)).rows.get('r2')).toMatchObject({ verdict: 'cannot-be-built', check: { verdict: 'does-not-hold' } });
+		expect(checkPlan(structuredClone(thin)).rows.get('r2')).toMatchObject({
+			verdict: 'cannot-be-built',
+			check: { verdict: 'does-not-hold' }
+		});
 	});
 	it('with blocking carry a row where no stud stands', () => {
-		const gap = withWall({ studs: base.wall.studs.filter((s) => s.x !== 2860), blocking: [{ id: 'b1', x: 2700, y: 700, width: 300, height: 140, depth: 95, species: 'c24' }] });
-		const fixed = checkPlan(structuredClone(gap)).checks.filter((c) => c.subject.kind === 'fixing' && c.subject.row === 'r5' && c.subject.stud === 'b1');
+		const gap = withWall({
+			studs: base.wall.studs.filter((s) => s.x !== 2860),
+			blocking: [{ id: 'b1', x: 2700, y: 700, width: 300, height: 140, depth: 95, species: 'c24' }]
+		});
+		const fixed = checkPlan(structuredClone(gap)).checks.filter(
+			(c) => c.subject.kind === 'fixing' && c.subject.row === 'r5' && c.subject.stud === 'b1'
+		);
 		expect(fixed.map((c) => c.title)).toContain('screws');
 	});
 });

@@ -21,7 +21,8 @@ function obstacles(wall: Wall, p: Placed, say: Say): void {
 		const name = nameOf(o);
 		if (how === 'stands') say('stop', phrase('Stands over {name}', { name }));
 		else if (how === 'moves') say('stop', phrase('{name} would hit it as it moves', { name }));
-		else if (o.kind === 'service-panel') say('stop', phrase('Stands in the working space of {name}: kept clear, and not for storage. Local rules govern', { name }));
+		else if (o.kind === 'service-panel')
+			say('stop', phrase('Stands in the working space of {name}: kept clear, and not for storage. Local rules govern', { name }));
 		else say('stop', phrase('Stands in room that {name} needs clear', { name }));
 		under.delete(o.id);
 	}
@@ -29,7 +30,8 @@ function obstacles(wall: Wall, p: Placed, say: Say): void {
 		const name = nameOf(o);
 		if (how === 'stands') say('mind', phrase('What hangs on it covers {name}', { name }));
 		else if (how === 'moves') say('stop', phrase('{name} would hit what hangs on it as it moves', { name }));
-		else if (o.kind === 'service-panel') say('stop', phrase('Stands in the working space of {name}: kept clear, and not for storage. Local rules govern', { name }));
+		else if (o.kind === 'service-panel')
+			say('stop', phrase('Stands in the working space of {name}: kept clear, and not for storage. Local rules govern', { name }));
 		else say('stop', phrase('What hangs on it is in room that {name} needs clear', { name }));
 	}
 }
@@ -40,17 +42,28 @@ export function holderFit(plan: Plan, p: Placed, say: Say): void {
 	obstacles(wall, p, say);
 	const { all } = taken(p);
 	const limit = mostProjection(wall, all);
-	if (limit && p.built.projection > limit.most + 0.5) say('stop', { text: `Stands out {p}; ${limit.why.text}`, values: { ...limit.why.values, p: mm(p.built.projection) } });
+	if (limit && p.built.projection > limit.most + 0.5)
+		say('stop', { text: `Stands out {p}; ${limit.why.text}`, values: { ...limit.why.values, p: mm(p.built.projection) } });
 	const behind = surfaceAt(wall, p.foot, p.left, p.right) - surfaceAt(wall, p.row.y, p.left, p.right);
 	if (Math.abs(behind) > 0.5 && (p.bearing.kind === 'spacer' || p.bearing.kind === 'second-hook')) {
-		say('mind', behind > 0 ? phrase('Behind its foot the wall stands {d} further out than behind its row: make the spacer so much thinner', { d: mm(behind) }) : phrase('Behind its foot the wall lies {d} further back than behind its row: pack the spacer by as much', { d: mm(-behind) }));
+		say(
+			'mind',
+			behind > 0
+				? phrase('Behind its foot the wall stands {d} further out than behind its row: make the spacer so much thinner', { d: mm(behind) })
+				: phrase('Behind its foot the wall lies {d} further back than behind its row: pack the spacer by as much', { d: mm(-behind) })
+		);
 	}
 	for (const l of wall.ledges ?? []) {
 		if (l.out > p.profile.thickness && overlap({ left: p.left, right: p.right, low: p.foot, high: p.row.y }, ledgeBox(wall, l))) {
-			say('stop', phrase('{name} stands {out} proud, more than the cleat: the face cannot pass it', { name: l.name || 'A ledge', out: mm(l.out) }));
+			say(
+				'stop',
+				phrase('{name} stands {out} proud, more than the cleat: the face cannot pass it', { name: l.name || 'A ledge', out: mm(l.out) })
+			);
 		}
 	}
 	const { corners } = wall;
-	if (corners && (corners.left.taken > p.left + 0.5 || wall.width - corners.right.taken < p.right - 0.5)) say('mind', phrase('Hangs in the corner, where the neighbouring wall takes room'));
-	if (wall.surface && wall.surface !== 'wall' && !p.holder.params.lockStrip) say('mind', phrase('This surface moves: a bump unhooks it. Put in a lock strip'));
+	if (corners && (corners.left.taken > p.left + 0.5 || wall.width - corners.right.taken < p.right - 0.5))
+		say('mind', phrase('Hangs in the corner, where the neighbouring wall takes room'));
+	if (wall.surface && wall.surface !== 'wall' && !p.holder.params.lockStrip)
+		say('mind', phrase('This surface moves: a bump unhooks it. Put in a lock strip'));
 }

@@ -4,7 +4,16 @@ import { covers, overlap } from './box';
 import { joistsOver } from './joists';
 import { pitched } from './pitched';
 
-const ceiling: Ceiling = { kind: 'joists', direction: 'across', first: 200, pitch: 400, width: 45, depth: 195, height: 2440, species: 'c24' };
+const ceiling: Ceiling = {
+	kind: 'joists',
+	direction: 'across',
+	first: 200,
+	pitch: 400,
+	width: 45,
+	depth: 195,
+	height: 2440,
+	species: 'c24'
+};
 
 describe('places at a pitch', () => {
 	it('go as far as the end, and count one that comes to it', () => {

@@ -9,5 +9,10 @@ import { pitched } from './pitched';
 export function joistsOver({ ceiling, width }: Pick<Wall, 'ceiling' | 'width'>): Box[] {
 	if (!ceiling || ceiling.direction !== 'across' || ceiling.kind === 'slab') return [];
 	const half = ceiling.width / 2;
-	return pitched(ceiling.first, ceiling.pitch, width).map((x) => ({ left: x - half, right: x + half, low: ceiling.height, high: ceiling.height + ceiling.depth }));
+	return pitched(ceiling.first, ceiling.pitch, width).map((x) => ({
+		left: x - half,
+		right: x + half,
+		low: ceiling.height,
+		high: ceiling.height + ceiling.depth
+	}));
 }

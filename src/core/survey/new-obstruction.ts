@@ -53,7 +53,13 @@ const IN_INCHES: Record<ObstructionKind, Partial<Start>> = {
 	opener: { width: inch(30), height: inch(10), y: inch(88), near: inch(24), out: inch(40) },
 	radiator: { width: inch(36), height: inch(24), y: inch(6), out: inch(4.5) },
 	light: { width: inch(48), height: inch(4), y: inch(90), near: inch(32), out: inch(38) },
-	car: { width: inch(180), height: inch(58), near: inch(36), out: inch(108), motion: { kind: 'car-doors', nose: 'left', hinge: inch(60), leaf: inch(44), doors: 2, angle: 60 } },
+	car: {
+		width: inch(180),
+		height: inch(58),
+		near: inch(36),
+		out: inch(108),
+		motion: { kind: 'car-doors', nose: 'left', hinge: inch(60), leaf: inch(44), doors: 2, angle: 60 }
+	},
 	stairs: { width: inch(36), height: inch(48), out: inch(36), motion: { kind: 'clear-above', height: inch(80) } },
 	bench: { width: inch(60), height: inch(36), out: inch(26) },
 	machine: { width: inch(28), height: inch(44), out: inch(28) },
@@ -74,5 +80,15 @@ export function newObstruction(kind: ObstructionKind, wall: Wall, id: string, un
 	const x = Math.max(0, roundToTape((wall.width - width) / 2, unit));
 	const top = off ? tallest(wall) : lowestTop(wall, x, x + width);
 	const height = Math.min(start.height, Math.max(10, top));
-	return { ...start, id, kind, name: OBSTRUCTION_WORDS[kind], x, width, height, y: Math.max(0, Math.min(start.y, Math.floor(top - height))), how: 'guess' };
+	return {
+		...start,
+		id,
+		kind,
+		name: OBSTRUCTION_WORDS[kind],
+		x,
+		width,
+		height,
+		y: Math.max(0, Math.min(start.y, Math.floor(top - height))),
+		how: 'guess'
+	};
 }

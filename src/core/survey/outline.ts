@@ -30,7 +30,15 @@ export function topAt(wall: Outline, x: Millimetres): Millimetres {
 
 /** Least height of the top over a stretch: what a thing so wide must stay under. It is at an end, for a gable's top is outside in. */
 export function lowestTop(wall: Outline, from: Millimetres, to: Millimetres): Millimetres {
-	return Math.min(...[from, to, ...topLine(wall).map((p) => p.x).filter((x) => x > from && x < to)].map((x) => topAt(wall, x)));
+	return Math.min(
+		...[
+			from,
+			to,
+			...topLine(wall)
+				.map((p) => p.x)
+				.filter((x) => x > from && x < to)
+		].map((x) => topAt(wall, x))
+	);
 }
 
 /** The highest place of the wall: what a drawing must have room for. */

@@ -20,7 +20,10 @@ export function mostProjection({ front, zones }: Pick<Wall, 'front' | 'zones'>, 
 		.map((z) => ({ most: z.most, why: phrase('{name}: {m} at most', { name: z.name || 'this zone', m: mm(z.most) }) }));
 	if (front && s.low < front.headHeight) {
 		const most = Math.max(0, front.depth - front.walkway);
-		found.push({ most, why: phrase('{d} before the wall - {w} of walkway = {m}', { d: mm(front.depth), w: mm(front.walkway), m: mm(most) }) });
+		found.push({
+			most,
+			why: phrase('{d} before the wall - {w} of walkway = {m}', { d: mm(front.depth), w: mm(front.walkway), m: mm(most) })
+		});
 	}
 	return found.reduce<Projection | null>((least, p) => (!least || p.most < least.most ? p : least), null);
 }

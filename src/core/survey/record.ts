@@ -7,10 +7,28 @@ import { surveyed } from './supports';
 
 /** How a fact was found, in words. */
 export const HOW_WORDS: Record<How, string> = {
-	guess: 'not measured yet', tape: 'measured', meter: 'distance meter', scanner: 'scanner', pilot: 'pilot hole', 'screw-line': 'line of screws', pitch: 'laid out at a pitch', drawing: 'from a drawing', photo: 'from a photograph'
+	guess: 'not measured yet',
+	tape: 'measured',
+	meter: 'distance meter',
+	scanner: 'scanner',
+	pilot: 'pilot hole',
+	'screw-line': 'line of screws',
+	pitch: 'laid out at a pitch',
+	drawing: 'from a drawing',
+	photo: 'from a photograph'
 };
 
-export const FACT_WORDS: Record<WallFact, string> = { width: 'Width', height: 'Height', shape: 'Slopes', cladding: 'Cladding', build: 'Build', front: 'Room in front', far: 'Far side', ceiling: 'Ceiling', corners: 'Corners' };
+export const FACT_WORDS: Record<WallFact, string> = {
+	width: 'Width',
+	height: 'Height',
+	shape: 'Slopes',
+	cladding: 'Cladding',
+	build: 'Build',
+	front: 'Room in front',
+	far: 'Far side',
+	ceiling: 'Ceiling',
+	corners: 'Corners'
+};
 
 /** Where a stud's place comes from; those laid out by older plans say nothing, and are measured for all anybody knows. */
 export const howFound = (s: Stud): How => s.found?.how ?? 'tape';
@@ -36,12 +54,31 @@ export type SurveyPart = 'wall' | 'studs' | 'in-the-way' | 'room' | 'levels' | '
 function studPoints(wall: Wall): OpenPoint[] {
 	const found: OpenPoint[] = [];
 	const guessed = wall.studs.filter((s) => !isProved(s));
-	if (guessed.length > 0) found.push({ level: 'mind', about: phrase(guessed.length === 1 ? 'One stud is not proved by a pilot hole' : '{n} studs are not proved by a pilot hole', { n: String(guessed.length) }), part: 'studs', thing: { kind: 'stud', id: (guessed[0] as Stud).id } });
+	if (guessed.length > 0)
+		found.push({
+			level: 'mind',
+			about: phrase(guessed.length === 1 ? 'One stud is not proved by a pilot hole' : '{n} studs are not proved by a pilot hole', {
+				n: String(guessed.length)
+			}),
+			part: 'studs',
+			thing: { kind: 'stud', id: (guessed[0] as Stud).id }
+		});
 	for (const s of guessed) {
-		if (isUnsure(s)) found.push({ level: 'stop', about: phrase('The stud at {x@tape} is not sure: drill a pilot hole', { x: mm(s.x) }), part: 'studs', thing: { kind: 'stud', id: s.id } });
+		if (isUnsure(s))
+			found.push({
+				level: 'stop',
+				about: phrase('The stud at {x@tape} is not sure: drill a pilot hole', { x: mm(s.x) }),
+				part: 'studs',
+				thing: { kind: 'stud', id: s.id }
+			});
 	}
 	const unknown = wall.studs.filter((s) => !isKnown(s.species));
-	if (unknown.length > 0) found.push({ level: 'mind', about: phrase('The species of {n} studs is not known: what they hold cannot be judged', { n: String(unknown.length) }), part: 'studs' });
+	if (unknown.length > 0)
+		found.push({
+			level: 'mind',
+			about: phrase('The species of {n} studs is not known: what they hold cannot be judged', { n: String(unknown.length) }),
+			part: 'studs'
+		});
 	return found;
 }
 
@@ -53,13 +90,31 @@ export function openPoints({ wall }: Pick<Plan, 'wall'>): OpenPoint[] {
 	const found: OpenPoint[] = [];
 	if (!surveyed(wall)) found.push({ level: 'stop', about: phrase('No studs yet: nothing to screw to'), part: 'studs' });
 	found.push(...studPoints(wall));
-	if (wall.build?.kind === 'masonry' && wall.build.plug.load === null) found.push({ level: 'stop', about: phrase("The plug maker's load is not known: no row can be judged"), part: 'wall' });
+	if (wall.build?.kind === 'masonry' && wall.build.plug.load === null)
+		found.push({ level: 'stop', about: phrase("The plug maker's load is not known: no row can be judged"), part: 'wall' });
 	for (const o of wall.obstructions) {
-		if (cablesMayRun(o)) found.push({ level: 'mind', about: phrase('Cables of {name} are not traced', { name: nameOf(o) }), part: 'in-the-way', thing: { kind: 'obstruction', id: o.id } });
-		if (o.how === 'guess') found.push({ level: 'mind', about: phrase('{name} is not measured', { name: nameOf(o) }), part: 'in-the-way', thing: { kind: 'obstruction', id: o.id } });
+		if (cablesMayRun(o))
+			found.push({
+				level: 'mind',
+				about: phrase('Cables of {name} are not traced', { name: nameOf(o) }),
+				part: 'in-the-way',
+				thing: { kind: 'obstruction', id: o.id }
+			});
+		if (o.how === 'guess')
+			found.push({
+				level: 'mind',
+				about: phrase('{name} is not measured', { name: nameOf(o) }),
+				part: 'in-the-way',
+				thing: { kind: 'obstruction', id: o.id }
+			});
 	}
 	for (const [fact, how] of Object.entries(wall.how ?? {}) as [WallFact, How][]) {
-		if (how === 'guess') found.push({ level: 'mind', about: phrase('{f} not measured yet', { f: FACT_WORDS[fact] }), part: fact === 'front' || fact === 'far' || fact === 'ceiling' || fact === 'corners' ? 'room' : 'wall' });
+		if (how === 'guess')
+			found.push({
+				level: 'mind',
+				about: phrase('{f} not measured yet', { f: FACT_WORDS[fact] }),
+				part: fact === 'front' || fact === 'far' || fact === 'ceiling' || fact === 'corners' ? 'room' : 'wall'
+			});
 	}
 	if (!wall.far && surveyed(wall)) found.push({ level: 'mind', about: phrase('Nobody said what is behind the wall'), part: 'room' });
 	return found.sort((a, b) => (a.level === b.level ? 0 : a.level === 'stop' ? -1 : 1));

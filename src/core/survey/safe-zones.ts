@@ -35,8 +35,21 @@ export const cablesMayRun = (o: Obstruction): boolean => isElectric(o) && !o.tra
 export const noGo = once((wall: Wall): readonly NoGo[] =>
 	wall.obstructions.flatMap((obstruction): NoGo[] => {
 		const { x, y, width, height } = obstruction;
-		if (cablesMayRun(obstruction)) return [{ left: x - CABLE_SIDE, right: x + width + CABLE_SIDE, low: 0, high: Number.POSITIVE_INFINITY, kind: 'may-run', obstruction }];
-		if (obstruction.hidden || obstruction.kind === 'cable') return [{ left: x - FOUND_SIDE, right: x + width + FOUND_SIDE, low: y - FOUND_SIDE, high: y + height + FOUND_SIDE, kind: 'found', obstruction }];
+		if (cablesMayRun(obstruction))
+			return [
+				{ left: x - CABLE_SIDE, right: x + width + CABLE_SIDE, low: 0, high: Number.POSITIVE_INFINITY, kind: 'may-run', obstruction }
+			];
+		if (obstruction.hidden || obstruction.kind === 'cable')
+			return [
+				{
+					left: x - FOUND_SIDE,
+					right: x + width + FOUND_SIDE,
+					low: y - FOUND_SIDE,
+					high: y + height + FOUND_SIDE,
+					kind: 'found',
+					obstruction
+				}
+			];
 		if (OPENINGS.has(obstruction.kind)) return [{ left: x, right: x + width, low: y, high: y + height, kind: 'opening', obstruction }];
 		return [];
 	})
@@ -59,7 +72,12 @@ export function safeAt(wall: Wall, y: Millimetres): SafeStretch[] {
 		const keep = Math.min(support.width / 2, EDGE + (support.found?.error ?? 0));
 		let free = [{ from: support.x - support.width / 2 + keep, to: support.x + support.width / 2 - keep }];
 		for (const z of barred) {
-			free = free.flatMap((s) => [{ from: s.from, to: Math.min(s.to, z.left) }, { from: Math.max(s.from, z.right), to: s.to }].filter((p) => p.to >= p.from));
+			free = free.flatMap((s) =>
+				[
+					{ from: s.from, to: Math.min(s.to, z.left) },
+					{ from: Math.max(s.from, z.right), to: s.to }
+				].filter((p) => p.to >= p.from)
+			);
 		}
 		return free.map((s) => ({ ...s, support }));
 	});

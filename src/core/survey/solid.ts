@@ -28,7 +28,8 @@ function turned(s: Sector, angle: Radians): boolean {
 	return past <= s.to - s.from + 1e-9;
 }
 
-const inside = (s: Sector, x: Millimetres, z: Millimetres) => Math.hypot(x - s.x, z - s.z) < s.radius - NOTHING && turned(s, Math.atan2(z - s.z, x - s.x));
+const inside = (s: Sector, x: Millimetres, z: Millimetres) =>
+	Math.hypot(x - s.x, z - s.z) < s.radius - NOTHING && turned(s, Math.atan2(z - s.z, x - s.x));
 
 type Edge = readonly [number, number, number, number];
 
@@ -52,7 +53,12 @@ function meetsArc(s: Sector, [ax, az, bx, bz]: Edge): boolean {
 }
 
 function sectorMeets(s: Sector, { x, z }: Box3): boolean {
-	const corners: [number, number][] = [[x[0], z[0]], [x[1], z[0]], [x[1], z[1]], [x[0], z[1]]];
+	const corners: [number, number][] = [
+		[x[0], z[0]],
+		[x[1], z[0]],
+		[x[1], z[1]],
+		[x[0], z[1]]
+	];
 	if (corners.some(([px, pz]) => inside(s, px, pz))) return true;
 	if (s.x > x[0] + NOTHING && s.x < x[1] - NOTHING && s.z > z[0] + NOTHING && s.z < z[1] - NOTHING) return true;
 	const edges = corners.map(([px, pz], i): Edge => [px, pz, ...(corners[(i + 1) % 4] as [number, number])]);

@@ -20,7 +20,19 @@ const angleOf = (a: number, b: number, opposite: number): Radians => Math.acos((
  * @returns a failure when no such triangle exists: one of the figures is wrong
  * @example outOfSquare({ width: 4000, left: 3000, right: 3000, up: 5000, down: 5000 }) // both ends lean by 0
  */
-export function outOfSquare({ width, left, right, up, down }: { width: Millimetres; left: Millimetres; right: Millimetres; up: Millimetres; down: Millimetres }): Result<OutOfSquare> {
+export function outOfSquare({
+	width,
+	left,
+	right,
+	up,
+	down
+}: {
+	width: Millimetres;
+	left: Millimetres;
+	right: Millimetres;
+	up: Millimetres;
+	down: Millimetres;
+}): Result<OutOfSquare> {
 	const atLeft = angleOf(width, left, down);
 	const atRight = angleOf(width, right, up);
 	if (Number.isNaN(atLeft)) return fail('The diagonal from the upper left does not go with this width and height: measure again');

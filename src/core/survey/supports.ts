@@ -24,11 +24,22 @@ function standing(stud: Stud, y: Millimetres): Support {
 	return stud.lean || stud.plies ? { ...stud, x: screwLine(stud, y), ...(stud.plies ? { width: stud.width / 2 } : {}) } : stud;
 }
 
-const blockAt = (b: Blocking): Support => ({ id: b.id, x: b.x + b.width / 2, width: b.width, depth: b.depth, species: b.species, member: 'blocking', block: b });
+const blockAt = (b: Blocking): Support => ({
+	id: b.id,
+	x: b.x + b.width / 2,
+	width: b.width,
+	depth: b.depth,
+	species: b.species,
+	member: 'blocking',
+	block: b
+});
 
 /** Screw lines along a wall that takes a screw anywhere. */
 function gridOf(build: Exclude<Build, { kind: 'framed' }>, width: Millimetres): Support[] {
-	const like = build.kind === 'plank' ? { width: 80, depth: build.thickness, species: build.species, member: 'plank' as const } : { width: 80, depth: build.thickness, species: 'unknown' as const, member: 'masonry' as const };
+	const like =
+		build.kind === 'plank'
+			? { width: 80, depth: build.thickness, species: build.species, member: 'plank' as const }
+			: { width: 80, depth: build.thickness, species: 'unknown' as const, member: 'masonry' as const };
 	return pitched(build.first, build.pitch, width).map((x, i) => ({ id: `at${i + 1}`, x, ...like }));
 }
 
@@ -56,7 +67,10 @@ export function supportsAt(wall: Wall, y: Millimetres): readonly Support[] {
 	const known = at.get(key);
 	if (known) return known;
 	if (at.size > MOST_HEIGHTS) at.clear();
-	const found = [...wall.studs.map((s) => standing(s, y)), ...(wall.blocking ?? []).filter((b) => y > b.y && y < b.y + b.height).map(blockAt)];
+	const found = [
+		...wall.studs.map((s) => standing(s, y)),
+		...(wall.blocking ?? []).filter((b) => y > b.y && y < b.y + b.height).map(blockAt)
+	];
 	at.set(key, found);
 	return found;
 }

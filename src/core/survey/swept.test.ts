@@ -5,7 +5,17 @@ import { inTheWay } from './in-the-way';
 import { alongWall, meets, type Box3, type Solid } from './solid';
 import { sweptBy } from './swept';
 
-const door = (more: Partial<Obstruction> = {}): Obstruction => ({ id: 'd', kind: 'door', name: 'door', x: 1000, y: 0, width: 800, height: 2000, motion: { kind: 'swing', hinge: 'left', angle: 90, into: 'room' }, ...more });
+const door = (more: Partial<Obstruction> = {}): Obstruction => ({
+	id: 'd',
+	kind: 'door',
+	name: 'door',
+	x: 1000,
+	y: 0,
+	width: 800,
+	height: 2000,
+	motion: { kind: 'swing', hinge: 'left', angle: 90, into: 'room' },
+	...more
+});
 const wall = (...obstructions: Obstruction[]): Wall => ({ ...emptyWall('W').wall, width: 5000, obstructions });
 const at = (x: [number, number], y: [number, number], z: [number, number]): Box3 => ({ x, y, z });
 const how = (w: Wall, box: Box3) => inTheWay(w, box).map((i) => i.how);
@@ -24,7 +34,8 @@ describe('a door that swings by a quarter into the room', () => {
 		expect(how(w, at([800, 990], [500, 600], [100, 300]))).toEqual([]);
 		expect(how(w, at([1100, 1300], [2010, 2100], [0, 400]))).toEqual([]);
 	});
-	it('is met by a thing that crosses it without a corner in it', () => expect(how(w, at([900, 1900], [500, 600], [300, 340]))).toEqual(['moves']));
+	it('is met by a thing that crosses it without a corner in it', () =>
+		expect(how(w, at([900, 1900], [500, 600], [300, 340]))).toEqual(['moves']));
 });
 
 describe('other doors', () => {
@@ -44,7 +55,8 @@ describe('other doors', () => {
 		expect(how(two, at([1010, 1050], [500, 600], [420, 500]))).toEqual([]);
 		expect(how(two, at([1010, 1050], [500, 600], [300, 380]))).toEqual(['moves']);
 	});
-	it('that open away sweep nothing here', () => expect(sweptBy(door({ motion: { kind: 'swing', hinge: 'left', angle: 90, into: 'away' } })).moving).toEqual([]));
+	it('that open away sweep nothing here', () =>
+		expect(sweptBy(door({ motion: { kind: 'swing', hinge: 'left', angle: 90, into: 'away' } })).moving).toEqual([]));
 	it('overhead travel above their head, into the room', () => {
 		const w = wall(door({ kind: 'overhead-door', width: 2400, height: 2100, motion: { kind: 'overhead', rise: 380, travel: 2600 } }));
 		expect(how(w, at([1200, 1400], [2200, 2300], [0, 300]))).toEqual(['moves']);
@@ -55,7 +67,18 @@ describe('other doors', () => {
 
 describe('a car beside the wall', () => {
 	// Nose left at 500, gap of 900; front hinge 1500 behind the nose, doors 1100 long, opened by 60°.
-	const car: Obstruction = { id: 'c', kind: 'car', name: 'car', x: 500, y: 0, width: 4300, height: 1450, near: 900, out: 2700, motion: { kind: 'car-doors', nose: 'left', hinge: 1500, leaf: 1100, doors: 1, angle: 60 } };
+	const car: Obstruction = {
+		id: 'c',
+		kind: 'car',
+		name: 'car',
+		x: 500,
+		y: 0,
+		width: 4300,
+		height: 1450,
+		near: 900,
+		out: 2700,
+		motion: { kind: 'car-doors', nose: 'left', hinge: 1500, leaf: 1100, doors: 1, angle: 60 }
+	};
 	const w = wall(car);
 	it('leaves the wall behind it free', () => expect(how(w, at([600, 1600], [800, 900], [0, 300]))).toEqual([]));
 	it('opens its door towards the wall: its end reaches 1100 sin 60 = 953, more than the gap', () => {
@@ -70,18 +93,39 @@ describe('a car beside the wall', () => {
 		expect(how(right, at([2700, 2800], [800, 900], [0, 120]))).toEqual(['moves']);
 		expect(how(right, at([3400, 3600], [800, 900], [0, 300]))).toEqual([]);
 	});
-	it('has two doors one behind the other', () => expect(sweptBy({ ...car, motion: { kind: 'car-doors', nose: 'left', hinge: 1500, leaf: 1100, doors: 2, angle: 60 } }).moving.map((s) => alongWall(s)[0])).toEqual([2000, 3100]));
+	it('has two doors one behind the other', () =>
+		expect(
+			sweptBy({ ...car, motion: { kind: 'car-doors', nose: 'left', hinge: 1500, leaf: 1100, doors: 2, angle: 60 } }).moving.map(
+				(s) => alongWall(s)[0]
+			)
+		).toEqual([2000, 3100]));
 });
 
 describe('other things', () => {
 	it('need clear room: head room over stairs, working space before a panel', () => {
-		const stairs: Obstruction = { id: 's', kind: 'stairs', name: '', x: 0, y: 0, width: 900, height: 600, out: 900, motion: { kind: 'clear-above', height: 2000 } };
+		const stairs: Obstruction = {
+			id: 's',
+			kind: 'stairs',
+			name: '',
+			x: 0,
+			y: 0,
+			width: 900,
+			height: 600,
+			out: 900,
+			motion: { kind: 'clear-above', height: 2000 }
+		};
 		expect(how(wall(stairs), at([100, 300], [1500, 1600], [0, 300]))).toEqual(['clear']);
 		expect(how(wall(stairs), at([100, 300], [2650, 2700], [0, 300]))).toEqual([]);
 		const panel: Obstruction = { id: 'p', kind: 'service-panel', name: '', x: 2000, y: 1200, width: 400, height: 600 };
 		expect(how(wall(panel), at([1850, 1950], [500, 600], [0, 300]))).toEqual(['clear']);
 	});
-	it('hidden in the wall take no room before it', () => expect(how(wall({ id: 'h', kind: 'pipe', name: '', x: 1000, y: 0, width: 30, height: 2400, hidden: true }), at([900, 1100], [500, 560], [0, 18]))).toEqual([]));
+	it('hidden in the wall take no room before it', () =>
+		expect(
+			how(
+				wall({ id: 'h', kind: 'pipe', name: '', x: 1000, y: 0, width: 30, height: 2400, hidden: true }),
+				at([900, 1100], [500, 560], [0, 18])
+			)
+		).toEqual([]));
 	it('that stand off the wall leave what is behind them', () => {
 		const light: Obstruction = { id: 'l', kind: 'light', name: '', x: 1000, y: 2000, width: 1200, height: 100, near: 800, out: 950 };
 		expect(how(wall(light), at([1000, 1200], [2000, 2060], [0, 300]))).toEqual([]);
@@ -98,9 +142,11 @@ describe('a slice of a round', () => {
 			const z0 = -120 + ((i * 53) % 230);
 			const box = at([x0, x0 + 20 + (i % 30)], [2, 8], [z0, z0 + 15 + (i % 40)]);
 			let any = false;
-			for (let x = box.x[0] + 1; x < box.x[1]; x += 2) for (let z = box.z[0] + 1; z < box.z[1]; z += 2) any ||= x > 1 && z > 1 && Math.hypot(x, z) < 98;
+			for (let x = box.x[0] + 1; x < box.x[1]; x += 2)
+				for (let z = box.z[0] + 1; z < box.z[1]; z += 2) any ||= x > 1 && z > 1 && Math.hypot(x, z) < 98;
 			let none = true;
-			for (let x = box.x[0]; x <= box.x[1]; x += 2) for (let z = box.z[0]; z <= box.z[1]; z += 2) none &&= x < -1 || z < -1 || Math.hypot(x, z) > 102;
+			for (let x = box.x[0]; x <= box.x[1]; x += 2)
+				for (let z = box.z[0]; z <= box.z[1]; z += 2) none &&= x < -1 || z < -1 || Math.hypot(x, z) > 102;
 			if (any) expect(meets(quarter, box), `${i}`).toBe(true);
 			if (none) expect(meets(quarter, box), `${i}`).toBe(false);
 		}

@@ -12,7 +12,16 @@ export interface Swept {
 }
 
 /** How far things usually stand out, where nobody measured it: enough that nothing flat is put over them. */
-const USUAL_OUT: Partial<Record<ObstructionKind, Millimetres>> = { bench: 600, machine: 600, car: 1800, radiator: 100, 'service-panel': 100, stairs: 900, opener: 400, rail: 150 };
+const USUAL_OUT: Partial<Record<ObstructionKind, Millimetres>> = {
+	bench: 600,
+	machine: 600,
+	car: 1800,
+	radiator: 100,
+	'service-panel': 100,
+	stairs: 900,
+	opener: 400,
+	rail: 150
+};
 const LEAST_OUT = 20;
 
 /** How far an obstruction stands out from the wall. @example outOf({ kind: 'bench', out: undefined }) // 600 */
@@ -66,7 +75,8 @@ function moving(o: Obstruction): Solid[] {
 
 function clear(o: Obstruction): Solid[] {
 	const found: Solid[] = [];
-	if (o.motion?.kind === 'clear-above') found.push({ kind: 'box', x: [o.x, o.x + o.width], y: [o.y + o.height, o.y + o.height + o.motion.height], z: [o.near ?? 0, outOf(o)] });
+	if (o.motion?.kind === 'clear-above')
+		found.push({ kind: 'box', x: [o.x, o.x + o.width], y: [o.y + o.height, o.y + o.height + o.motion.height], z: [o.near ?? 0, outOf(o)] });
 	if (o.kind === 'service-panel') {
 		const w = workingSpace(o);
 		found.push({ kind: 'box', x: [w.left, w.right], y: [w.low, w.high], z: [0, w.depth] });

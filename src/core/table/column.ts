@@ -83,7 +83,12 @@ export function cellSchema(column: Column): Schema {
 		case 'length':
 		case 'mass': {
 			const measure = within(column.min, column.max, UNIT[column.kind]);
-			return column.optional ? (measure.nullable().optional().test('there', 'is missing', (v) => v !== undefined) as Schema) : measure;
+			return column.optional
+				? (measure
+						.nullable()
+						.optional()
+						.test('there', 'is missing', (v) => v !== undefined) as Schema)
+				: measure;
 		}
 		case 'whole':
 			return whole(column.min, column.max);
@@ -91,7 +96,12 @@ export function cellSchema(column: Column): Schema {
 			return within(column.min, column.max, column.unit ?? '');
 		case 'choice': {
 			const choice = oneOf(column.choices.map((c) => c.value));
-			return column.optional ? (oneOf([...column.choices.map((c) => c.value), null as unknown as string]).nullable().optional().test('there', 'is missing', (v) => v !== undefined) as Schema) : choice;
+			return column.optional
+				? (oneOf([...column.choices.map((c) => c.value), null as unknown as string])
+						.nullable()
+						.optional()
+						.test('there', 'is missing', (v) => v !== undefined) as Schema)
+				: choice;
 		}
 		case 'flag':
 			return boolean().strict().typeError('must be true or false').required('is missing');

@@ -10,7 +10,11 @@ const NO = /^(n|no|false|0|-|nein|non)?$/i;
 /** What people write where they know nothing. */
 const EMPTY = /^(-|–|—|\?|n\/?a|none|unknown)?$/i;
 
-const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9]+/g, ' ').trim();
+const plain = (text: string) =>
+	text
+		.toLowerCase()
+		.replace(/[^a-z0-9]+/g, ' ')
+		.trim();
 
 /** Unit of bare numbers: of lengths, and of weights where that is another matter, as in a column headed (g). */
 export interface Bare {
@@ -72,7 +76,10 @@ export function readCell(raw: string, column: Column, bare: Bare, unit: LengthUn
 		}
 		case 'whole':
 		case 'number': {
-			const bareText = text.replace(column.unit ?? '', '').trim().replace(/^[x×]\s*|\s*[x×]$/gi, '');
+			const bareText = text
+				.replace(column.unit ?? '', '')
+				.trim()
+				.replace(/^[x×]\s*|\s*[x×]$/gi, '');
 			const number = /^\d+([.,]\d+)?$/.test(bareText) ? Number(bareText.replace(',', '.')) : Number.NaN;
 			if (!Number.isFinite(number)) return fail(`Not a number: "${text}"`);
 			if (column.kind === 'whole' && !Number.isInteger(number)) return fail('Must be a whole number');

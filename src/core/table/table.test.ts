@@ -65,7 +65,8 @@ describe('a cell', () => {
 					const back = readCell(writeCell(value, c, unit), c, bareUnits(unit), unit);
 					expect(back.ok, `${c.key} ${value}`).toBe(true);
 					// As fine as the tape shows: 1/32 in, a hundredth of a pound.
-					if (back.ok && typeof value === 'number') expect(Math.abs((back.value as number) - value)).toBeLessThanOrEqual(c.kind === 'length' ? 0.4 : 0.006);
+					if (back.ok && typeof value === 'number')
+						expect(Math.abs((back.value as number) - value)).toBeLessThanOrEqual(c.kind === 'length' ? 0.4 : 0.006);
 					else if (back.ok) expect(back.value).toBe(value);
 				}
 			}
@@ -82,7 +83,10 @@ describe('a cell', () => {
 
 describe('a view', () => {
 	const { things } = slipwayShop();
-	const names = (view: Partial<typeof PLAIN_VIEW>) => viewOf(things, THING_COLUMNS, { ...PLAIN_VIEW, ...view }).map((l) => (l.kind === 'item' ? l.item.name : `# ${String(l.value)} ${l.count}`));
+	const names = (view: Partial<typeof PLAIN_VIEW>) =>
+		viewOf(things, THING_COLUMNS, { ...PLAIN_VIEW, ...view }).map((l) =>
+			l.kind === 'item' ? l.item.name : `# ${String(l.value)} ${l.count}`
+		);
 
 	it('finds words anywhere, all of them, in any order', () => {
 		expect(names({ words: 'clamp spar' })).toEqual(['Spar clamp', 'Long bar clamp']);
@@ -98,7 +102,13 @@ describe('a view', () => {
 	});
 
 	it('sorts by several, choices in their own order, and leaves equals as they stood', () => {
-		const sorted = viewOf(things, THING_COLUMNS, { ...PLAIN_VIEW, sort: [{ key: 'use', down: false }, { key: 'count', down: true }] }).flatMap((l) => (l.kind === 'item' ? [l.item] : []));
+		const sorted = viewOf(things, THING_COLUMNS, {
+			...PLAIN_VIEW,
+			sort: [
+				{ key: 'use', down: false },
+				{ key: 'count', down: true }
+			]
+		}).flatMap((l) => (l.kind === 'item' ? [l.item] : []));
 		const order = ['daily', 'weekly', 'monthly', 'seldom', null];
 		sorted.slice(1).forEach((t, i) => {
 			const before = sorted[i] as Thing;
@@ -116,7 +126,12 @@ describe('a view', () => {
 
 	it('filters by what is worked out, and by what is empty', () => {
 		expect(names({ only: { mass: null } })).toEqual(['Rivet sets']);
-		const placed = viewOf(things, THING_COLUMNS, { ...PLAIN_VIEW, only: { placed: 3 } }, { computed: { placed: (t) => (t.id === 'oar' ? 3 : 0) } });
+		const placed = viewOf(
+			things,
+			THING_COLUMNS,
+			{ ...PLAIN_VIEW, only: { placed: 3 } },
+			{ computed: { placed: (t) => (t.id === 'oar' ? 3 : 0) } }
+		);
 		expect(placed.map((l) => l.kind === 'item' && l.item.id)).toEqual(['oar']);
 	});
 });

@@ -21,7 +21,11 @@ const keys = new Map<string, string>();
 function sortKey(text: string): string {
 	const known = keys.get(text);
 	if (known !== undefined) return known;
-	const key = text.toLowerCase().normalize('NFKD').replace(/[\u0300-\u036f]/g, '').replace(/\d+/g, (d) => d.padStart(10, '0'));
+	const key = text
+		.toLowerCase()
+		.normalize('NFKD')
+		.replace(/[\u0300-\u036f]/g, '')
+		.replace(/\d+/g, (d) => d.padStart(10, '0'));
 	// Enough for a few shops; then it is begun anew.
 	if (keys.size > 60_000) keys.clear();
 	keys.set(text, key);
@@ -97,7 +101,12 @@ export interface ViewOptions<T> {
  * @param items not changed
  * @example viewOf(things, THING_COLUMNS, { ...PLAIN_VIEW, words: 'clamp', sort: [{ key: 'mass', down: true }] })
  */
-export function viewOf<T extends object>(items: readonly T[], columns: readonly Column[], view: View, options: ViewOptions<T> = {}): Line<T>[] {
+export function viewOf<T extends object>(
+	items: readonly T[],
+	columns: readonly Column[],
+	view: View,
+	options: ViewOptions<T> = {}
+): Line<T>[] {
 	const column = (key: string) => columns.find((c) => c.key === key);
 	const valueOf = (key: string) => options.computed?.[key] ?? ((item: T) => cellOf(item, { key }));
 	const words = view.words.toLowerCase().split(/\s+/).filter(Boolean);

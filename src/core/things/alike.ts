@@ -2,7 +2,15 @@ import { singular } from './typical/find';
 
 /** Words of a name, single and in order, so that "Tapes, masking" and "masking tape" are the same. */
 export function nameKey(name: string): string {
-	return name.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, ' ').trim().split(' ').map(singular).sort().join(' ');
+	return name
+		.toLowerCase()
+		.normalize('NFKD')
+		.replace(/[^a-z0-9]+/g, ' ')
+		.trim()
+		.split(' ')
+		.map(singular)
+		.sort()
+		.join(' ');
 }
 
 /**

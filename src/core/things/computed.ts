@@ -7,7 +7,16 @@ import type { Thing } from './types';
 export const THING_COMPUTED: readonly Column[] = [
 	{ key: 'total', title: 'All of them', kind: 'mass', min: 0, max: 1e7, hint: 'Count times the weight of one' },
 	{ key: 'placed', title: 'Hanging', kind: 'number', min: 0, max: 1e7, hint: 'On walls planned here' },
-	{ key: 'measured', title: 'Measured', kind: 'choice', choices: [{ value: 'missing', name: 'something missing' }, { value: 'typical', name: 'typical only' }, { value: 'measured', name: 'measured' }] }
+	{
+		key: 'measured',
+		title: 'Measured',
+		kind: 'choice',
+		choices: [
+			{ value: 'missing', name: 'something missing' },
+			{ value: 'typical', name: 'typical only' },
+			{ value: 'measured', name: 'measured' }
+		]
+	}
 ];
 
 /** Is something missing, only typical, or everything measured? */

@@ -23,7 +23,8 @@ export function hang(thing: Thing, load: PegLoad): Result<PegLoad> {
 	const missing = missingFor(thing);
 	const { mass, width, height, depth, dims } = thing;
 	const thickness = dims.thickness ?? depth;
-	if (mass === null || width === null || height === null || thickness === null) return fail(`Its ${missing.join(', ')} ${missing.length > 1 ? 'are' : 'is'} not known: measure it in the stock-take first`);
+	if (mass === null || width === null || height === null || thickness === null)
+		return fail(`Its ${missing.join(', ')} ${missing.length > 1 ? 'are' : 'is'} not known: measure it in the stock-take first`);
 	return ok({ ...load, thing: thing.id, name: thing.name.toLowerCase(), mass, width, height, thickness });
 }
 
@@ -45,7 +46,11 @@ export function hangOn(thing: Thing, params: PegRackParams, left: number): Resul
 	const many = Math.max(1, left);
 	const perSeat = Math.min(params.load.perSeat, many);
 	const seats = Math.min(params.pegs.spacing.count, Math.ceil(many / perSeat));
-	const next: PegRackParams = { ...params, load: { ...load.value, perSeat }, pegs: { ...params.pegs, spacing: { ...params.pegs.spacing, count: seats } } };
+	const next: PegRackParams = {
+		...params,
+		load: { ...load.value, perSeat },
+		pegs: { ...params.pegs, spacing: { ...params.pegs.spacing, count: seats } }
+	};
 	return ok({ params: next, over: Math.max(0, many - seats * perSeat) });
 }
 
@@ -71,10 +76,19 @@ export function rackFor(thing: Thing, start: PegRackParams, left: number, widest
 	const seats = Math.min(most, Math.ceil(many / perSeat));
 	const face = { ...start.face, width: Math.max(120, Math.ceil((seats * pitch) / 10) * 10) };
 	// A single thing hangs on one peg, in the middle.
-	const spacing = seats === 1 ? { kind: 'equal-gaps' as const, count: 1 } : { kind: 'end-margins' as const, count: seats, margin: (face.width - (seats - 1) * pitch) / 2 };
+	const spacing =
+		seats === 1
+			? { kind: 'equal-gaps' as const, count: 1 }
+			: { kind: 'end-margins' as const, count: seats, margin: (face.width - (seats - 1) * pitch) / 2 };
 	const projection = Math.max(40, Math.ceil((perSeat * thickness + 10) / 5) * 5);
 	return ok({
-		params: { ...start, face, hook: { ...start.hook, screws: { ...start.hook.screws, count: Math.max(2, Math.ceil(face.width / 150)) } }, pegs: { ...start.pegs, spacing, projection }, load: { ...load.value, perSeat } },
+		params: {
+			...start,
+			face,
+			hook: { ...start.hook, screws: { ...start.hook.screws, count: Math.max(2, Math.ceil(face.width / 150)) } },
+			pegs: { ...start.pegs, spacing, projection },
+			load: { ...load.value, perSeat }
+		},
 		over: Math.max(0, many - seats * perSeat)
 	});
 }

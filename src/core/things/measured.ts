@@ -6,7 +6,11 @@ import type { Thing } from './types';
 
 /** Columns a thing should have measured: its envelope, its weight, its grip and what that grip needs. */
 export function wanted(thing: Thing): string[] {
-	return [...MEASURED, ...(thing.grip === null ? [] : gripOf(thing.grip).needs.map((n) => `dims.${n}`)), ...(thing.charger ? ['cord', 'plugWidth', 'plugHeight'] : [])];
+	return [
+		...MEASURED,
+		...(thing.grip === null ? [] : gripOf(thing.grip).needs.map((n) => `dims.${n}`)),
+		...(thing.charger ? ['cord', 'plugWidth', 'plugHeight'] : [])
+	];
 }
 
 /**

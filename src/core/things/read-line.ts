@@ -26,20 +26,39 @@ const NUMBER = String.raw`(?:\d+\s*-\s*\d+\/\d+|\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.
 const LENGTH_UNIT = String.raw`(?:mm|cm|m|inch(?:es)?|in|"|''|feet|foot|ft|')`;
 const LENGTH = String.raw`${NUMBER}\s*${LENGTH_UNIT}?(?![\w/])`;
 const SURE_LENGTH = new RegExp(String.raw`(?<![\w/.,-])((?:\d+\s*(?:'|ft|feet)\s*)?${NUMBER}\s*${LENGTH_UNIT})(?![\w/])`, 'i');
-const MASS = new RegExp(String.raw`(?<![\w/.,-])(\d+\s*(?:lbs?|pounds?)\s*(?:,|and)?\s*${NUMBER}\s*(?:oz|ounces?)|${NUMBER}\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))(?:\s+each)?(?![\w/])`, 'i');
+const MASS = new RegExp(
+	String.raw`(?<![\w/.,-])(\d+\s*(?:lbs?|pounds?)\s*(?:,|and)?\s*${NUMBER}\s*(?:oz|ounces?)|${NUMBER}\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))(?:\s+each)?(?![\w/])`,
+	'i'
+);
 /** 8-10 ft: no one length. A whole with its fraction, 3-7/16, is. */
-const RANGE = new RegExp(String.raw`(?<![\w/.,-])(\d+(?:[.,]\d+)?\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)(?!\s*\/)\s*${LENGTH_UNIT}?(?![\w/])`, 'i');
-const SIZE = new RegExp(String.raw`(?<![\w/.,-])(${NUMBER})\s*(${LENGTH_UNIT})?\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?(?:\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?)?(?![\w/])`, 'i');
+const RANGE = new RegExp(
+	String.raw`(?<![\w/.,-])(\d+(?:[.,]\d+)?\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)(?!\s*\/)\s*${LENGTH_UNIT}?(?![\w/])`,
+	'i'
+);
+const SIZE = new RegExp(
+	String.raw`(?<![\w/.,-])(${NUMBER})\s*(${LENGTH_UNIT})?\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?(?:\s*[x×]\s*(${NUMBER})\s*(${LENGTH_UNIT})?)?(?![\w/])`,
+	'i'
+);
 const COUNT = /^\s*(\d{1,5})\s*(?:x\s+|×\s*|pcs?\.?\s+|of\s+|off\s+|\s+)(?=\D)/i;
 const LEFT_NUMBER = /(?<![\w#@])[\d½¼¾⅛⅜⅝⅞][\d\s.,/⁄-]*(?![\w])/;
 
 /** What may stand before a figure to say which it is, longest first so that "half depth" is not a depth. */
 const NAMED: { words: string[]; key: string }[] = [
 	...(Object.keys(DIMS) as DimName[]).map((name) => ({ words: [DIMS[name].title, ...(DIMS[name].words ?? [])], key: DIMS[name].key })),
-	{ words: ['width', 'wide'], key: 'width' }, { words: ['height', 'high'], key: 'height' }, { words: ['depth', 'deep', 'stands out'], key: 'depth' }, { words: ['cord', 'lead'], key: 'cord' }
+	{ words: ['width', 'wide'], key: 'width' },
+	{ words: ['height', 'high'], key: 'height' },
+	{ words: ['depth', 'deep', 'stands out'], key: 'depth' },
+	{ words: ['cord', 'lead'], key: 'cord' }
 ];
-const NAMED_WORDS = NAMED.flatMap(({ words, key }) => words.map((word) => ({ word: word.toLowerCase(), key }))).sort((a, b) => b.word.length - a.word.length);
-const FLAGS: [RegExp, keyof Thing][] = [[/\bdust cover\b|\bcovered\b/i, 'cover'], [/\bcarried( off)?\b/i, 'carried'], [/\bneeds power\b|\bcharges\b/i, 'charger'], [/\bhidden fixings\b/i, 'hidden']];
+const NAMED_WORDS = NAMED.flatMap(({ words, key }) => words.map((word) => ({ word: word.toLowerCase(), key }))).sort(
+	(a, b) => b.word.length - a.word.length
+);
+const FLAGS: [RegExp, keyof Thing][] = [
+	[/\bdust cover\b|\bcovered\b/i, 'cover'],
+	[/\bcarried( off)?\b/i, 'carried'],
+	[/\bneeds power\b|\bcharges\b/i, 'charger'],
+	[/\bhidden fixings\b/i, 'hidden']
+];
 
 /** The grip whose needs name this dimension first: "bar 1/4" says a bar in a slot. */
 function gripOfDim(key: string): GripKind | null {
@@ -52,12 +71,17 @@ const columnOf = (key: string) => THING_COLUMNS.find((c) => c.key === key) as Co
 function beyond(thing: Thing, c: MeasureColumn, unit: LengthUnit): string[] {
 	const value = cellOf(thing, c) as number | null;
 	if (value === null || (value >= c.min && value <= c.max)) return [];
-	return [`${c.title}: ${writeCell(value, c, unit)} is ${value > c.max ? `more than ${writeCell(c.max, c, unit)}` : `less than ${writeCell(c.min, c, unit)}`}`];
+	return [
+		`${c.title}: ${writeCell(value, c, unit)} is ${value > c.max ? `more than ${writeCell(c.max, c, unit)}` : `less than ${writeCell(c.min, c, unit)}`}`
+	];
 }
 
 /** A line pasted from a table: its bare whole number is the count, wherever it stands. */
 function fromColumns(text: string): string {
-	const cells = text.split('\t').map((c) => c.trim()).filter((c) => c !== '');
+	const cells = text
+		.split('\t')
+		.map((c) => c.trim())
+		.filter((c) => c !== '');
 	if (cells.length < 2) return text.replaceAll('\t', ' ');
 	const counts = cells.filter((c) => /^\d{1,5}$/.test(c));
 	const others = cells.filter((c) => c !== counts[0]);
@@ -132,17 +156,30 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	const odd = LEFT_NUMBER.exec(rest.text.replace(/\bno\.?\s*\d+/gi, ''));
 	if (odd) faults.push(`${odd[0].trim()}: of what? Write it with its unit, or with a word before it, as "bar ${odd[0].trim()}"`);
 
-	const bare = rest.text.replace(/\s+([,;])/g, '$1').replace(/[,;:\s]+$/g, '').replace(/^[,;:\s]+/g, '').replace(/\s+/g, ' ');
+	const bare = rest.text
+		.replace(/\s+([,;])/g, '$1')
+		.replace(/[,;:\s]+$/g, '')
+		.replace(/^[,;:\s]+/g, '')
+		.replace(/\s+/g, ' ');
 	const kind = findKind(bare);
 	const many = count ? Number(count[1]) : 1;
-	const name = many > 1 ? bare.split(' ').map((w, i, all) => (i === all.length - 1 || / of /.test(bare) ? singular(w) : w)).join(' ') : bare;
+	const name =
+		many > 1
+			? bare
+					.split(' ')
+					.map((w, i, all) => (i === all.length - 1 || / of /.test(bare) ? singular(w) : w))
+					.join(' ')
+			: bare;
 	const nominalLength = nominal?.ok ? nominal.value : null;
 	if (bare === '') faults.push('Give it a name');
 	if (many < 1) faults.push('Must be one at least');
 
 	let thing = kind ? typicalThing(id, kind, nominalLength, unit) : newThing(id, '');
 	if (nominalLength !== null && !kind?.lengths && !said.some(([key]) => key === 'height')) said.push(['height', nominalLength]);
-	const named = nominalLength !== null && kind?.lengths ? `${name} ${formatLength(nominalLength, /"|in|'|ft|foot|feet/i.test(length?.[1] ?? '') ? 'inch' : 'mm')}` : name;
+	const named =
+		nominalLength !== null && kind?.lengths
+			? `${name} ${formatLength(nominalLength, /"|in|'|ft|foot|feet/i.test(length?.[1] ?? '') ? 'inch' : 'mm')}`
+			: name;
 	thing = { ...thing, name: capital(named).slice(0, 60), count: Math.max(1, many), where: where ? (where[1] ?? where[2] ?? '') : '' };
 	if (group) thing = { ...thing, group: group[1] ?? group[2] ?? '' };
 	for (const [key, value] of said) {
@@ -151,12 +188,16 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 		if (implied && (thing.grip === null || !gripOf(thing.grip).needs.some((n) => `dims.${n}` === key))) thing = { ...thing, grip: implied };
 	}
 	// A length that no such thing has makes sizes that no wall has.
-	if (faults.length === 0) for (const c of THING_COLUMNS) if (c.kind === 'length' || c.kind === 'mass') faults.push(...beyond(thing, c, unit));
+	if (faults.length === 0)
+		for (const c of THING_COLUMNS) if (c.kind === 'length' || c.kind === 'mass') faults.push(...beyond(thing, c, unit));
 	const measured = new Set(said.map(([key]) => key));
 	return { text, thing: { ...thing, typical: thing.typical.filter((key) => !measured.has(key)) }, kind: kind?.name ?? null, faults };
 }
 
 /** A batch, a line a thing; empty lines are passed over. */
 export function readLines(text: string, unit: LengthUnit, newId: () => string): LineRead[] {
-	return text.split(/\r?\n/).filter((l) => l.trim() !== '').map((l) => readLine(l, unit, newId()));
+	return text
+		.split(/\r?\n/)
+		.filter((l) => l.trim() !== '')
+		.map((l) => readLine(l, unit, newId()));
 }

@@ -31,7 +31,20 @@ describe('a typed line', () => {
 	});
 
 	it.each([
-		['3 tins of varnish 110x130x110mm 1.2 kg #finishes @"paint corner" weekly', { name: 'Tin of varnish', count: 3, group: 'finishes', where: 'paint corner', use: 'weekly', width: 110, height: 130, depth: 110, mass: 1.2 }],
+		[
+			'3 tins of varnish 110x130x110mm 1.2 kg #finishes @"paint corner" weekly',
+			{
+				name: 'Tin of varnish',
+				count: 3,
+				group: 'finishes',
+				where: 'paint corner',
+				use: 'weekly',
+				width: 110,
+				height: 130,
+				depth: 110,
+				mass: 1.2
+			}
+		],
 		['mallet', { name: 'Mallet', count: 1, grip: 'rails' }],
 		['2 1/2 lb hammer', { name: 'Hammer', count: 1, mass: 2.5 * 0.45359237 }],
 		['2 levels 4 ft', { name: 'Level 48"', count: 2, width: 1219 }],
@@ -58,16 +71,45 @@ describe('a typed line', () => {
 	});
 
 	it('never makes a thing that the shop would refuse, whatever is typed', () => {
-		const words = fc.constantFrom('6', '24in', 'bar', 'clamp', '3.5lb', '1/4', 'x', '#a', '@b', '½', '-', '"', "5'", 'kg', 'of', 'neck', '1,200', 'no.', '7', '9999999', '12x30', 'daily');
-		fc.assert(fc.property(fc.array(words, { maxLength: 9 }), (all) => {
-			const { thing, faults } = line(all.join(' '));
-			expect(faults.length > 0 || isValidItem('things', thing), JSON.stringify([all, thing])).toBe(true);
-		}), { numRuns: 500 });
+		const words = fc.constantFrom(
+			'6',
+			'24in',
+			'bar',
+			'clamp',
+			'3.5lb',
+			'1/4',
+			'x',
+			'#a',
+			'@b',
+			'½',
+			'-',
+			'"',
+			"5'",
+			'kg',
+			'of',
+			'neck',
+			'1,200',
+			'no.',
+			'7',
+			'9999999',
+			'12x30',
+			'daily'
+		);
+		fc.assert(
+			fc.property(fc.array(words, { maxLength: 9 }), (all) => {
+				const { thing, faults } = line(all.join(' '));
+				expect(faults.length > 0 || isValidItem('things', thing), JSON.stringify([all, thing])).toBe(true);
+			}),
+			{ numRuns: 500 }
+		);
 	});
 
 	it('comes in batches, empty lines passed over', () => {
 		let n = 0;
-		expect(readLines('mallet\n\n  \r\n2 chisels', 'mm', () => `n${n++}`).map((r) => [r.thing.id, r.thing.name, r.thing.count])).toEqual([['n0', 'Mallet', 1], ['n1', 'Chisel', 2]]);
+		expect(readLines('mallet\n\n  \r\n2 chisels', 'mm', () => `n${n++}`).map((r) => [r.thing.id, r.thing.name, r.thing.count])).toEqual([
+			['n0', 'Mallet', 1],
+			['n1', 'Chisel', 2]
+		]);
 	});
 });
 
@@ -91,18 +133,43 @@ describe('generic kinds', () => {
 		}
 	});
 
-	it.each([['Bar clamps', 'bar clamp'], ['G-cramp', 'screw clamp'], ['old bicycle', 'bicycle'], ['spray bottles', 'spray bottle'], ['bottle', 'glue bottle'], ['teapot', undefined], ['barometer', undefined]])('%s is a %s', (name, kind) => {
+	it.each([
+		['Bar clamps', 'bar clamp'],
+		['G-cramp', 'screw clamp'],
+		['old bicycle', 'bicycle'],
+		['spray bottles', 'spray bottle'],
+		['bottle', 'glue bottle'],
+		['teapot', undefined],
+		['barometer', undefined]
+	])('%s is a %s', (name, kind) => {
 		expect(findKind(name)?.name).toBe(kind);
 	});
 
 	it('are one of several', () => {
-		expect(['boxes', 'brushes', 'batteries', 'chisels', 'glass', 'pliers', 'bus'].map(singular)).toEqual(['box', 'brush', 'battery', 'chisel', 'glass', 'pliers', 'bus']);
+		expect(['boxes', 'brushes', 'batteries', 'chisels', 'glass', 'pliers', 'bus'].map(singular)).toEqual([
+			'box',
+			'brush',
+			'battery',
+			'chisel',
+			'glass',
+			'pliers',
+			'bus'
+		]);
 	});
 });
 
 describe('what is owned already', () => {
-	const owned = [{ name: 'Masking tape', count: 5 }, { name: 'Glue, wood', count: 2 }];
-	it.each([['masking tapes', 5], ['Tape, masking', 5], ['wood glue', 2], ['tape', undefined], ['', undefined]])('%j', (name, count) => {
+	const owned = [
+		{ name: 'Masking tape', count: 5 },
+		{ name: 'Glue, wood', count: 2 }
+	];
+	it.each([
+		['masking tapes', 5],
+		['Tape, masking', 5],
+		['wood glue', 2],
+		['tape', undefined],
+		['', undefined]
+	])('%j', (name, count) => {
 		expect(ownedLike(owned, name)?.count).toBe(count);
 	});
 	it('is the same under any order and number of words', () => expect(nameKey('Clamps, bar')).toBe(nameKey('bar clamp')));
@@ -149,10 +216,25 @@ describe('grips', () => {
 		expect(Math.abs(out - 3 * 25.4)).toBeLessThan(1);
 	});
 
-	it.each([['slot', { bar: 40, head: 30 }], ['rails', { handle: 50, narrowHead: 50 }], ['fork', { neck: 60, seat: 60 }], ['arms', { shortest: 150 }], ['arms', { shortest: 900, longest: 800 }]] as const)('%s that cannot be say so: %j', (kind, dims) => {
-		expect(gripOf(kind).figures(dims).some((d) => 'fault' in d)).toBe(true);
+	it.each([
+		['slot', { bar: 40, head: 30 }],
+		['rails', { handle: 50, narrowHead: 50 }],
+		['fork', { neck: 60, seat: 60 }],
+		['arms', { shortest: 150 }],
+		['arms', { shortest: 900, longest: 800 }]
+	] as const)('%s that cannot be say so: %j', (kind, dims) => {
+		expect(
+			gripOf(kind)
+				.figures(dims)
+				.some((d) => 'fault' in d)
+		).toBe(true);
 	});
-	it('takes boards that are all of one length', () => expect(gripOf('arms').figures({ shortest: 900, longest: 900 }).some((d) => 'fault' in d)).toBe(false));
+	it('takes boards that are all of one length', () =>
+		expect(
+			gripOf('arms')
+				.figures({ shortest: 900, longest: 900 })
+				.some((d) => 'fault' in d)
+		).toBe(false));
 
 	it('name dimensions that are columns', () => {
 		for (const kind of GRIP_KINDS) for (const need of gripOf(kind).needs) expect(DIMS[need].key).toBe(`dims.${need}`);
@@ -163,7 +245,10 @@ describe('hanging a thing on a holder', () => {
 	const load = { name: 'x', mass: 1, perSeat: 2, thickness: 30, width: 50, height: 200 };
 	it('brings its weight and all its measures along', () => {
 		const spar = slipwayShop().things.find((t) => t.id === 'spar-clamp')!;
-		expect(hang(spar, load)).toEqual({ ok: true, value: { thing: 'spar-clamp', name: 'spar clamp', mass: 1.1, perSeat: 2, thickness: 45, width: 110, height: 620 } });
+		expect(hang(spar, load)).toEqual({
+			ok: true,
+			value: { thing: 'spar-clamp', name: 'spar clamp', mass: 1.1, perSeat: 2, thickness: 45, width: 110, height: 620 }
+		});
 		expect(unhang({ ...load, thing: 'n' })).toEqual(load);
 	});
 	it('says what is missing, and takes nothing of the last thing in its place', () => {
@@ -213,7 +298,10 @@ describe('lines as people paste them', () => {
 		for (const kind of KINDS) {
 			const kg = typicalThing('t', kind, null, 'mm').mass as number;
 			const lb = (typicalThing('t', kind, null, 'inch').mass as number) / 0.45359237;
-			for (const [said, name] of [[kg, 'kg'], [lb, 'lb']] as const) {
+			for (const [said, name] of [
+				[kg, 'kg'],
+				[lb, 'lb']
+			] as const) {
 				if (said >= 1) expect(Math.abs(said * 4 - Math.round(said * 4)), `${kind.name} ${said} ${name}`).toBeLessThan(1e-9);
 				if (said >= 3) expect(Math.abs(said * 2 - Math.round(said * 2)), `${kind.name} ${said} ${name}`).toBeLessThan(1e-9);
 			}

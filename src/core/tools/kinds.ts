@@ -25,16 +25,82 @@ const kerf = len('kerf', 'Kerf', 10);
 
 /** The generic list to tick off, with what limits each. */
 export const TOOL_KINDS: readonly ToolKind[] = [
-	{ id: 'table-saw', title: 'Table saw', group: 'Machines', limits: [len('depth', 'Depth of cut, blade', 300), len('depth45', 'Depth at 45°', 300), len('stacked', 'Depth, stacked cutter', 150), len('stackedWidth', 'Widest stacked cut', 60), len('rip', 'Rip capacity', 3000, 'Fence to blade'), kerf, before, behind] },
-	{ id: 'band-saw', title: 'Bandsaw', group: 'Machines', limits: [len('throat', 'Throat', 1500, 'Blade to column'), len('depth', 'Height under the guide', 800), angle('tilt', 'Table tilt', 90), before, behind] },
-	{ id: 'mitre-saw', title: 'Mitre saw', group: 'Machines', limits: [len('crosscut', 'Widest crosscut', 600), len('depth', 'Depth of cut', 200), angle('tilt', 'Tilt', 60), kerf] },
-	{ id: 'drill-press', title: 'Drill press', group: 'Machines', limits: [len('travel', 'Quill travel', 400, 'Deepest hole in one go'), len('throat', 'Throat', 800, 'Middle of the chuck to the column'), len('chuck', 'Largest shank', 40), angle('tilt', 'Table tilt', 90)] },
-	{ id: 'router-table', title: 'Router table', group: 'Machines', limits: [len('collet', 'Largest collet', 20), len('rise', 'Bit above the table', 120)] },
-	{ id: 'planer', title: 'Planer', group: 'Machines', limits: [len('width', 'Widest board', 1000), len('depth', 'Thickest board', 400), before, behind] },
-	{ id: 'jointer', title: 'Jointer', group: 'Machines', limits: [len('width', 'Widest board', 600), len('tables', 'Length of its tables', 4000)] },
+	{
+		id: 'table-saw',
+		title: 'Table saw',
+		group: 'Machines',
+		limits: [
+			len('depth', 'Depth of cut, blade', 300),
+			len('depth45', 'Depth at 45°', 300),
+			len('stacked', 'Depth, stacked cutter', 150),
+			len('stackedWidth', 'Widest stacked cut', 60),
+			len('rip', 'Rip capacity', 3000, 'Fence to blade'),
+			kerf,
+			before,
+			behind
+		]
+	},
+	{
+		id: 'band-saw',
+		title: 'Bandsaw',
+		group: 'Machines',
+		limits: [
+			len('throat', 'Throat', 1500, 'Blade to column'),
+			len('depth', 'Height under the guide', 800),
+			angle('tilt', 'Table tilt', 90),
+			before,
+			behind
+		]
+	},
+	{
+		id: 'mitre-saw',
+		title: 'Mitre saw',
+		group: 'Machines',
+		limits: [len('crosscut', 'Widest crosscut', 600), len('depth', 'Depth of cut', 200), angle('tilt', 'Tilt', 60), kerf]
+	},
+	{
+		id: 'drill-press',
+		title: 'Drill press',
+		group: 'Machines',
+		limits: [
+			len('travel', 'Quill travel', 400, 'Deepest hole in one go'),
+			len('throat', 'Throat', 800, 'Middle of the chuck to the column'),
+			len('chuck', 'Largest shank', 40),
+			angle('tilt', 'Table tilt', 90)
+		]
+	},
+	{
+		id: 'router-table',
+		title: 'Router table',
+		group: 'Machines',
+		limits: [len('collet', 'Largest collet', 20), len('rise', 'Bit above the table', 120)]
+	},
+	{
+		id: 'planer',
+		title: 'Planer',
+		group: 'Machines',
+		limits: [len('width', 'Widest board', 1000), len('depth', 'Thickest board', 400), before, behind]
+	},
+	{
+		id: 'jointer',
+		title: 'Jointer',
+		group: 'Machines',
+		limits: [len('width', 'Widest board', 600), len('tables', 'Length of its tables', 4000)]
+	},
 	{ id: 'lathe', title: 'Lathe', group: 'Machines', limits: [len('swing', 'Swing', 1000), len('between', 'Between centres', 3000)] },
 	{ id: 'disc-sander', title: 'Disc or belt sander', group: 'Machines', limits: [len('width', 'Width of the belt or disc', 1000)] },
-	{ id: 'circular-saw', title: 'Circular saw', group: 'Power tools', limits: [len('depth', 'Depth of cut', 150), len('depth45', 'Depth at 45°', 150), angle('tilt', 'Tilt', 60), kerf, len('rail', 'Length of its guide', 5000)] },
+	{
+		id: 'circular-saw',
+		title: 'Circular saw',
+		group: 'Power tools',
+		limits: [
+			len('depth', 'Depth of cut', 150),
+			len('depth45', 'Depth at 45°', 150),
+			angle('tilt', 'Tilt', 60),
+			kerf,
+			len('rail', 'Length of its guide', 5000)
+		]
+	},
 	{ id: 'jigsaw', title: 'Jigsaw', group: 'Power tools', limits: [len('depth', 'Depth of cut', 200)] },
 	{ id: 'router', title: 'Router', group: 'Power tools', limits: [len('collet', 'Largest collet', 20), len('plunge', 'Plunge', 120)] },
 	{ id: 'drill', title: 'Drill', group: 'Power tools', limits: [len('chuck', 'Largest shank', 20)] },
@@ -43,13 +109,38 @@ export const TOOL_KINDS: readonly ToolKind[] = [
 	{ id: 'coping-saw', title: 'Coping saw', group: 'Hand tools', limits: [len('throat', 'Throat', 400)] },
 	{ id: 'brace', title: 'Brace', group: 'Hand tools', limits: [len('chuck', 'Largest shank', 20)] },
 	{ id: 'plane', title: 'Bench plane', group: 'Hand tools', limits: [] },
-	{ id: 'mitre-box', title: 'Mitre box', group: 'Hand tools', limits: [len('crosscut', 'Widest crosscut', 300), len('depth', 'Depth', 200)] },
+	{
+		id: 'mitre-box',
+		title: 'Mitre box',
+		group: 'Hand tools',
+		limits: [len('crosscut', 'Widest crosscut', 300), len('depth', 'Depth', 200)]
+	},
 	{ id: 'level', title: 'Level', group: 'Hand tools', limits: [len('length', 'Length', 3000)] },
-	{ id: 'twist-bits', title: 'Twist or brad point bits', group: 'Bits', limits: [sizes('sizes', 'Diameters', 40), len('reach', 'Deepest hole', 600)] },
-	{ id: 'flat-bits', title: 'Flat-bottomed bits', group: 'Bits', limits: [sizes('sizes', 'Diameters', 100, 'They wander in an angled hole'), len('reach', 'Deepest hole', 600)] },
-	{ id: 'auger-bits', title: 'Lead-screw bits', group: 'Bits', limits: [sizes('sizes', 'Diameters', 60, 'They hold their line in an angled hole'), len('reach', 'Deepest hole', 900)] },
+	{
+		id: 'twist-bits',
+		title: 'Twist or brad point bits',
+		group: 'Bits',
+		limits: [sizes('sizes', 'Diameters', 40), len('reach', 'Deepest hole', 600)]
+	},
+	{
+		id: 'flat-bits',
+		title: 'Flat-bottomed bits',
+		group: 'Bits',
+		limits: [sizes('sizes', 'Diameters', 100, 'They wander in an angled hole'), len('reach', 'Deepest hole', 600)]
+	},
+	{
+		id: 'auger-bits',
+		title: 'Lead-screw bits',
+		group: 'Bits',
+		limits: [sizes('sizes', 'Diameters', 60, 'They hold their line in an angled hole'), len('reach', 'Deepest hole', 900)]
+	},
 	{ id: 'hole-saws', title: 'Hole saws', group: 'Bits', limits: [sizes('sizes', 'Diameters', 250), len('reach', 'Deepest hole', 150)] },
-	{ id: 'router-bits', title: 'Straight router bits', group: 'Bits', limits: [sizes('sizes', 'Diameters', 60), len('reach', 'Cutting length', 120)] },
+	{
+		id: 'router-bits',
+		title: 'Straight router bits',
+		group: 'Bits',
+		limits: [sizes('sizes', 'Diameters', 60), len('reach', 'Cutting length', 120)]
+	},
 	{ id: 'chamfer-bit', title: '45° router bit', group: 'Bits', limits: [len('reach', 'Widest chamfer', 60)] },
 	{ id: 'clamps', title: 'Clamps', group: 'Holding', limits: [len('longest', 'Longest opening', 6000), len('reach', 'Throat', 300)] },
 	{ id: 'bench-vice', title: 'Bench vice', group: 'Holding', limits: [len('opening', 'Opening', 600)] }

@@ -4,7 +4,21 @@ import { KG_PER_POUND, MM_PER_INCH, MPA_PER_PSI, N_PER_POUND } from './quantity'
 
 /** What a shown number measures. Values are held in mm, N, N mm, N/mm, N/mm2, rad, kg, kg/m3. */
 export type Dimension =
-	| 'length' | 'force' | 'moment' | 'force-per-length' | 'stress' | 'angle' | 'mass' | 'ratio' | 'count' | 'area' | 'section' | 'inertia' | 'area-load' | 'fine-length' | 'density';
+	| 'length'
+	| 'force'
+	| 'moment'
+	| 'force-per-length'
+	| 'stress'
+	| 'angle'
+	| 'mass'
+	| 'ratio'
+	| 'count'
+	| 'area'
+	| 'section'
+	| 'inertia'
+	| 'area-load'
+	| 'fine-length'
+	| 'density';
 
 export interface Quantity {
 	value: number;

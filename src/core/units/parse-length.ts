@@ -7,15 +7,49 @@ export type LengthUnit = 'inch' | 'mm';
 const MM_PER_FOOT = 304.8;
 
 const UNICODE_FRACTIONS: Record<string, string> = {
-	'½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5',
-	'⅘': '4/5', '⅙': '1/6', '⅚': '5/6', '⅐': '1/7', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅑': '1/9', '⅒': '1/10'
+	'½': '1/2',
+	'⅓': '1/3',
+	'⅔': '2/3',
+	'¼': '1/4',
+	'¾': '3/4',
+	'⅕': '1/5',
+	'⅖': '2/5',
+	'⅗': '3/5',
+	'⅘': '4/5',
+	'⅙': '1/6',
+	'⅚': '5/6',
+	'⅐': '1/7',
+	'⅛': '1/8',
+	'⅜': '3/8',
+	'⅝': '5/8',
+	'⅞': '7/8',
+	'⅑': '1/9',
+	'⅒': '1/10'
 };
 const MM_PER: Record<string, number> = {
-	mm: 1, millimetre: 1, millimetres: 1, millimeter: 1, millimeters: 1,
-	cm: 10, centimetre: 10, centimetres: 10, centimeter: 10, centimeters: 10,
-	m: 1000, metre: 1000, metres: 1000, meter: 1000, meters: 1000,
-	in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH,
-	ft: MM_PER_FOOT, foot: MM_PER_FOOT, feet: MM_PER_FOOT, "'": MM_PER_FOOT
+	mm: 1,
+	millimetre: 1,
+	millimetres: 1,
+	millimeter: 1,
+	millimeters: 1,
+	cm: 10,
+	centimetre: 10,
+	centimetres: 10,
+	centimeter: 10,
+	centimeters: 10,
+	m: 1000,
+	metre: 1000,
+	metres: 1000,
+	meter: 1000,
+	meters: 1000,
+	in: MM_PER_INCH,
+	inch: MM_PER_INCH,
+	inches: MM_PER_INCH,
+	'"': MM_PER_INCH,
+	ft: MM_PER_FOOT,
+	foot: MM_PER_FOOT,
+	feet: MM_PER_FOOT,
+	"'": MM_PER_FOOT
 };
 /** Sums of feet and inches carry the dust of binary fractions: nothing that is typed is finer than this, mm. */
 const DUST = 1e-9;
@@ -85,11 +119,14 @@ export function parseLength(text: string, unit: LengthUnit): Result<Millimetres>
 			const odd = rest.trim();
 			return fail(odd === '' ? 'The last number has no unit' : `Not understood: "${odd}". Write it like 3 7/16", 7' 2 1/2" or 87 mm`);
 		}
-		if (size === 1 && THOUSANDS.test(number.text)) return fail(`Is "${number.text}" mm ${number.text.replace(',', '')} or ${number.value}? Write it without the comma`);
+		if (size === 1 && THOUSANDS.test(number.text))
+			return fail(`Is "${number.text}" mm ${number.text.replace(',', '')} or ${number.value}? Write it without the comma`);
 		if (size >= smallest) return fail('Write the larger unit first, for example 7\' 2"');
 		total += number.value * size;
 		smallest = size;
 		rest = rest.replace(/^\s*(?:-|,|and)?\s*/i, '');
 	}
-	return Number.isFinite(total) ? ok(sign * (Math.round(total / DUST) < Number.MAX_SAFE_INTEGER ? Number((Math.round(total / DUST) * DUST).toFixed(9)) : total)) : fail('That is too large to be a length');
+	return Number.isFinite(total)
+		? ok(sign * (Math.round(total / DUST) < Number.MAX_SAFE_INTEGER ? Number((Math.round(total / DUST) * DUST).toFixed(9)) : total))
+		: fail('That is too large to be a length');
 }

@@ -9,7 +9,10 @@ import type { Millimetres } from './quantity';
  */
 export function parseLengths(text: string, unit: LengthUnit): Result<Millimetres[]> {
 	const found: Millimetres[] = [];
-	for (const part of text.split(/[;\n]|,(?=\s)/).map((p) => p.trim()).filter(Boolean)) {
+	for (const part of text
+		.split(/[;\n]|,(?=\s)/)
+		.map((p) => p.trim())
+		.filter(Boolean)) {
 		const got = parseLength(part, unit);
 		if (!got.ok) return fail(got.error);
 		found.push(got.value);

@@ -91,7 +91,8 @@ class Reader {
 		if (!found) this.skipped[e.type] = (this.skipped[e.type] ?? 0) + 1;
 		else {
 			this.#points += found.points.length;
-			if (found.points.length > 1 && found.points.every((p) => Number.isFinite(p.x) && Number.isFinite(p.y))) this.shapes.push({ name: e.layer ?? '', points: found.points.map(({ x, y }) => move({ x, y })), closed: found.closed });
+			if (found.points.length > 1 && found.points.every((p) => Number.isFinite(p.x) && Number.isFinite(p.y)))
+				this.shapes.push({ name: e.layer ?? '', points: found.points.map(({ x, y }) => move({ x, y })), closed: found.closed });
 		}
 		return this.shapes.length <= DRAWN_LIMITS.shapes && this.#points <= DRAWN_LIMITS.points;
 	}

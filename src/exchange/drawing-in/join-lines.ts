@@ -17,12 +17,13 @@ export function joinLines(shapes: readonly DrawnShape[]): DrawnShape[] {
 	const cell = Math.max(size * SAME, 1e-9);
 	const key = (name: string, p: Point) => `${name} ${Math.round(p.x / cell)} ${Math.round(p.y / cell)}`;
 	const ends = new Map<string, Set<DrawnShape>>();
-	const put = (s: DrawnShape) => [s.points[0], s.points.at(-1)].forEach((p) => {
-		const k = key(s.name, p as Point);
-		const set = ends.get(k) ?? new Set();
-		set.add(s);
-		ends.set(k, set);
-	});
+	const put = (s: DrawnShape) =>
+		[s.points[0], s.points.at(-1)].forEach((p) => {
+			const k = key(s.name, p as Point);
+			const set = ends.get(k) ?? new Set();
+			set.add(s);
+			ends.set(k, set);
+		});
 	const drop = (s: DrawnShape) => [s.points[0], s.points.at(-1)].forEach((p) => ends.get(key(s.name, p as Point))?.delete(s));
 	open.forEach(put);
 	const left = new Set(open);

@@ -22,14 +22,31 @@ const boxOf = (points: readonly Point[]) => {
 };
 
 /** Area of a closed shape, by the shoelace rule. */
-const area = ({ points }: DrawnShape) => Math.abs(points.reduce((sum, p, i) => {
-	const q = points[(i + 1) % points.length] as Point;
-	return sum + p.x * q.y - q.x * p.y;
-}, 0)) / 2;
+const area = ({ points }: DrawnShape) =>
+	Math.abs(
+		points.reduce((sum, p, i) => {
+			const q = points[(i + 1) % points.length] as Point;
+			return sum + p.x * q.y - q.x * p.y;
+		}, 0)
+	) / 2;
 
 const NAMES: readonly [RegExp, Meaning][] = [
-	[/stud|framing/i, 'stud'], [/window/i, 'window'], [/overhead|garage/i, 'overhead-door'], [/door/i, 'door'], [/outlet|socket|receptacle/i, 'outlet'], [/switch/i, 'switch'], [/panel|breaker|fuse/i, 'service-panel'],
-	[/pipe/i, 'pipe'], [/cable|wire/i, 'cable'], [/radiator|heater/i, 'radiator'], [/light|lamp/i, 'light'], [/stair/i, 'stairs'], [/bench/i, 'bench'], [/machine|saw|lathe/i, 'machine'], [/car\b/i, 'car'], [/rail/i, 'rail']
+	[/stud|framing/i, 'stud'],
+	[/window/i, 'window'],
+	[/overhead|garage/i, 'overhead-door'],
+	[/door/i, 'door'],
+	[/outlet|socket|receptacle/i, 'outlet'],
+	[/switch/i, 'switch'],
+	[/panel|breaker|fuse/i, 'service-panel'],
+	[/pipe/i, 'pipe'],
+	[/cable|wire/i, 'cable'],
+	[/radiator|heater/i, 'radiator'],
+	[/light|lamp/i, 'light'],
+	[/stair/i, 'stairs'],
+	[/bench/i, 'bench'],
+	[/machine|saw|lathe/i, 'machine'],
+	[/car\b/i, 'car'],
+	[/rail/i, 'rail']
 ];
 
 /** What a shape most likely is: by the name of its layer, else by its form. */
@@ -52,13 +69,17 @@ export function partsOf(drawn: Drawn, unit: number): Result<DrawnPart[]> {
 	const from = boxOf(wall.points);
 	const whole = { width: from.width * unit, height: from.height * unit };
 	if (whole.width < 200 || whole.width > 30_000 || whole.height < 300 || whole.height > 6000) {
-		return fail(`The outline would be ${Math.round(whole.width)} x ${Math.round(whole.height)} mm: no wall is. Set the unit of the drawing right`);
+		return fail(
+			`The outline would be ${Math.round(whole.width)} x ${Math.round(whole.height)} mm: no wall is. Set the unit of the drawing right`
+		);
 	}
-	return ok(drawn.shapes.map((s) => {
-		const points = s.points.map((p) => ({ x: (p.x - from.x) * unit, y: (p.y - from.y) * unit }));
-		const box = boxOf(points);
-		return { what: s === wall ? 'wall' : meaning(s, box, whole), name: s.name.slice(0, 60), points, closed: s.closed, box };
-	}));
+	return ok(
+		drawn.shapes.map((s) => {
+			const points = s.points.map((p) => ({ x: (p.x - from.x) * unit, y: (p.y - from.y) * unit }));
+			const box = boxOf(points);
+			return { what: s === wall ? 'wall' : meaning(s, box, whole), name: s.name.slice(0, 60), points, closed: s.closed, box };
+		})
+	);
 }
 
 /** Where a closed shape is cut by an upright line: lowest and highest. */
@@ -90,20 +111,48 @@ function outlineFacts({ points, box }: DrawnPart): Pick<Wall, 'width' | 'height'
  * @param parts as guessed, or as somebody set them right
  * @param like depth and species that a drawing does not say
  */
-export function surveyFromParts(wall: Wall, parts: readonly DrawnPart[], like: Pick<Stud, 'depth' | 'species'>, newId: () => string): Result<Wall> {
+export function surveyFromParts(
+	wall: Wall,
+	parts: readonly DrawnPart[],
+	like: Pick<Stud, 'depth' | 'species'>,
+	newId: () => string
+): Result<Wall> {
 	const outline = parts.find((p) => p.what === 'wall');
 	if (!outline) return fail('Say which shape is the wall');
 	const { shape: _, ...rest } = wall;
 	const facts = outlineFacts(outline);
 	const inside = (p: DrawnPart) => p !== outline && p.box.x >= -1 && p.box.x + p.box.width <= facts.width + 1 && p.box.y >= -1;
-	const studs = parts.filter((p) => p.what === 'stud' && inside(p)).map((p): Stud => ({
-		id: newId(), x: round(p.box.x + p.box.width / 2), width: p.box.width >= 19 ? Math.min(200, round(p.box.width)) : 38, ...like, found: { how: 'drawing' }
-	}));
+	const studs = parts
+		.filter((p) => p.what === 'stud' && inside(p))
+		.map((p): Stud => ({
+			id: newId(),
+			x: round(p.box.x + p.box.width / 2),
+			width: p.box.width >= 19 ? Math.min(200, round(p.box.width)) : 38,
+			...like,
+			found: { how: 'drawing' }
+		}));
 	const obstructions = parts.flatMap((p): Obstruction[] => {
 		if (p.what === 'wall' || p.what === 'stud' || p.what === 'nothing' || !inside(p)) return [];
 		const x = Math.max(0, round(p.box.x));
 		const y = Math.max(0, round(p.box.y));
-		return [{ id: newId(), kind: p.what, name: p.name, x, y, width: Math.max(10, Math.min(facts.width - x, round(p.box.width))), height: Math.max(10, round(p.box.height)), how: 'drawing' }];
+		return [
+			{
+				id: newId(),
+				kind: p.what,
+				name: p.name,
+				x,
+				y,
+				width: Math.max(10, Math.min(facts.width - x, round(p.box.width))),
+				height: Math.max(10, round(p.box.height)),
+				how: 'drawing'
+			}
+		];
 	});
-	return ok({ ...rest, ...facts, studs, obstructions, how: { ...wall.how, width: 'drawing', height: 'drawing', ...(facts.shape ? { shape: 'drawing' as const } : {}) } });
+	return ok({
+		...rest,
+		...facts,
+		studs,
+		obstructions,
+		how: { ...wall.how, width: 'drawing', height: 'drawing', ...(facts.shape ? { shape: 'drawing' as const } : {}) }
+	});
 }

@@ -40,7 +40,12 @@ const mix = (a: Point, b: Point, t: number): Point => ({ x: a.x + (b.x - a.x) * 
 
 /** A point on a curve between two ends with its control points, by halving (de Casteljau). */
 function onCurve(points: readonly Point[], t: number): Point {
-	return points.length === 1 ? (points[0] as Point) : onCurve(points.slice(1).map((p, i) => mix(points[i] as Point, p, t)), t);
+	return points.length === 1
+		? (points[0] as Point)
+		: onCurve(
+				points.slice(1).map((p, i) => mix(points[i] as Point, p, t)),
+				t
+			);
 }
 
 /** Path data as runs of points, moved by everything around it. */
@@ -49,33 +54,38 @@ function flatten(d: string, transforms: readonly string[]): { points: Point[]; c
 	let path = svgpath(d);
 	// The innermost first.
 	for (const t of [...transforms].reverse()) path = path.transform(t);
-	path.abs().unshort().unarc().iterate((segment, _i, x, y) => {
-		const [command, ...rest] = segment as unknown as [string, ...number[]];
-		const to = (i: number): Point => ({ x: rest[i] as number, y: rest[i + 1] as number });
-		let run = runs.at(-1);
-		const curve = (...points: Point[]) => run?.points.push(...Array.from({ length: STEPS }, (_, i) => onCurve([{ x, y }, ...points], (i + 1) / STEPS)));
-		switch (command) {
-			case 'M':
-				run = { points: [to(0)], closed: false };
-				runs.push(run);
-				return;
-			case 'L':
-				run?.points.push(to(0));
-				return;
-			case 'H':
-				run?.points.push({ x: rest[0] as number, y });
-				return;
-			case 'V':
-				run?.points.push({ x, y: rest[0] as number });
-				return;
-			case 'C':
-				return void curve(to(0), to(2), to(4));
-			case 'Q':
-				return void curve(to(0), to(2));
-			case 'Z':
-				if (run) run.closed = true;
-		}
-	});
+	path
+		.abs()
+		.unshort()
+		.unarc()
+		.iterate((segment, _i, x, y) => {
+			const [command, ...rest] = segment as unknown as [string, ...number[]];
+			const to = (i: number): Point => ({ x: rest[i] as number, y: rest[i + 1] as number });
+			let run = runs.at(-1);
+			const curve = (...points: Point[]) =>
+				run?.points.push(...Array.from({ length: STEPS }, (_, i) => onCurve([{ x, y }, ...points], (i + 1) / STEPS)));
+			switch (command) {
+				case 'M':
+					run = { points: [to(0)], closed: false };
+					runs.push(run);
+					return;
+				case 'L':
+					run?.points.push(to(0));
+					return;
+				case 'H':
+					run?.points.push({ x: rest[0] as number, y });
+					return;
+				case 'V':
+					run?.points.push({ x, y: rest[0] as number });
+					return;
+				case 'C':
+					return void curve(to(0), to(2), to(4));
+				case 'Q':
+					return void curve(to(0), to(2));
+				case 'Z':
+					if (run) run.closed = true;
+			}
+		});
 	return runs.filter((r) => r.points.length > 1 && r.points.every((p) => Number.isFinite(p.x) && Number.isFinite(p.y)));
 }
 
@@ -114,7 +124,11 @@ export function readSvg(text: string): Result<Drawn> {
 			unit = unitOf(a);
 		}
 		const above = stack.at(-1);
-		const hidden = above?.hidden === true || ['defs', 'symbol', 'clipPath', 'mask', 'pattern', 'marker'].includes(tag) || /display\s*:\s*none/.test(a.style ?? '') || a.display === 'none';
+		const hidden =
+			above?.hidden === true ||
+			['defs', 'symbol', 'clipPath', 'mask', 'pattern', 'marker'].includes(tag) ||
+			/display\s*:\s*none/.test(a.style ?? '') ||
+			a.display === 'none';
 		stack.push({ transform: a.transform, name: nameIn(a), hidden });
 		if (stack.length > DRAWN_LIMITS.depth) problem ||= 'The drawing is nested too deep';
 		if (problem || hidden) return;
@@ -122,11 +136,15 @@ export function readSvg(text: string): Result<Drawn> {
 		const path = asPath(tag, a);
 		if (!path) return;
 		const named = [...stack].reverse().find((s) => s.name)?.name ?? '';
-		for (const run of flatten(path, stack.flatMap((s) => s.transform ?? []))) {
+		for (const run of flatten(
+			path,
+			stack.flatMap((s) => s.transform ?? [])
+		)) {
 			points += run.points.length;
 			shapes.push({ name: named, ...run });
 		}
-		if (shapes.length > DRAWN_LIMITS.shapes || points > DRAWN_LIMITS.points) problem ||= `The drawing holds more than ${DRAWN_LIMITS.shapes} shapes: draw the wall alone`;
+		if (shapes.length > DRAWN_LIMITS.shapes || points > DRAWN_LIMITS.points)
+			problem ||= `The drawing holds more than ${DRAWN_LIMITS.shapes} shapes: draw the wall alone`;
 	});
 	parser.on('closetag', () => void stack.pop());
 	try {

@@ -3,14 +3,18 @@ import PDFDocument from 'pdfkit';
 
 export const POINTS_PER_MM = 72 / 25.4;
 
-const fontFile = (subset: 'latin' | 'latin-ext', weight: 400 | 700) => createRequire(import.meta.url).resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`);
+const fontFile = (subset: 'latin' | 'latin-ext', weight: 400 | 700) =>
+	createRequire(import.meta.url).resolve(
+		`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`
+	);
 
 /** The font's files are cut by script: letters beyond Western Europe's stand in another file. */
 function runsOf(text: string): { ext: boolean; text: string }[] {
 	const runs: { ext: boolean; text: string }[] = [];
 	for (const c of text) {
 		const code = c.codePointAt(0) ?? 0;
-		const ext = (code >= 0x100 && code <= 0x2ff && code !== 0x131 && code !== 0x152 && code !== 0x153) || (code >= 0x1e00 && code <= 0x1eff);
+		const ext =
+			(code >= 0x100 && code <= 0x2ff && code !== 0x131 && code !== 0x152 && code !== 0x153) || (code >= 0x1e00 && code <= 0x1eff);
 		const last = runs.at(-1);
 		if (last?.ext === ext) last.text += c;
 		else runs.push({ ext, text: c });
@@ -22,7 +26,15 @@ export type Doc = InstanceType<typeof PDFDocument>;
 
 /** Width of a text in points. */
 export function widthOf(doc: Doc, text: string, weight: 400 | 700, size: number): number {
-	return runsOf(text).reduce((sum, run) => sum + doc.font(`${run.ext ? 'ext' : 'latin'}-${weight}`).fontSize(size).widthOfString(run.text), 0);
+	return runsOf(text).reduce(
+		(sum, run) =>
+			sum +
+			doc
+				.font(`${run.ext ? 'ext' : 'latin'}-${weight}`)
+				.fontSize(size)
+				.widthOfString(run.text),
+		0
+	);
 }
 
 /** Words broken to a width; what is past the last line is cut with an ellipsis. */
@@ -48,7 +60,10 @@ export function broken(doc: Doc, text: string, weight: 400 | 700, size: number, 
 export function write(doc: Doc, text: string, weight: 400 | 700, size: number, x: number, y: number): void {
 	let at = x;
 	for (const run of runsOf(text)) {
-		doc.font(`${run.ext ? 'ext' : 'latin'}-${weight}`).fontSize(size).text(run.text, at, y, { lineBreak: false });
+		doc
+			.font(`${run.ext ? 'ext' : 'latin'}-${weight}`)
+			.fontSize(size)
+			.text(run.text, at, y, { lineBreak: false });
 		at += doc.widthOfString(run.text);
 	}
 }

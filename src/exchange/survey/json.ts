@@ -33,9 +33,17 @@ export function readSurvey(text: string): Result<SurveyFile, Problem[]> {
 	}
 	const bad = hostile(value);
 	if (bad) return fail([bad]);
-	const { format, version, name, wall } = (typeof value === 'object' && value !== null ? value : {}) as { format?: unknown; version?: unknown; name?: unknown; wall?: unknown };
-	if (format !== 'kammer-survey' && format !== 'kammer-plan') return wrong('This is not a Kammer survey: format must be "kammer-survey"', 'format');
+	const { format, version, name, wall } = (typeof value === 'object' && value !== null ? value : {}) as {
+		format?: unknown;
+		version?: unknown;
+		name?: unknown;
+		wall?: unknown;
+	};
+	if (format !== 'kammer-survey' && format !== 'kammer-plan')
+		return wrong('This is not a Kammer survey: format must be "kammer-survey"', 'format');
 	if (version !== 1) return wrong(`This survey is version ${String(version)}; this Kammer reads version 1`, 'version');
 	const problems = problemsOf(wallSchema, wall).map((p) => ({ path: p.path ? `wall.${p.path}` : 'wall', message: p.message }));
-	return problems.length > 0 ? fail(problems) : ok({ format: 'kammer-survey', version: 1, name: typeof name === 'string' ? name.slice(0, 120) : '', wall: wall as Wall });
+	return problems.length > 0
+		? fail(problems)
+		: ok({ format: 'kammer-survey', version: 1, name: typeof name === 'string' ? name.slice(0, 120) : '', wall: wall as Wall });
 }

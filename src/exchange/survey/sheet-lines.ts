@@ -36,7 +36,8 @@ function plugLines({ build }: Wall, unit: LengthUnit): string[][] {
 
 function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 	const say = (mm: number) => formatLength(mm, unit);
-	const known = (value: string, fact: WallFact) => (wall.how?.[fact] === 'guess' ? ['', 'measure'] : [value, HOW_WORDS[wall.how?.[fact] ?? 'tape']]);
+	const known = (value: string, fact: WallFact) =>
+		wall.how?.[fact] === 'guess' ? ['', 'measure'] : [value, HOW_WORDS[wall.how?.[fact] ?? 'tape']];
 	/** A fact in the record's words; a blank where nobody has said it. */
 	const line = (title: string, fact: WallFact, ask: string): string[] => {
 		const said = factSaid(wall, fact);
@@ -44,7 +45,8 @@ function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 	};
 	const { shape, levels, front, ceiling } = wall;
 	return {
-		title: 'The wall', hint: 'Width at the floor and at the top. Height at both ends. Diagonals corner to corner.',
+		title: 'The wall',
+		hint: 'Width at the floor and at the top. Height at both ends. Diagonals corner to corner.',
 		headings: ['what', 'figure', 'found by'],
 		rows: [
 			['Width', ...known(say(wall.width), 'width')],
@@ -72,11 +74,14 @@ function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 function studTables({ wall }: Plan, unit: LengthUnit): SheetTable[] {
 	if (wall.build && wall.build.kind !== 'framed') return [];
 	const say = (mm: number) => formatLength(mm, unit);
-	const studs = [...wall.studs].sort((a, b) => a.x - b.x).map((s, i) => [String(i + 1), say(studAt(s, LOW)), say(studAt(s, HIGH)), say(s.width), isProved(s) ? HOW_WORDS[howFound(s)] : '']);
+	const studs = [...wall.studs]
+		.sort((a, b) => a.x - b.x)
+		.map((s, i) => [String(i + 1), say(studAt(s, LOW)), say(studAt(s, HIGH)), say(s.width), isProved(s) ? HOW_WORDS[howFound(s)] : '']);
 	const spare = studs.length === 0 ? SPARE.studs : SPARE.moreStuds;
 	return [
 		{
-			title: 'Studs', hint: `Centre from the left end, marked at ${say(LOW)} and at ${say(HIGH)} up. A finder may show an edge: prove each with a pilot hole.`,
+			title: 'Studs',
+			hint: `Centre from the left end, marked at ${say(LOW)} and at ${say(HIGH)} up. A finder may show an edge: prove each with a pilot hole.`,
 			headings: ['no.', `at ${say(LOW)}`, `at ${say(HIGH)}`, 'width', 'pilot hole'],
 			rows: [...studs, ...Array.from({ length: spare }, (_, i) => [String(studs.length + i + 1), '', '', '', ''])]
 		}
@@ -88,10 +93,13 @@ function thingTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 	const things = wall.obstructions.map((o) => {
 		const word = OBSTRUCTION_WORDS[o.kind];
 		const name = nameOf(o) === word ? word : `${nameOf(o)} (${word})`;
-		return o.how === 'guess' ? [name, '', '', '', '', ''] : [name, say(o.x), say(o.y), say(o.width), say(o.height), o.hidden ? 'in the wall' : say(outOf(o))];
+		return o.how === 'guess'
+			? [name, '', '', '', '', '']
+			: [name, say(o.x), say(o.y), say(o.width), say(o.height), o.hidden ? 'in the wall' : say(outOf(o))];
 	});
 	return {
-		title: 'In the way', hint: 'Outlets, switches, panel, pipes, windows, doors and their swing, rails, opener, lights, car, stairs. Lower left corner, size, and how far it stands out.',
+		title: 'In the way',
+		hint: 'Outlets, switches, panel, pipes, windows, doors and their swing, rails, opener, lights, car, stairs. Lower left corner, size, and how far it stands out.',
 		headings: ['what', 'left', 'from the floor', 'width', 'height', 'stands out'],
 		rows: [...things, ...Array.from({ length: SPARE.obstructions }, () => ['', '', '', '', '', ''])]
 	};

@@ -24,7 +24,11 @@ function drawWall(doc: Doc, plan: Plan, unit: LengthUnit, x: number, y: number, 
 	doc.lineWidth(0.5).strokeColor('#999');
 	for (const s of wall.studs) {
 		const top = topAt(wall, s.x);
-		for (const side of [-s.width / 2, s.width / 2]) doc.moveTo(...at(s.x + side, 0)).lineTo(...at(studAt(s, top) + side, top)).stroke();
+		for (const side of [-s.width / 2, s.width / 2])
+			doc
+				.moveTo(...at(s.x + side, 0))
+				.lineTo(...at(studAt(s, top) + side, top))
+				.stroke();
 	}
 	doc.strokeColor('#000').lineWidth(1.2);
 	outlineOf(wall).forEach((p, i) => (i === 0 ? doc.moveTo(...at(p.x, p.y)) : doc.lineTo(...at(p.x, p.y))));
@@ -34,7 +38,10 @@ function drawWall(doc: Doc, plan: Plan, unit: LengthUnit, x: number, y: number, 
 		const [ox, oy] = at(o.x, o.y + o.height);
 		// Dashed what is in the wall, or stands off it.
 		if (o.hidden || (o.near ?? 0) > 0) doc.dash(2, { space: 2 });
-		doc.rect(ox, oy, o.width * k, o.height * k).stroke().undash();
+		doc
+			.rect(ox, oy, o.width * k, o.height * k)
+			.stroke()
+			.undash();
 		doc.fillColor('#000');
 		write(doc, broken(doc, nameOf(o), 400, 6.5, Math.max(30, o.width * k), 1)[0] ?? '', 400, 6.5, ox + 2, oy + 2);
 	});
@@ -79,7 +86,11 @@ export async function surveySheetPdf(plan: Plan, unit: LengthUnit): Promise<Uint
 	};
 	page();
 	line(`Survey sheet: ${plan.name}`, 700, 16, 2);
-	line('Fill in what is blank; put right what is wrong. Left is left as you face the wall; heights are from the floor at the left end.', 400, 9);
+	line(
+		'Fill in what is blank; put right what is wrong. Left is left as you face the wall; heights are from the floor at the left end.',
+		400,
+		9
+	);
 	y += 6;
 	y += drawWall(doc, plan, unit, MARGIN, y, width, 250) + 8;
 	for (const table of sheetTables(plan, unit)) {
@@ -91,7 +102,12 @@ export async function surveySheetPdf(plan: Plan, unit: LengthUnit): Promise<Uint
 				x += columns[i] as number;
 			});
 			y += 12;
-			doc.moveTo(MARGIN, y).lineTo(MARGIN + width, y).lineWidth(1).strokeColor('#000').stroke();
+			doc
+				.moveTo(MARGIN, y)
+				.lineTo(MARGIN + width, y)
+				.lineWidth(1)
+				.strokeColor('#000')
+				.stroke();
 		};
 		if (y + 70 > foot) page();
 		line(table.title, 700, 12, 1);
@@ -109,7 +125,12 @@ export async function surveySheetPdf(plan: Plan, unit: LengthUnit): Promise<Uint
 				x += columns[i] as number;
 			});
 			y += ROW;
-			doc.moveTo(MARGIN, y).lineTo(MARGIN + width, y).lineWidth(0.4).strokeColor('#888').stroke();
+			doc
+				.moveTo(MARGIN, y)
+				.lineTo(MARGIN + width, y)
+				.lineWidth(0.4)
+				.strokeColor('#888')
+				.stroke();
 		}
 		y += 12;
 	}

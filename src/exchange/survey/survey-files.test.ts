@@ -12,16 +12,24 @@ describe('a survey as JSON', () => {
 		const read = readSurvey(surveyJson(slipwayWall()));
 		expect(read).toMatchObject({ ok: true, value: { name: 'Slipway workshop, long wall', wall: slipwayWall().wall } });
 	});
-	it('of a whole plan gives its wall', () => expect(readSurvey(JSON.stringify(slipwayWall()))).toMatchObject({ ok: true, value: { wall: { width: 5200 } } }));
+	it('of a whole plan gives its wall', () =>
+		expect(readSurvey(JSON.stringify(slipwayWall()))).toMatchObject({ ok: true, value: { wall: { width: 5200 } } }));
 	it.each([
-		['no JSON', '{"format":', /breaks off/], ['another format', '{"format":"x","version":1}', /not a Kammer survey/], ['a later version', '{"format":"kammer-survey","version":2}', /version 2/],
-		['hostile keys', '{"format":"kammer-survey","version":1,"wall":{"__proto__":{}}}', /not a name/], ['nothing', '', /not JSON/], ['a list', '[]', /not a Kammer survey/]
+		['no JSON', '{"format":', /breaks off/],
+		['another format', '{"format":"x","version":1}', /not a Kammer survey/],
+		['a later version', '{"format":"kammer-survey","version":2}', /version 2/],
+		['hostile keys', '{"format":"kammer-survey","version":1,"wall":{"__proto__":{}}}', /not a name/],
+		['nothing', '', /not JSON/],
+		['a list', '[]', /not a Kammer survey/]
 	])('that is %s is refused', (_, text, why) => {
 		const read = readSurvey(text);
 		expect(read.ok ? '' : read.error.map((p) => p.message).join()).toMatch(why);
 	});
 	it('with a wrong figure names its field', () => {
-		const text = surveyJson({ name: 'W', wall: { ...slipwayWall().wall, studs: [{ id: 's', x: -5, width: 38, depth: 89, species: 'spf' }] } });
+		const text = surveyJson({
+			name: 'W',
+			wall: { ...slipwayWall().wall, studs: [{ id: 's', x: -5, width: 38, depth: 89, species: 'spf' }] }
+		});
 		expect(readSurvey(text)).toMatchObject({ ok: false, error: [{ path: 'wall.studs[0].x', message: 'must be at least 0 mm' }] });
 	});
 	it('that the rows here do not fit is not taken', () => {
@@ -41,7 +49,13 @@ describe('studs and obstructions as CSV', () => {
 	});
 	it('is in inches for those who measure so', () => expect(surveyListCsv(plan, 'inch')).toContain('1 9/16""'));
 	it('gives a spreadsheet no formulas', () => {
-		const evil = { wall: { ...plan.wall, studs: [], obstructions: [{ id: 'o', kind: 'other' as const, name: '=cmd()', x: 0, y: 0, width: 100, height: 100 }] } };
+		const evil = {
+			wall: {
+				...plan.wall,
+				studs: [],
+				obstructions: [{ id: 'o', kind: 'other' as const, name: '=cmd()', x: 0, y: 0, width: 100, height: 100 }]
+			}
+		};
 		expect(Papa.parse<string[]>(surveyListCsv(evil, 'mm')).data[1]?.[1]).toBe("'=cmd()");
 	});
 });
@@ -57,7 +71,11 @@ describe('the survey sheet', () => {
 	});
 	it('writes the facts as the record does, with how each was found', () => {
 		const { wall: brick } = oarStoreWall();
-		const rows = new Map(sheetTables({ ...oarStoreWall(), wall: { ...brick, how: { ...brick.how, shape: 'meter' } } }, 'mm')[0]?.rows.map(([what, ...rest]) => [what, rest]));
+		const rows = new Map(
+			sheetTables({ ...oarStoreWall(), wall: { ...brick, how: { ...brick.how, shape: 'meter' } } }, 'mm')[0]?.rows.map(
+				([what, ...rest]) => [what, rest]
+			)
+		);
 		expect(rows.get('Made of')).toEqual(['brick 215 mm', 'measured']);
 		expect(rows.get('Plugs, hole x length')).toEqual(['8 mm x 50 mm', '']);
 		expect(rows.get("The plug maker's load in this wall, each")).toEqual(['25.0 kg', 'on the packet']);
@@ -78,8 +96,19 @@ describe('the survey sheet', () => {
 	it('is a PDF of one or more pages, in either unit, also of a wall with long names', async () => {
 		const long = slipwayWall();
 		long.name = 'A very long name of a wall that goes on '.repeat(3).slice(0, 120);
-		long.wall.obstructions = Array.from({ length: 60 }, (_, i) => ({ id: `x${i}`, kind: 'other', name: `ŁÓŹ thing ${i} with a name that is too long for any cell`.slice(0, 60), x: i * 50, y: 0, width: 40, height: 40 }));
-		for (const [plan, unit, most] of [[slipwayWall(), 'mm', 3], [long, 'inch', 6]] as const) {
+		long.wall.obstructions = Array.from({ length: 60 }, (_, i) => ({
+			id: `x${i}`,
+			kind: 'other',
+			name: `ŁÓŹ thing ${i} with a name that is too long for any cell`.slice(0, 60),
+			x: i * 50,
+			y: 0,
+			width: 40,
+			height: 40
+		}));
+		for (const [plan, unit, most] of [
+			[slipwayWall(), 'mm', 3],
+			[long, 'inch', 6]
+		] as const) {
 			const pdf = Buffer.from(await surveySheetPdf(plan, unit)).toString('latin1');
 			expect(pdf.slice(0, 5)).toBe('%PDF-');
 			const pages = pdf.match(/\/Type \/Page\b/g)?.length ?? 0;

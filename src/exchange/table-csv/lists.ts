@@ -6,7 +6,10 @@ import { THING_COLUMNS } from '$core/things/columns';
 import { newThing } from '$core/things/new-thing';
 
 /** Columns of a list as files name them, and an item with nothing filled in. */
-export const CSV_LISTS: Record<TableListName, { columns: readonly Column[]; fresh: (id: string, inch: boolean) => TableRow; needs: string }> = {
+export const CSV_LISTS: Record<
+	TableListName,
+	{ columns: readonly Column[]; fresh: (id: string, inch: boolean) => TableRow; needs: string }
+> = {
 	things: { columns: THING_COLUMNS, fresh: (id) => newThing(id, ''), needs: 'name' },
 	boards: { columns: BOARD_COLUMNS, fresh: (id, inch) => newBoard(id, 'board', inch), needs: 'thickness' },
 	consumables: { columns: CONSUMABLE_COLUMNS, fresh: (id) => newConsumable(id, ''), needs: 'name' }

@@ -10,17 +10,53 @@ export interface Match {
 	bare: Bare;
 }
 
-const LENGTHS: Record<string, Bare['length']> = { mm: 'mm', millimetres: 'mm', millimeters: 'mm', cm: 'cm', centimetres: 'cm', centimeters: 'cm', m: 'm', metres: 'm', meters: 'm', in: 'inch', inch: 'inch', inches: 'inch', '"': 'inch', ft: 'ft', feet: 'ft', foot: 'ft' };
-const MASSES: Record<string, Bare['mass']> = { kg: 'kg', kgs: 'kg', kilos: 'kg', kilograms: 'kg', g: 'g', gr: 'g', grams: 'g', lb: 'lb', lbs: 'lb', pounds: 'lb', oz: 'oz', ounces: 'oz' };
+const LENGTHS: Record<string, Bare['length']> = {
+	mm: 'mm',
+	millimetres: 'mm',
+	millimeters: 'mm',
+	cm: 'cm',
+	centimetres: 'cm',
+	centimeters: 'cm',
+	m: 'm',
+	metres: 'm',
+	meters: 'm',
+	in: 'inch',
+	inch: 'inch',
+	inches: 'inch',
+	'"': 'inch',
+	ft: 'ft',
+	feet: 'ft',
+	foot: 'ft'
+};
+const MASSES: Record<string, Bare['mass']> = {
+	kg: 'kg',
+	kgs: 'kg',
+	kilos: 'kg',
+	kilograms: 'kg',
+	g: 'g',
+	gr: 'g',
+	grams: 'g',
+	lb: 'lb',
+	lbs: 'lb',
+	pounds: 'lb',
+	oz: 'oz',
+	ounces: 'oz'
+};
 
-const plain = (text: string) => text.toLowerCase().normalize('NFKD').replace(/[^a-z0-9"%]+/g, ' ').trim();
+const plain = (text: string) =>
+	text
+		.toLowerCase()
+		.normalize('NFKD')
+		.replace(/[^a-z0-9"%]+/g, ' ')
+		.trim();
 
 /** A heading without its unit, and that unit: "Weight (lb)", "width_mm", "Height in inches". */
 export function headingUnit(header: string): { word: string; unit: string | null } {
 	const spaced = header.replace(/([a-z])([A-Z])/g, '$1 $2');
 	const bracket = /[([{]\s*([^)\]}]*?)\s*[)\]}]/.exec(spaced);
 	const inside = bracket ? plain(bracket[1] as string) : null;
-	if (inside !== null && (inside in LENGTHS || inside in MASSES)) return { word: plain(spaced.replace((bracket as RegExpExecArray)[0], ' ')), unit: inside };
+	if (inside !== null && (inside in LENGTHS || inside in MASSES))
+		return { word: plain(spaced.replace((bracket as RegExpExecArray)[0], ' ')), unit: inside };
 	const words = plain(spaced).split(' ');
 	const last = words.at(-1) ?? '';
 	if (words.length > 1 && (last in LENGTHS || last in MASSES)) {
@@ -34,7 +70,11 @@ export function headingUnit(header: string): { word: string; unit: string | null
 
 /** Which of our columns a heading means: by its title or another word for it, exactly. */
 function columnFor(word: string, columns: readonly Column[]): Column | undefined {
-	return columns.find((c) => plain(c.title) === word || c.key.toLowerCase() === word || c.key.split('.').at(-1)?.toLowerCase() === word.replaceAll(' ', '')) ?? columns.find((c) => (c.words ?? []).some((w) => plain(w) === word));
+	return (
+		columns.find(
+			(c) => plain(c.title) === word || c.key.toLowerCase() === word || c.key.split('.').at(-1)?.toLowerCase() === word.replaceAll(' ', '')
+		) ?? columns.find((c) => (c.words ?? []).some((w) => plain(w) === word))
+	);
 }
 
 /**
@@ -46,7 +86,11 @@ export function matchColumns(headers: readonly string[], columns: readonly Colum
 	const taken = new Set<string>();
 	return headers.map((header) => {
 		const { word, unit: said } = headingUnit(header);
-		const bare = { ...bareUnits(unit), ...(said !== null && said in LENGTHS ? { length: LENGTHS[said] as Bare['length'] } : {}), ...(said !== null && said in MASSES ? { mass: MASSES[said] as Bare['mass'] } : {}) };
+		const bare = {
+			...bareUnits(unit),
+			...(said !== null && said in LENGTHS ? { length: LENGTHS[said] as Bare['length'] } : {}),
+			...(said !== null && said in MASSES ? { mass: MASSES[said] as Bare['mass'] } : {})
+		};
 		const column = word === 'typical' ? { key: 'typical' } : columnFor(word, columns);
 		if (!column || taken.has(column.key)) return { header, key: null, bare };
 		taken.add(column.key);

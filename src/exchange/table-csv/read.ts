@@ -53,7 +53,12 @@ const NEUTRALISED = /^'(?=[=+\-@\t\r])/;
 const isBare = (m: Match) => JSON.stringify(m.bare);
 
 /** Fills a fresh item from a line's cells. */
-function readRow(cells: readonly string[], columns: readonly (ColumnAt | null)[], item: TableRow, bad: (at: ColumnAt, value: string, why: string) => void): void {
+function readRow(
+	cells: readonly string[],
+	columns: readonly (ColumnAt | null)[],
+	item: TableRow,
+	bad: (at: ColumnAt, value: string, why: string) => void
+): void {
 	for (let i = 0; i < columns.length; i++) {
 		const at = columns[i];
 		if (!at) continue;
@@ -96,15 +101,35 @@ export function readTable(text: string, options: ReadOptions): TableRead {
 	const head = data[0] ?? [];
 	const guessed = matchColumns(head, columns, unit);
 	const headed = options.headed ?? guessed.some((m) => m.key !== null);
-	const matches = options.matches ? [...options.matches] : headed ? guessed : head.map((_, i) => ({ header: `Column ${i + 1}`, key: i === 0 ? 'name' : null, bare: (guessed[i] as Match).bare }));
+	const matches = options.matches
+		? [...options.matches]
+		: headed
+			? guessed
+			: head.map((_, i) => ({ header: `Column ${i + 1}`, key: i === 0 ? 'name' : null, bare: (guessed[i] as Match).bare }));
 	const keys = new Set(columns.map((c) => c.key));
 	const at = matches.map((m): ColumnAt | null => {
 		if (m.key === null) return null;
 		const column = columns.find((c) => c.key === m.key) ?? null;
-		return { header: m.header, column, keys, read: (raw) => (column ? readCell(raw, column, m.bare, unit) : { ok: true, value: null }), known: new Map() };
+		return {
+			header: m.header,
+			column,
+			keys,
+			read: (raw) => (column ? readCell(raw, column, m.bare, unit) : { ok: true, value: null }),
+			known: new Map()
+		};
 	});
 	const lines = headed ? data.slice(1) : data;
-	const read: TableRead = { delimiter: meta.delimiter, headed, matches, items: [], rows: lines.length, without: 0, spoiled: [], bad: [], badCount: 0 };
+	const read: TableRead = {
+		delimiter: meta.delimiter,
+		headed,
+		matches,
+		items: [],
+		rows: lines.length,
+		without: 0,
+		spoiled: [],
+		bad: [],
+		badCount: 0
+	};
 	const say = (row: number, header: string, value: string, why: string) => {
 		read.badCount++;
 		if (read.bad.length < MOST_BAD) read.bad.push({ row, header, value: value.slice(0, 80), why });
@@ -142,4 +167,5 @@ function settleLengths(item: Extract<TableRow, { form: unknown }>, at: readonly 
 /** What tells one layout of a file from another, to remember its matching by. */
 export const layoutOf = (matches: readonly Match[]): string => matches.map((m) => m.header.toLowerCase().trim()).join('|');
 /** Are these two matchings the same? */
-export const sameMatches = (a: readonly Match[], b: readonly Match[]): boolean => a.length === b.length && a.every((m, i) => m.key === b[i]?.key && isBare(m) === isBare(b[i] as Match));
+export const sameMatches = (a: readonly Match[], b: readonly Match[]): boolean =>
+	a.length === b.length && a.every((m, i) => m.key === b[i]?.key && isBare(m) === isBare(b[i] as Match));

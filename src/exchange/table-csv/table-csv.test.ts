@@ -13,7 +13,8 @@ import { readTable, type ReadOptions } from './read';
 import { tableCsv } from './write';
 
 let n = 0;
-const read = (text: string, more: Partial<ReadOptions> = {}) => readTable(text, { list: 'things', unit: 'mm', newId: () => `n${n++}`, ...more });
+const read = (text: string, more: Partial<ReadOptions> = {}) =>
+	readTable(text, { list: 'things', unit: 'mm', newId: () => `n${n++}`, ...more });
 const things = (text: string, more: Partial<ReadOptions> = {}) => read(text, more).items as Thing[];
 const LB = 0.45359237;
 
@@ -36,7 +37,9 @@ describe('a corpus of tables as people keep them', () => {
 	});
 
 	it('inches with fractions, feet, and units in the cells among them', () => {
-		const [a, b, c, d] = things('item,width (in),height,weight_lb\nA,3 7/16,7\' 2 1/2",5\nB,3½,40 cm,12 oz\nC,1-1/2,87 mm,1 1/2\nD,0.75,2 ft,800 g') as [Thing, Thing, Thing, Thing];
+		const [a, b, c, d] = things(
+			'item,width (in),height,weight_lb\nA,3 7/16,7\' 2 1/2",5\nB,3½,40 cm,12 oz\nC,1-1/2,87 mm,1 1/2\nD,0.75,2 ft,800 g'
+		) as [Thing, Thing, Thing, Thing];
 		expect([a.width, a.height, a.mass]).toEqual([3.4375 * 25.4, expect.closeTo(86.5 * 25.4, 6), expect.closeTo(5 * LB, 9)]);
 		expect([b.width, b.height, b.mass]).toEqual([88.9, 400, expect.closeTo(0.75 * LB, 9)]);
 		expect([c.width, c.height, c.mass]).toEqual([expect.closeTo(38.1, 9), 87, expect.closeTo(1.5 * LB, 9)]);
@@ -49,12 +52,18 @@ describe('a corpus of tables as people keep them', () => {
 	});
 
 	it('grips and their dimensions by the words people use', () => {
-		expect(things('name,held by,bar thickness,head width\nClamp,Bar in slot,6 mm,45 mm')[0]).toMatchObject({ grip: 'slot', dims: { bar: 6, head: 45 } });
+		expect(things('name,held by,bar thickness,head width\nClamp,Bar in slot,6 mm,45 mm')[0]).toMatchObject({
+			grip: 'slot',
+			dims: { bar: 6, head: 45 }
+		});
 	});
 
 	it('empty lines, short lines and lines with too many cells', () => {
 		const got = read('name,count\n\n,\nA\nB,2,extra,cells\n   ,  \n');
-		expect((got.items as Thing[]).map((t) => [t.name, t.count])).toEqual([['A', 1], ['B', 2]]);
+		expect((got.items as Thing[]).map((t) => [t.name, t.count])).toEqual([
+			['A', 1],
+			['B', 2]
+		]);
 	});
 
 	it('no heading at all', () => {
@@ -67,7 +76,14 @@ describe('a corpus of tables as people keep them', () => {
 
 	it('every bad cell is named, and its line counted; one without a name cannot be taken', () => {
 		const got = read('name,count,weight,grip,used\nA,two,heavy,slot,daily\n,3,1 kg,,\nC,1,1 kg,by magic,hourly\nD,1,"1,234 mm",,');
-		expect(got.bad.map((b) => [b.row, b.header, b.value])).toEqual([[2, 'count', 'two'], [2, 'weight', 'heavy'], [3, 'name', ''], [4, 'grip', 'by magic'], [4, 'used', 'hourly'], [5, 'weight', '1,234 mm']]);
+		expect(got.bad.map((b) => [b.row, b.header, b.value])).toEqual([
+			[2, 'count', 'two'],
+			[2, 'weight', 'heavy'],
+			[3, 'name', ''],
+			[4, 'grip', 'by magic'],
+			[4, 'used', 'hourly'],
+			[5, 'weight', '1,234 mm']
+		]);
 		expect(got.bad.every((b) => b.why !== '')).toBe(true);
 		expect([got.items.length, got.spoiled.length, got.without]).toEqual([3, 3, 1]);
 	});
@@ -78,20 +94,34 @@ describe('a corpus of tables as people keep them', () => {
 	});
 
 	it('boards, with one length or two', () => {
-		const [c, d] = read('Wood,Thickness (mm),Width (mm),Shortest (m),Longest (m),Qty\nSpruce,28,65,3.6,4.8,2\nOak white,32,120,1,1,1', { list: 'boards' }).items as [Board, Board];
+		const [c, d] = read('Wood,Thickness (mm),Width (mm),Shortest (m),Longest (m),Qty\nSpruce,28,65,3.6,4.8,2\nOak white,32,120,1,1,1', {
+			list: 'boards'
+		}).items as [Board, Board];
 		expect(c).toMatchObject({ material: 'spruce', shortest: 3600, longest: 4800, count: 2 });
 		expect(d).toMatchObject({ material: 'oak-white', shortest: 1000, longest: 1000 });
-		expect(read('Wood,Thickness,Width,Length\nSpruce,28,65,2400', { list: 'boards' }).items[0]).toMatchObject({ shortest: 2400, longest: 2400 });
+		expect(read('Wood,Thickness,Width,Length\nSpruce,28,65,2400', { list: 'boards' }).items[0]).toMatchObject({
+			shortest: 2400,
+			longest: 2400
+		});
 	});
 
-	it('consumables', () => expect(read('what;qty;unit;min;max\nMasking tape;2,5;rolls;1;4', { list: 'consumables' }).items[0]).toMatchObject({ name: 'Masking tape', count: 2.5, unit: 'rolls', low: 1, enough: 4 } satisfies Partial<Consumable>));
+	it('consumables', () =>
+		expect(read('what;qty;unit;min;max\nMasking tape;2,5;rolls;1;4', { list: 'consumables' }).items[0]).toMatchObject({
+			name: 'Masking tape',
+			count: 2.5,
+			unit: 'rolls',
+			low: 1,
+			enough: 4
+		} satisfies Partial<Consumable>));
 });
 
 describe('encodings', () => {
 	const text = 'name,notes\nHängezange,½" Öse\n';
 	const utf16 = (big: boolean, mark: boolean) => {
 		const body = (mark ? '\ufeff' : '') + text;
-		return Uint8Array.from([...body].flatMap((c) => (big ? [c.charCodeAt(0) >> 8, c.charCodeAt(0) & 255] : [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8])));
+		return Uint8Array.from(
+			[...body].flatMap((c) => (big ? [c.charCodeAt(0) >> 8, c.charCodeAt(0) & 255] : [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8]))
+		);
 	};
 	it.each([
 		['UTF-8', new TextEncoder().encode(text), 'utf-8'],
@@ -109,11 +139,27 @@ describe('encodings', () => {
 
 describe('headings', () => {
 	it.each([
-		['Weight (lb)', 'weight', 'lb'], ['width_mm', 'width', 'mm'], ['Height in inches', 'height', 'inches'], ['Height in in', 'height', 'in'], ['CordLength [m]', 'cord length', 'm'], ['Bar', 'bar', null], ['In', 'in', null], ['Used at', 'used at', null], ['Depth "', 'depth', '"']
+		['Weight (lb)', 'weight', 'lb'],
+		['width_mm', 'width', 'mm'],
+		['Height in inches', 'height', 'inches'],
+		['Height in in', 'height', 'in'],
+		['CordLength [m]', 'cord length', 'm'],
+		['Bar', 'bar', null],
+		['In', 'in', null],
+		['Used at', 'used at', null],
+		['Depth "', 'depth', '"']
 	])('%s', (header, word, unit) => expect(headingUnit(header)).toEqual({ word, unit }));
 
 	it('are each taken once, and what means nothing is left out', () => {
-		expect(matchColumns(['Item', 'Name', 'Price', 'W', 'H', 'D', 'Wt'], THING_COLUMNS, 'mm').map((m) => m.key)).toEqual(['name', null, null, 'width', 'height', 'depth', 'mass']);
+		expect(matchColumns(['Item', 'Name', 'Price', 'W', 'H', 'D', 'Wt'], THING_COLUMNS, 'mm').map((m) => m.key)).toEqual([
+			'name',
+			null,
+			null,
+			'width',
+			'height',
+			'depth',
+			'mass'
+		]);
 	});
 
 	it('can be set right by hand', () => {
@@ -133,7 +179,12 @@ describe('a table that is written', () => {
 				got.items.forEach((item, i) => {
 					const was = { ...shop[list][i]!, id: item.id };
 					// A hundredth of a millimetre, and a tenth of a gram.
-					const near = (v: unknown): unknown => (typeof v === 'number' ? expect.closeTo(v, 2) : v && typeof v === 'object' && !Array.isArray(v) ? Object.fromEntries(Object.entries(v).map(([k, x]) => [k, near(x)])) : v);
+					const near = (v: unknown): unknown =>
+						typeof v === 'number'
+							? expect.closeTo(v, 2)
+							: v && typeof v === 'object' && !Array.isArray(v)
+								? Object.fromEntries(Object.entries(v).map(([k, x]) => [k, near(x)]))
+								: v;
 					expect(item).toEqual(near(was));
 				});
 			}
@@ -141,17 +192,37 @@ describe('a table that is written', () => {
 	});
 
 	it('holds no formula a spreadsheet would run, and brings it back as it was', () => {
-		const hostile = ['=cmd|\'/C calc\'!A0', '+1+1', '-2+3', '@SUM(A1)', '\t=1', '=HYPERLINK("http://x","y")'];
-		const csv = tableCsv('things', hostile.map((name, i) => ({ ...newThing(`t${i}`, name), notes: name, where: name.slice(0, 50) })), 'mm');
+		const hostile = ["=cmd|'/C calc'!A0", '+1+1', '-2+3', '@SUM(A1)', '\t=1', '=HYPERLINK("http://x","y")'];
+		const csv = tableCsv(
+			'things',
+			hostile.map((name, i) => ({ ...newThing(`t${i}`, name), notes: name, where: name.slice(0, 50) })),
+			'mm'
+		);
 		const cells = Papa.parse<string[]>(csv).data.slice(1).flat();
 		for (const cell of cells) expect(/^[=+\-@\t\r]/.test(cell), cell).toBe(false);
 		expect(things(csv).map((t) => t.name)).toEqual(hostile.map((h) => h.trim()));
 	});
 
 	it('takes any text there is', () => {
-		fc.assert(fc.property(fc.array(fc.string({ minLength: 1, maxLength: 40 }).map((s) => s.replace(/\0/g, ' ').trim()).filter((s) => s !== '' && !/^'[=+\-@]/.test(s)), { minLength: 1, maxLength: 5 }), (names) => {
-			const csv = tableCsv('things', names.map((name, i) => newThing(`t${i}`, name)), 'mm');
-			expect(things(csv).map((t) => t.name)).toEqual(names);
-		}), { numRuns: 200 });
+		fc.assert(
+			fc.property(
+				fc.array(
+					fc
+						.string({ minLength: 1, maxLength: 40 })
+						.map((s) => s.replace(/\0/g, ' ').trim())
+						.filter((s) => s !== '' && !/^'[=+\-@]/.test(s)),
+					{ minLength: 1, maxLength: 5 }
+				),
+				(names) => {
+					const csv = tableCsv(
+						'things',
+						names.map((name, i) => newThing(`t${i}`, name)),
+						'mm'
+					);
+					expect(things(csv).map((t) => t.name)).toEqual(names);
+				}
+			),
+			{ numRuns: 200 }
+		);
 	});
 });

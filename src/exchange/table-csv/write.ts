@@ -39,6 +39,9 @@ export function tableCsv(list: TableListName, items: readonly TableRow[], unit: 
 	const shown = columns.filter((c, i) => i < 3 || items.some((item) => cell(item, c, unit) !== ''));
 	const typical = items.some((i) => 'typical' in i && i.typical.length > 0);
 	const fields = [...shown.map((c) => heading(c, unit)), ...(typical ? ['Typical'] : [])];
-	const data = items.map((item) => [...shown.map((c) => cell(item, c, unit)), ...(typical ? ['typical' in item ? item.typical.join(' ') : ''] : [])]);
+	const data = items.map((item) => [
+		...shown.map((c) => cell(item, c, unit)),
+		...(typical ? ['typical' in item ? item.typical.join(' ') : ''] : [])
+	]);
 	return Papa.unparse({ fields, data }, { newline: '\r\n', escapeFormulae: true });
 }

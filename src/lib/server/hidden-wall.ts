@@ -3,10 +3,14 @@ import { inventWall, wallWithStuds, type HiddenWall } from '$devices/hidden-wall
 
 /** Studs that a wall is known to have, as `x:width:lean` with commas between. */
 function studsIn(text: string): { x: number; width: number; lean: number }[] {
-	return text.split(',').filter(Boolean).slice(0, 200).map((s) => {
-		const [x = Number.NaN, width = Number.NaN, lean = 0] = s.split(':').map(Number);
-		return { x, width, lean };
-	});
+	return text
+		.split(',')
+		.filter(Boolean)
+		.slice(0, 200)
+		.map((s) => {
+			const [x = Number.NaN, width = Number.NaN, lean = 0] = s.split(':').map(Number);
+			return { x, width, lean };
+		});
 }
 
 /**

@@ -72,7 +72,15 @@ export async function listGlances(): Promise<(PlanListing & { glance: Glance | n
 	const wanted = listed.slice(0, MOST_GLANCES).filter((l) => glances.get(l.id)?.revision !== l.revision);
 	if (wanted.length > 0) {
 		const db = await database();
-		const rows = await db.select({ id: plans.id, revision: plans.revision, document: plans.document }).from(plans).where(inArray(plans.id, wanted.map((w) => w.id)));
+		const rows = await db
+			.select({ id: plans.id, revision: plans.revision, document: plans.document })
+			.from(plans)
+			.where(
+				inArray(
+					plans.id,
+					wanted.map((w) => w.id)
+				)
+			);
 		for (const r of rows) glances.set(r.id, { revision: r.revision, glance: glanceAt(parsed<Plan>(r.document)) });
 	}
 	for (const id of glances.keys()) if (!listed.some((l) => l.id === id)) glances.delete(id);

@@ -23,7 +23,11 @@ const TITLES: Record<number, string> = {
 };
 
 /** A response that says what is wrong. @example problem(404, { detail: 'There is no such wall' }) */
-export function problem(status: number, more: Omit<Partial<ProblemDetails>, 'status'> = {}, headers: Record<string, string> = {}): Response {
+export function problem(
+	status: number,
+	more: Omit<Partial<ProblemDetails>, 'status'> = {},
+	headers: Record<string, string> = {}
+): Response {
 	const body: ProblemDetails = { type: 'about:blank', title: TITLES[status] ?? 'Error', status, ...more };
 	return json(body, { status, headers: { 'content-type': 'application/problem+json', ...headers } });
 }

@@ -24,23 +24,37 @@ function writeProblems(w: unknown, path: string, seen: Set<string>): Problem[] {
 	if (seen.has(`${list} ${id}`)) return [{ path: `${path}.id`, message: `"${id}" stands twice` }];
 	seen.add(`${list} ${id}`);
 	if (item === null) return [];
-	const found = problemsOfItem(list as ShopList, item).map((p) => ({ path: [`${path}.item`, p.path].filter(Boolean).join('.'), message: p.message }));
-	return found.length > 0 || (item as { id: unknown }).id === id ? found : [{ path: `${path}.item.id`, message: `must be "${id}", as the change says` }];
+	const found = problemsOfItem(list as ShopList, item).map((p) => ({
+		path: [`${path}.item`, p.path].filter(Boolean).join('.'),
+		message: p.message
+	}));
+	return found.length > 0 || (item as { id: unknown }).id === id
+		? found
+		: [{ path: `${path}.item.id`, message: `must be "${id}", as the change says` }];
 }
 
 /** Takes a request's body as changes to a shop: `{ revision, changes: [{ list, id, item }], settings? }`. */
 export function shopWriteFrom(body: unknown): Result<ShopWrite, Problem[]> {
 	const bad = hostile(body);
 	if (bad) return fail([bad]);
-	const { revision, changes, settings } = (typeof body === 'object' && body !== null ? body : {}) as { revision?: unknown; changes?: unknown; settings?: unknown };
+	const { revision, changes, settings } = (typeof body === 'object' && body !== null ? body : {}) as {
+		revision?: unknown;
+		changes?: unknown;
+		settings?: unknown;
+	};
 	const problems: Problem[] = [];
-	if (typeof revision !== 'number' || !Number.isInteger(revision) || revision < 1) problems.push({ path: 'revision', message: 'must be the revision these changes are based on' });
+	if (typeof revision !== 'number' || !Number.isInteger(revision) || revision < 1)
+		problems.push({ path: 'revision', message: 'must be the revision these changes are based on' });
 	if (!Array.isArray(changes)) problems.push({ path: 'changes', message: 'must be a list' });
 	else if (changes.length > MOST_WRITES) problems.push({ path: 'changes', message: `must have at most ${MOST_WRITES} entries` });
 	else {
 		const seen = new Set<string>();
-		for (let i = 0; i < changes.length && problems.length < MOST_PROBLEMS; i++) problems.push(...writeProblems(changes[i], `changes[${i}]`, seen));
+		for (let i = 0; i < changes.length && problems.length < MOST_PROBLEMS; i++)
+			problems.push(...writeProblems(changes[i], `changes[${i}]`, seen));
 	}
-	if (settings !== undefined && settings !== null) problems.push(...problemsOf(settingsSchema, settings).map((p) => ({ path: `settings.${p.path}`, message: p.message })));
-	return problems.length > 0 ? fail(problems) : ok({ revision: revision as number, writes: changes as ItemWrite[], settings: (settings ?? null) as ShopSettings | null });
+	if (settings !== undefined && settings !== null)
+		problems.push(...problemsOf(settingsSchema, settings).map((p) => ({ path: `settings.${p.path}`, message: p.message })));
+	return problems.length > 0
+		? fail(problems)
+		: ok({ revision: revision as number, writes: changes as ItemWrite[], settings: (settings ?? null) as ShopSettings | null });
 }

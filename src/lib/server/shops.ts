@@ -48,8 +48,20 @@ export async function findShop(id: string): Promise<StoredShop | null> {
 	return db.transaction(async (tx) => {
 		const [head] = await tx.select().from(shops).where(eq(shops.id, id));
 		if (!head) return null;
-		const rows = await tx.select({ list: shopItems.list, document: shopItems.document }).from(shopItems).where(eq(shopItems.shop, id)).orderBy(asc(shopItems.seq), asc(shopItems.id));
-		const shop = { format: 'kammer-shop', version: 1, settings: parsed<ShopSettings>(head.settings), things: [], boards: [], consumables: [], tools: [] } as Shop;
+		const rows = await tx
+			.select({ list: shopItems.list, document: shopItems.document })
+			.from(shopItems)
+			.where(eq(shopItems.shop, id))
+			.orderBy(asc(shopItems.seq), asc(shopItems.id));
+		const shop = {
+			format: 'kammer-shop',
+			version: 1,
+			settings: parsed<ShopSettings>(head.settings),
+			things: [],
+			boards: [],
+			consumables: [],
+			tools: []
+		} as Shop;
 		for (const row of rows) (shop[row.list as ShopList] as unknown[] | undefined)?.push(parsed(row.document));
 		return { id, revision: head.revision, shop, updatedAt: head.updatedAt.toISOString() };
 	});
@@ -66,12 +78,20 @@ export interface ShopListing {
 /** All shops with how many things each has. */
 export async function listShops(): Promise<ShopListing[]> {
 	const db = await database();
-	const things = await db.select({ shop: shopItems.shop, n: count() }).from(shopItems).where(eq(shopItems.list, 'things')).groupBy(shopItems.shop);
-	const rows = await db.select({ id: shops.id, name: shops.name, revision: shops.revision, updatedAt: shops.updatedAt }).from(shops).orderBy(asc(shops.createdAt));
+	const things = await db
+		.select({ shop: shopItems.shop, n: count() })
+		.from(shopItems)
+		.where(eq(shopItems.list, 'things'))
+		.groupBy(shopItems.shop);
+	const rows = await db
+		.select({ id: shops.id, name: shops.name, revision: shops.revision, updatedAt: shops.updatedAt })
+		.from(shops)
+		.orderBy(asc(shops.createdAt));
 	return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString(), things: things.find((t) => t.shop === r.id)?.n ?? 0 }));
 }
 
-export type ShopSaved = { kind: 'kept'; revision: number } | { kind: 'stale'; current: StoredShop } | { kind: 'missing' } | { kind: 'too-many'; list: ShopList };
+export type ShopSaved =
+	{ kind: 'kept'; revision: number } | { kind: 'stale'; current: StoredShop } | { kind: 'missing' } | { kind: 'too-many'; list: ShopList };
 
 /** Takes a transaction back that would leave a list longer than it may be. */
 class TooMany extends Error {
@@ -81,7 +101,12 @@ class TooMany extends Error {
 }
 
 /** Writes items and settings in one transaction, if nobody else has written since `revision`. */
-export async function saveShop(id: string, revision: number, writes: readonly ItemWrite[], settings: ShopSettings | null): Promise<ShopSaved> {
+export async function saveShop(
+	id: string,
+	revision: number,
+	writes: readonly ItemWrite[],
+	settings: ShopSettings | null
+): Promise<ShopSaved> {
 	const db = await database();
 	const work = db.transaction(async (tx) => {
 		const [result] = await tx
@@ -91,14 +116,25 @@ export async function saveShop(id: string, revision: number, writes: readonly It
 		if (result.affectedRows !== 1) return false;
 		for (const list of SHOP_LISTS) {
 			const gone = writes.filter((w) => w.list === list && w.item === null).map((w) => w.id);
-			for (const some of chunks(gone)) await tx.delete(shopItems).where(and(eq(shopItems.shop, id), eq(shopItems.list, list), inArray(shopItems.id, some)));
+			for (const some of chunks(gone))
+				await tx.delete(shopItems).where(and(eq(shopItems.shop, id), eq(shopItems.list, list), inArray(shopItems.id, some)));
 			const put = writes.filter((w) => w.list === list && w.item !== null);
 			if (put.length === 0) continue;
-			const [last] = await tx.select({ seq: max(shopItems.seq) }).from(shopItems).where(and(eq(shopItems.shop, id), eq(shopItems.list, list)));
+			const [last] = await tx
+				.select({ seq: max(shopItems.seq) })
+				.from(shopItems)
+				.where(and(eq(shopItems.shop, id), eq(shopItems.list, list)));
 			const rows = put.map((w, i) => ({ shop: id, list, id: w.id, seq: (last?.seq ?? 0) + i + 1, document: w.item }));
 			// An item that is there keeps its place.
-			for (const some of chunks(rows)) await tx.insert(shopItems).values(some).onDuplicateKeyUpdate({ set: { document: sql`values(${shopItems.document})` } });
-			const [all] = await tx.select({ n: count() }).from(shopItems).where(and(eq(shopItems.shop, id), eq(shopItems.list, list)));
+			for (const some of chunks(rows))
+				await tx
+					.insert(shopItems)
+					.values(some)
+					.onDuplicateKeyUpdate({ set: { document: sql`values(${shopItems.document})` } });
+			const [all] = await tx
+				.select({ n: count() })
+				.from(shopItems)
+				.where(and(eq(shopItems.shop, id), eq(shopItems.list, list)));
 			if ((all?.n ?? 0) > SHOP_LIMITS[list]) throw new TooMany(list);
 		}
 		return true;
@@ -125,7 +161,10 @@ export async function placesOf(shop: string): Promise<ThingPlace[]> {
 /** Where a thing is, for whoever scanned its label: the holder with most of it, or none. */
 export async function whereIs(thing: string): Promise<{ shop: string; place: ThingPlace | null } | null> {
 	const db = await database();
-	const [row] = await db.select({ shop: shopItems.shop }).from(shopItems).where(and(eq(shopItems.list, 'things'), eq(shopItems.id, thing)));
+	const [row] = await db
+		.select({ shop: shopItems.shop })
+		.from(shopItems)
+		.where(and(eq(shopItems.list, 'things'), eq(shopItems.id, thing)));
 	if (!row) return null;
 	const places = (await placesOf(row.shop)).filter((p) => p.thing === thing).sort((a, b) => b.count - a.count);
 	return { shop: row.shop, place: places[0] ?? null };
@@ -139,7 +178,8 @@ export async function shopExists(id: string): Promise<boolean> {
 }
 
 /** Is it the invented workshop that a new database begins with, under its own name still? */
-export const isExample = (shop: Pick<ShopListing, 'id' | 'name'>): boolean => shop.id === MAIN_SHOP && shop.name === slipwayShop().settings.name;
+export const isExample = (shop: Pick<ShopListing, 'id' | 'name'>): boolean =>
+	shop.id === MAIN_SHOP && shop.name === slipwayShop().settings.name;
 
 /** A new workshop with nothing in it. */
 export async function createShop(name: string): Promise<string> {
@@ -161,7 +201,10 @@ export async function deleteShop(id: string): Promise<boolean> {
 		await tx.delete(shopItems).where(eq(shopItems.shop, id));
 		if (id === MAIN_SHOP) {
 			const { settings } = emptyShop('Workshop');
-			await tx.update(shops).set({ name: settings.name, settings, revision: head.revision + 1, updatedAt: new Date() }).where(eq(shops.id, id));
+			await tx
+				.update(shops)
+				.set({ name: settings.name, settings, revision: head.revision + 1, updatedAt: new Date() })
+				.where(eq(shops.id, id));
 		} else await tx.delete(shops).where(eq(shops.id, id));
 		return true;
 	});

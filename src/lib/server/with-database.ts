@@ -1,7 +1,8 @@
 import { log } from './log';
 import { problem } from './problem';
 
-const DOWN = /ECONN|ENOTFOUND|ETIMEDOUT|EHOSTUNREACH|PROTOCOL_CONNECTION_LOST|ER_SERVER_SHUTDOWN|ER_ACCESS_DENIED|ENOENT|EPIPE|Pool is closed|closed state/;
+const DOWN =
+	/ECONN|ENOTFOUND|ETIMEDOUT|EHOSTUNREACH|PROTOCOL_CONNECTION_LOST|ER_SERVER_SHUTDOWN|ER_ACCESS_DENIED|ENOENT|EPIPE|Pool is closed|closed state/;
 
 /** Is this the driver saying that there is no database to talk to? The cause may be wrapped. */
 export function isDatabaseDown(error: unknown): boolean {

@@ -19,7 +19,11 @@ export type SaveAnswer =
 export type Created = { kind: 'made'; id: string } | { kind: 'refused'; problems: Problem[]; message: string } | { kind: 'unreachable' };
 
 /** A request with a JSON body. */
-export const asJson = (body: unknown, method: string): RequestInit => ({ method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+export const asJson = (body: unknown, method: string): RequestInit => ({
+	method,
+	headers: { 'content-type': 'application/json' },
+	body: JSON.stringify(body)
+});
 
 /** What the server says is wrong. */
 export async function problemText(response: Response): Promise<{ message: string; problems: Problem[] }> {

@@ -9,7 +9,12 @@ interface Failed {
  * @param doing what it does, for when it does not start: 'cuts', 'reads files'
  * @example const stop = askWorker<ScanMessage>(new ScanWorker(), 'reads sweeps', { traces }, { hear, fail })
  */
-export function askWorker<M extends { kind: string }>(worker: Worker, doing: string, question: unknown, { hear, fail }: { hear: (message: Exclude<M, Failed>) => void; fail: (why: string) => void }): () => void {
+export function askWorker<M extends { kind: string }>(
+	worker: Worker,
+	doing: string,
+	question: unknown,
+	{ hear, fail }: { hear: (message: Exclude<M, Failed>) => void; fail: (why: string) => void }
+): () => void {
 	const failed = (why: string) => {
 		worker.terminate();
 		fail(why);

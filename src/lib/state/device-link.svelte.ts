@@ -36,7 +36,9 @@ export class DeviceLink {
 		this.value = null;
 		this.words = '';
 		this.#readings = [];
-		const source = new EventSource(`/api/devices/${this.meter.name}/readings?truth=${truth}&manner=${manner}&seed=${Math.floor(Math.random() * 1e9)}`);
+		const source = new EventSource(
+			`/api/devices/${this.meter.name}/readings?truth=${truth}&manner=${manner}&seed=${Math.floor(Math.random() * 1e9)}`
+		);
 		this.#source = source;
 		source.onmessage = ({ data }: MessageEvent<string>) => this.#hear(JSON.parse(data) as Reading);
 		source.onerror = () => {

@@ -26,7 +26,9 @@ export interface Outcome {
 export function hangThing(open: OpenPlan, shop: OpenShop, holderId: string, thing: Thing | null, unit: LengthUnit): Outcome {
 	const holder = open.plan.holders.find((h) => h.id === holderId);
 	if (!holder) return {};
-	const hung = thing ? hangOn(thing, holder.params, leftOf(shop, thing, holderId)) : { ok: true as const, value: { params: { ...holder.params, load: unhang(holder.params.load) }, over: 0 } };
+	const hung = thing
+		? hangOn(thing, holder.params, leftOf(shop, thing, holderId))
+		: { ok: true as const, value: { params: { ...holder.params, load: unhang(holder.params.load) }, over: 0 } };
 	if (!hung.ok) return { problem: hung.error };
 	const problem = fieldCommit(open, { kind: 'change', list: 'holders', id: holderId, change: { params: hung.value.params } }, unit);
 	return problem ? { problem } : { over: hung.value.over };
@@ -38,7 +40,13 @@ export function rackForThing(open: OpenPlan, shop: OpenShop, thing: Thing, unit:
 	if (widest < 120) return { problem: 'There is no row to hang it on: lay one out first' };
 	const made = rackFor(thing, families['peg-rack'].start(unit), leftOf(shop, thing, null), Math.min(widest, 1200));
 	if (!made.ok) return { problem: made.error };
-	const holder: Holder = { id: newId(), name: thing.name.slice(0, 60), family: 'peg-rack', params: made.value.params, mount: { kind: 'row', row: '', x: 0 } };
+	const holder: Holder = {
+		id: newId(),
+		name: thing.name.slice(0, 60),
+		family: 'peg-rack',
+		params: made.value.params,
+		mount: { kind: 'row', row: '', x: 0 }
+	};
 	const placed = bestPlace(open.plan, holder);
 	if (!placed) return { problem: 'No row has room for it' };
 	const [wrong] = open.do({ kind: 'add', list: 'holders', item: placed });

@@ -25,7 +25,12 @@ describe('a reading that goes into a field', () => {
 	});
 
 	it('that is refused, or fails, leaves typing as it was', () => {
-		expect(measuring.put(target(() => 'Must be at least 200 mm'), 3)).toBe('Must be at least 200 mm');
+		expect(
+			measuring.put(
+				target(() => 'Must be at least 200 mm'),
+				3
+			)
+		).toBe('Must be at least 200 mm');
 		expect(measuring.how).toBe('tape');
 		const failing = target(() => {
 			throw new Error('gone');

@@ -111,11 +111,14 @@ export class OpenPlan {
 		const applied = applyCommand(this.plan, command);
 		if (!applied.ok) return applied.error;
 		this.#preview = applied.value.plan;
-		this.#judging ??= setTimeout(() => {
-			this.#judging = undefined;
-			this.#judged = this.#preview;
-			this.#judgedAt = performance.now();
-		}, Math.max(0, this.#judgedAt + JUDGE_EVERY - performance.now()));
+		this.#judging ??= setTimeout(
+			() => {
+				this.#judging = undefined;
+				this.#judged = this.#preview;
+				this.#judgedAt = performance.now();
+			},
+			Math.max(0, this.#judgedAt + JUDGE_EVERY - performance.now())
+		);
 		return [];
 	}
 
@@ -170,7 +173,9 @@ export class OpenPlan {
 	}
 
 	#keepHere(): void {
-		void this.#place?.save({ plan: this.plan, history: this.history, revision: this.#revision, dirty: this.#dirty, at: Date.now() }).catch(() => undefined);
+		void this.#place
+			?.save({ plan: this.plan, history: this.history, revision: this.#revision, dirty: this.#dirty, at: Date.now() })
+			.catch(() => undefined);
 	}
 
 	#soon(ms: number): void {

@@ -8,7 +8,8 @@ import { OpenPlan } from './open-plan.svelte';
 /** A server with one wall, as the routes answer for it; `up` takes it away and brings it back. */
 function pretendServer() {
 	const server = { revision: 1, plan: slipwayWall(), up: true, made: [] as Plan[], writes: 0 };
-	const answer = (status: number, body: unknown) => new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+	const answer = (status: number, body: unknown) =>
+		new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
 	vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
 		if (!server.up) throw new TypeError('no connection');
 		const body = JSON.parse(String(init.body)) as { revision: number; plan: Plan };
@@ -17,7 +18,8 @@ function pretendServer() {
 			return answer(201, { id: 'copy' });
 		}
 		server.writes++;
-		if (body.revision !== server.revision) return answer(409, { current: { id: 'w', revision: server.revision, plan: server.plan, updatedAt: '2026-01-01T00:00:00Z' } });
+		if (body.revision !== server.revision)
+			return answer(409, { current: { id: 'w', revision: server.revision, plan: server.plan, updatedAt: '2026-01-01T00:00:00Z' } });
 		Object.assign(server, { revision: server.revision + 1, plan: body.plan });
 		return answer(200, { revision: server.revision });
 	});
@@ -27,7 +29,11 @@ function pretendServer() {
 /** The device's place for this tab. */
 function pretendPlace() {
 	const kept: { last: Keep | null } = { last: null };
-	const place: KeepPlace = { load: async () => kept.last, save: async (keep) => void (kept.last = structuredClone(keep)), clear: async () => void (kept.last = null) };
+	const place: KeepPlace = {
+		load: async () => kept.last,
+		save: async (keep) => void (kept.last = structuredClone(keep)),
+		clear: async () => void (kept.last = null)
+	};
 	return { kept, place };
 }
 

@@ -41,7 +41,10 @@ export class OpenShop {
 	groups = $derived(tallyByGroup(this.shop.things, this.placed));
 	total = $derived(totalOf(this.groups));
 	/** Lines with something still to measure, and those with something still to place. */
-	open = $derived({ unmeasured: this.shop.things.filter((t) => !isMeasured(t)).length, toPlace: this.shop.things.filter((t) => stateOf(t, this.placed.get(t.id) ?? 0) === 'to-place').length });
+	open = $derived({
+		unmeasured: this.shop.things.filter((t) => !isMeasured(t)).length,
+		toPlace: this.shop.things.filter((t) => stateOf(t, this.placed.get(t.id) ?? 0) === 'to-place').length
+	});
 
 	#base: Shop;
 	#revision: number;
@@ -87,19 +90,27 @@ export class OpenShop {
 
 	/** Adds items to a list as one step. */
 	add<L extends ShopList>(list: L, items: readonly ShopLists[L][], label: string): Problem[] {
-		return this.do(label, items.map((after) => ({ list, id: after.id, before: null, after }) as unknown as Change));
+		return this.do(
+			label,
+			items.map((after) => ({ list, id: after.id, before: null, after }) as unknown as Change)
+		);
 	}
 
 	/** Changes items of a list, each in its own way, as one step. */
 	change<L extends ShopList>(list: L, ids: Iterable<string>, to: (item: ShopLists[L]) => ShopLists[L], label: string): Problem[] {
 		const wanted = new Set(ids);
 		const found = (this.shop[list] as ShopLists[L][]).filter((i) => wanted.has(i.id));
-		return this.do(label, found.map((before) => ({ list, id: before.id, before, after: to(before) }) as unknown as Change));
+		return this.do(
+			label,
+			found.map((before) => ({ list, id: before.id, before, after: to(before) }) as unknown as Change)
+		);
 	}
 
 	remove(list: ShopList, ids: Iterable<string>, label: string): void {
 		const wanted = new Set(ids);
-		const gone = (this.shop[list] as { id: string }[]).flatMap((before, at) => (wanted.has(before.id) ? [{ list, id: before.id, before, after: null, at } as unknown as Change] : []));
+		const gone = (this.shop[list] as { id: string }[]).flatMap((before, at) =>
+			wanted.has(before.id) ? [{ list, id: before.id, before, after: null, at } as unknown as Change] : []
+		);
 		this.do(label, gone);
 	}
 
@@ -132,7 +143,16 @@ export class OpenShop {
 	#keepHere(): void {
 		clearTimeout(this.#keepTimer);
 		this.#keepTimer = undefined;
-		void this.#place?.save({ shop: this.shop, base: this.#base, revision: this.#revision, history: this.history, dirty: changesBetween(this.#base, this.shop).length > 0, at: Date.now() }).catch(() => undefined);
+		void this.#place
+			?.save({
+				shop: this.shop,
+				base: this.#base,
+				revision: this.#revision,
+				history: this.history,
+				dirty: changesBetween(this.#base, this.shop).length > 0,
+				at: Date.now()
+			})
+			.catch(() => undefined);
 	}
 
 	#soon(ms: number): void {

@@ -12,10 +12,15 @@ function pretendServer() {
 	vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
 		if (!server.up) throw new TypeError('no connection');
 		const body = JSON.parse(String(init.body)) as { revision: number; changes: { list: 'things'; id: string; item: Change['after'] }[] };
-		const answer = (status: number, json: unknown) => new Response(JSON.stringify(json), { status, headers: { 'content-type': 'application/json' } });
-		if (body.revision !== server.revision) return answer(409, { current: { id: 'main', revision: server.revision, shop: server.shop, updatedAt: '' } });
+		const answer = (status: number, json: unknown) =>
+			new Response(JSON.stringify(json), { status, headers: { 'content-type': 'application/json' } });
+		if (body.revision !== server.revision)
+			return answer(409, { current: { id: 'main', revision: server.revision, shop: server.shop, updatedAt: '' } });
 		server.writes.push(body.changes.length);
-		server.shop = applyChanges(server.shop, body.changes.map(({ list, id, item }) => ({ list, id, before: null, after: item }) as Change));
+		server.shop = applyChanges(
+			server.shop,
+			body.changes.map(({ list, id, item }) => ({ list, id, before: null, after: item }) as Change)
+		);
 		server.revision++;
 		return answer(200, { revision: server.revision });
 	});
@@ -24,8 +29,13 @@ function pretendServer() {
 
 let server: ReturnType<typeof pretendServer>;
 let kept: ShopKeep | null;
-const place: KeepPlace<ShopKeep> = { load: async () => kept, save: async (k) => void (kept = structuredClone(k)), clear: async () => void (kept = null) };
-const opened = (keep: ShopKeep | null = null) => new OpenShop({ id: 'main', revision: server.revision, shop: structuredClone(server.shop), updatedAt: '' }, place, keep);
+const place: KeepPlace<ShopKeep> = {
+	load: async () => kept,
+	save: async (k) => void (kept = structuredClone(k)),
+	clear: async () => void (kept = null)
+};
+const opened = (keep: ShopKeep | null = null) =>
+	new OpenShop({ id: 'main', revision: server.revision, shop: structuredClone(server.shop), updatedAt: '' }, place, keep);
 const settle = (ms = 700) => vi.advanceTimersByTimeAsync(ms);
 const count = (s: Shop, id = 'oar') => s.things.find((t) => t.id === id)?.count;
 const setCount = (open: OpenShop, n: number, id = 'oar') => open.change('things', [id], (t) => ({ ...t, count: n }), 'change count');
@@ -64,7 +74,12 @@ describe('the open stock-take', () => {
 
 	it('undoes and redoes one step of many items', async () => {
 		const open = opened();
-		open.change('things', open.shop.things.map((t) => t.id), (t) => ({ ...t, where: 'anywhere' }), 'change used at');
+		open.change(
+			'things',
+			open.shop.things.map((t) => t.id),
+			(t) => ({ ...t, where: 'anywhere' }),
+			'change used at'
+		);
 		expect(open.shop.things.every((t) => t.where === 'anywhere')).toBe(true);
 		open.undo();
 		expect(open.shop.things).toEqual(slipwayShop().things);
@@ -74,7 +89,11 @@ describe('the open stock-take', () => {
 
 	it('writes a large file in parts', async () => {
 		const open = opened();
-		open.add('things', Array.from({ length: 9000 }, (_, i) => newThing(`f${i}`, `F ${i}`)), 'bring in');
+		open.add(
+			'things',
+			Array.from({ length: 9000 }, (_, i) => newThing(`f${i}`, `F ${i}`)),
+			'bring in'
+		);
 		await settle(2000);
 		expect(server.writes).toEqual([4000, 4000, 1000]);
 		expect(open.keeping).toBe('kept');
@@ -102,7 +121,9 @@ describe('the open stock-take', () => {
 
 	it('takes in what somebody else changed meanwhile, and goes on', async () => {
 		const open = opened();
-		server.shop = applyChanges(server.shop, [{ list: 'things', id: 'paddle', before: null, after: { ...server.shop.things.find((t) => t.id === 'paddle')!, count: 3 } }]);
+		server.shop = applyChanges(server.shop, [
+			{ list: 'things', id: 'paddle', before: null, after: { ...server.shop.things.find((t) => t.id === 'paddle')!, count: 3 } }
+		]);
 		server.revision = 5;
 		setCount(open, 9);
 		await settle(1500);
@@ -114,12 +135,17 @@ describe('the open stock-take', () => {
 
 	it('keeps both where both changed the same, and says so', async () => {
 		const open = opened();
-		server.shop = applyChanges(server.shop, [{ list: 'things', id: 'oar', before: null, after: { ...server.shop.things.find((t) => t.id === 'oar')!, count: 3 } }]);
+		server.shop = applyChanges(server.shop, [
+			{ list: 'things', id: 'oar', before: null, after: { ...server.shop.things.find((t) => t.id === 'oar')!, count: 3 } }
+		]);
 		server.revision = 5;
 		setCount(open, 9);
 		await settle(1500);
 		expect(open.twice).toEqual(['Oar']);
-		expect(server.shop.things.filter((t) => /^Oar/.test(t.name)).map((t) => [t.name, t.count])).toEqual([['Oar', 9], ['Oar (other version)', 3]]);
+		expect(server.shop.things.filter((t) => /^Oar/.test(t.name)).map((t) => [t.name, t.count])).toEqual([
+			['Oar', 9],
+			['Oar (other version)', 3]
+		]);
 	});
 
 	it('knows what is placed and what is still to measure', () => {

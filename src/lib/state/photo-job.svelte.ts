@@ -16,7 +16,12 @@ export class PhotoJob {
 	/** Size of what is worked on, and a smaller picture to pick points on. */
 	opened = $state.raw<{ width: number; height: number; preview: ImageBitmap } | null>(null);
 	/** Four points in it, as shares of its width and height from the upper left: lower left, lower right, upper right, upper left. */
-	seen = $state<Quad>([{ x: 0.1, y: 0.9 }, { x: 0.9, y: 0.9 }, { x: 0.9, y: 0.1 }, { x: 0.1, y: 0.1 }]);
+	seen = $state<Quad>([
+		{ x: 0.1, y: 0.9 },
+		{ x: 0.9, y: 0.9 },
+		{ x: 0.9, y: 0.1 },
+		{ x: 0.1, y: 0.1 }
+	]);
 	progress = $state.raw<{ done: number; of: number } | null>(null);
 	failure = $state('');
 	busy = $state(false);
@@ -56,11 +61,19 @@ export class PhotoJob {
 	}
 
 	/** Straightens it to the wall and stores it. @returns where it lies, or null with `failure` said */
-	async straighten(known: readonly Point[], stretch: { left: number; right: number; low: number; high: number }): Promise<Omit<Photo, 'opacity'> | null> {
+	async straighten(
+		known: readonly Point[],
+		stretch: { left: number; right: number; low: number; high: number }
+	): Promise<Omit<Photo, 'opacity'> | null> {
 		const { opened } = this;
 		if (!opened) return null;
 		this.failure = '';
-		const place = placePhoto(this.seen.map((p) => ({ x: p.x * opened.width, y: p.y * opened.height })), known, stretch, opened);
+		const place = placePhoto(
+			this.seen.map((p) => ({ x: p.x * opened.width, y: p.y * opened.height })),
+			known,
+			stretch,
+			opened
+		);
 		if (!place.ok) {
 			this.#fail(place.error);
 			return null;
@@ -92,7 +105,11 @@ export class PhotoJob {
 		try {
 			const response = await fetch('/api/photos', { method: 'POST', headers: { 'content-type': blob.type }, body: blob });
 			if (response.ok) return ((await response.json()) as { id: string }).id;
-			this.#fail(response.status >= 500 ? 'The database cannot be reached: the photograph is still here, try again in a moment' : (await problemText(response)).message);
+			this.#fail(
+				response.status >= 500
+					? 'The database cannot be reached: the photograph is still here, try again in a moment'
+					: (await problemText(response)).message
+			);
 		} catch {
 			this.#fail('The server cannot be reached: the photograph is still here, try again in a moment');
 		}

@@ -25,7 +25,12 @@ vi.mock('$workers/photo.worker?worker', () => ({ default: FakeWorker }));
 const { PhotoJob } = await import('./photo-job.svelte');
 
 const preview = { close: () => undefined } as ImageBitmap;
-const corners = [{ x: 0, y: 0 }, { x: 4000, y: 0 }, { x: 4000, y: 2400 }, { x: 0, y: 2400 }];
+const corners = [
+	{ x: 0, y: 0 },
+	{ x: 4000, y: 0 },
+	{ x: 4000, y: 2400 },
+	{ x: 0, y: 2400 }
+];
 const stretch = { left: 0, right: 4000, low: 0, high: 2400 };
 
 /** A job with a photograph open, and its worker. */

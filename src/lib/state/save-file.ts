@@ -17,6 +17,11 @@ export function saveBlob(name: string, blob: Blob): void {
 
 /** A file name made of a wall's name. */
 export function fileName(name: string, ending: string): string {
-	const plain = name.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 60);
+	const plain = name
+		.toLowerCase()
+		.normalize('NFKD')
+		.replace(/[^a-z0-9]+/g, '-')
+		.replace(/^-|-$/g, '')
+		.slice(0, 60);
 	return `${plain || 'wall'}.${ending}`;
 }

@@ -61,7 +61,12 @@ export class ScanJob {
 
 	#world(wall: Wall): URLSearchParams {
 		this.#studs ??= knownStuds(wall);
-		return new URLSearchParams({ width: String(wall.width), height: String(tallest(wall)), seed: String(this.#seed), ...(this.#studs ? { studs: this.#studs } : {}) });
+		return new URLSearchParams({
+			width: String(wall.width),
+			height: String(tallest(wall)),
+			seed: String(this.#seed),
+			...(this.#studs ? { studs: this.#studs } : {})
+		});
 	}
 
 	/** Sweeps the wall at these heights, one after another; one that was swept before is swept anew. */
@@ -85,7 +90,14 @@ export class ScanJob {
 		this.#source = source;
 		source.onmessage = ({ data }: MessageEvent<string>) => {
 			const part = JSON.parse(data) as Trace & { of: number };
-			trace = trace ? { ...trace, density: [...trace.density, ...part.density], metal: [...trace.metal, ...part.metal], mains: [...trace.mains, ...part.mains] } : { y: part.y, from: part.from, step: part.step, density: part.density, metal: part.metal, mains: part.mains };
+			trace = trace
+				? {
+						...trace,
+						density: [...trace.density, ...part.density],
+						metal: [...trace.metal, ...part.metal],
+						mains: [...trace.mains, ...part.mains]
+					}
+				: { y: part.y, from: part.from, step: part.step, density: part.density, metal: part.metal, mains: part.mains };
 			this.sweeping = trace;
 			this.swept = trace.density.length / part.of;
 			if (trace.density.length < part.of) return;
@@ -166,7 +178,8 @@ export class ScanJob {
 	proved(pilots: readonly Pilot[] = NO_HOLES): Retrained | null {
 		const { found } = this;
 		if (!found) return null;
-		if (this.#proved?.found !== found || this.#proved.pilots !== pilots) this.#proved = { found, pilots, says: retrain(found.pieces, pilots) };
+		if (this.#proved?.found !== found || this.#proved.pilots !== pilots)
+			this.#proved = { found, pilots, says: retrain(found.pieces, pilots) };
 		return this.#proved.says;
 	}
 

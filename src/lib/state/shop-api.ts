@@ -10,7 +10,12 @@ export interface StoredShop {
 	updatedAt: string;
 }
 
-export type ShopAnswer = { kind: 'kept'; revision: number } | { kind: 'stale'; current: StoredShop } | { kind: 'missing' } | { kind: 'refused'; message: string } | { kind: 'unreachable' };
+export type ShopAnswer =
+	| { kind: 'kept'; revision: number }
+	| { kind: 'stale'; current: StoredShop }
+	| { kind: 'missing' }
+	| { kind: 'refused'; message: string }
+	| { kind: 'unreachable' };
 
 /** The shop with all it owns; null when there is none, undefined while the server cannot be reached. */
 export async function loadShop(id: string, load: typeof fetch = fetch): Promise<StoredShop | null | undefined> {

@@ -23,9 +23,24 @@ interface TableSpec {
 
 /** What each list shows, and what it can show. */
 export const TABLES: Record<TableList, TableSpec> = {
-	things: { columns: THING_COLUMNS, computed: THING_COMPUTED, usual: [...USUAL_THING_COLUMNS, 'measured'], groups: ['group', 'where', 'grip', 'use', 'state', 'measured'] },
-	boards: { columns: BOARD_COLUMNS, computed: BOARD_COMPUTED, usual: ['name', 'form', 'material', 'count', 'thickness', 'width', 'shortest', 'longest', 'weight', 'stack', 'offcut', 'where'], groups: ['material', 'form', 'where', 'quality', 'offcut'] },
-	consumables: { columns: CONSUMABLE_COLUMNS, computed: CONSUMABLE_COMPUTED, usual: ['name', 'group', 'count', 'unit', 'low', 'enough', 'stands', 'buy', 'where'], groups: ['group', 'where', 'stands'] }
+	things: {
+		columns: THING_COLUMNS,
+		computed: THING_COMPUTED,
+		usual: [...USUAL_THING_COLUMNS, 'measured'],
+		groups: ['group', 'where', 'grip', 'use', 'state', 'measured']
+	},
+	boards: {
+		columns: BOARD_COLUMNS,
+		computed: BOARD_COMPUTED,
+		usual: ['name', 'form', 'material', 'count', 'thickness', 'width', 'shortest', 'longest', 'weight', 'stack', 'offcut', 'where'],
+		groups: ['material', 'form', 'where', 'quality', 'offcut']
+	},
+	consumables: {
+		columns: CONSUMABLE_COLUMNS,
+		computed: CONSUMABLE_COMPUTED,
+		usual: ['name', 'group', 'count', 'unit', 'low', 'enough', 'stands', 'buy', 'where'],
+		groups: ['group', 'where', 'stands']
+	}
 };
 
 const boardComputed: Record<string, (b: Board) => CellValue> = { weight: (b) => boardFigures(b).most, stack: (b) => boardFigures(b).stack };
@@ -43,7 +58,11 @@ export class StockDesk {
 	/** The list that is shown, or was last. */
 	list = $derived<TableList>(this.tab === 'tools' || this.tab === 'files' ? 'things' : this.tab);
 	#views = $state.raw<Record<TableList, View>>({ things: PLAIN_VIEW, boards: PLAIN_VIEW, consumables: PLAIN_VIEW });
-	#columns = $state.raw<Record<TableList, readonly string[]>>({ things: recallColumns('things'), boards: recallColumns('boards'), consumables: recallColumns('consumables') });
+	#columns = $state.raw<Record<TableList, readonly string[]>>({
+		things: recallColumns('things'),
+		boards: recallColumns('boards'),
+		consumables: recallColumns('consumables')
+	});
 	/** Ids of what is picked, in the shown list. */
 	picked = $state.raw<ReadonlySet<string>>(new Set());
 
@@ -56,7 +75,13 @@ export class StockDesk {
 	view = $derived(this.#views[this.list]);
 	all = $derived([...TABLES[this.list].columns, ...TABLES[this.list].computed]);
 	shown = $derived(this.all.filter((c) => this.#columns[this.list].includes(c.key)));
-	computed = $derived.by(() => (this.list === 'things' ? thingComputed(this.shop.placed) : this.list === 'boards' ? boardComputed : consumableComputed) as Record<string, (i: TableItem) => CellValue>);
+	computed = $derived.by(
+		() =>
+			(this.list === 'things' ? thingComputed(this.shop.placed) : this.list === 'boards' ? boardComputed : consumableComputed) as Record<
+				string,
+				(i: TableItem) => CellValue
+			>
+	);
 	items = $derived(this.shop.shop[this.list] as readonly TableItem[]);
 	lines = $derived(viewOf(this.items, this.all, this.view, { computed: this.computed }) as Line<TableItem>[]);
 	shownItems = $derived(this.lines.flatMap((l) => (l.kind === 'item' ? [l.item] : [])));

@@ -10,7 +10,8 @@ type Told = Pick<Check, 'margin' | 'verdict' | 'second'>;
 const figure = (margin: number) => (margin >= 100 ? '100+' : margin.toFixed(2));
 
 /** Does a second line make it close, its own margin being under 1? */
-export const bySecond = ({ verdict, margin, second }: Told): boolean => verdict === 'close' && second !== undefined && margin !== null && margin < 1;
+export const bySecond = ({ verdict, margin, second }: Told): boolean =>
+	verdict === 'close' && second !== undefined && margin !== null && margin < 1;
 
 /** A margin as it is shown: two places, a dash when nothing loads it, a question mark when it cannot be told. One meaning a number: where a second line is what holds, the first line's number stands in words beside it, and here the second's. */
 export function sayMargin(check: Told | undefined): string {
@@ -24,12 +25,16 @@ export function sayMargin(check: Told | undefined): string {
 export function sayShortMargin(check: Told): string {
 	if (check.verdict === 'cannot-be-built') return 'stop';
 	const said = sayMargin(check);
-	return !bySecond(check) && check.margin !== null && check.margin >= 10 && check.margin < 100 && said !== '?' ? check.margin.toFixed(0) : said;
+	return !bySecond(check) && check.margin !== null && check.margin >= 10 && check.margin < 100 && said !== '?'
+		? check.margin.toFixed(0)
+		: said;
 }
 
 /** Marks to measure off from one end, each rounded once to the tape; a figure is not parted from its unit. */
 export function sayMarks(positions: readonly number[], unit: LengthUnit): string {
-	return tapeMarks(positions, unit).map((x) => formatLength(x, unit).replaceAll(' ', '\u00a0')).join(', ');
+	return tapeMarks(positions, unit)
+		.map((x) => formatLength(x, unit).replaceAll(' ', '\u00a0'))
+		.join(', ');
 }
 
 /** A step's verdict, number and reason in a line: "Close by friction: 1.37; 0.74 without, seat: reaches down 1.10 times its stand-off". */

@@ -1,7 +1,14 @@
 import type { Verdict } from '$core/loads/check';
 
 /** Where the bubble stands from the vial's middle; none when nothing can be judged, or nothing hangs. */
-const BUBBLE: Record<Verdict, number | null> = { holds: 0, close: 6.5, 'does-not-hold': 12, 'cannot-be-judged': null, 'cannot-be-built': 12, unloaded: null };
+const BUBBLE: Record<Verdict, number | null> = {
+	holds: 0,
+	close: 6.5,
+	'does-not-hold': 12,
+	'cannot-be-judged': null,
+	'cannot-be-built': 12,
+	unloaded: null
+};
 
 /** Size of a vial with its line, px. */
 export const VIAL = { width: 36, height: 14 };

@@ -24,7 +24,12 @@ function hookScrews(params: PegRackParams, context: HolderContext): HookScrew[] 
 	const { end } = spacingMinimums(screw(hook.screws.size), { acrossGrain: true, drilled: true });
 	const margin = Math.min(HOOK_END, Math.max(face.width / 4, Math.min(end, face.width / 2)));
 	const inFace = hook.from === 'back' ? hook.screws.length - profile.thickness : stock(face.stock).thickness;
-	return spacingPositions(face.width, { kind: 'end-margins', count: hook.screws.count, margin }).map((x) => ({ x, y, from: hook.from, inFace }));
+	return spacingPositions(face.width, { kind: 'end-margins', count: hook.screws.count, margin }).map((x) => ({
+		x,
+		y,
+		from: hook.from,
+		inFace
+	}));
 }
 
 function selfMass(params: PegRackParams, context: HolderContext, pegCount: number) {
@@ -87,12 +92,18 @@ export function buildPegRack(params: PegRackParams, context: HolderContext): Bui
 	const pegXs = pegs.pair ? centres.flatMap((x) => [x - half, x + half]) : centres;
 	const depth = Math.min(pegs.depth, board.thickness);
 	const holes: Hole[] = pegXs.map((x) => ({
-		x, y: pegs.height, diameter: pegs.diameter, depth, tilt: pegs.tilt, through: pegs.depth >= board.thickness
+		x,
+		y: pegs.height,
+		diameter: pegs.diameter,
+		depth,
+		tilt: pegs.tilt,
+		through: pegs.depth >= board.thickness
 	}));
 	const level = Math.cos(radians(pegs.tilt));
 	const last = farEnd(pegs.projection, load.perSeat * load.thickness, pegs.tilt);
 	const things = Array.from({ length: load.mass > 0 ? load.perSeat : 0 }, (_, i) => ({
-		mass: load.mass, out: (last - (load.perSeat - i - 0.5) * load.thickness) * level
+		mass: load.mass,
+		out: (last - (load.perSeat - i - 0.5) * load.thickness) * level
 	}));
 	const seats: HolderSeat[] = centres.map((x) => ({ x, y: pegs.height, things }));
 	const front = context.profile.thickness + board.thickness;

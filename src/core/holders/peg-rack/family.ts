@@ -20,8 +20,22 @@ function startPegRack(unit: LengthUnit): PegRackParams {
 			spacing: { kind: 'equal-gaps', count: 5 },
 			pair: null
 		},
-		load: { name: '', mass: 0.5, perSeat: 2, thickness: inch ? 1.5 * MM_PER_INCH : 40, width: inch ? 3 * MM_PER_INCH : 80, height: inch ? 10 * MM_PER_INCH : 250 }
+		load: {
+			name: '',
+			mass: 0.5,
+			perSeat: 2,
+			thickness: inch ? 1.5 * MM_PER_INCH : 40,
+			width: inch ? 3 * MM_PER_INCH : 80,
+			height: inch ? 10 * MM_PER_INCH : 250
+		}
 	};
 }
 
-export const pegRack = { kind: 'peg-rack', title: 'Peg rack', start: startPegRack, build: buildPegRack, describe: pegRackTitle, seats: (p: PegRackParams) => p.pegs.spacing.count } as const;
+export const pegRack = {
+	kind: 'peg-rack',
+	title: 'Peg rack',
+	start: startPegRack,
+	build: buildPegRack,
+	describe: pegRackTitle,
+	seats: (p: PegRackParams) => p.pegs.spacing.count
+} as const;

@@ -11,18 +11,29 @@ const first = pegRack.start('mm');
 /** In round figures for a pencil. */
 const start: PegRackParams = { ...first, face: { ...first.face, height: 200 }, pegs: { ...first.pegs, projection: 100 } };
 const rack = (change: Partial<PegRackParams> = {}) => ({ ...start, ...change });
-const said = (p: PegRackParams) => buildPegRack(p, context).warnings.map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`).join('\n');
+const said = (p: PegRackParams) =>
+	buildPegRack(p, context)
+		.warnings.map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`)
+		.join('\n');
 
 describe('a peg rack', () => {
 	it('starts without a fault, in either unit', () => {
 		expect(said(rack())).toBe('');
 		expect(said(first)).toBe('');
-		expect(buildPegRack(pegRack.start('inch'), { ...context, profile: ripInTwo({ blank: 127, thickness: 18.26, bevel: 45, kerf: 3.2 }) }).warnings).toEqual([]);
+		expect(
+			buildPegRack(pegRack.start('inch'), { ...context, profile: ripInTwo({ blank: 127, thickness: 18.26, bevel: 45, kerf: 3.2 }) })
+				.warnings
+		).toEqual([]);
 	});
 
 	it('has a face, a hook, its pegs and a spacer', () => {
 		const parts = buildPegRack(rack(), context).parts.map((p) => [p.name, p.count, Math.round(p.length)]);
-		expect(parts).toEqual([['face', 1, 600], ['hook', 1, 600], ['peg', 5, 118], ['spacer', 1, 600]]);
+		expect(parts).toEqual([
+			['face', 1, 600],
+			['hook', 1, 600],
+			['peg', 5, 118],
+			['spacer', 1, 600]
+		]);
 	});
 
 	it('weighs the volume of its parts', () => {
@@ -43,7 +54,10 @@ describe('a peg rack', () => {
 	});
 
 	it('stacks things out along the peg: at its far end, unless it is so steep that they slide back', () => {
-		const outs = (pegs: Partial<typeof start.pegs>, perSeat = 2) => buildPegRack(rack({ pegs: { ...start.pegs, ...pegs }, load: { ...start.load, perSeat } }), context).seats[0]?.things.map((t) => t.out);
+		const outs = (pegs: Partial<typeof start.pegs>, perSeat = 2) =>
+			buildPegRack(rack({ pegs: { ...start.pegs, ...pegs }, load: { ...start.load, perSeat } }), context).seats[0]?.things.map(
+				(t) => t.out
+			);
 		const level = (deg: number) => Math.cos((deg * Math.PI) / 180);
 		// Two of 40 on a peg of 100 lie from 20 to 100; a pile longer than the peg begins at the face.
 		expect(outs({ tilt: 10 })).toEqual([40 * level(10), 80 * level(10)]);
@@ -60,14 +74,18 @@ describe('a peg rack', () => {
 	});
 
 	it('stops a hook screw that meets a peg', () => {
-		const high = rack({ pegs: { ...start.pegs, height: 200 - context.profile.back / 2, spacing: { kind: 'pitch', count: 2, inset: 40, pitch: 520 } } });
+		const high = rack({
+			pegs: { ...start.pegs, height: 200 - context.profile.back / 2, spacing: { kind: 'pitch', count: 2, inset: 40, pitch: 520 } }
+		});
 		expect(said(high)).toMatch(/stop: 2 of the hook screws meet a peg/);
 	});
 
 	it('stops pegs that leave the face or run into each other', () => {
 		expect(said(rack({ pegs: { ...start.pegs, height: 5 } }))).toMatch(/stop: A peg runs out of the face: its centre is 5 mm/);
 		expect(said(rack({ pegs: { ...start.pegs, height: 22 } }))).toMatch(/mind: A peg hole stands 22 mm from the edge/);
-		expect(said(rack({ pegs: { ...start.pegs, spacing: { kind: 'pitch', count: 3, inset: 60, pitch: 15 } } }))).toMatch(/stop: Pegs run into each other: 15 mm apart/);
+		expect(said(rack({ pegs: { ...start.pegs, spacing: { kind: 'pitch', count: 3, inset: 60, pitch: 15 } } }))).toMatch(
+			/stop: Pegs run into each other: 15 mm apart/
+		);
 	});
 
 	it('minds blind holes, short pegs, crowded seats and level pegs', () => {
@@ -78,7 +96,9 @@ describe('a peg rack', () => {
 	});
 
 	it('stops a face higher than its board or lower than its hook', () => {
-		expect(said(rack({ face: { stock: '1x4', width: 600, height: 120 } }))).toMatch(/stop: The face is 120 mm high, but 1x4 SPF is 88.9 mm wide/);
+		expect(said(rack({ face: { stock: '1x4', width: 600, height: 120 } }))).toMatch(
+			/stop: The face is 120 mm high, but 1x4 SPF is 88.9 mm wide/
+		);
 		expect(said(rack({ face: { ...start.face, height: 100 } }))).toMatch(/its hook and spacer need/);
 	});
 });

@@ -31,7 +31,10 @@ function screwWarnings(p: PegRackParams, c: HolderContext, built: BuiltHolder): 
 			message: phrase('Hook screws of {l} poke out: hook and face together are {t}', { l: mm(length), t: mm(through) })
 		});
 	} else if (length > through - LEAD_POINT) {
-		found.push({ level: 'mind', message: phrase('Hook screws of {l} end {left} under the surface: they may show', { l: mm(length), left: mm(through - length) }) });
+		found.push({
+			level: 'mind',
+			message: phrase('Hook screws of {l} end {left} under the surface: they may show', { l: mm(length), left: mm(through - length) })
+		});
 	}
 	const first = p.hook.from === 'back' ? c.profile.thickness : built.face.thickness;
 	if (length <= first) {
@@ -41,7 +44,9 @@ function screwWarnings(p: PegRackParams, c: HolderContext, built: BuiltHolder): 
 	if (meet.length > 0) {
 		found.push({
 			level: 'stop',
-			message: phrase('{n} of the hook screws meet a peg in the face: lower the pegs or change the number of screws', { n: count(meet.length) })
+			message: phrase('{n} of the hook screws meet a peg in the face: lower the pegs or change the number of screws', {
+				n: count(meet.length)
+			})
 		});
 	}
 	return found;
@@ -68,14 +73,19 @@ function pegWarnings(p: PegRackParams, built: BuiltHolder): Found[] {
 	if (pegs.spacing.count > 1 && p.load.mass > 0 && p.load.width > spacingPitch(face.width, pegs.spacing)) {
 		found.push({
 			level: 'mind',
-			message: phrase('What hangs is {w} wide, but the seats are {p} apart', { w: mm(p.load.width), p: mm(spacingPitch(face.width, pegs.spacing)) })
+			message: phrase('What hangs is {w} wide, but the seats are {p} apart', {
+				w: mm(p.load.width),
+				p: mm(spacingPitch(face.width, pegs.spacing))
+			})
 		});
 	}
 	if (pegs.depth < built.face.thickness && pegs.depth + LEAD_POINT > built.face.thickness) {
 		found.push({
 			level: 'mind',
-			message: phrase('A blind hole {d} deep leaves too little for the bit\'s point in {t}: drill through, or stop at {max}', {
-				d: mm(pegs.depth), t: mm(built.face.thickness), max: mm(built.face.thickness - LEAD_POINT)
+			message: phrase("A blind hole {d} deep leaves too little for the bit's point in {t}: drill through, or stop at {max}", {
+				d: mm(pegs.depth),
+				t: mm(built.face.thickness),
+				max: mm(built.face.thickness - LEAD_POINT)
 			})
 		});
 	}
@@ -83,7 +93,9 @@ function pegWarnings(p: PegRackParams, built: BuiltHolder): Found[] {
 		found.push({
 			level: 'mind',
 			message: phrase('{n} a seat take {need} of peg; the pegs stand out {has}', {
-				n: count(p.load.perSeat), need: mm(p.load.perSeat * p.load.thickness), has: mm(pegs.projection)
+				n: count(p.load.perSeat),
+				need: mm(p.load.perSeat * p.load.thickness),
+				has: mm(pegs.projection)
 			})
 		});
 	}
@@ -97,13 +109,19 @@ function boardWarnings(p: PegRackParams, c: HolderContext): Found[] {
 	const found: Found[] = [];
 	const board = stock(p.face.stock);
 	if (p.face.height > board.width) {
-		found.push({ level: 'stop', message: phrase(`The face is {h} high, but ${board.title} is {w} wide`, { h: mm(p.face.height), w: mm(board.width) }) });
+		found.push({
+			level: 'stop',
+			message: phrase(`The face is {h} high, but ${board.title} is {w} wide`, { h: mm(p.face.height), w: mm(board.width) })
+		});
 	}
 	const strips = c.profile.front * (1 + (p.spacer ? 1 : 0) + (p.secondHook ? 1 : 0));
 	if (p.face.height < strips) {
 		found.push({
 			level: 'stop',
-			message: phrase(`The face is {h} high; its ${p.secondHook ? 'hooks need' : p.spacer ? 'hook and spacer need' : 'hook needs'} {s}`, { h: mm(p.face.height), s: mm(strips) })
+			message: phrase(`The face is {h} high; its ${p.secondHook ? 'hooks need' : p.spacer ? 'hook and spacer need' : 'hook needs'} {s}`, {
+				h: mm(p.face.height),
+				s: mm(strips)
+			})
 		});
 	}
 	return found;

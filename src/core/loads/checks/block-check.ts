@@ -72,10 +72,13 @@ export function blockResult(b: Blocking, wall: Wall, loads: readonly StudLoad[])
 	const between = studs.length > 1;
 	const studLoads = new Map<string, StudLoad[]>();
 	for (const { stud, side } of studs) {
-		studLoads.set(stud.id, loads.map((l) => {
-			const share = shareAt(b, l.at ?? b.x, side, between);
-			return { height: l.height, force: l.force * share, couple: l.couple * share };
-		}));
+		studLoads.set(
+			stud.id,
+			loads.map((l) => {
+				const share = shareAt(b, l.at ?? b.x, side, between);
+				return { height: l.height, force: l.force * share, couple: l.couple * share };
+			})
+		);
 	}
 	const said = (check: Omit<Check, 'id' | 'subject'>): BlockResult => ({ check: { ...check, id, subject } as Check, studLoads });
 	const source = 'statics; NDS 2018 chapter 12, Technical Report 12';
@@ -83,8 +86,13 @@ export function blockResult(b: Blocking, wall: Wall, loads: readonly StudLoad[])
 	if (!first) return said(failedStep('blocking', phrase('block at {x@tape} touches no stud: nothing holds it', at), source));
 	if (!b.fixing) return said(missingStep('blocking', phrase('block at {x@tape}: how is it fixed to its studs?', at), source));
 	const { fixing } = b;
-	if (!isKnown(b.species) || studs.some((s) => !isKnown(s.stud.species))) return said(missingStep('blocking', phrase('species of the block at {x@tape} or its studs is not known', at), source));
-	const each = studs.map(({ stud, side }) => ({ side, ...atStud(b, loads, side, between), joint: jointOf(b, fixing, stud, between, wall.wet === true) }));
+	if (!isKnown(b.species) || studs.some((s) => !isKnown(s.stud.species)))
+		return said(missingStep('blocking', phrase('species of the block at {x@tape} or its studs is not known', at), source));
+	const each = studs.map(({ stud, side }) => ({
+		side,
+		...atStud(b, loads, side, between),
+		joint: jointOf(b, fixing, stud, between, wall.wet === true)
+	}));
 	const demandOf = (e: { down: Newtons; out: Newtons }) => Math.hypot(e.down, e.out) / fixing.count;
 	const worst = each.reduce((a, c) => (demandOf(c) > demandOf(a) ? c : a));
 	const c = jointCapacity(worst.joint);
@@ -95,14 +103,30 @@ export function blockResult(b: Blocking, wall: Wall, loads: readonly StudLoad[])
 			title: 'blocking',
 			reason: c.across
 				? phrase(`block at {x@tape}: its screws at the ${worst.side} stud`, at)
-				: phrase('block at {x@tape}: its screws are too short, {in} in and {need} needed', { ...at, in: mm(c.penetration), need: mm(c.needed) }),
+				: phrase('block at {x@tape}: its screws are too short, {in} in and {need} needed', {
+						...at,
+						in: mm(c.penetration),
+						need: mm(c.needed)
+					}),
 			source,
 			demand: newtons(demand),
 			capacity: newtons(c.lateral),
 			lines: () => [
-				{ label: 'weight on it', sum: phrase(between ? 'of all rows on it, by the lever rule to this stud' : 'of all rows on it'), result: newtons(worst.down) },
-				{ label: 'pulled out', sum: phrase('pull, and the roll as a couple over half its height, {h}', { h: mm(b.height / 2) }), result: newtons(worst.out) },
-				{ label: 'across each', sum: phrase('√({V}² + {T}²) / {n}', { V: newtons(worst.down), T: newtons(worst.out), n: String(fixing.count) }), result: newtons(demand) },
+				{
+					label: 'weight on it',
+					sum: phrase(between ? 'of all rows on it, by the lever rule to this stud' : 'of all rows on it'),
+					result: newtons(worst.down)
+				},
+				{
+					label: 'pulled out',
+					sum: phrase('pull, and the roll as a couple over half its height, {h}', { h: mm(b.height / 2) }),
+					result: newtons(worst.out)
+				},
+				{
+					label: 'across each',
+					sum: phrase('√({V}² + {T}²) / {n}', { V: newtons(worst.down), T: newtons(worst.out), n: String(fixing.count) }),
+					result: newtons(demand)
+				},
 				...capacityLines(worst.joint, c, between ? { side: 'stud', main: "block's end grain" } : { side: 'block', main: 'stud' })
 			]
 		})

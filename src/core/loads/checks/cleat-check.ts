@@ -22,7 +22,11 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 	const twist = torsionShear(loads.torque, profile.thickness, profile.back);
 	const where = Math.round(segment.from);
 	const check = (kind: string, parts: StepParts): Check => checkOf(`row:${row.id}:${where}:${kind}`, { kind: 'row', id: row.id }, parts);
-	const allowed = (f: number, F: number): SumLine => ({ label: 'allowed', sum: phrase(`{f} × ${CD_STORAGE}`, { f: stress(f) }), result: stress(F) });
+	const allowed = (f: number, F: number): SumLine => ({
+		label: 'allowed',
+		sum: phrase(`{f} × ${CD_STORAGE}`, { f: stress(f) }),
+		result: stress(F)
+	});
 	const found = [
 		check('bending', {
 			title: 'cleat bending',
@@ -44,8 +48,20 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 			demand: stress(shear + twist),
 			capacity: stress(Fv),
 			lines: () => [
-				{ label: 'shear', sum: phrase('1.5 × {V} / ({t} × {y})', { V: newtons(loads.shear), t: mm(profile.thickness), y: mm(profile.back) }), result: stress(shear) },
-				{ label: 'twist', sum: phrase('{T} × (3 + 1.8 × {t} / {y}) / ({y} × {t}²)', { T: moment(loads.torque), t: mm(Math.min(profile.thickness, profile.back)), y: mm(Math.max(profile.thickness, profile.back)) }), result: stress(twist) },
+				{
+					label: 'shear',
+					sum: phrase('1.5 × {V} / ({t} × {y})', { V: newtons(loads.shear), t: mm(profile.thickness), y: mm(profile.back) }),
+					result: stress(shear)
+				},
+				{
+					label: 'twist',
+					sum: phrase('{T} × (3 + 1.8 × {t} / {y}) / ({y} × {t}²)', {
+						T: moment(loads.torque),
+						t: mm(Math.min(profile.thickness, profile.back)),
+						y: mm(Math.max(profile.thickness, profile.back))
+					}),
+					result: stress(twist)
+				},
 				{ label: 'together', sum: phrase('{a} + {b}', { a: stress(shear), b: stress(twist) }), result: stress(shear + twist) },
 				allowed(board.Fv, Fv)
 			]
@@ -63,7 +79,17 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 				capacity: stress(Fv / 3),
 				lines: () => [
 					{ label: 'line load', sum: phrase('at the heavy end of the heaviest hook'), result: perLength(loads.line) },
-					{ label: 'across the grain', sum: phrase('6 × {w} × ({t} / 2 + ({f} - {y}) × tan {b}) / {t}²', { w: perLength(loads.line), y: mm(top), t: mm(profile.thickness), f: mm(profile.front), b: angle(profile.bevel) }), result: stress(across) },
+					{
+						label: 'across the grain',
+						sum: phrase('6 × {w} × ({t} / 2 + ({f} - {y}) × tan {b}) / {t}²', {
+							w: perLength(loads.line),
+							y: mm(top),
+							t: mm(profile.thickness),
+							f: mm(profile.front),
+							b: angle(profile.bevel)
+						}),
+						result: stress(across)
+					},
 					{ label: 'allowed', sum: phrase('{F} / 3', { F: stress(Fv) }), result: stress(Fv / 3) }
 				]
 			})

@@ -52,14 +52,22 @@ function hungLines(laid: LaidRow, { segment, at, hung, rolling, own }: FixingPla
 	const rows: SumLine[] = [
 		{
 			label: own.sheet > 0 ? 'cleat and sheet' : 'cleat itself',
-			sum: phrase(own.sheet > 0 ? '({c} + {s}) over {l}: its share here' : '{c} over {l}: its share here', { c: newtons(own.cleat), s: newtons(own.sheet), l: mm(length) }),
+			sum: phrase(own.sheet > 0 ? '({c} + {s}) over {l}: its share here' : '{c} over {l}: its share here', {
+				c: newtons(own.cleat),
+				s: newtons(own.sheet),
+				l: mm(length)
+			}),
 			result: newtons(self)
 		}
 	];
 	for (const h of hung) {
 		const values = { W: newtons(h.weight), a: mm(h.load.from), b: mm(h.load.to), x: mm(h.standOff), arm: mm(arm) };
 		const share = shareOf(h.load, segment, at);
-		rows.push({ label: `weight of ${h.name}`, sum: phrase('{W} about {a@tape} to {b@tape}, seat by seat: its share here', values), result: newtons(share) });
+		rows.push({
+			label: `weight of ${h.name}`,
+			sum: phrase('{W} about {a@tape} to {b@tape}, seat by seat: its share here', values),
+			result: newtons(share)
+		});
 		const roll = h.load.locked
 			? '{W} × {x}: its lock strip holds it, so all of its stand-off'
 			: h.byStandOff
@@ -70,7 +78,11 @@ function hungLines(laid: LaidRow, { segment, at, hung, rolling, own }: FixingPla
 	return rows;
 }
 
-const PULL_WORDS = { plain: 'about its lower edge', block: 'about the foot of its twist block', backer: 'about the foot of its sheet' } as const;
+const PULL_WORDS = {
+	plain: 'about its lower edge',
+	block: 'about the foot of its twist block',
+	backer: 'about the foot of its sheet'
+} as const;
 
 function demand(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace): Demand {
 	const { row } = laid;
@@ -100,14 +112,23 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace)
 				result: newtons(most),
 				source: 'three-moment equations'
 			},
-			{ label: 'M: roll at this stud', sum: phrase(`all of it, shared with the next studs by nearness, ${about}`), result: moment(share.roll) },
+			{
+				label: 'M: roll at this stud',
+				sum: phrase(`all of it, shared with the next studs by nearness, ${about}`),
+				result: moment(share.roll)
+			},
 			{
 				label: n > 1 ? 'top screw pull' : 'screw pull',
 				sum: n > 1 ? phrase(`{M} × ({y${n}} - {p}) / (${squares})`, values) : phrase('{M} / ({y1} - {p})', values),
 				result: newtons(rollTop)
 			}
 		];
-		if (direct > rollTop) found.push({ label: 'pulled straight out', sum: phrase('{H} / {n}: holders bear below this row', { H: newtons(share.pull), n: String(n) }), result: newtons(direct) });
+		if (direct > rollTop)
+			found.push({
+				label: 'pulled straight out',
+				sum: phrase('{H} / {n}: holders bear below this row', { H: newtons(share.pull), n: String(n) }),
+				result: newtons(direct)
+			});
 		found.push({ label: 'across each', sum: phrase('{R} / {n}', { R: newtons(most), n: String(n) }), result: newtons(across) });
 		return found;
 	};
@@ -118,9 +139,13 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace)
 function tradeNotes(gap: number, d: Demand, capacity: JointCapacity, joint: Joint): Phrase[] {
 	const notes: Phrase[] = [];
 	if (gap > 0 && capacity.lateral > 0) {
-		notes.push(phrase('It does not count the {g} of cladding between row and stud: without it each screw would hold {z} across, not {zg}', {
-			g: mm(gap), z: newtons(jointCapacity({ ...joint, gap: 0 }).lateral), zg: newtons(capacity.lateral)
-		}));
+		notes.push(
+			phrase('It does not count the {g} of cladding between row and stud: without it each screw would hold {z} across, not {zg}', {
+				g: mm(gap),
+				z: newtons(jointCapacity({ ...joint, gap: 0 }).lateral),
+				zg: newtons(capacity.lateral)
+			})
+		);
 	}
 	if (d.pull > 0) notes.push(phrase('It does not count the roll of the row, which pulls {T} on a screw', { T: newtons(d.pull) }));
 	if (joint.main.G < 0.5) notes.push(phrase('It does not ask for the species: here G is {G}', { G: ratio(joint.main.G) }));
@@ -157,7 +182,11 @@ function blockCheck(laid: LaidRow, wall: Wall, d: Demand, id: string, subject: C
 		capacity: stress(allowed),
 		lines: () => [
 			{ label: 'foot presses', sum: phrase('as much as the screws pull'), result: newtons(d.rollPull) },
-			{ label: 'bends the joint', sum: phrase('6 × {C} × {h} / ({b} × {t}²)', { C: newtons(d.rollPull), h: mm(arm), b: mm(block.width), t: mm(t) }), result: stress(bent) },
+			{
+				label: 'bends the joint',
+				sum: phrase('6 × {C} × {h} / ({b} × {t}²)', { C: newtons(d.rollPull), h: mm(arm), b: mm(block.width), t: mm(t) }),
+				result: stress(bent)
+			},
 			{ label: 'allowed', sum: phrase(`{F} × ${CD_STORAGE} / 3`, { F: stress(stock(laid.row.stock).Fv) }), result: stress(allowed) }
 		],
 		notes: [phrase('Glued and screwed to the cleat: a dry joint does nothing')]
@@ -196,7 +225,11 @@ export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place:
 		capacity: newtons(both.allowed),
 		reason:
 			capacity.lateral === 0
-				? phrase(`screws at ${member} {x@tape} too short: {in} in the ${member}, {need} needed`, { ...at, in: mm(capacity.penetration), need: mm(capacity.needed) })
+				? phrase(`screws at ${member} {x@tape} too short: {in} in the ${member}, {need} needed`, {
+						...at,
+						in: mm(capacity.penetration),
+						need: mm(capacity.needed)
+					})
 				: phrase(`${d.screws > 1 ? 'top screw' : 'screw'} at ${member} {x@tape}`, at),
 		lines: () => [
 			...d.lines(),
@@ -204,7 +237,10 @@ export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place:
 			{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }), result: newtons(resultant) },
 			allowedLine(capacity, both)
 		],
-		notes: d.screws < (row.backer?.perStud ?? row.screws.perStud) ? [phrase('{n} of its screws here count: the row says why the rest do not', { n: count(d.screws) })] : []
+		notes:
+			d.screws < (row.backer?.perStud ?? row.screws.perStud)
+				? [phrase('{n} of its screws here count: the row says why the rest do not', { n: count(d.screws) })]
+				: []
 	});
 	const published = isKnown(fixing.stud.species) ? judged : speciesUnknown(`${id}:screws`, subject, member, at, judged);
 	const ruleLoad = TRADE_RULE * d.screws;
@@ -215,7 +251,14 @@ export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place:
 		reason: phrase('trade rule at stud {x@tape}', at),
 		demand: newtons(share.down),
 		capacity: newtons(ruleLoad),
-		lines: () => [{ label: 'stud takes', sum: phrase('as by the published method'), result: newtons(share.down) }, { label: 'rule', sum: phrase('{each} × {n}: that much a screw', { each: newtons(TRADE_RULE), n: String(d.screws) }), result: newtons(ruleLoad) }],
+		lines: () => [
+			{ label: 'stud takes', sum: phrase('as by the published method'), result: newtons(share.down) },
+			{
+				label: 'rule',
+				sum: phrase('{each} × {n}: that much a screw', { each: newtons(TRADE_RULE), n: String(d.screws) }),
+				result: newtons(ruleLoad)
+			}
+		],
 		notes: () => tradeNotes(gap, d, capacity, joint)
 	});
 	const block = blockCheck(laid, wall, d, id, subject, at);

@@ -19,7 +19,12 @@ export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
 	const fb = rodStress(M, p.built.rod.diameter);
 	const allowed = (DOWEL.mor / DOWEL_FACTOR) * CD_BUMP;
 	const peg = checkOf(`holder:${p.holder.id}:grab-peg`, subject, {
-		title: 'grab: peg', basis: 'grab', source: 'ASTM F2057 load; Wood Handbook', reason: phrase('somebody hangs on a peg'), demand: stress(fb), capacity: stress(allowed),
+		title: 'grab: peg',
+		basis: 'grab',
+		source: 'ASTM F2057 load; Wood Handbook',
+		reason: phrase('somebody hangs on a peg'),
+		demand: stress(fb),
+		capacity: stress(allowed),
 		lines: () => [
 			{ label: 'turns the peg', sum: phrase('{G} × {L}: at its tip', { G: newtons(GRAB), L: mm(pegs.projection) }), result: moment(M) },
 			{ label: 'bending', sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(p.built.rod.diameter) }), result: stress(fb) },
@@ -34,10 +39,23 @@ export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
 	return [
 		peg,
 		checkOf(`holder:${p.holder.id}:grab-seat`, subject, {
-			title: 'grab: seat', basis: 'grab', source: 'statics; ASTM F2057 load', reason: phrase('somebody hangs on it: it comes off its row'), demand: ratio(1), capacity: ratio(s.shape),
+			title: 'grab: seat',
+			basis: 'grab',
+			source: 'statics; ASTM F2057 load',
+			reason: phrase('somebody hangs on it: it comes off its row'),
+			demand: ratio(1),
+			capacity: ratio(s.shape),
 			lines: () => [
 				{ label: 'stands out', sum: phrase('centre of all of it and {G} at a tip', { G: newtons(GRAB) }), result: mm(all.standOff) },
-				{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', { d: mm(drop), b: { value: (p.profile.bevel * Math.PI) / 180, dim: 'angle' }, x: mm(all.standOff) }), result: ratio(s.shape) },
+				{
+					label: 'shape',
+					sum: phrase('{d} × tan {b} / {x}', {
+						d: mm(drop),
+						b: { value: (p.profile.bevel * Math.PI) / 180, dim: 'angle' },
+						x: mm(all.standOff)
+					}),
+					result: ratio(s.shape)
+				},
 				{ label: 'to be', sum: phrase('{f}: it just stays on', { f: ratio(1) }), result: ratio(1) }
 			]
 		})

@@ -20,6 +20,8 @@ export const holderChecks = once((p: Placed): Check[] => {
 	const load = hookLoad(p);
 	// Past the end of its row nothing else about it matters.
 	if (!load) return [offItsRow(p, phrase('its weight hangs past the end of its row'))];
-	const swings = load.swingsOff ? [offItsRow(p, phrase('with only the things at one end left on, its weight hangs past the end of its hook'))] : [];
+	const swings = load.swingsOff
+		? [offItsRow(p, phrase('with only the things at one end left on, its weight hangs past the end of its hook'))]
+		: [];
 	return [...swings, ...seatChecks(p, weights), ...hookChecks(p), ...pegChecks(p), ...grabChecks(p, weights)];
 });

@@ -73,7 +73,13 @@ function glued(p: Placed, M: number, off: number) {
 		lines: (): SumLine[] => [
 			{
 				label: 'glue peels',
-				sum: phrase('6 × {M} × {k} / ({l} × {h}²): {k} for {f} off its middle', { M: moment(M), k: ratio(heavy), l: mm(length), h: mm(back), f: mm(Math.abs(off)) }),
+				sum: phrase('6 × {M} × {k} / ({l} × {h}²): {k} for {f} off its middle', {
+					M: moment(M),
+					k: ratio(heavy),
+					l: mm(length),
+					h: mm(back),
+					f: mm(Math.abs(off))
+				}),
 				result: stress(peel),
 				source: 'NDS 2018 3.8.2'
 			},
@@ -88,7 +94,8 @@ function checkHook(p: Placed, which: HookScrewPlace['hook']): Check {
 	const id = `holder:${p.holder.id}:${which === 'hook' ? 'hook' : 'hook-2'}`;
 	const subject = { kind: 'holder', id: p.holder.id } as const;
 	const screws = hookScrewPlaces(p).filter((s) => s.hook === which && !s.fault);
-	if (screws.length === 0) return { ...failedStep(which, phrase(`${which}: none of its screws counts`), 'statics; NDS 2018 12.2'), id, subject };
+	if (screws.length === 0)
+		return { ...failedStep(which, phrase(`${which}: none of its screws counts`), 'statics; NDS 2018 12.2'), id, subject };
 	const outward = hookLoad(p)?.outward ?? 0;
 	const bevelToTop = (profile.back + profile.front) / 2;
 	const roll = (weight: number) => hookRoll(weight, outward, bevelToTop, profile.thickness);
@@ -105,18 +112,34 @@ function checkHook(p: Placed, which: HookScrewPlace['hook']): Check {
 		source: 'statics; NDS 2018 12.2',
 		reason: phrase(`${which}: its screws into the face`),
 		lines: () => [
-			{ label: 'worst left on', sum: phrase('at {x} from its left end: what hangs further off taken off', { x: mm(worst.x) }), result: newtons(worst.weight) },
+			{
+				label: 'worst left on',
+				sum: phrase('at {x} from its left end: what hangs further off taken off', { x: mm(worst.x) }),
+				result: newtons(worst.weight)
+			},
 			{
 				label: 'roll of the hook',
-				sum: phrase(locked ? '{w} × {h} × {k} + {w} × {t} / 2: {h} is stand-off over drop, kept on by the strip' : '{w} × tan {b} × {k} + {w} × {t} / 2', values),
+				sum: phrase(
+					locked
+						? '{w} × {h} × {k} + {w} × {t} / 2: {h} is stand-off over drop, kept on by the strip'
+						: '{w} × tan {b} × {k} + {w} × {t} / 2',
+					values
+				),
 				result: moment(M)
 			},
 			{
 				label: 'shared by',
-				sum: phrase('{n} screws of {all}: no more balance it where it is, none over its share', { n: ratio(worst.shared), all: count(screws.length) }),
+				sum: phrase('{n} screws of {all}: no more balance it where it is, none over its share', {
+					n: ratio(worst.shared),
+					all: count(screws.length)
+				}),
 				result: ratio(worst.shared)
 			},
-			{ label: 'pull on one', sum: phrase('{M} / {y} / {n}', { M: moment(M), y: mm(profile.back / 2), n: ratio(worst.shared) }), result: newtons(worst.each) },
+			{
+				label: 'pull on one',
+				sum: phrase('{M} / {y} / {n}', { M: moment(M), y: mm(profile.back / 2), n: ratio(worst.shared) }),
+				result: newtons(worst.each)
+			},
 			...lines()
 		],
 		notes: params.secondHook ? [phrase('Either hook must carry all of it: the rows are never exactly {e} right', { e: mm(1) })] : []

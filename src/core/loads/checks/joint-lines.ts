@@ -29,7 +29,13 @@ const WITHDRAWAL: Record<Fastener['kind'], { sum: (G: number, D: string) => stri
 /** What a length of thread holds. */
 export function threadLine(f: Fastener, G: number): SumLine {
 	const { sum, source } = WITHDRAWAL[f.kind];
-	return { label: 'a length of thread', sum: phrase(`${sum(G, plain(f.D))}: in lb and in`), result: perLength(withdrawalPerLength(f, G)), source, detail: true };
+	return {
+		label: 'a length of thread',
+		sum: phrase(`${sum(G, plain(f.D))}: in lb and in`),
+		result: perLength(withdrawalPerLength(f, G)),
+		source,
+		detail: true
+	};
 }
 
 /** What the head holds. */
@@ -37,7 +43,12 @@ export function headLine(f: Fastener, thickness: Millimetres, G: number, duratio
 	const DH = plain(f.head);
 	const thin = thickness / MM_PER_INCH <= 2.5 * f.head;
 	const sum = thin ? `690 × π × ${DH} × ${G}² × ${inches(thickness)}` : `1725 × π × ${DH}² × ${G}²`;
-	return { label: 'head holds', sum: phrase(`${sum} × ${duration}: in lb and in`), result: newtons(headPullThrough(f.head, thickness, G) * duration), source: 'NDS 2018 12.2.5' };
+	return {
+		label: 'head holds',
+		sum: phrase(`${sum} × ${duration}: in lb and in`),
+		result: newtons(headPullThrough(f.head, thickness, G) * duration),
+		source: 'NDS 2018 12.2.5'
+	};
 }
 
 const ROOT = '(√(B² - 4 × A × C) - B) / (2 × A)';
@@ -54,23 +65,53 @@ const YIELD: Record<YieldMode, string> = {
 /** What a length of fastener bears in wood, by the direction of its grain from 1/4 in on. */
 function bearsLine(label: string, f: Fastener, G: number, toGrain: 0 | 90, q: number): SumLine {
 	const strength = f.D < 0.25 ? `16600 × ${G}^1.84` : toGrain === 0 ? `11200 × ${G}` : `6100 × ${G}^1.45 / √(${plain(f.D)})`;
-	return { label, sum: phrase(`${strength} × ${plain(f.Dr)}: in lb and in`), result: perLength(q), source: 'NDS 2018 Table 12.3.3', detail: true };
+	return {
+		label,
+		sum: phrase(`${strength} × ${plain(f.Dr)}: in lb and in`),
+		result: perLength(q),
+		source: 'NDS 2018 Table 12.3.3',
+		detail: true
+	};
 }
 
 function acrossLines(joint: Joint, c: JointCapacity, words: MemberWords): SumLine[] {
 	if (!c.across) return [];
 	const { across } = c;
 	const { fastener: f } = joint;
-	const values = { qm: perLength(across.qm), qs: perLength(across.qs), lm: mm(c.bearing), ls: mm(joint.side.thickness), g: mm(joint.gap), M: moment(across.bends) };
+	const values = {
+		qm: perLength(across.qm),
+		qs: perLength(across.qs),
+		lm: mm(c.bearing),
+		ls: mm(joint.side.thickness),
+		g: mm(joint.gap),
+		M: moment(across.bends)
+	};
 	const factor = c.factors.lateral === 1 ? '' : ' × {k}';
 	return [
 		bearsLine(`${words.main} bears`, f, joint.main.G, joint.mainToGrain ?? 0, across.qm),
 		bearsLine(`${words.side} bears`, f, joint.side.G, joint.sideToGrain ?? 90, across.qs),
-		{ label: `${f.kind === 'nail' ? 'nail' : 'screw'} bends at`, sum: phrase(`${f.Fyb} × ${plain(f.Dr)}³ / 6: in lb and in`), result: moment(across.bends), source: 'NDS 2018 Appendix I, L', detail: true },
-		{ label: `yields, mode ${across.mode}`, sum: phrase(YIELD[across.mode], values), result: newtons(across.yields), source: 'Technical Report 12', detail: true },
+		{
+			label: `${f.kind === 'nail' ? 'nail' : 'screw'} bends at`,
+			sum: phrase(`${f.Fyb} × ${plain(f.Dr)}³ / 6: in lb and in`),
+			result: moment(across.bends),
+			source: 'NDS 2018 Appendix I, L',
+			detail: true
+		},
+		{
+			label: `yields, mode ${across.mode}`,
+			sum: phrase(YIELD[across.mode], values),
+			result: newtons(across.yields),
+			source: 'Technical Report 12',
+			detail: true
+		},
 		{
 			label: 'holds across',
-			sum: phrase(`{P} / {Rd} × {cd}${factor}`, { P: newtons(across.yields), Rd: plain(across.Rd), cd: String(c.duration), k: plain(c.factors.lateral) }),
+			sum: phrase(`{P} / {Rd} × {cd}${factor}`, {
+				P: newtons(across.yields),
+				Rd: plain(across.Rd),
+				cd: String(c.duration),
+				k: plain(c.factors.lateral)
+			}),
 			result: newtons(c.lateral),
 			source: 'NDS 2018 12.3, R_d of Table 12.3.1B'
 		}
@@ -83,10 +124,25 @@ export function capacityLines(joint: Joint, c: JointCapacity, words: MemberWords
 	const past = joint.length - side.thickness - gap;
 	const values = { l: mm(joint.length), t: mm(side.thickness), g: mm(gap), d: mm(main.thickness), e: mm(f.tip * MM_PER_INCH) };
 	const tip = f.tip > 0 ? ' - {e}' : '';
-	const sum = past <= 0 ? '0: {l} does not reach through {t} and {g}' : past > main.thickness ? `{d}: all of the ${words.main}, for {l} goes through it` : c.penetration === 0 ? '0: only the tip of {e} is in' : `{l} - {t} - {g}${tip}`;
+	const sum =
+		past <= 0
+			? '0: {l} does not reach through {t} and {g}'
+			: past > main.thickness
+				? `{d}: all of the ${words.main}, for {l} goes through it`
+				: c.penetration === 0
+					? '0: only the tip of {e} is in'
+					: `{l} - {t} - {g}${tip}`;
 	const entered: SumLine = { label: `in the ${words.main}`, sum: phrase(sum, values), result: mm(c.penetration) };
 	if (!c.across) {
-		return [entered, { label: 'holds', sum: phrase('less than {need}, {n} diameters: counts for nothing', { need: mm(c.needed), n: count(LEAST_PENETRATION[f.kind]) }), result: newtons(0), source: 'NDS 2018 12.1' }];
+		return [
+			entered,
+			{
+				label: 'holds',
+				sum: phrase('less than {need}, {n} diameters: counts for nothing', { need: mm(c.needed), n: count(LEAST_PENETRATION[f.kind]) }),
+				result: newtons(0),
+				source: 'NDS 2018 12.1'
+			}
+		];
 	}
 	const factor = c.factors.withdrawal === 1 ? '' : ' × {k}';
 	return [
@@ -94,7 +150,12 @@ export function capacityLines(joint: Joint, c: JointCapacity, words: MemberWords
 		threadLine(f, main.G),
 		{
 			label: 'thread holds',
-			sum: phrase(`{W} × {p} × {cd}${factor}`, { W: perLength(c.perLength), p: mm(c.thread), cd: String(c.duration), k: plain(c.factors.withdrawal) }),
+			sum: phrase(`{W} × {p} × {cd}${factor}`, {
+				W: perLength(c.perLength),
+				p: mm(c.thread),
+				cd: String(c.duration),
+				k: plain(c.factors.withdrawal)
+			}),
 			result: newtons(c.withdrawal)
 		},
 		headLine(f, side.thickness, side.G, c.duration),
@@ -110,5 +171,17 @@ export function allowedLine(c: JointCapacity, both: CombinedAllowable): SumLine 
 		across: both.sin2 === 0 ? '{Z}: across alone' : '{Z} / √{c}: no better than across by itself',
 		pull: both.cos2 === 0 ? '{W}: pulled alone' : '{W} / √{s}: no better than pulled by itself'
 	};
-	return { label: 'allowed so', sum: phrase(both.cos2 + both.sin2 === 0 ? 'the smaller of the two: nothing loads it' : both.allowed > 0 ? sums[both.by] : '0: the screw counts for nothing', values), result: newtons(both.allowed), source: 'NDS 2018 12.4-1' };
+	return {
+		label: 'allowed so',
+		sum: phrase(
+			both.cos2 + both.sin2 === 0
+				? 'the smaller of the two: nothing loads it'
+				: both.allowed > 0
+					? sums[both.by]
+					: '0: the screw counts for nothing',
+			values
+		),
+		result: newtons(both.allowed),
+		source: 'NDS 2018 12.4-1'
+	};
 }

@@ -35,14 +35,31 @@ export function pegChecks(p: Placed): Check[] {
 		V,
 		M,
 		lines: () => [
-			{ label: 'turns the peg', sum: phrase(`{V} × {x}: {n} things, as far out as nothing keeps them from; ${share}`, { V: newtons(V), x: mm(M / V), n: count(things) }), result: moment(M) }
+			{
+				label: 'turns the peg',
+				sum: phrase(`{V} × {x}: {n} things, as far out as nothing keeps them from; ${share}`, {
+					V: newtons(V),
+					x: mm(M / V),
+					n: count(things)
+				}),
+				result: moment(M)
+			}
 		],
 		embedded: rod.embedded,
 		hole: rod.diameter + PLAY,
 		tilt: p.holder.params.pegs.tilt,
-		bends: { value: bends / 2, sum: 'every {V} at its own place squared, {r}² in the mean, / 2', values: { V: newtons(V), r: mm(Math.sqrt(bends / V)) } },
+		bends: {
+			value: bends / 2,
+			sum: 'every {V} at its own place squared, {r}² in the mean, / 2',
+			values: { V: newtons(V), r: mm(Math.sqrt(bends / V)) }
+		},
 		lipAllowed: board.FcPerp,
-		lipLine: { label: 'allowed', sum: phrase(`bearing across the grain of {t} ${board.title}`, { t: mm(face.thickness) }), result: stress(board.FcPerp), source: board.source },
+		lipLine: {
+			label: 'allowed',
+			sum: phrase(`bearing across the grain of {t} ${board.title}`, { t: mm(face.thickness) }),
+			result: stress(board.FcPerp),
+			source: board.source
+		},
 		lipSource: 'statics of a rigid rod in a hole; NDS 2018 Fc⊥',
 		FcPerp: board.FcPerp
 	});

@@ -1,6 +1,15 @@
 import type { RodMaterial } from '../../materials/rods';
 import { angle, fine, mm, moment, newtons, phrase, stress } from '../../units/phrase';
-import { MM_PER_INCH, radians, type Degrees, type Megapascals, type Millimetres, type NewtonMillimetres, type Newtons, type Radians } from '../../units/quantity';
+import {
+	MM_PER_INCH,
+	radians,
+	type Degrees,
+	type Megapascals,
+	type Millimetres,
+	type NewtonMillimetres,
+	type Newtons,
+	type Radians
+} from '../../units/quantity';
 import type { StepParts, SumLine } from '../check';
 import { backBearing, lipBearing, rodRoot, roundSection } from '../members/rod';
 import { FRICTION, SEAT_FACTOR } from '../statics/seat';
@@ -63,9 +72,17 @@ export function rodSteps(r: LoadedRod): { bending: StepParts; lip: StepParts; ti
 			capacity: stress(allowed),
 			lines: () => [
 				...r.lines(),
-				{ label: 'section', sum: phrase(r.wall > 0 ? 'π × ({D}^4 - {d}^4) / 32 / {D}' : 'π × {D}³ / 32', { D: fine(r.outer), d: fine(inner) }), result: S },
+				{
+					label: 'section',
+					sum: phrase(r.wall > 0 ? 'π × ({D}^4 - {d}^4) / 32 / {D}' : 'π × {D}³ / 32', { D: fine(r.outer), d: fine(inner) }),
+					result: S
+				},
 				{ label: 'bending', sum: phrase('{M} / {S}', { M: moment(r.M), S }), result: stress(r.M / section.modulus) },
-				{ label: 'allowed', sum: phrase(`{f} / ${r.material.factor}: ${r.material.title}`, { f: stress(r.material.strength) }), result: stress(allowed) }
+				{
+					label: 'allowed',
+					sum: phrase(`{f} / ${r.material.factor}: ${r.material.title}`, { f: stress(r.material.strength) }),
+					result: stress(allowed)
+				}
 			]
 		},
 		lip: {
@@ -76,7 +93,11 @@ export function rodSteps(r: LoadedRod): { bending: StepParts; lip: StepParts; ti
 			capacity: stress(r.lipAllowed),
 			lines: () => [
 				...r.lines(),
-				{ label: 'lip pressure', sum: phrase('(4 × {V} × {l} + 6 × {M}) / {l}² / {d}', { V: newtons(r.V), M: moment(r.M), l: mm(r.embedded), d: mm(r.outer) }), result: stress(d.lip) },
+				{
+					label: 'lip pressure',
+					sum: phrase('(4 × {V} × {l} + 6 × {M}) / {l}² / {d}', { V: newtons(r.V), M: moment(r.M), l: mm(r.embedded), d: mm(r.outer) }),
+					result: stress(d.lip)
+				},
 				r.lipLine
 			]
 		},
@@ -90,18 +111,42 @@ export function rodSteps(r: LoadedRod): { bending: StepParts; lip: StepParts; ti
 				by: 'friction',
 				demand: turned(d.lost),
 				capacity: turned(stays),
-				lines: () => [{ label: 'stays on to', sum: phrase(`{t} + atan ${FRICTION} / ${SEAT_FACTOR}`, { t: angle(r.tilt) }), result: turned(stays) }]
+				lines: () => [
+					{ label: 'stays on to', sum: phrase(`{t} + atan ${FRICTION} / ${SEAT_FACTOR}`, { t: angle(r.tilt) }), result: turned(stays) }
+				]
 			},
 			lines: () => [
 				...r.lines(),
-				{ label: 'play', sum: phrase('atan(({h} - {d}) / {l})', { h: fine(Math.max(r.hole, r.outer)), d: fine(r.outer), l: mm(r.embedded) }), result: turned(d.play) },
-				{ label: 'bends', sum: phrase(`${r.bends.sum} / ({E} × {I})`, { ...r.bends.values, E: stress(r.material.E), I: { value: section.inertia, dim: 'inertia' } }), result: turned(d.bending) },
+				{
+					label: 'play',
+					sum: phrase('atan(({h} - {d}) / {l})', { h: fine(Math.max(r.hole, r.outer)), d: fine(r.outer), l: mm(r.embedded) }),
+					result: turned(d.play)
+				},
+				{
+					label: 'bends',
+					sum: phrase(`${r.bends.sum} / ({E} × {I})`, {
+						...r.bends.values,
+						E: stress(r.material.E),
+						I: { value: section.inertia, dim: 'inertia' }
+					}),
+					result: turned(d.bending)
+				},
 				{
 					label: 'root gives',
-					sum: phrase('{c} × ({q} + {b}) / {F} / {l}: lip and back pressed in', { c: fine(0.04 * MM_PER_INCH), q: stress(d.lip), b: stress(d.back), F: stress(r.FcPerp), l: mm(r.embedded) }),
+					sum: phrase('{c} × ({q} + {b}) / {F} / {l}: lip and back pressed in', {
+						c: fine(0.04 * MM_PER_INCH),
+						q: stress(d.lip),
+						b: stress(d.back),
+						F: stress(r.FcPerp),
+						l: mm(r.embedded)
+					}),
 					result: turned(d.root)
 				},
-				{ label: 'lost', sum: phrase('{a} + {b} + {c}', { a: turned(d.play), b: turned(d.bending), c: turned(d.root) }), result: turned(d.lost) },
+				{
+					label: 'lost',
+					sum: phrase('{a} + {b} + {c}', { a: turned(d.play), b: turned(d.bending), c: turned(d.root) }),
+					result: turned(d.lost)
+				},
 				{ label: 'tilted up', sum: phrase('{t} as bored', { t: angle(r.tilt) }), result: angle(r.tilt) }
 			]
 		}

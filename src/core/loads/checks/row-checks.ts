@@ -89,7 +89,13 @@ function judge(laid: LaidRow, wall: Wall, kerf: number): RowResult {
 			result.checks.push(...checks);
 			for (const check of checks) if (check.basis === 'published') result.fixings.push({ from: before, to: after, check });
 			const gap = claddingDepth(wall.cladding);
-			const given: StudLoad = { height: row.y + profile.back / 2, force: Math.max(share.down, share.lift), couple: share.roll + share.down * (fixing.stud.depth / 2 + gap), pull: share.pull, at: fixing.x };
+			const given: StudLoad = {
+				height: row.y + profile.back / 2,
+				force: Math.max(share.down, share.lift),
+				couple: share.roll + share.down * (fixing.stud.depth / 2 + gap),
+				pull: share.pull,
+				at: fixing.x
+			};
 			result.studLoads.set(fixing.stud.id, [...(result.studLoads.get(fixing.stud.id) ?? []), given]);
 		});
 	});

@@ -80,9 +80,18 @@ function rollOf(p: Placed, load: HookLoad, rolling: Rolling): Rolls {
 	const free = load.parts.reduce((sum, w) => sum + w.total * Math.max(0, w.standOff + (rolling.behind ?? 0)), 0);
 	const capped = cleatRoll(total, Infinity, p.profile, rolling);
 	const byStandOff = load.locked || free <= capped;
-	const arm = (w: HookPart) => (byStandOff ? cleatRoll(w.total, w.standOff, p.profile, { ...how, locked: true }) : cleatRoll(w.total, Infinity, p.profile, rolling));
+	const arm = (w: HookPart) =>
+		byStandOff ? cleatRoll(w.total, w.standOff, p.profile, { ...how, locked: true }) : cleatRoll(w.total, Infinity, p.profile, rolling);
 	const parts = load.parts.map((w) => ({ from: w.from, to: w.to, total: arm(w) }));
-	const hung = { name: p.holder.name || 'holder', id: p.holder.id, load, weight: total, standOff: standOff + (rolling.behind ?? 0), roll: parts.reduce((sum, t) => sum + t.total, 0), byStandOff };
+	const hung = {
+		name: p.holder.name || 'holder',
+		id: p.holder.id,
+		load,
+		weight: total,
+		standOff: standOff + (rolling.behind ?? 0),
+		roll: parts.reduce((sum, t) => sum + t.total, 0),
+		byStandOff
+	};
 	return { hung, parts };
 }
 
@@ -152,7 +161,12 @@ export function segmentLoads(laid: LaidRow, loads: RowLoads, segment: Segment, l
 	const supports = segment.fixings.map((f) => f.x);
 	const always: LineLoad = { from: segment.from, to: segment.to, total: own.cleat + own.sheet };
 	const parts = onSegment(loads.hooks, segment, last);
-	const worst = worstPattern(supports, always, parts.map((p) => p.here), (load) => partReactions(supports, load));
+	const worst = worstPattern(
+		supports,
+		always,
+		parts.map((p) => p.here),
+		(load) => partReactions(supports, load)
+	);
 	const pulls = supports.map(() => 0);
 	for (const { here, hook } of parts) {
 		if (!hook.bearsBelow) continue;

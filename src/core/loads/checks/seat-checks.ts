@@ -39,15 +39,25 @@ function dropLine(p: Placed): SumLine {
 function reasonOf(p: Placed, input: SeatInput, what: string): Phrase {
 	const factor = { f: ratio(input.drop / input.standOff) };
 	if (p.bearing.lost) return phrase(`${what}: ${LOST_WORDS[p.bearing.lost]}; it reaches down {f} times its stand-off`, factor);
-	if (p.bearing.taken) return phrase(`${what}: a holder below takes the bearing on its row away; it reaches down {f} times its stand-off`, factor);
+	if (p.bearing.taken)
+		return phrase(`${what}: a holder below takes the bearing on its row away; it reaches down {f} times its stand-off`, factor);
 	return phrase(`${what}: reaches down {f} times its stand-off`, factor);
 }
 
 /** A holder whose weight hangs behind what its cleat is mounted on sits, however short it is. */
 function sits(id: string, p: Placed, title: string): Check {
 	return {
-		id, subject: { kind: 'holder', id: p.holder.id }, title, margin: null, load: null, verdict: 'holds', basis: 'published', source: SOURCE,
-		reason: phrase(`${title}: the weight hangs behind the face of its cleat`), lines: [], notes: []
+		id,
+		subject: { kind: 'holder', id: p.holder.id },
+		title,
+		margin: null,
+		load: null,
+		verdict: 'holds',
+		basis: 'published',
+		source: SOURCE,
+		reason: phrase(`${title}: the weight hangs behind the face of its cleat`),
+		lines: [],
+		notes: []
 	};
 }
 
@@ -60,21 +70,31 @@ function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, extra: () 
 	const values = { d: mm(input.drop), b: angle(input.bevel), x: mm(input.standOff) };
 	const toBe: SumLine = { label: 'to be', sum: phrase('{f} without friction', { f: ratio(SEAT_FACTOR) }), result: ratio(SEAT_FACTOR) };
 	const shape: SumLine = { label: 'shape', sum: phrase('{d} × tan {b} / {x}', values), result: ratio(s.shape) };
-	return checkOf(id, { kind: 'holder', id: p.holder.id }, {
-		title,
-		demand: ratio(SEAT_FACTOR),
-		capacity: ratio(s.shape),
-		second: {
-			by: 'friction',
+	return checkOf(
+		id,
+		{ kind: 'holder', id: p.holder.id },
+		{
+			title,
 			demand: ratio(SEAT_FACTOR),
-			capacity: ratio(s.friction),
-			lines: () => [{ label: 'with friction', sum: phrase('{d} × tan({b} + {f}) / {x}: a knock may undo it', { ...values, f: angle(FRICTION_ANGLE) }), result: ratio(s.friction) }]
-		},
-		source: SOURCE,
-		reason: reasonOf(p, input, title),
-		lines: () => [...extra(), dropLine(p), shape, toBe],
-		notes
-	});
+			capacity: ratio(s.shape),
+			second: {
+				by: 'friction',
+				demand: ratio(SEAT_FACTOR),
+				capacity: ratio(s.friction),
+				lines: () => [
+					{
+						label: 'with friction',
+						sum: phrase('{d} × tan({b} + {f}) / {x}: a knock may undo it', { ...values, f: angle(FRICTION_ANGLE) }),
+						result: ratio(s.friction)
+					}
+				]
+			},
+			source: SOURCE,
+			reason: reasonOf(p, input, title),
+			lines: () => [...extra(), dropLine(p), shape, toBe],
+			notes
+		}
+	);
 }
 
 /** What the lock strip's own screws hold across, all together: as many as the hook's, through the strip into the face. */
@@ -84,15 +104,27 @@ function stripHolds(p: Placed, uplift: number): StepParts['second'] {
 	const strip = stock(p.row.stock);
 	const { size, length, count: n } = hook.screws;
 	const inside = Math.min(Math.max(0, length - strip.thickness), board.thickness);
-	const sides = { side: { length: strip.thickness, G: strip.G, toGrain: 90 as const }, main: { length: inside, G: board.G, toGrain: 90 as const } };
+	const sides = {
+		side: { length: strip.thickness, G: strip.G, toGrain: 90 as const },
+		main: { length: inside, G: board.G, toGrain: 90 as const }
+	};
 	const each = inside > 0 ? lateral({ fastener: screw(size), ...sides, gap: 0 }).load * CD_STORAGE : 0;
 	return {
 		by: 'its lock strip',
 		demand: newtons(uplift),
 		capacity: newtons(each * n),
 		lines: () => [
-			{ label: 'lifts the strip', sum: phrase('what stands further out than the drop × tan {b}, less what it weighs', { b: angle(p.profile.bevel) }), result: newtons(uplift) },
-			{ label: 'strip holds', sum: phrase('{n} screws × {z} across: yield equations for the {l} that is in', { n: count(n), z: newtons(each), l: mm(inside) }), result: newtons(each * n), source: 'Technical Report 12' }
+			{
+				label: 'lifts the strip',
+				sum: phrase('what stands further out than the drop × tan {b}, less what it weighs', { b: angle(p.profile.bevel) }),
+				result: newtons(uplift)
+			},
+			{
+				label: 'strip holds',
+				sum: phrase('{n} screws × {z} across: yield equations for the {l} that is in', { n: count(n), z: newtons(each), l: mm(inside) }),
+				result: newtons(each * n),
+				source: 'Technical Report 12'
+			}
 		]
 	};
 }
@@ -113,11 +145,18 @@ function lockedCheck(p: Placed, weights: HolderWeights): Check {
 		capacity: ratio(s.shape),
 		second: stripHolds(p, uplift),
 		source: SOURCE,
-		reason: uplift > 0 ? phrase('held on by its lock strip, which takes {u}', { u: newtons(uplift) }) : phrase('seated; the lock strip takes only bumps'),
+		reason:
+			uplift > 0
+				? phrase('held on by its lock strip, which takes {u}', { u: newtons(uplift) })
+				: phrase('seated; the lock strip takes only bumps'),
 		lines: () => [
 			leftOn(p, weights, worst),
 			dropLine(p),
-			{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', { d: mm(drop), b: angle(p.profile.bevel), x: mm(worst.standOff) }), result: ratio(s.shape) },
+			{
+				label: 'shape',
+				sum: phrase('{d} × tan {b} / {x}', { d: mm(drop), b: angle(p.profile.bevel), x: mm(worst.standOff) }),
+				result: ratio(s.shape)
+			},
 			{ label: 'to be', sum: phrase('{f}: the strip keeps it from being knocked off', { f: ratio(1) }), result: ratio(1) }
 		],
 		notes: [phrase('The strip must leave less slack than the lift-off height')]
@@ -126,11 +165,20 @@ function lockedCheck(p: Placed, weights: HolderWeights): Check {
 
 /** Where things are counted: at the far end of their room unless something keeps them back. */
 function whereThingsStand(p: Placed): string {
-	return keptBack(p.holder.params.pegs.tilt) ? 'kept at the face by the steep pegs' : 'at the far end of their pegs: nothing keeps them back';
+	return keptBack(p.holder.params.pegs.tilt)
+		? 'kept at the face by the steep pegs'
+		: 'at the far end of their pegs: nothing keeps them back';
 }
 
 function leftOn(p: Placed, weights: HolderWeights, part: OutWeight & { left: number }): SumLine {
-	return { label: 'left on', sum: phrase(`the rack and {n} of {all} things, those that stand furthest out, ${whereThingsStand(p)}`, { n: count(part.left), all: count(weights.things.length) }), result: newtons(part.weight) };
+	return {
+		label: 'left on',
+		sum: phrase(`the rack and {n} of {all} things, those that stand furthest out, ${whereThingsStand(p)}`, {
+			n: count(part.left),
+			all: count(weights.things.length)
+		}),
+		result: newtons(part.weight)
+	};
 }
 
 /**
@@ -145,13 +193,24 @@ export function seatChecks(p: Placed, weights: HolderWeights): Check[] {
 	const tugAt = p.foot + p.holder.params.pegs.height - p.bearing.y;
 	const weightLines = (): SumLine[] => [
 		{ label: 'weight', sum: phrase('{n} things and the rack itself', { n: String(weights.things.length) }), result: newtons(full.weight) },
-		{ label: 'stands out', sum: phrase(`centre of all of it from the face of what its cleat is on; things ${whereThingsStand(p)}`), result: mm(full.standOff) }
+		{
+			label: 'stands out',
+			sum: phrase(`centre of all of it from the face of what its cleat is on; things ${whereThingsStand(p)}`),
+			result: mm(full.standOff)
+		}
 	];
 	const tug = tugAt > 0 ? greatestTug(full.weight, input, tugAt) : 0;
 	const check = seatCheck(p, 'seat', full, weightLines, [
 		...(tug > 0 ? [phrase('An outward pull of {f} at the pegs tips it', { f: newtons(tug) })] : []),
 		phrase('Lifts off by rising {h}', { h: mm(liftOff(p.profile)) }),
-		...(p.bearing.kind === 'second-hook' ? [phrase('On two rows: a spacing error of {e} puts all of it on one, and leaves the other hook {left} of hold', { e: mm(1), left: mm(liftOff(p.profile) - 1) })] : [])
+		...(p.bearing.kind === 'second-hook'
+			? [
+					phrase('On two rows: a spacing error of {e} puts all of it on one, and leaves the other hook {left} of hold', {
+						e: mm(1),
+						left: mm(liftOff(p.profile) - 1)
+					})
+				]
+			: [])
 	]);
 	const part = worstPart(weights.self, weights.things);
 	if (part.left === weights.things.length) return [check];

@@ -22,17 +22,31 @@ export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): C
 		source,
 		reason: phrase('stud {x@tape} bends', at),
 		lines: () => [
-				{ label: 'carries', sum: phrase('{n} rows on it', { n: String(loads.length) }), result: newtons(b.axial) },
-				{ label: 'bends', sum: phrase('turned by its rows, most at {y@tape} up', { y: mm(b.at) }), result: moment(b.moment) },
-				{ label: 'presses', sum: phrase('{P} / ({w} × {d}): allowed {F}', { P: newtons(b.axial), w: mm(stud.width), d: mm(stud.depth), F: stress(b.Fc) }), result: stress(b.fc) },
-				{ label: 'bending', sum: phrase('6 × {M} / ({w} × {d}²): allowed {F}', { M: moment(b.moment), w: mm(stud.width), d: mm(stud.depth), F: stress(b.Fb) }), result: stress(b.fb) },
-				{
-					label: 'together',
-					sum: phrase('({fc} / {Fc})² + {fb} / ({Fb} × (1 - {fc} / {FE}))', { fc: stress(b.fc), Fc: stress(b.Fc), fb: stress(b.fb), Fb: stress(b.Fb), FE: stress(b.FcE) }),
-					result: ratio(b.ratio)
-				},
-				{ label: 'may be', sum: phrase('1, by 3.9-3'), result: ratio(1) }
+			{ label: 'carries', sum: phrase('{n} rows on it', { n: String(loads.length) }), result: newtons(b.axial) },
+			{ label: 'bends', sum: phrase('turned by its rows, most at {y@tape} up', { y: mm(b.at) }), result: moment(b.moment) },
+			{
+				label: 'presses',
+				sum: phrase('{P} / ({w} × {d}): allowed {F}', { P: newtons(b.axial), w: mm(stud.width), d: mm(stud.depth), F: stress(b.Fc) }),
+				result: stress(b.fc)
+			},
+			{
+				label: 'bending',
+				sum: phrase('6 × {M} / ({w} × {d}²): allowed {F}', { M: moment(b.moment), w: mm(stud.width), d: mm(stud.depth), F: stress(b.Fb) }),
+				result: stress(b.fb)
+			},
+			{
+				label: 'together',
+				sum: phrase('({fc} / {Fc})² + {fb} / ({Fb} × (1 - {fc} / {FE}))', {
+					fc: stress(b.fc),
+					Fc: stress(b.Fc),
+					fb: stress(b.fb),
+					Fb: stress(b.Fb),
+					FE: stress(b.FcE)
+				}),
+				result: ratio(b.ratio)
+			},
+			{ label: 'may be', sum: phrase('1, by 3.9-3'), result: ratio(1) }
 		],
-		notes: [phrase('Counts this wall\'s rows only. A stud that also carries the roof needs an engineer\'s word')]
+		notes: [phrase("Counts this wall's rows only. A stud that also carries the roof needs an engineer's word")]
 	});
 }

@@ -1,5 +1,13 @@
 import type { Fastener } from '../../materials/fastener';
-import { MM_PER_INCH, N_PER_POUND, type Degrees, type Millimetres, type NewtonMillimetres, type Newtons, type NewtonsPerMillimetre } from '../../units/quantity';
+import {
+	MM_PER_INCH,
+	N_PER_POUND,
+	type Degrees,
+	type Millimetres,
+	type NewtonMillimetres,
+	type Newtons,
+	type NewtonsPerMillimetre
+} from '../../units/quantity';
 
 export type YieldMode = 'Im' | 'Is' | 'II' | 'IIIm' | 'IIIs' | 'IV';
 
@@ -79,7 +87,9 @@ export function yieldLoads(i: YieldInput): Record<YieldMode, number> {
 
 /** The mode that gives way first once each is divided by its reduction term. */
 export function governing(loads: Record<YieldMode, number>, Rd: Record<YieldMode, number>): { mode: YieldMode; load: number } {
-	return (Object.keys(loads) as YieldMode[]).map((mode) => ({ mode, load: loads[mode] / Rd[mode] })).reduce((least, next) => (next.load < least.load ? next : least));
+	return (Object.keys(loads) as YieldMode[])
+		.map((mode) => ({ mode, load: loads[mode] / Rd[mode] }))
+		.reduce((least, next) => (next.load < least.load ? next : least));
 }
 
 /** A wooden member a fastener goes into or through. */
@@ -130,11 +140,26 @@ export function lateral({ fastener: f, side, main, gap }: LateralInput): Lateral
 	const Fem = dowelBearing(main.G, f.D, main.toGrain);
 	const Fes = dowelBearing(side.G, f.D, side.toGrain);
 	const Rd = reduction(f, Math.max(main.toGrain, side.toGrain));
-	const loads = yieldLoads({ D: f.Dr, Fyb: f.Fyb, Fem, Fes, lm: main.length / MM_PER_INCH, ls: side.length / MM_PER_INCH, gap: gap / MM_PER_INCH });
+	const loads = yieldLoads({
+		D: f.Dr,
+		Fyb: f.Fyb,
+		Fem,
+		Fes,
+		lm: main.length / MM_PER_INCH,
+		ls: side.length / MM_PER_INCH,
+		gap: gap / MM_PER_INCH
+	});
 	const { mode, load } = governing(loads, Rd);
 	const perMm = (psi: number): NewtonsPerMillimetre => (psi * f.Dr * N_PER_POUND) / MM_PER_INCH;
 	return {
-		load: load * N_PER_POUND, mode, yields: loads[mode] * N_PER_POUND, Fem, Fes, qm: perMm(Fem), qs: perMm(Fes),
-		bends: ((f.Fyb * f.Dr ** 3) / 6) * N_PER_POUND * MM_PER_INCH, Rd: Rd[mode]
+		load: load * N_PER_POUND,
+		mode,
+		yields: loads[mode] * N_PER_POUND,
+		Fem,
+		Fes,
+		qm: perMm(Fem),
+		qs: perMm(Fes),
+		bends: ((f.Fyb * f.Dr ** 3) / 6) * N_PER_POUND * MM_PER_INCH,
+		Rd: Rd[mode]
 	};
 }

@@ -26,7 +26,12 @@ export function pilotFor(f: Fastener, G: number): Pilot {
 		case 'lag':
 			return { thread: D * (hard ? 0.75 : G > 0.5 ? 0.675 : 0.55), shank: D, mayBeLeftOut: false, source: 'NDS 2018 12.1.4.2' };
 		case 'wood-screw':
-			return { thread: f.Dr * MM_PER_INCH * (hard ? 0.9 : 0.7), shank: D * (hard ? 1 : 7 / 8), mayBeLeftOut: G <= 0.5, source: 'NDS 2018 12.1.5' };
+			return {
+				thread: f.Dr * MM_PER_INCH * (hard ? 0.9 : 0.7),
+				shank: D * (hard ? 1 : 7 / 8),
+				mayBeLeftOut: G <= 0.5,
+				source: 'NDS 2018 12.1.5'
+			};
 		case 'nail':
 			return { thread: D * (hard ? 0.9 : 0.75), shank: D * (hard ? 0.9 : 0.75), mayBeLeftOut: G <= 0.6, source: 'NDS 2018 12.1.6' };
 	}

@@ -27,8 +27,20 @@ const SMALL = 'NDS 2018 Commentary Table C12.1.5.7, wood side members';
 export function spacingMinimums({ D: inches }: Pick<Fastener, 'D'>, o: { acrossGrain: boolean; drilled: boolean }): SpacingMinimums {
 	const D = inches * MM_PER_INCH;
 	if (inches >= 0.25) {
-		return { end: (o.acrossGrain ? 4 : 7) * D, edge: (o.acrossGrain ? 4 : 1.5) * D, along: (o.acrossGrain ? 3 : 4) * D, across: (o.acrossGrain ? 5 : 1.5) * D, source: TABLES };
+		return {
+			end: (o.acrossGrain ? 4 : 7) * D,
+			edge: (o.acrossGrain ? 4 : 1.5) * D,
+			along: (o.acrossGrain ? 3 : 4) * D,
+			across: (o.acrossGrain ? 5 : 1.5) * D,
+			source: TABLES
+		};
 	}
 	const drilled = o.drilled;
-	return { end: (o.acrossGrain ? (drilled ? 5 : 10) : drilled ? 10 : 15) * D, edge: 2.5 * D, along: (drilled ? 10 : 15) * D, across: (drilled ? 3 : 5) * D, source: SMALL };
+	return {
+		end: (o.acrossGrain ? (drilled ? 5 : 10) : drilled ? 10 : 15) * D,
+		edge: 2.5 * D,
+		along: (drilled ? 10 : 15) * D,
+		across: (drilled ? 3 : 5) * D,
+		source: SMALL
+	};
 }

@@ -60,7 +60,7 @@ export function lumberArmStresses(a: LumberArm): LumberArmStresses {
 		housing: lipBearing(W, M, l, a.arm.thickness),
 		glue: W / area + (turned * Math.hypot(l / 2, h / 2)) / polar,
 		tipShear: (1.5 * W) / (a.tip * both),
-		tipSplit: ((W * a.notch) / 2) / rectangle(both, a.tip).modulus,
+		tipSplit: (W * a.notch) / 2 / rectangle(both, a.tip).modulus,
 		standOff
 	};
 }

@@ -70,7 +70,15 @@ export interface RodTip {
  * @example rodTip({ weight: 50, projection: 14.375, embedded: 2.625, outer: 0.922, hole: 1, EI: 29e6 * 0.01284, lip: 0, back: 0, allowed: 1 }).play // 0.427
  */
 export function rodTip(r: {
-	weight: Newtons; projection: Millimetres; embedded: Millimetres; outer: Millimetres; hole: Millimetres; EI: number; lip: Megapascals; back: Megapascals; allowed: Megapascals;
+	weight: Newtons;
+	projection: Millimetres;
+	embedded: Millimetres;
+	outer: Millimetres;
+	hole: Millimetres;
+	EI: number;
+	lip: Megapascals;
+	back: Megapascals;
+	allowed: Megapascals;
 }): RodTip {
 	const { weight: W, projection: L, embedded: l } = r;
 	const slope = {

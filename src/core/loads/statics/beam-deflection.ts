@@ -37,7 +37,12 @@ export function beamDeflection(supports: readonly Millimetres[], loads: readonly
  * The greatest deflection between two places, whatever its sign, and where; times E I.
  * @example greatestDeflection([0, 1000], [{ from: 500, to: 500, total: 1 }], 0, 1000).at // 500
  */
-export function greatestDeflection(supports: readonly Millimetres[], loads: readonly LineLoad[], from: Millimetres, to: Millimetres): { value: number; at: Millimetres } {
+export function greatestDeflection(
+	supports: readonly Millimetres[],
+	loads: readonly LineLoad[],
+	from: Millimetres,
+	to: Millimetres
+): { value: number; at: Millimetres } {
 	const curve = beamDeflection(supports, loads);
 	let at = from;
 	for (let i = 0; i <= STEPS; i++) {

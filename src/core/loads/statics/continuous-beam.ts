@@ -143,7 +143,10 @@ export function beamReactions(supports: readonly Millimetres[], loads: readonly 
 		for (let k = 0; k < n - 1; k++) {
 			const x0 = supports[k] as number;
 			const L = spans[k] as number;
-			const touches = load.from === load.to ? load.from >= x0 && (load.from < x0 + L || (k === n - 2 && load.from === last)) : load.to > x0 && load.from < x0 + L;
+			const touches =
+				load.from === load.to
+					? load.from >= x0 && (load.from < x0 + L || (k === n - 2 && load.from === last))
+					: load.to > x0 && load.from < x0 + L;
 			if (!touches) continue;
 			const t = spanTerms(load, x0, L);
 			add(fromLeft, k, t.fromLeft);

@@ -25,7 +25,8 @@ function bending(supports: readonly Millimetres[], load: LineLoad, found: BeamRe
 	};
 	const moment = (x: Millimetres): NewtonMillimetres => {
 		let M = -left(x, true)[1];
-		for (let i = 0; i < supports.length && (supports[i] as number) < x; i++) M += (found.reactions[i] as number) * (x - (supports[i] as number));
+		for (let i = 0; i < supports.length && (supports[i] as number) < x; i++)
+			M += (found.reactions[i] as number) * (x - (supports[i] as number));
 		return M;
 	};
 	/** Just left and just right of a support. */

@@ -63,7 +63,9 @@ export function sheetScrewHeights(height: Millimetres, count: number, cleat?: { 
 	return Array.from({ length: count }, (_, i) => {
 		const even = edge + (i * (height - 2 * edge)) / (count - 1);
 		if (!cleat || even <= cleat.low - BESIDE_CLEAT || even >= cleat.high + BESIDE_CLEAT) return even;
-		return even < (cleat.low + cleat.high) / 2 || cleat.high + BESIDE_CLEAT > height - edge ? cleat.low - BESIDE_CLEAT : cleat.high + BESIDE_CLEAT;
+		return even < (cleat.low + cleat.high) / 2 || cleat.high + BESIDE_CLEAT > height - edge
+			? cleat.low - BESIDE_CLEAT
+			: cleat.high + BESIDE_CLEAT;
 	});
 }
 

@@ -83,7 +83,10 @@ export function greatestTug(weight: Newtons, input: SeatInput, height: Millimetr
 export function lockStripUplift([self, ...things]: readonly OutWeight[], { bevel, drop }: Pick<SeatInput, 'bevel' | 'drop'>): Newtons {
 	if (drop <= 0) return Infinity;
 	const lifts = (w: OutWeight) => w.weight * (w.standOff / drop / Math.tan(radians(bevel)) - 1);
-	return Math.max(0, things.reduce((sum, t) => sum + Math.max(0, lifts(t)), self ? lifts(self) : 0));
+	return Math.max(
+		0,
+		things.reduce((sum, t) => sum + Math.max(0, lifts(t)), self ? lifts(self) : 0)
+	);
 }
 
 /**

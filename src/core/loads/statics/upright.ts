@@ -73,7 +73,10 @@ export function beamPulls(lags: readonly Millimetres[], turns: readonly Turn[], 
 		const most = Math.max(...[...reactions.values()].map(Math.abs), 1e-12);
 		const letGo = [...on].filter((y) => (reactions.get(y) as number) > NOTHING * most);
 		const curve = beamDeflection(places, loads);
-		const sunk = free.filter((y) => !on.has(y)).map((y) => ({ y, by: -curve(y) })).sort((a, b) => b.by - a.by);
+		const sunk = free
+			.filter((y) => !on.has(y))
+			.map((y) => ({ y, by: -curve(y) }))
+			.sort((a, b) => b.by - a.by);
 		const deepest = Math.max(...sunk.map((s) => Math.abs(s.by)), 0);
 		// One change at a time, the deepest first; a set that was there before is as near as it comes.
 		if (letGo.length > 0) letGo.forEach((y) => on.delete(y));

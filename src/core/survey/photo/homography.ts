@@ -23,7 +23,10 @@ function normal(points: readonly Point[]): { at: Point; size: number; points: Po
 	return { at, size, points: points.map((p) => ({ x: (p.x - at.x) / size, y: (p.y - at.y) / size })) };
 }
 
-const multiply = (a: Homography, b: Homography) => Array.from({ length: 9 }, (_, i) => [0, 1, 2].reduce((sum, k) => sum + (a[3 * Math.floor(i / 3) + k] as number) * (b[3 * k + (i % 3)] as number), 0)) as unknown as Homography;
+const multiply = (a: Homography, b: Homography) =>
+	Array.from({ length: 9 }, (_, i) =>
+		[0, 1, 2].reduce((sum, k) => sum + (a[3 * Math.floor(i / 3) + k] as number) * (b[3 * k + (i % 3)] as number), 0)
+	) as unknown as Homography;
 
 /**
  * The perspective map that takes four points to four others: the direct linear method, on normalised points.
@@ -32,7 +35,8 @@ const multiply = (a: Homography, b: Homography) => Array.from({ length: 9 }, (_,
  * @example homography(square, square).ok // true, the identity
  */
 export function homography(from: readonly Point[], to: readonly Point[]): Result<Homography> {
-	if (!isQuad(from) || !isQuad(to)) return fail('The four points must be the corners of a shape, in order: no three in a line, none crossed over');
+	if (!isQuad(from) || !isQuad(to))
+		return fail('The four points must be the corners of a shape, in order: no three in a line, none crossed over');
 	const [a, b] = [normal(from), normal(to)];
 	const rows = a.points.flatMap((p, i) => {
 		const q = b.points[i] as Point;

@@ -27,27 +27,44 @@ const FINEST: Millimetres = 0.5;
  * @param stretch of the wall to draw
  * @example placePhoto(corners, onWall, { left: 0, right: 3600, low: 0, high: 2400 }, { width: 4000, height: 3000 })
  */
-export function placePhoto(seen: readonly Point[], known: readonly Point[], stretch: { left: Millimetres; right: Millimetres; low: Millimetres; high: Millimetres }, photo: { width: number; height: number }): Result<PhotoPlace> {
+export function placePhoto(
+	seen: readonly Point[],
+	known: readonly Point[],
+	stretch: { left: Millimetres; right: Millimetres; low: Millimetres; high: Millimetres },
+	photo: { width: number; height: number }
+): Result<PhotoPlace> {
 	const width = stretch.right - stretch.left;
 	const height = stretch.high - stretch.low;
 	if (!(width > 0 && height > 0)) return fail('The stretch of wall to draw has no size');
 	const map = homography(known, seen);
 	if (!map.ok) return map;
-	const corners = [[stretch.left, stretch.low], [stretch.right, stretch.low], [stretch.right, stretch.high], [stretch.left, stretch.high]].map(([x, y]) => ({ x: x as number, y: y as number }));
+	const corners = [
+		[stretch.left, stretch.low],
+		[stretch.right, stretch.low],
+		[stretch.right, stretch.high],
+		[stretch.left, stretch.high]
+	].map(([x, y]) => ({ x: x as number, y: y as number }));
 	const depth = (p: Point) => map.value[6] * p.x + map.value[7] * p.y + map.value[8];
 	const side = Math.sign(depth(known[0] as Point));
-	if (corners.some((p) => depth(p) * side <= 0)) return fail('From there the photograph cannot show that much of the wall: choose points farther apart');
+	if (corners.some((p) => depth(p) * side <= 0))
+		return fail('From there the photograph cannot show that much of the wall: choose points farther apart');
 	// As fine as the photograph is, where it is finest.
-	const grain = Math.max(...corners.map((p) => {
-		const [o, r] = [mapPoint(map.value, p), mapPoint(map.value, { x: p.x + 1, y: p.y })];
-		return Math.hypot(r.x - o.x, r.y - o.y);
-	}));
+	const grain = Math.max(
+		...corners.map((p) => {
+			const [o, r] = [mapPoint(map.value, p), mapPoint(map.value, { x: p.x + 1, y: p.y })];
+			return Math.hypot(r.x - o.x, r.y - o.y);
+		})
+	);
 	const scale = Math.min(grain, 1 / FINEST, MOST_SIDE / Math.max(width, height));
 	const pixels = { width: Math.max(8, Math.round(width * scale)), height: Math.max(8, Math.round(height * scale)) };
 	if (photo.width < 8 || photo.height < 8) return fail('The photograph is too small');
 	const [kx, ky] = [width / pixels.width, height / pixels.height];
 	const h = map.value;
 	// A pixel (u, v) of the new picture is the place left + u kx, high - v ky on the wall.
-	const back = [0, 3, 6].flatMap((r) => [(h[r] as number) * kx, -(h[r + 1] as number) * ky, (h[r] as number) * stretch.left + (h[r + 1] as number) * stretch.high + (h[r + 2] as number)]) as unknown as Homography;
+	const back = [0, 3, 6].flatMap((r) => [
+		(h[r] as number) * kx,
+		-(h[r + 1] as number) * ky,
+		(h[r] as number) * stretch.left + (h[r + 1] as number) * stretch.high + (h[r + 2] as number)
+	]) as unknown as Homography;
 	return ok({ x: stretch.left, y: stretch.low, width, height, pixels, back });
 }

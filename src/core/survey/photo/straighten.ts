@@ -16,7 +16,11 @@ const ROWS = 64;
  * @returns pauses every 64 rows with how far it is
  * @example finish(straighten(photo, back, { width: 1600, height: 800 })).width // 1600
  */
-export function* straighten(photo: Picture, back: Homography, size: { width: number; height: number }): Generator<{ done: number; of: number }, Picture> {
+export function* straighten(
+	photo: Picture,
+	back: Homography,
+	size: { width: number; height: number }
+): Generator<{ done: number; of: number }, Picture> {
 	const out: Picture = { ...size, data: new Uint8ClampedArray(size.width * size.height * 4) };
 	const { data, width, height } = photo;
 	const [a, b, c, d, e, f, g, h, i] = back;

@@ -33,7 +33,13 @@ const SETTLED = 1e-3;
  * @param fixed an edge that lies outside the trace
  * @returns null when it does not settle
  */
-export function fitBump({ x, v }: Samples, guess: Bump, spread: Millimetres, noise: number, fixed: 'left' | 'right' | null = null): BumpFit | null {
+export function fitBump(
+	{ x, v }: Samples,
+	guess: Bump,
+	spread: Millimetres,
+	noise: number,
+	fixed: 'left' | 'right' | null = null
+): BumpFit | null {
 	const b = { ...guess };
 	const free = (['left', 'right', 'height', 'base'] as const).filter((name) => name !== fixed);
 	let normal: number[][] = [];
@@ -54,12 +60,15 @@ export function fitBump({ x, v }: Samples, guess: Bump, spread: Millimetres, noi
 		const step = solveLinear(normal.map((row, i) => [...row, right[i] as number]));
 		if (!step) return null;
 		// No edge moves by more than the window in one turn: a far first guess is walked in.
-		free.forEach((p, j) => (b[p] += p === 'left' || p === 'right' ? Math.max(-spread, Math.min(spread, step[j] as number)) : (step[j] as number)));
+		free.forEach(
+			(p, j) => (b[p] += p === 'left' || p === 'right' ? Math.max(-spread, Math.min(spread, step[j] as number)) : (step[j] as number))
+		);
 		if (!Number.isFinite(b.left + b.right + b.height) || b.right - b.left < 2) return null;
 		if (step.every((s) => Math.abs(s) < SETTLED)) break;
 	}
 	let left = 0;
-	for (let i = 0; i < x.length; i++) left += ((v[i] as number) - (b.base + b.height * (seen(x[i] as number, b.left, spread) - seen(x[i] as number, b.right, spread)))) ** 2;
+	for (let i = 0; i < x.length; i++)
+		left += ((v[i] as number) - (b.base + b.height * (seen(x[i] as number, b.left, spread) - seen(x[i] as number, b.right, spread)))) ** 2;
 	// Error of the middle: half the sum of the two edges, with what they have in common.
 	const weigh = free.map((p): number => (p === 'left' || p === 'right' ? (fixed ? 1 : 0.5) : 0));
 	const spreadOf = solveLinear(normal.map((row, i) => [...row, weigh[i] as number]));

@@ -85,15 +85,23 @@ function sureness(seen: readonly Sighting[], heights: number, only: boolean): nu
 function pieceOf(seen: readonly Sighting[], heights: number): FoundPiece {
 	const line = lineThrough(seen);
 	const off = seen.map((s) => s.centre - at(line, s.y));
-	const scatter = seen.length > 2 ? Math.sqrt(off.reduce((sum, d) => sum + d * d, 0) / (seen.length - 2) / seen.length) : Math.max(...seen.map((s) => s.error));
+	const scatter =
+		seen.length > 2
+			? Math.sqrt(off.reduce((sum, d) => sum + d * d, 0) / (seen.length - 2) / seen.length)
+			: Math.max(...seen.map((s) => s.error));
 	const whole = seen.filter((s) => !s.only);
 	const width = median((whole.length > 0 ? whole : seen).map((s) => s.right - s.left));
 	const only = whole.length === 0 ? (seen[0] as Sighting).only : null;
 	const kind = (seen[0] as Sighting).kind === 'pipe' ? 'pipe' : 'stud';
 	return {
-		kind, ...line, width: Math.round(width * 10) / 10, plies: kind === 'stud' && width >= DOUBLE[0] && width <= DOUBLE[1] ? 2 : 1,
-		confidence: sureness(seen, heights, only !== null), error: Math.round(10 * Math.max(LEAST_ERROR, scatter, only ? 4 : 0)) / 10,
-		marks: [...seen].sort((a, b) => a.y - b.y).map((s) => ({ x: Math.round(s.centre * 10) / 10, y: s.y })), only
+		kind,
+		...line,
+		width: Math.round(width * 10) / 10,
+		plies: kind === 'stud' && width >= DOUBLE[0] && width <= DOUBLE[1] ? 2 : 1,
+		confidence: sureness(seen, heights, only !== null),
+		error: Math.round(10 * Math.max(LEAST_ERROR, scatter, only ? 4 : 0)) / 10,
+		marks: [...seen].sort((a, b) => a.y - b.y).map((s) => ({ x: Math.round(s.centre * 10) / 10, y: s.y })),
+		only
 	};
 }
 
@@ -121,7 +129,13 @@ export function joinLive(readings: readonly TraceReading[]): FoundLive[] {
 	const found: FoundLive[] = [];
 	for (const s of readings.flatMap((r) => r.live).sort((a: LiveStretch, b: LiveStretch) => a.y - b.y)) {
 		const same = found.find((f) => f.left < s.right + 40 && f.right > s.left - 40);
-		if (same) Object.assign(same, { left: Math.min(same.left, s.left), right: Math.max(same.right, s.right), low: Math.min(same.low, s.y), high: Math.max(same.high, s.y) });
+		if (same)
+			Object.assign(same, {
+				left: Math.min(same.left, s.left),
+				right: Math.max(same.right, s.right),
+				low: Math.min(same.low, s.y),
+				high: Math.max(same.high, s.y)
+			});
 		else found.push({ left: s.left, right: s.right, low: s.y, high: s.y });
 	}
 	return found;

@@ -40,7 +40,9 @@ export function pitchOf(xs: readonly Millimetres[]): PitchFound | null {
 		const times = Math.round(gap / pitch);
 		if (times === 1 && Math.abs(gap - pitch) <= TRUE) return [];
 		const [from, to] = [sorted[i], sorted[i + 1]] as [number, number];
-		return times >= 2 && Math.abs(gap - times * pitch) <= TRUE * Math.sqrt(times) ? [{ from, to, kind: 'missing', missing: times - 1 }] : [{ from, to, kind: 'odd', missing: 0 }];
+		return times >= 2 && Math.abs(gap - times * pitch) <= TRUE * Math.sqrt(times)
+			? [{ from, to, kind: 'missing', missing: times - 1 }]
+			: [{ from, to, kind: 'odd', missing: 0 }];
 	});
 	const on = sorted.find((x) => Math.abs(((x - (sorted[0] as number)) / pitch) % 1) < 0.2) ?? (sorted[0] as number);
 	return { pitch: Math.round(pitch * 10) / 10, first: on, breaks };

@@ -99,7 +99,13 @@ function look(trace: Trace, lifted: Float64Array, region: Region, noise: number,
 	const guess = { left: placeOf(trace, region.from), right: placeOf(trace, region.to), height: usual, base: 0 };
 	if (only === 'right') guess.left -= 4 * WINDOW;
 	if (only === 'left') guess.right += 4 * WINDOW;
-	const fit = fitBump({ x, v: lifted.subarray(from, to + 1) }, guess, WINDOW, noise, only === 'right' ? 'left' : only === 'left' ? 'right' : null);
+	const fit = fitBump(
+		{ x, v: lifted.subarray(from, to + 1) },
+		guess,
+		WINDOW,
+		noise,
+		only === 'right' ? 'left' : only === 'left' ? 'right' : null
+	);
 	if (!fit || fit.height <= 0) return null;
 	return { region, left: fit.left, right: fit.right, height: fit.height, error: fit.error, metal: mean(trace.metal, region), only };
 }
@@ -119,7 +125,11 @@ export function readTrace(trace: Trace): TraceReading {
 	// White noise averaged over a Gaussian of s samples is less by the root of 2 s √π.
 	const softNoise = noise / Math.sqrt((2 * SOFTEN * Math.sqrt(Math.PI)) / step);
 	const dip = Math.round(6 / step);
-	const live = regionsOver(smooth(trace.mains, SOFTEN / step), LIVE, Math.round(30 / step)).map((r) => ({ y, left: placeOf(trace, r.from), right: placeOf(trace, r.to) }));
+	const live = regionsOver(smooth(trace.mains, SOFTEN / step), LIVE, Math.round(30 / step)).map((r) => ({
+		y,
+		left: placeOf(trace, r.from),
+		right: placeOf(trace, r.to)
+	}));
 	const usual = usualHeight(softLifted, regionsOver(softLifted, LEAST_CLEAR * softNoise, dip), step);
 	if (usual === null || usual < WEAKEST) return { y, sightings: [], live, noise: Number.NaN };
 	const level = Math.max(LEAST_CLEAR * softNoise, LEAST_STRENGTH * usual);
@@ -132,7 +142,19 @@ export function readTrace(trace: Trace): TraceReading {
 		const pipe = right - left <= PIPE.widest && s.metal >= PIPE.metal;
 		const fits = right - left >= WOOD.narrowest && right - left <= WOOD.widest && s.height >= LEAST_STRENGTH * usual;
 		if (!pipe && !fits) return [];
-		return [{ kind: pipe ? 'pipe' : 'wood', y, left, centre: (left + right) / 2, right, error: s.error, clear: s.height / softNoise, strength: s.height / usual, only: s.only }];
+		return [
+			{
+				kind: pipe ? 'pipe' : 'wood',
+				y,
+				left,
+				centre: (left + right) / 2,
+				right,
+				error: s.error,
+				clear: s.height / softNoise,
+				strength: s.height / usual,
+				only: s.only
+			}
+		];
 	});
 	return { y, sightings, live, noise: noise / usual };
 }

@@ -39,7 +39,10 @@ function woodChance(p: FoundPiece, hole: Pilot, by: Millimetres, spread: Millime
 }
 
 /** Mean and spread of how far things are off, from holes that touch them and what is expected beforehand. */
-function posterior(holes: readonly { piece: FoundPiece; hole: Pilot }[], before: { mean: number; spread: number }): { mean: number; spread: number } {
+function posterior(
+	holes: readonly { piece: FoundPiece; hole: Pilot }[],
+	before: { mean: number; spread: number }
+): { mean: number; spread: number } {
 	if (holes.length === 0) return before;
 	let [all, first, second] = [0, 0, 0];
 	for (let by = -GRID.reach; by <= GRID.reach; by += GRID.step) {
@@ -59,7 +62,10 @@ function posterior(holes: readonly { piece: FoundPiece; hole: Pilot }[], before:
 
 function proved(p: FoundPiece, holes: readonly Pilot[], offset: { mean: number; spread: number }): ProvedPiece {
 	// What this piece alone is off, beside what all are.
-	const own = posterior(holes.map((hole) => ({ piece: p, hole })), { mean: offset.mean, spread: Math.hypot(offset.spread, p.error) });
+	const own = posterior(
+		holes.map((hole) => ({ piece: p, hole })),
+		{ mean: offset.mean, spread: Math.hypot(offset.spread, p.error) }
+	);
 	const x = p.x - own.mean;
 	let odds = p.confidence / (1 - Math.min(0.995, p.confidence));
 	let proof: ProvedPiece['proof'] = 'none';
@@ -75,7 +81,14 @@ function proved(p: FoundPiece, holes: readonly Pilot[], offset: { mean: number; 
 		}
 	}
 	const marks = p.marks.map((m) => ({ x: Math.round((m.x - own.mean) * 10) / 10, y: m.y }));
-	return { ...p, x, marks, error: Math.round(10 * Math.max(0.5, own.spread)) / 10, confidence: Math.round((1000 * odds) / (1 + odds)) / 1000, proof };
+	return {
+		...p,
+		x,
+		marks,
+		error: Math.round(10 * Math.max(0.5, own.spread)) / 10,
+		confidence: Math.round((1000 * odds) / (1 + odds)) / 1000,
+		proof
+	};
 }
 
 /**
@@ -86,14 +99,25 @@ function proved(p: FoundPiece, holes: readonly Pilot[], offset: { mean: number; 
 export function retrain(pieces: readonly FoundPiece[], pilots: readonly Pilot[]): Retrained {
 	const studs = pieces.filter((p) => p.kind === 'stud');
 	const touching = pilots.flatMap((hole) => {
-		const near = studs.map((piece) => ({ piece, hole, off: Math.abs(hole.x - centreAt(piece, hole.y)) - piece.width / 2 })).filter((t) => t.off < NEAR);
+		const near = studs
+			.map((piece) => ({ piece, hole, off: Math.abs(hole.x - centreAt(piece, hole.y)) - piece.width / 2 }))
+			.filter((t) => t.off < NEAR);
 		return near.sort((a, b) => a.off - b.off).slice(0, 1);
 	});
 	// A piece without any wood in it may not be one: it says nothing of where the instrument is off.
 	const wooden = new Set(touching.filter((t) => t.hole.hit === 'wood').map((t) => t.piece));
-	const offset = posterior(touching.filter((t) => wooden.has(t.piece)), { mean: 0, spread: OFFSET });
+	const offset = posterior(
+		touching.filter((t) => wooden.has(t.piece)),
+		{ mean: 0, spread: OFFSET }
+	);
 	return {
-		pieces: pieces.map((p) => proved(p, touching.filter((t) => t.piece === p).map((t) => t.hole), offset)),
+		pieces: pieces.map((p) =>
+			proved(
+				p,
+				touching.filter((t) => t.piece === p).map((t) => t.hole),
+				offset
+			)
+		),
 		offset: offset.mean,
 		offsetError: offset.spread,
 		unexplained: pilots.filter((hole) => hole.hit === 'wood' && !touching.some((t) => t.hole === hole))

@@ -1,7 +1,16 @@
 import type { MeasureColumn } from '../../table/column';
 
 /** The dimensions that grips need, by name. One name means one measure, whatever the grip. */
-const dim = (key: string, title: string, min: number, max: number, hint: string, words: readonly string[] = []): MeasureColumn => ({ key: `dims.${key}`, title, kind: 'length', min, max, optional: true, hint, words });
+const dim = (key: string, title: string, min: number, max: number, hint: string, words: readonly string[] = []): MeasureColumn => ({
+	key: `dims.${key}`,
+	title,
+	kind: 'length',
+	min,
+	max,
+	optional: true,
+	hint,
+	words
+});
 
 export const DIMS = {
 	bar: dim('bar', 'Bar', 0.5, 120, 'Thickness of the bar or blade where it will hang', ['bar thickness', 'blade']),

@@ -34,7 +34,13 @@ export function sketch(title: string, needs: readonly DimName[], usual: Partial<
 		measure: (name: DimName, from: Point, to: Point, side: Side) => {
 			const letter = String.fromCharCode(65 + needs.indexOf(name));
 			const known = dims[name];
-			shapes.push({ kind: 'measure', from, to, side, label: known === undefined ? phrase(letter) : phrase(`${letter} {x}`, { x: mm(known) }) });
+			shapes.push({
+				kind: 'measure',
+				from,
+				to,
+				side,
+				label: known === undefined ? phrase(letter) : phrase(`${letter} {x}`, { x: mm(known) })
+			});
 			return pen;
 		},
 		done: (): Drawing => ({ title, shapes })

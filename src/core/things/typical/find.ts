@@ -6,7 +6,11 @@ import type { TypicalKind } from './kind';
 import { KINDS } from './kinds';
 
 /** Letters and digits alone, so that "C-clamp" and "c clamp" are the same. */
-const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9]+/g, ' ').trim();
+const plain = (text: string) =>
+	text
+		.toLowerCase()
+		.replace(/[^a-z0-9]+/g, ' ')
+		.trim();
 
 /** One of several: "bar clamps" are of the kind "bar clamp". @example singular('boxes') // 'box' */
 export function singular(name: string): string {
@@ -52,7 +56,14 @@ export function typicalThing(id: string, kind: TypicalKind, length: number | nul
 	const { width, height, depth, mass, dims } = kind.size(length ?? kind.lengths?.[0] ?? 0);
 	const rounded = Object.fromEntries(Object.entries(dims).map(([name, value]) => [name, tidy(value, 0.5)]));
 	return {
-		...newThing(id, kind.name), group: kind.group, grip: kind.grip, width: tidy(width, 1), height: tidy(height, 1), depth: tidy(depth, 1), mass: sayableMass(mass, unit), dims: rounded,
+		...newThing(id, kind.name),
+		group: kind.group,
+		grip: kind.grip,
+		width: tidy(width, 1),
+		height: tidy(height, 1),
+		depth: tidy(depth, 1),
+		mass: sayableMass(mass, unit),
+		dims: rounded,
 		charger: kind.name === 'battery charger',
 		typical: ['width', 'height', 'depth', 'mass', ...Object.keys(rounded).map((n) => `dims.${n}`)]
 	};

@@ -24,11 +24,25 @@ export interface TypicalKind {
 }
 
 /** A kind with one usual size: width, height, depth in mm, mass in kg. */
-export function fixed(name: string, group: string, grip: GripKind, [width, height, depth, mass]: readonly [number, number, number, number], dims: Dims, words: readonly string[] = []): TypicalKind {
+export function fixed(
+	name: string,
+	group: string,
+	grip: GripKind,
+	[width, height, depth, mass]: readonly [number, number, number, number],
+	dims: Dims,
+	words: readonly string[] = []
+): TypicalKind {
 	return { name, group, words, grip, size: () => ({ width, height, depth, mass, dims }) };
 }
 
 /** A kind sold by length, whose size and weight follow from it. */
-export function byLength(name: string, group: string, grip: GripKind, lengths: readonly number[], size: TypicalKind['size'], words: readonly string[] = []): TypicalKind {
+export function byLength(
+	name: string,
+	group: string,
+	grip: GripKind,
+	lengths: readonly number[],
+	size: TypicalKind['size'],
+	words: readonly string[] = []
+): TypicalKind {
 	return { name, group, words, grip, lengths, size };
 }

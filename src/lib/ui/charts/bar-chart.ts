@@ -27,9 +27,25 @@ const HEADROOM = 3;
 const DECALS: Record<Verdict, object> = {
 	holds: { symbol: 'none' },
 	close: { symbol: 'rect', dashArrayX: [1, 0], dashArrayY: [2, 4], rotation: -Math.PI / 4 },
-	'does-not-hold': { symbol: 'rect', dashArrayX: [[3, 3], [0, 3, 3, 0]], dashArrayY: [3, 0], symbolSize: 1 },
+	'does-not-hold': {
+		symbol: 'rect',
+		dashArrayX: [
+			[3, 3],
+			[0, 3, 3, 0]
+		],
+		dashArrayY: [3, 0],
+		symbolSize: 1
+	},
 	'cannot-be-judged': { symbol: 'circle', dashArrayX: [4, 4], dashArrayY: [4, 4], symbolSize: 0.7 },
-	'cannot-be-built': { symbol: 'rect', dashArrayX: [[2, 2], [0, 2, 2, 0]], dashArrayY: [2, 0], symbolSize: 1 },
+	'cannot-be-built': {
+		symbol: 'rect',
+		dashArrayX: [
+			[2, 2],
+			[0, 2, 2, 0]
+		],
+		dashArrayY: [2, 0],
+		symbolSize: 1
+	},
 	unloaded: { symbol: 'none' }
 };
 
@@ -44,18 +60,65 @@ export function barChart(box: HTMLElement, pick: (index: number) => void): BarCh
 			const option: Option = {
 				animation: false,
 				grid: { left: 6, right: 6, top: 20, bottom: 2, containLabel: true },
-				tooltip: { trigger: 'axis', confine: true, formatter: (p) => bars[(Array.isArray(p) ? p[0] : p)?.dataIndex ?? 0]?.words ?? '', backgroundColor: ink('sheet'), borderColor: ink('ink'), textStyle: { ...text, color: ink('ink') } },
-				xAxis: { type: 'category', data: bars.map((b) => b.name), axisLabel: { ...text, interval: 'auto', hideOverlap: true }, axisLine: { lineStyle: { color: ink('ink') } }, axisTick: { show: false } },
-				yAxis: { type: 'value', max: most / scale, name: unit === 'inch' ? 'lb' : 'N', nameGap: 6, nameTextStyle: text, axisLabel: { ...text, showMaxLabel: false, formatter: (v: number) => String(Math.round(v)) }, splitNumber: 3, splitLine: { lineStyle: { color: ink('hair') } } },
+				tooltip: {
+					trigger: 'axis',
+					confine: true,
+					formatter: (p) => bars[(Array.isArray(p) ? p[0] : p)?.dataIndex ?? 0]?.words ?? '',
+					backgroundColor: ink('sheet'),
+					borderColor: ink('ink'),
+					textStyle: { ...text, color: ink('ink') }
+				},
+				xAxis: {
+					type: 'category',
+					data: bars.map((b) => b.name),
+					axisLabel: { ...text, interval: 'auto', hideOverlap: true },
+					axisLine: { lineStyle: { color: ink('ink') } },
+					axisTick: { show: false }
+				},
+				yAxis: {
+					type: 'value',
+					max: most / scale,
+					name: unit === 'inch' ? 'lb' : 'N',
+					nameGap: 6,
+					nameTextStyle: text,
+					axisLabel: { ...text, showMaxLabel: false, formatter: (v: number) => String(Math.round(v)) },
+					splitNumber: 3,
+					splitLine: { lineStyle: { color: ink('hair') } }
+				},
 				series: [
 					{
-						type: 'bar', barWidth: '62%', barGap: '-100%', z: 1,
-						data: bars.map((b) => ({ value: Math.min(most, b.capacity ?? 0) / scale, itemStyle: { color: 'transparent', borderColor: ink('ink'), borderWidth: b.picked ? 2.4 : 1.1, borderType: b.capacity === null ? 'dashed' : 'solid' } }))
+						type: 'bar',
+						barWidth: '62%',
+						barGap: '-100%',
+						z: 1,
+						data: bars.map((b) => ({
+							value: Math.min(most, b.capacity ?? 0) / scale,
+							itemStyle: {
+								color: 'transparent',
+								borderColor: ink('ink'),
+								borderWidth: b.picked ? 2.4 : 1.1,
+								borderType: b.capacity === null ? 'dashed' : 'solid'
+							}
+						}))
 					},
 					{
-						type: 'bar', barWidth: '46%', barGap: '-87%', z: 2, labelLayout: { hideOverlap: true },
-						label: { show: true, position: 'top', ...text, color: ink('ink'), fontWeight: 700, formatter: (p) => bars[p.dataIndex]?.label ?? '' },
-						data: bars.map((b) => ({ value: b.load / scale, itemStyle: { color: b.picked ? ink('chalk') : ink(b.verdict), decal: DECALS[b.verdict] } }))
+						type: 'bar',
+						barWidth: '46%',
+						barGap: '-87%',
+						z: 2,
+						labelLayout: { hideOverlap: true },
+						label: {
+							show: true,
+							position: 'top',
+							...text,
+							color: ink('ink'),
+							fontWeight: 700,
+							formatter: (p) => bars[p.dataIndex]?.label ?? ''
+						},
+						data: bars.map((b) => ({
+							value: b.load / scale,
+							itemStyle: { color: b.picked ? ink('chalk') : ink(b.verdict), decal: DECALS[b.verdict] }
+						}))
 					}
 				]
 			};

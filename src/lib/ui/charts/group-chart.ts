@@ -25,12 +25,51 @@ export function groupChart(box: HTMLElement, pick: (index: number) => void): Gro
 			const option: Option = {
 				animation: false,
 				grid: { left: 4, right: 46, top: 4, bottom: 2, containLabel: true },
-				tooltip: { trigger: 'axis', confine: true, formatter: (p) => bars[(Array.isArray(p) ? p[0] : p)?.dataIndex ?? 0]?.words ?? '', backgroundColor: ink('sheet'), borderColor: ink('ink'), textStyle: { ...text, color: ink('ink') } },
-				xAxis: { type: 'value', splitNumber: 3, axisLabel: { ...text, formatter: (v: number) => `${v}${v > 0 ? ` ${unit}` : ''}` }, splitLine: { lineStyle: { color: ink('hair') } } },
-				yAxis: { type: 'category', inverse: true, data: bars.map((b) => b.name), axisLabel: { ...text, color: ink('ink'), fontSize: 12, width: 110, overflow: 'truncate' }, axisLine: { lineStyle: { color: ink('ink') } }, axisTick: { show: false } },
+				tooltip: {
+					trigger: 'axis',
+					confine: true,
+					formatter: (p) => bars[(Array.isArray(p) ? p[0] : p)?.dataIndex ?? 0]?.words ?? '',
+					backgroundColor: ink('sheet'),
+					borderColor: ink('ink'),
+					textStyle: { ...text, color: ink('ink') }
+				},
+				xAxis: {
+					type: 'value',
+					splitNumber: 3,
+					axisLabel: { ...text, formatter: (v: number) => `${v}${v > 0 ? ` ${unit}` : ''}` },
+					splitLine: { lineStyle: { color: ink('hair') } }
+				},
+				yAxis: {
+					type: 'category',
+					inverse: true,
+					data: bars.map((b) => b.name),
+					axisLabel: { ...text, color: ink('ink'), fontSize: 12, width: 110, overflow: 'truncate' },
+					axisLine: { lineStyle: { color: ink('ink') } },
+					axisTick: { show: false }
+				},
 				series: [
-					{ type: 'bar', stack: 'all', barMaxWidth: 16, data: bars.map((b) => ({ value: b.placed, itemStyle: { color: ink('chalk'), decal: STRIPES } })) },
-					{ type: 'bar', stack: 'all', barMaxWidth: 16, data: bars.map((b) => ({ value: b.whole - b.placed, itemStyle: { color: 'transparent', borderColor: ink('ink'), borderWidth: 1.1 } })), label: { show: true, position: 'right', ...text, color: ink('ink'), formatter: (p) => String(Math.round((bars[p.dataIndex]?.whole ?? 0) * 10) / 10) } }
+					{
+						type: 'bar',
+						stack: 'all',
+						barMaxWidth: 16,
+						data: bars.map((b) => ({ value: b.placed, itemStyle: { color: ink('chalk'), decal: STRIPES } }))
+					},
+					{
+						type: 'bar',
+						stack: 'all',
+						barMaxWidth: 16,
+						data: bars.map((b) => ({
+							value: b.whole - b.placed,
+							itemStyle: { color: 'transparent', borderColor: ink('ink'), borderWidth: 1.1 }
+						})),
+						label: {
+							show: true,
+							position: 'right',
+							...text,
+							color: ink('ink'),
+							formatter: (p) => String(Math.round((bars[p.dataIndex]?.whole ?? 0) * 10) / 10)
+						}
+					}
 				]
 			};
 			chart.setOption(option, { notMerge: true });

@@ -22,6 +22,12 @@ function tally(texts: readonly string[]): [string, number][] {
  */
 export function sayRips(sheets: readonly (readonly number[])[], unit: LengthUnit): string {
 	const times = (n: number, text: string) => (n === 1 ? text : `${n} x ${text}`);
-	const each = sheets.map((widths) => tally(widths.map((w) => formatLength(w, unit))).map(([width, n]) => times(n, width)).join(' + '));
-	return tally(each).map(([strips, n]) => (n === 1 ? strips : `${n} sheets: ${strips}`)).join(' | ');
+	const each = sheets.map((widths) =>
+		tally(widths.map((w) => formatLength(w, unit)))
+			.map(([width, n]) => times(n, width))
+			.join(' + ')
+	);
+	return tally(each)
+		.map(([strips, n]) => (n === 1 ? strips : `${n} sheets: ${strips}`))
+		.join(' | ');
 }

@@ -15,7 +15,12 @@ describe('the stretch of wall a thing takes', () => {
 		const standing = placesById(plan);
 		expect(extentOf(plan, standing, { kind: 'holder', id: 'h1' })).toMatchObject({ left: 250, right: 1250 });
 		expect(extentOf(plan, standing, { kind: 'row', id: row.id })).toMatchObject({ left: row.left, low: row.y });
-		expect(extentOf(plan, standing, { kind: 'stud', id: 's3' })).toEqual({ left: 850 - 22.5, right: 850 + 22.5, low: 0, high: plan.wall.height });
+		expect(extentOf(plan, standing, { kind: 'stud', id: 's3' })).toEqual({
+			left: 850 - 22.5,
+			right: 850 + 22.5,
+			low: 0,
+			high: plan.wall.height
+		});
 		expect(extentOf(plan, standing, null)).toBeNull();
 	});
 });
@@ -29,7 +34,7 @@ describe('the place of a check', () => {
 		const sheet: Plan = { ...plan, rows: plan.rows.map((r) => (r.id === row.id ? { ...r, backer } : r)) };
 		expect(placeOf(sheet, fixing)).toMatchObject({ low: row.y - 80 - 15, high: row.y - 80 + 260 + 15 });
 	});
-	it('is there for every check that is not a holder\'s own', () => {
+	it("is there for every check that is not a holder's own", () => {
 		for (const c of checkPlan(plan).checks) {
 			if (c.subject.kind === 'holder') expect(placeOf(plan, c.subject)).toBeNull();
 			else expect(placeOf(plan, c.subject), c.id).not.toBeNull();
@@ -39,7 +44,10 @@ describe('the place of a check', () => {
 });
 
 describe('a margin where there is little room', () => {
-	const said = (margin: number | null, verdict: 'holds' | 'cannot-be-judged' = 'holds') => [sayMargin({ margin, verdict }), sayShortMargin({ margin, verdict })];
+	const said = (margin: number | null, verdict: 'holds' | 'cannot-be-judged' = 'holds') => [
+		sayMargin({ margin, verdict }),
+		sayShortMargin({ margin, verdict })
+	];
 	it('loses its places from ten on', () => {
 		expect(said(1.649)).toEqual(['1.65', '1.65']);
 		expect(said(17.4)).toEqual(['17.40', '17']);

@@ -62,10 +62,14 @@ describe('a drag', () => {
 	];
 	const far = fc.double({ min: -20_000, max: 20_000, noNaN: true });
 	const near = fc.double({ min: -1500, max: 1500, noNaN: true });
-	const drags = (of: Plan) => fc.tuple(fc.constantFrom(...gripsOf(of)), fc.oneof(far, near), fc.oneof(far, near), fc.constantFrom('mm' as const, 'inch' as const));
+	const drags = (of: Plan) =>
+		fc.tuple(fc.constantFrom(...gripsOf(of)), fc.oneof(far, near), fc.oneof(far, near), fc.constantFrom('mm' as const, 'inch' as const));
 
 	/** The only two things that a drag can be refused for: what it would be in the place of is in the way. */
-	const MAY_BE_REFUSED: { [K in Grip['kind']]?: RegExp } = { stud: /^stands in the same place as the stud at \d+ mm$/, row: /^would run over / };
+	const MAY_BE_REFUSED: { [K in Grip['kind']]?: RegExp } = {
+		stud: /^stands in the same place as the stud at \d+ mm$/,
+		row: /^would run over /
+	};
 
 	it.each([
 		['the long wall', plan],
@@ -112,8 +116,14 @@ describe('a key', () => {
 	});
 
 	it('moves a row with its joints, and not past the wall', () => {
-		expect(row(nudged({ kind: 'row', id: 'r1' }, 'ArrowRight', true) as Plan, 'r1')).toMatchObject({ left: 30, right: 3340, joints: [1692.5] });
-		expect(nudgeMove({ kind: 'row', id: 'r4' }, 'ArrowRight', true, { ...plan, rows: [{ ...row(plan, 'r4'), right: 5195 }] }, 'mm')).toBeNull();
+		expect(row(nudged({ kind: 'row', id: 'r1' }, 'ArrowRight', true) as Plan, 'r1')).toMatchObject({
+			left: 30,
+			right: 3340,
+			joints: [1692.5]
+		});
+		expect(
+			nudgeMove({ kind: 'row', id: 'r4' }, 'ArrowRight', true, { ...plan, rows: [{ ...row(plan, 'r4'), right: 5195 }] }, 'mm')
+		).toBeNull();
 	});
 
 	it('takes a holder to the next row up or down, and no further than the last', () => {

@@ -39,7 +39,12 @@ function moveHolder(id: string, dx: number, dy: number, c: MoveContext): Move | 
 	const neighbours = c.plan.holders
 		.filter((h) => h.id !== id && h.mount.row === row.id)
 		.map((h) => ({ left: h.mount.x, right: h.mount.x + h.params.face.width }));
-	const snapped = snapAlongRow(holder.mount.x + dx, width, { studs: supportsAt(c.plan.wall, row.y).map((s) => s.x), row, neighbours, reach: c.reach });
+	const snapped = snapAlongRow(holder.mount.x + dx, width, {
+		studs: supportsAt(c.plan.wall, row.y).map((s) => s.x),
+		row,
+		neighbours,
+		reach: c.reach
+	});
 	const x = clamp(placed(snapped, c.unit), 0, c.plan.wall.width - width);
 	return { command: { kind: 'change', list: 'holders', id, change: { mount: { ...holder.mount, row: row.id, x } } }, why: snapped.why };
 }
@@ -48,7 +53,12 @@ function moveRow(grip: Grip, dx: number, dy: number, c: MoveContext): Move | nul
 	const row = c.plan.rows.find((r) => r.id === grip.id);
 	if (!row) return null;
 	if (grip.part) {
-		const snapped = snapRowEnd(row[grip.part] + dx, supportsAt(c.plan.wall, row.y).map((s) => s.x), c.plan.wall.width, c.reach);
+		const snapped = snapRowEnd(
+			row[grip.part] + dx,
+			supportsAt(c.plan.wall, row.y).map((s) => s.x),
+			c.plan.wall.width,
+			c.reach
+		);
 		const limit = rowEndLimit(c.plan, row, grip.part, snapped.at);
 		const x = limit?.at ?? placed(snapped, c.unit);
 		const end = grip.part === 'left' ? clamp(x, 0, row.right - 100) : clamp(x, row.left + 100, c.plan.wall.width);
@@ -74,7 +84,15 @@ function moveObstruction(id: string, dx: number, dy: number, c: MoveContext): Mo
 function moveStud(id: string, dx: number, c: MoveContext): Move | null {
 	const s = c.plan.wall.studs.find((x) => x.id === id);
 	if (!s) return null;
-	return { command: { kind: 'change', list: 'studs', id, change: { x: clamp(roundToTape(s.x + dx, c.unit), 0, c.plan.wall.width), found: { how: 'guess' } } }, why: null };
+	return {
+		command: {
+			kind: 'change',
+			list: 'studs',
+			id,
+			change: { x: clamp(roundToTape(s.x + dx, c.unit), 0, c.plan.wall.width), found: { how: 'guess' } }
+		},
+		why: null
+	};
 }
 
 /** The command that a drag by (dx, dy) mm would do, snapped. */

@@ -45,7 +45,7 @@ describe('an end of a row that is dragged', () => {
 		}
 	});
 
-	it('stops at a door also where it is in the door\'s swing already', () => {
+	it("stops at a door also where it is in the door's swing already", () => {
 		// Hinged on its left and opened flat against the wall, it sweeps over the end of the row from the start.
 		const plan = between();
 		plan.wall.obstructions = [{ ...door, motion: { kind: 'swing', hinge: 'left', angle: 180, into: 'room' } }];

@@ -20,7 +20,11 @@ const paddle: Outline = (w, h) => {
 	return [
 		box(-w * 0.35, 0, w * 0.7, h * 0.03),
 		box(-shaft / 2, 0, shaft, blade),
-		[-shaft / 2, blade, `c${-flare} ${h * 0.06} ${-flare} ${h * 0.12} ${-flare} ${tip}q${w / 2} ${h * 0.11} ${w} 0c0 ${h * 0.12 - tip} 0 ${h * 0.06 - tip} ${-flare} ${-tip}z`]
+		[
+			-shaft / 2,
+			blade,
+			`c${-flare} ${h * 0.06} ${-flare} ${h * 0.12} ${-flare} ${tip}q${w / 2} ${h * 0.11} ${w} 0c0 ${h * 0.12 - tip} 0 ${h * 0.06 - tip} ${-flare} ${-tip}z`
+		]
 	];
 };
 
@@ -69,5 +73,7 @@ export function thingsPath(name: string, width: number, height: number, places: 
 
 /** One path for several round holes, each by its centre, y down. */
 export function holesPath(holes: readonly { x: number; y: number; diameter: number }[]): string {
-	return holes.map(({ x, y, diameter: d }) => `M${x - d / 2} ${y}a${d / 2} ${d / 2} 0 1 0 ${d} 0a${d / 2} ${d / 2} 0 1 0 ${-d} 0z`).join('');
+	return holes
+		.map(({ x, y, diameter: d }) => `M${x - d / 2} ${y}a${d / 2} ${d / 2} 0 1 0 ${d} 0a${d / 2} ${d / 2} 0 1 0 ${-d} 0z`)
+		.join('');
 }

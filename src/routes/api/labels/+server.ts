@@ -11,5 +11,7 @@ export const POST: RequestHandler = async ({ request, url }) => {
 	const read = readLabels(body.value);
 	if (!read.ok) return problem(422, { title: 'Not valid labels', errors: read.error });
 	const pdf = await labelSheetPdf(read.value.labels, read.value.layout, url.origin, read.value.skip);
-	return new Response(pdf as Uint8Array<ArrayBuffer>, { headers: { 'content-type': 'application/pdf', 'content-disposition': 'attachment; filename="labels.pdf"' } });
+	return new Response(pdf as Uint8Array<ArrayBuffer>, {
+		headers: { 'content-type': 'application/pdf', 'content-disposition': 'attachment; filename="labels.pdf"' }
+	});
 };

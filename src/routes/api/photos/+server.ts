@@ -8,7 +8,8 @@ import type { RequestHandler } from './$types';
 
 /** A JPEG or PNG in, its id out. What a camera wrote beside the picture is taken off before it is stored. */
 export const POST: RequestHandler = async ({ request }) => {
-	if (!/^image\/(jpeg|png)\b/i.test(request.headers.get('content-type') ?? '')) return problem(415, { detail: 'Send a picture with content-type image/jpeg or image/png' });
+	if (!/^image\/(jpeg|png)\b/i.test(request.headers.get('content-type') ?? ''))
+		return problem(415, { detail: 'Send a picture with content-type image/jpeg or image/png' });
 	const bytes = await limitedBytes(request, MOST_PHOTO_BYTES);
 	if (bytes === null) return problem(413, { detail: `A picture may be ${MOST_PHOTO_BYTES / 1024 / 1024} MB at most` });
 	const clean = cleanPhoto(bytes);

@@ -9,5 +9,7 @@ export const POST: RequestHandler = async ({ request, url }) => {
 	const plan = planFrom(body.value);
 	if (!plan.ok) return plan.error;
 	const pdf = await surveySheetPdf(plan.value, url.searchParams.get('unit') === 'inch' ? 'inch' : 'mm');
-	return new Response(pdf as Uint8Array<ArrayBuffer>, { headers: { 'content-type': 'application/pdf', 'content-disposition': 'attachment; filename="survey-sheet.pdf"' } });
+	return new Response(pdf as Uint8Array<ArrayBuffer>, {
+		headers: { 'content-type': 'application/pdf', 'content-disposition': 'attachment; filename="survey-sheet.pdf"' }
+	});
 };

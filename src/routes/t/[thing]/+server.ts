@@ -10,5 +10,8 @@ export const GET: RequestHandler = ({ params }) =>
 		const found = await whereIs(params.thing);
 		if (!found) return problem(404, { detail: 'Nothing has this label any more' });
 		const { shop, place } = found;
-		redirect(303, place ? `/walls/${place.wall}/stock?thing=${params.thing}&holder=${place.holder}` : `/shop/${shop}?thing=${params.thing}`);
+		redirect(
+			303,
+			place ? `/walls/${place.wall}/stock?thing=${params.thing}&holder=${place.holder}` : `/shop/${shop}?thing=${params.thing}`
+		);
 	});

@@ -33,10 +33,14 @@ export const PATCH: RequestHandler = async ({ params, request }) => {
 			case 'missing':
 				return missing();
 			case 'too-many':
-				return problem(422, { title: TITLE, errors: [{ path: saved.list, message: `must have at most ${SHOP_LIMITS[saved.list]} entries` }] });
+				return problem(422, {
+					title: TITLE,
+					errors: [{ path: saved.list, message: `must have at most ${SHOP_LIMITS[saved.list]} entries` }]
+				});
 		}
 	});
 };
 
 /** Gone with its walls and all it owns. */
-export const DELETE: RequestHandler = ({ params }) => withDatabase(async () => ((await deleteShop(params.id)) ? new Response(null, { status: 204 }) : missing()));
+export const DELETE: RequestHandler = ({ params }) =>
+	withDatabase(async () => ((await deleteShop(params.id)) ? new Response(null, { status: 204 }) : missing()));

@@ -17,7 +17,11 @@ export const POST: RequestHandler = async ({ params, request }) => {
 	const inputs = bad ? ({ ok: false, error: [bad] } as const) : readInputs(sum, body.value);
 	if (!inputs.ok) {
 		const [first] = inputs.error;
-		return problem(422, { title: 'Not valid inputs', detail: first ? `${first.path} ${first.message}`.trim() : undefined, errors: [...inputs.error] });
+		return problem(422, {
+			title: 'Not valid inputs',
+			detail: first ? `${first.path} ${first.message}`.trim() : undefined,
+			errors: [...inputs.error]
+		});
 	}
 	return json(sumReport(sum, inputs.value));
 };

@@ -22,5 +22,10 @@ export const load: PageLoad = async ({ params, fetch }) => {
 	}
 	if (!keep) error(503, 'The database cannot be reached, and this device has no copy of this wall. It opens when the database is back.');
 	// The device's copy stands in for the server's until that can be reached again.
-	return { stored: { id: params.id, revision: keep.revision, plan: keep.plan, updatedAt: '' } satisfies Stored, place, keep: { ...keep, dirty: true }, shop: await takeUpShop(MAIN_SHOP, fetch) };
+	return {
+		stored: { id: params.id, revision: keep.revision, plan: keep.plan, updatedAt: '' } satisfies Stored,
+		place,
+		keep: { ...keep, dirty: true },
+		shop: await takeUpShop(MAIN_SHOP, fetch)
+	};
 };

@@ -11,7 +11,12 @@ const EVERY = 220;
 export const GET: RequestHandler = ({ url }) => {
 	const whole = (name: string, otherwise: number) => Number(url.searchParams.get(name) ?? otherwise);
 	const [labels, roll] = [whole('labels', Number.NaN), whole('roll', ROLL)];
-	if (!Number.isInteger(labels) || labels < 1 || labels > MOST_LABELS) return problem(422, { title: 'Not a valid request', errors: [{ path: 'labels', message: `must be a whole number from 1 to ${MOST_LABELS}` }] });
-	if (!Number.isInteger(roll) || roll < 0 || roll > MOST_LABELS) return problem(422, { title: 'Not a valid request', errors: [{ path: 'roll', message: 'must be a whole number' }] });
+	if (!Number.isInteger(labels) || labels < 1 || labels > MOST_LABELS)
+		return problem(422, {
+			title: 'Not a valid request',
+			errors: [{ path: 'labels', message: `must be a whole number from 1 to ${MOST_LABELS}` }]
+		});
+	if (!Number.isInteger(roll) || roll < 0 || roll > MOST_LABELS)
+		return problem(422, { title: 'Not a valid request', errors: [{ path: 'roll', message: 'must be a whole number' }] });
 	return eventStream(printing(labels, roll), EVERY, (e) => e.kind !== 'printed');
 };

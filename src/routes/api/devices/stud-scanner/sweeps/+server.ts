@@ -14,7 +14,14 @@ function* parts(trace: Trace): Generator<Trace & { of: number }> {
 	const n = trace.density.length;
 	for (let i = 0; i < PARTS; i++) {
 		const [from, to] = [Math.floor((i * n) / PARTS), Math.floor(((i + 1) * n) / PARTS)];
-		yield { ...trace, from: trace.from + from * trace.step, density: trace.density.slice(from, to), metal: trace.metal.slice(from, to), mains: trace.mains.slice(from, to), of: n };
+		yield {
+			...trace,
+			from: trace.from + from * trace.step,
+			density: trace.density.slice(from, to),
+			metal: trace.metal.slice(from, to),
+			mains: trace.mains.slice(from, to),
+			of: n
+		};
 	}
 }
 
