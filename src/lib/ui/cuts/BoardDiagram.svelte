@@ -94,7 +94,7 @@
 	}
 	/* The rip: a pencil line along the middle. */
 	.lane + .lane {
-		border-top: 1.6px solid #33413f;
+		border-top: 1.6px solid var(--cut-line);
 	}
 	.rip {
 		position: absolute;
@@ -106,7 +106,7 @@
 		position: absolute;
 		top: 0;
 		bottom: 0;
-		border-right: 1.6px solid #33413f;
+		border-right: 1.6px solid var(--cut-line);
 	}
 	.tick,
 	.rip {
@@ -114,7 +114,7 @@
 		place-items: center;
 		width: 17px;
 		height: 17px;
-		border: 1.2px solid #33413f;
+		border: 1.2px solid var(--cut-line);
 		border-radius: 50%;
 		background: var(--sheet);
 		font-size: 0.68rem;
@@ -155,7 +155,7 @@
 		overflow: hidden;
 		font-family: var(--font-mono);
 		font-size: 0.75rem;
-		color: #33413f;
+		color: var(--cut-line);
 		white-space: nowrap;
 	}
 </style>

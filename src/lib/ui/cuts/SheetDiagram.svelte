@@ -39,8 +39,8 @@
 		{#each laid.cuts as { piece, from, to }, i (i)}
 			<text x="8" y={y(from + piece.length / 2) + 4} font-size={Math.max(6, Math.min(13, piece.length * k - 1))}>{formatLength(piece.length, unit)}</text>
 			{#if ripped(to)}
-				<path d="M0 {y(to)}H{LONG}" stroke="#33413f" stroke-width="1.4" />
-				<circle cx={orderX(i)} cy={y(to)} r="7" fill="var(--sheet)" stroke="#33413f" />
+				<path d="M0 {y(to)}H{LONG}" stroke="var(--cut-line)" stroke-width="1.4" />
+				<circle cx={orderX(i)} cy={y(to)} r="7" fill="var(--sheet)" stroke="var(--cut-line)" />
 				<text class="order" x={orderX(i)} y={y(to) + 3.4} text-anchor="middle">{i + 1}</text>
 			{/if}
 		{/each}
