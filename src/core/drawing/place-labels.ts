@@ -1,3 +1,5 @@
+import RBush from 'rbush';
+
 /** A box on the screen, px, y downwards. */
 export interface Box {
 	x: number;
@@ -17,7 +19,9 @@ export interface AskedLabel {
 	at: readonly (readonly [x: number, y: number])[];
 }
 
-const overlap = (a: Box, b: Box): boolean => a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
+/** Boxes that only touch do not cover each other: the index counts edges in, so each is drawn in by this. */
+const EDGE = 1e-6;
+const area = (b: Box) => ({ minX: b.x + EDGE, minY: b.y + EDGE, maxX: b.x + b.width - EDGE, maxY: b.y + b.height - EDGE });
 const inside = (a: Box, frame: Box): boolean =>
 	a.x >= frame.x && a.y >= frame.y && a.x + a.width <= frame.x + frame.width && a.y + a.height <= frame.y + frame.height;
 
@@ -28,12 +32,12 @@ const inside = (a: Box, frame: Box): boolean =>
  * @example placeLabels([{ id: 'a', rank: 0, width: 30, height: 12, at: [[0, 0], [40, 0]] }], [{ x: 0, y: 0, width: 10, height: 10 }], frame).get('a') // at x = 40
  */
 export function placeLabels(asked: readonly AskedLabel[], taken: readonly Box[], frame: Box): Map<string, Box> {
-	const covered = [...taken];
+	const covered = new RBush<ReturnType<typeof area>>().load(taken.map(area));
 	const placed = new Map<string, Box>();
 	for (const { id, width, height, at } of [...asked].sort((a, b) => a.rank - b.rank)) {
-		const free = at.map(([x, y]) => ({ x, y, width, height })).find((box) => inside(box, frame) && !covered.some((c) => overlap(box, c)));
+		const free = at.map(([x, y]) => ({ x, y, width, height })).find((box) => inside(box, frame) && !covered.collides(area(box)));
 		if (!free) continue;
-		covered.push(free);
+		covered.insert(area(free));
 		placed.set(id, free);
 	}
 	return placed;
