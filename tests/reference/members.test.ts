@@ -254,6 +254,42 @@ describe('an upright on lags', () => {
 			).at(-1)
 		).toBeGreaterThan(40.9);
 	});
+	// One-sided contact has one answer: of all ways to lay on some touches and not the others, the one where none pulls and none sinks in.
+	it('lies on the wall where it presses and nowhere else, as trying every way to lie finds', () => {
+		const loaded = { at: 1500, couple: 1000 };
+		const touches = [0, 300, 600, 900, 1200, 1800, 2100, 2400];
+		const lags = [200, 700, 1000, 1700, 2300];
+		let lain = 0;
+		for (let from = 0; from < lags.length - 1; from++) {
+			for (const at of [100, 450, 800, 1100, 1500, 2000]) {
+				const held = lags.slice(from);
+				const turn = { ...loaded, at };
+				const free = touches.filter((y) => [...held, at].every((l) => Math.abs(l - y) > 10));
+				const loads = [
+					{ from: at + 5, to: at + 5, total: 100 },
+					{ from: at - 5, to: at - 5, total: -100 }
+				];
+				const lies = Array.from({ length: 2 ** free.length }, (_, n) => free.filter((__, i) => (n >> i) & 1)).filter((on) => {
+					const places = [...held, ...on].sort((a, b) => a - b);
+					const { reactions } = beamReactions(places, loads);
+					const curve = beamDeflection(places, loads);
+					return (
+						places.every((y, i) => held.includes(y) || (reactions[i] as number) <= 1e-9) &&
+						free.every((y) => on.includes(y) || curve(y) >= -1e-3)
+					);
+				});
+				const all = lies.map((on) => {
+					const places = [...held, ...on].sort((a, b) => a - b);
+					const { reactions } = beamReactions(places, loads);
+					return held.map((y) => reactions[places.indexOf(y)] as number);
+				});
+				expect(all.length).toBeGreaterThan(0);
+				lain += (lies[0] as number[]).length;
+				for (const answer of all) beamPulls(held, [turn], touches).forEach((p, i) => expect(p).toBeCloseTo(answer[i] as number, 6));
+			}
+		}
+		expect(lain).toBeGreaterThan(20);
+	});
 	it('as a beam may pull more than the bound: the greater counts', () =>
 		expect(Math.max(...beamPulls([0, 1000, 1300], [{ at: 20, couple: 1000 }]))).toBeGreaterThan(1));
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Holder, PegRackParams } from '$core/plan/types';
+import type { Holder, PegRackParams, Row } from '$core/plan/types';
 import { asked, ROW, smallWall } from '../support/small-wall';
 
 /**
@@ -261,6 +261,61 @@ describe('the row', () => {
 			kind: 'spacer'
 		});
 		expect(bearing({ rack: { face, secondHook: true }, row: { backer }, more: { rows: [below] } })?.kind).not.toBe('second-hook');
+	});
+
+	it('on a sheet says where the sheet has no place: over a window, past the floor, past the top', () => {
+		const behind = { size: '#8' as const, length: 28, pitch: 100 };
+		const window = (x: number) => ({ id: 'w', kind: 'window' as const, name: 'window', x, y: 1200, width: 50, height: 100 });
+		const stops = (height: number, below: number, more: Partial<Row> = {}, x = 700) =>
+			asked(
+				smallWall({
+					wall: { obstructions: [window(x)] },
+					row: { backer: { stock: 'ply-1/2', height, below, behind, perStud: 3 }, ...more }
+				})
+			)
+				.all.warnings.filter((w) => w.level === 'stop' && w.subject.kind === 'row')
+				.map((w) => w.message.text);
+		// The window's head is at 1300: a sheet that ends there clears it, one 10 longer does not, though its cleat is 200 above.
+		expect(stops(400, 200)).toEqual([]);
+		expect(stops(410, 210)).toEqual(['The row runs over {name}']);
+		// Nor one that begins where the row ends.
+		expect(stops(410, 210, {}, 950)).toEqual([]);
+		expect(stops(410, 210, {}, 940)).toEqual(['The row runs over {name}']);
+		// From 200 down to the floor, and 10 past it; up to the top at 2400, and 10 past it.
+		expect(stops(400, 200, { y: 200 })).toEqual([]);
+		expect(stops(410, 210, { y: 200 })).toEqual(['The backer sheet reaches below the floor']);
+		expect(stops(300, 100, { y: 2200 })).toEqual([]);
+		expect(stops(310, 100, { y: 2200 })).toEqual(['The backer sheet reaches above the wall']);
+	});
+
+	it('lends its sheet to a spacer above it as far as the sheet reaches, and the weight must stand within', () => {
+		const backer = {
+			stock: 'ply-1/2' as const,
+			height: 300,
+			below: 150,
+			behind: { size: '#8' as const, length: 28, pitch: 100 },
+			perStud: 3
+		};
+		// The foot is at 1500 + back + front - 350; the sheet of the row below reaches from 250 under that to 50 over it. Both stand out by the same sheet.
+		const at = foot(350);
+		const own = { ...backer, height: 120, below: 20 };
+		const bearing = (over: Partial<Row>) =>
+			asked(
+				smallWall({
+					rack: { spacer: true, face: { stock: '1x8', width: 400, height: 350 } },
+					row: { backer: own },
+					more: { rows: [{ ...ROW, id: 'below', y: at - 100, backer, ...over }] }
+				})
+			).all.holders.get('h')?.placed.bearing;
+		expect(bearing({})).toMatchObject({ kind: 'spacer', y: at });
+		// Up to the top of the last 15 of the foot, and not short of it.
+		expect(bearing({ backer: { ...backer, height: 115, below: 0 } })).toMatchObject({ kind: 'spacer' });
+		expect(bearing({ backer: { ...backer, height: 114, below: 0 } })).toMatchObject({ lost: 'further-back' });
+		// The rack stands from 300 to 700 and its weight at 500: a sheet on one side of that holds nothing off.
+		expect(bearing({ right: 520 })).toMatchObject({ kind: 'spacer' });
+		expect(bearing({ right: 480 })).toMatchObject({ lost: 'further-back' });
+		expect(bearing({ left: 480 })).toMatchObject({ kind: 'spacer' });
+		expect(bearing({ left: 520 })).toMatchObject({ lost: 'further-back' });
 	});
 
 	it('on twist blocks turns about their foot', () => {

@@ -3,7 +3,7 @@ import { asked, ROW, smallWall } from '../../../tests/support/small-wall';
 import { sayPhrase } from '../units/phrase';
 import { adviceFor } from './advice';
 import { finish } from './fails-at';
-import type { Plan } from '../plan/types';
+import type { Holder, Plan } from '../plan/types';
 
 const face = { stock: 'ply-18' as const, width: 400, height: 180 };
 const below = { ...ROW, id: 'below', y: 1200 };
@@ -22,6 +22,20 @@ describe('advice', () => {
 			advised(smallWall({ rack: { face }, more: { rows: [{ ...below, y }] } })).filter((t) => t.includes('next row'));
 		expect(texts(200)).toEqual([]);
 		expect(advised(smallWall({ rack: { face } })).filter((t) => t.includes('next row'))).toEqual([]);
+	});
+
+	it('doubles the hook screws where they decide', () => {
+		// Studs close together, a spacer at the foot, one thin screw: the hook decides.
+		const studs = [100, 300, 500, 700, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
+		const counts = (count: number, mass: number) => {
+			const hook = { screws: { size: '#6' as const, length: 25.4, count }, from: 'back' as const, glued: false };
+			const load = { name: 'thing', mass, perSeat: 1, thickness: 20, width: 60, height: 200 };
+			const rack = { face: { ...face, height: 300 }, hook, load, spacer: true };
+			return finish(adviceFor(smallWall({ wall: { studs }, rack }), { kind: 'holder', id: 'h' }))
+				.filter((a) => a.text.text === 'Twice the hook screws')
+				.map((a) => ((a.command as { change: Partial<Holder> }).change.params as Holder['params']).hook.screws.count);
+		};
+		expect(counts(1, 2)).toEqual([2]);
 	});
 
 	it('never mends a margin by what cannot be built: no face over an outlet', () => {
