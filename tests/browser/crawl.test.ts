@@ -2,6 +2,7 @@ import { By } from 'selenium-webdriver';
 import { afterEach, describe, expect, it } from 'vitest';
 import { emptyWall, oarStoreWall, slipwayWall } from '$core/demo/slipway';
 import type { Plan } from '$core/plan/types';
+import { Crawl } from '../support/crawl';
 import { useScreen } from '../support/running';
 import { until } from '../support/server';
 
@@ -15,51 +16,7 @@ const kammer = useScreen();
 const ELSEWHERE =
 	/^(Export|Save|Print|Import|Make a sheet|Open|Delete for good|Bring|Read|Download|Use a|Survey sheet|Take up|Quick sums|Kammer|Undo|Redo|Dark|Light|inch|mm)/;
 
-interface Control {
-	/** How to find it again. */
-	index: number;
-	words: string;
-	kind: 'button' | 'tick' | 'choice' | 'field';
-}
-
-/** Everything that can be pressed or typed into, in and under the drawing, as it stands now. */
-const CONTROLS = `
-	const roots = [...document.querySelectorAll('aside, .strip')];
-	const all = roots.flatMap((r) => [...r.querySelectorAll('button, select, input, textarea, summary')]);
-	window.__controls = all;
-	return all.map((e, index) => {
-		const label = e.labels?.[0]?.textContent ?? e.getAttribute('aria-label') ?? e.textContent ?? '';
-		const seen = e.getClientRects().length > 0 && !e.disabled && !e.closest('[inert]') && getComputedStyle(e).visibility !== 'hidden';
-		const kind = e.tagName === 'BUTTON' || e.tagName === 'SUMMARY' ? 'button' : e.type === 'checkbox' ? 'tick' : e.tagName === 'SELECT' ? 'choice' : e.type === 'file' ? 'file' : 'field';
-		return seen && kind !== 'file' ? { index, words: label.trim().replace(/\\s+/g, ' ').slice(0, 60), kind } : null;
-	}).filter((c) => c !== null);
-`;
-
-/** Presses or changes one control, as a hand would, but without waiting for a pointer. */
-const USE = `
-	const [index, text] = arguments;
-	const e = window.__controls[index];
-	if (!e?.isConnected) return false;
-	if (e.tagName === 'SELECT') {
-		e.selectedIndex = (e.selectedIndex + 1) % e.options.length;
-		e.dispatchEvent(new Event('change', { bubbles: true }));
-	} else if (e.tagName === 'BUTTON' || e.tagName === 'SUMMARY' || e.type === 'checkbox') e.click();
-	else {
-		e.focus();
-		e.value = text;
-		e.dispatchEvent(new Event('input', { bubbles: true }));
-		e.dispatchEvent(new Event('change', { bubbles: true }));
-		e.blur();
-	}
-	return true;
-`;
-
-const controls = () => kammer.screen.driver.executeScript<Control[]>(CONTROLS);
-const use = (c: Control, text = '') => kammer.screen.driver.executeScript<boolean>(USE, c.index, text);
-const undos = () =>
-	kammer.screen.driver.executeScript<boolean>(
-		`const b = [...document.querySelectorAll('header button')].find((x) => x.textContent.trim() === 'Undo'); if (!b || b.disabled) return false; b.click(); return true;`
-	);
+const ROOTS = 'aside, .strip';
 const kept = async (id: string) => {
 	await kammer.screen.driver.wait(
 		async () =>
@@ -68,39 +25,10 @@ const kept = async (id: string) => {
 	);
 	return (await kammer.screen.stored(id)).plan;
 };
-/** A moment for the screen to answer. */
-const settle = () =>
-	kammer.screen.driver.executeAsyncScript(
-		`const done = arguments[arguments.length - 1]; requestAnimationFrame(() => setTimeout(done, 15));`
-	);
 const pick = (selector: string) =>
 	kammer.screen.driver.executeScript(
 		`document.querySelector('${selector}')?.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
 	);
-
-/** What to press in a state of the screen: everything whose words were not pressed there before. */
-async function pressAll(id: string, plan: Plan, reach: () => Promise<void>, done: Set<string>): Promise<number> {
-	let pressed = 0;
-	for (;;) {
-		await reach();
-		await settle();
-		const next = (await controls()).find((c) => !ELSEWHERE.test(c.words) && !done.has(`${c.kind} ${c.words}`));
-		if (!next) return pressed;
-		done.add(`${next.kind} ${next.words}`);
-		if (next.kind === 'field') {
-			await use(next, 'no such thing');
-			await settle();
-			const again = (await controls()).find((c) => c.kind === 'field' && c.words === next.words);
-			if (again) await use(again, '7');
-		} else await use(next);
-		pressed++;
-		await settle();
-		for (let n = 0; n < 12 && (await undos()); n++) await settle();
-		const errors = await kammer.screen.errors();
-		expect(errors, `after ${next.kind} "${next.words}"`).toEqual([]);
-		if (pressed % 15 === 0) expect(await kept(id), `undo after "${next.words}"`).toEqual(plan);
-	}
-}
 
 /** Every state of a stage: nothing picked, and one of each kind picked. */
 const STAGES: { stage: string; picks: (string | null)[]; parts?: string[] }[] = [
@@ -113,11 +41,12 @@ const STAGES: { stage: string; picks: (string | null)[]; parts?: string[] }[] = 
 
 async function crawl(make: () => Plan, width: number): Promise<number> {
 	await kammer.screen.size(width, 800);
+	const at = new Crawl(kammer.screen);
 	let pressed = 0;
 	for (const { stage, picks, parts = [''] } of STAGES) {
 		const plan = make();
 		const id = await kammer.screen.openWall(plan, stage);
-		const done = new Set<string>();
+		const ground = { roots: ROOTS, leave: ELSEWHERE, done: new Set<string>() };
 		for (const part of parts) {
 			for (const selector of picks) {
 				if (selector && part !== parts[0]) continue;
@@ -133,10 +62,12 @@ async function crawl(make: () => Plan, width: number): Promise<number> {
 						);
 					if (selector) await pick(selector);
 				};
-				pressed += await pressAll(id, plan, reach, done);
+				pressed += await at.pressAll(ground, reach, async (n, words) => {
+					if (n % 15 === 0) expect(await kept(id), `undo after "${words}"`).toEqual(plan);
+				});
 			}
 		}
-		for (let n = 0; n < 200 && (await undos()); n++) await settle();
+		await at.undo(200);
 		expect(await kept(id), `undo on ${stage}`).toEqual(plan);
 	}
 	return pressed;

@@ -6,6 +6,12 @@ import { until } from '../support/server';
 
 /** What the wall says where there is little room: words on the drawing, a phone, a sheet of paper. */
 const kammer = useScreen();
+/** As it would be printed, or as it is on the screen again. */
+const media = (kind: 'print' | '') =>
+	(kammer.screen.driver as unknown as { sendDevToolsCommand(c: string, p: object): Promise<void> }).sendDevToolsCommand(
+		'Emulation.setEmulatedMedia',
+		{ media: kind }
+	);
 const ask = <T>(script: string) => kammer.screen.driver.executeScript<T>(script);
 
 /** Words, vials and tapes as they stand on the screen. */
@@ -56,10 +62,7 @@ describe('on paper', () => {
 		);
 		await kammer.screen.click(By.css('button[aria-label="Zoom in"]'));
 		await ask(`window.dispatchEvent(new Event('beforeprint'))`);
-		await (kammer.screen.driver as unknown as { sendDevToolsCommand(c: string, p: object): Promise<void> }).sendDevToolsCommand(
-			'Emulation.setEmulatedMedia',
-			{ media: 'print' }
-		);
+		await media('print');
 		const paper = await ask<{
 			picked: number;
 			fields: number;
@@ -76,10 +79,7 @@ describe('on paper', () => {
 				frame: box(document.querySelector('.drawing svg'))
 			};
 		`);
-		await (kammer.screen.driver as unknown as { sendDevToolsCommand(c: string, p: object): Promise<void> }).sendDevToolsCommand(
-			'Emulation.setEmulatedMedia',
-			{ media: '' }
-		);
+		await media('');
 		await ask(`window.dispatchEvent(new Event('afterprint'))`);
 		expect(paper).toMatchObject({ picked: 0, fields: 0 });
 		expect(paper.words).toContain(slipwayWall().name);
@@ -91,6 +91,29 @@ describe('on paper', () => {
 			async () => (await ask<number>(`return document.querySelectorAll('[aria-pressed=true][data-row]').length`)) === 1,
 			'the row to be picked again'
 		);
+	});
+});
+
+describe('a list on paper', () => {
+	// A piece drawn on its board is as long as it is: its name stands whole in the list of parts.
+	it.each(['holders', 'cut'])('of %s has its names whole, however long', async (stage) => {
+		const long = 'Rack for the long reach clamps that nobody finds in time';
+		const plan = slipwayWall();
+		plan.holders = plan.holders.map((h, i) => ({ ...h, name: `${long} ${i}` }));
+		await kammer.screen.openWall(plan, stage);
+		await until(async () => (await ask<string>('return document.querySelector(".strip").innerText')).includes(`${long} 1`), 'the list');
+		await ask(`window.dispatchEvent(new Event('beforeprint'))`);
+		await media('print');
+		const cut = await ask<string[]>(`
+			return [...document.querySelectorAll('main *, .strip *')].filter((e) => {
+				const s = getComputedStyle(e);
+				return e.getClientRects().length > 0 && e.textContent.trim() !== '' && s.overflowX === 'hidden' && (e.scrollWidth > e.clientWidth + 1 || e.scrollHeight > e.clientHeight + 1) && e.clientWidth > 1 && !e.closest('.lanes');
+			}).map((e) => e.className + ': ' + e.textContent.trim().slice(0, 40));`);
+		const said = await ask<string>('return document.body.innerText');
+		await media('');
+		await ask(`window.dispatchEvent(new Event('afterprint'))`);
+		expect(cut).toEqual([]);
+		expect(said).toContain(`${long} 1`);
 	});
 });
 

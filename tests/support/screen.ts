@@ -25,6 +25,7 @@ export class Screen {
 			headers: { 'content-type': 'application/json' },
 			body: JSON.stringify(plan)
 		});
+		if (!response.ok) throw new Error(`The plan was refused: ${await response.text()}`);
 		const { id } = (await response.json()) as { id: string };
 		await this.go(`/walls/${id}/${stage}`);
 		return id;
