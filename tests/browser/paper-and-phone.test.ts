@@ -118,6 +118,15 @@ describe('a list on paper', () => {
 });
 
 describe('on a phone', () => {
+	it.each(['/', '/sums'])('the bar of %s is one line, and nothing runs past the edge', async (path) => {
+		await kammer.screen.size(390, 844);
+		await kammer.screen.driver.get(kammer.url + path);
+		await kammer.screen.shape('header .tools button');
+		expect(await ask<number>(`return document.querySelector('header').getBoundingClientRect().height`)).toBeLessThan(60);
+		expect(await ask<number>('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(await ask<number>('return window.innerWidth'));
+		await kammer.screen.size(1280, 800);
+	});
+
 	it('has a bar of one line, a band that shows where one is, and a table that counts and weighs', async () => {
 		await kammer.screen.size(390, 844);
 		await kammer.screen.openWall(slipwayWall(), 'cut');

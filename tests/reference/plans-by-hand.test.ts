@@ -531,6 +531,24 @@ describe('the wall', () => {
 		expect(check('fixing:r:at1').margin).toBeCloseTo((30 * g) / Math.hypot(T, (plain.W + cleat) / 2), 4);
 	});
 
+	it('of masonry keeps its holes: as deep as the screw and a plug wide must stay within it', () => {
+		const stops = (thickness: number) =>
+			asked(
+				smallWall({
+					wall: {
+						build: { kind: 'masonry', material: 'brick', thickness, first: 100, pitch: 800, plug: { diameter: 8, length: 50, load: 30 } },
+						cladding: { kind: 'none', thickness: 0 }
+					}
+				})
+			)
+				.all.warnings.filter((w) => w.level === 'stop')
+				.map((w) => w.message.text);
+		// 76.2 less the cleat's 18.26 is 57.94 in the wall, and 8 more.
+		const deep = 76.2 - t + 8;
+		expect(stops(deep + 0.1)).toEqual([]);
+		expect(stops(deep - 0.1)).toEqual(['A hole for screws of {l} comes out behind the wall, {t} thick']);
+	});
+
 	it('that is wet keeps 0.7 of its screws', () => {
 		const [dry, wet] = [asked(smallWall()), asked(smallWall({ wall: { wet: true } }))];
 		expect(wet.line('fixing:r:s0', 'holds across') / dry.line('fixing:r:s0', 'holds across')).toBeCloseTo(0.7, 9);

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { continuousBeam, type LineLoad } from '$core/loads/statics/continuous-beam';
 import { cleatRoll, hookRoll, rollPull } from '$core/loads/statics/roll';
+import { sharedAt } from '$core/loads/statics/line-share';
 import { combine, greatestTug, heavyEnd, lockStripUplift, seat, worstPart } from '$core/loads/statics/seat';
 import { torqueShares } from '$core/loads/statics/torque-shares';
 import { lipBearing, rodStress } from '$core/loads/members/rod';
@@ -221,6 +222,22 @@ describe('the seat of a holder', () => {
 		expect(heavyEnd(60, 600, 200)).toBeCloseTo(0.4, 9);
 		expect(() => heavyEnd(60, 600, 300)).toThrow(RangeError);
 	});
+});
+
+describe('screws of a hook in a line', () => {
+	// Balance about the load by hand; what no test of the seat shows: a load past the last screw turns the hook about the next one, or about its far end.
+	it.each([
+		['past the first: 1 / (1 + 50 / 100)', [100, 200, 300], 50, 2 / 3],
+		['past the last: 1 / (1 + 40 / 100)', [100, 200, 300], 340, 5 / 7],
+		['past the only one, about the far end at 400: 1 / (1 + 50 / 300)', [100], 50, 6 / 7],
+		['past the only one, about the near end at 0: 1 / (1 + 100 / 100)', [100], 200, 1 / 2],
+		['beside an only one with nothing to turn about', [0], 10, 0],
+		['on a screw, with one at either side', [100, 200, 300], 200, 3],
+		['between: 1 at 60, 60 / 140 at 140 further', [40, 240], 100, 1 + 60 / 140],
+		['no screw', [], 100, 0]
+	] as const)('%s', (_, places, at, total) => expect(sharedAt(places, at, [0, 400])).toBeCloseTo(total, 9));
+	it('shares the worked example of common practice: 2.19 of four', () =>
+		expect(sharedAt([1.6, 16.5, 31.5, 46.4], 11, [0, 48])).toBeCloseTo(2.19, 2));
 });
 
 describe('the roll of a cleat', () => {

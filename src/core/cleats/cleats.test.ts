@@ -123,6 +123,17 @@ describe('cleats and their screws', () => {
 		expect(fixing?.screws.map((w) => w.y)).toEqual([1675]);
 	});
 
+	it('counts no second screw nearer beside the first than the minimum, and says how far it stands', () => {
+		// A leaning stud and a narrow one beside it: the screws of both at 100 and 110. Side by side they need 3 diameters, 14.5.
+		const twins = [stud(100), { ...stud(110), id: 'near' }, stud(900)];
+		const [only] = lay({}, { studs: twins });
+		expect(only?.fixings.map((f) => f.x)).toEqual([100, 900]);
+		expect(only?.missed).toMatchObject([{ x: 110, fault: { kind: 'neighbour', has: 10, needs: expect.closeTo(3 * D, 6) } }]);
+		// Just far enough they both count.
+		const apart = 3 * D + 0.1;
+		expect(lay({}, { studs: [stud(100), { ...stud(100 + apart), id: 'near' }, stud(900)] })[0]?.missed).toEqual([]);
+	});
+
 	it("marks pilots from each cleat's own left end", () => {
 		expect(rowMarks(lay({}))).toEqual([{ length: 1300, marks: [50, 450, 850, 1250] }]);
 	});

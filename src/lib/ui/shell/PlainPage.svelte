@@ -35,6 +35,22 @@
 		gap: 0.4rem;
 		margin-left: auto;
 	}
+	@media (max-width: 900px) {
+		header {
+			flex-wrap: nowrap;
+			padding-inline: 0.6rem;
+		}
+		header p {
+			display: none;
+		}
+		.tools {
+			gap: 0.25rem;
+		}
+		.tools :global(:is(a, button)) {
+			padding-inline: 0.6rem;
+			white-space: nowrap;
+		}
+	}
 	main.wide {
 		max-width: 76rem !important;
 	}
