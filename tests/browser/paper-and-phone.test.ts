@@ -123,7 +123,9 @@ describe('on a phone', () => {
 		await kammer.screen.driver.get(kammer.url + path);
 		await kammer.screen.shape('header .tools button');
 		expect(await ask<number>(`return document.querySelector('header').getBoundingClientRect().height`)).toBeLessThan(60);
-		expect(await ask<number>('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(await ask<number>('return window.innerWidth'));
+		expect(await ask<number>('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(
+			await ask<number>('return window.innerWidth')
+		);
 		await kammer.screen.size(1280, 800);
 	});
 
