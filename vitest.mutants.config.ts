@@ -7,6 +7,7 @@ const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 export default defineConfig({
 	resolve: { alias: { $core: at('./src/core'), $exchange: at('./src/exchange'), $devices: at('./src/devices') } },
 	test: {
+		testTimeout: 120_000,
 		include: [
 			'src/core/loads/**/*.test.ts',
 			'src/core/cleats/**/*.test.ts',
