@@ -1,4 +1,4 @@
-CREATE TABLE `plans` (
+CREATE TABLE IF NOT EXISTS `plans` (
 	`id` varchar(24) NOT NULL,
 	`name` varchar(160) NOT NULL,
 	`revision` int NOT NULL,
@@ -8,4 +8,4 @@ CREATE TABLE `plans` (
 	CONSTRAINT `plans_id` PRIMARY KEY(`id`)
 );
 --> statement-breakpoint
-CREATE INDEX `plans_updated_at` ON `plans` (`updated_at`);
+CREATE INDEX IF NOT EXISTS `plans_updated_at` ON `plans` (`updated_at`);

@@ -1,4 +1,4 @@
-CREATE TABLE `photos` (
+CREATE TABLE IF NOT EXISTS `photos` (
 	`id` varchar(24) NOT NULL,
 	`type` varchar(16) NOT NULL,
 	`bytes` mediumblob NOT NULL,

@@ -1,34 +1,60 @@
 import { join } from 'node:path';
 import { startDatabase } from './lib/mariadb.mjs';
 import { inRoot, STATE } from './lib/paths.mjs';
-import { freePort, listens } from './lib/ports.mjs';
+import { freePort } from './lib/ports.mjs';
 import { DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
+import { plainly } from './lib/start-fault.mjs';
+import { databaseUrlFrom, portFrom, untilWell } from './lib/start-server.mjs';
 
 /** npm start: everything a fresh machine lacks, then a private database and the server; Ctrl+C stops both. */
-const ownDatabase = !process.env.DATABASE_URL;
-if (ownDatabase) needCommands(DATABASE_COMMANDS);
-await needModules();
-const entry = needBuild();
+const foreign = process.env.DATABASE_URL;
+let database = null;
+const stopDatabase = async () => database?.stop();
 
-const database = ownDatabase ? await startDatabase(process.env.KAMMER_DATA ?? join(STATE, 'mariadb')) : null;
-if (database) process.env.DATABASE_URL = database.url;
-const port = await freePort(Number(process.env.PORT ?? 5180));
-Object.assign(process.env, {
-	HOST: '127.0.0.1',
-	PORT: String(port),
-	ORIGIN: process.env.ORIGIN ?? `http://127.0.0.1:${port}`,
-	NODE_ENV: 'production',
-	LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
-	// The routes measure bodies themselves and answer with a clear error.
-	BODY_SIZE_LIMIT: 'Infinity',
-	SHUTDOWN_TIMEOUT: '1',
-	KAMMER_MIGRATIONS: inRoot('drizzle')
-});
+/** Ctrl+C before the server is there to hear it: what was started by then is stopped, and what is just starting once it has. */
+let broken = false;
+async function breakOff() {
+	broken = true;
+	if (!database) return;
+	await stopDatabase();
+	process.exit(130);
+}
+const SIGNALS = ['SIGINT', 'SIGTERM'];
 
-process.on('sveltekit:shutdown', async () => {
-	await database?.stop();
-	process.exit(0);
-});
-await import(entry);
-while (!(await listens(port))) await new Promise((resolve) => setTimeout(resolve, 20));
-console.log(`\nKammer is at http://127.0.0.1:${port}   (Ctrl+C stops it)\n`);
+async function start() {
+	const wanted = portFrom(process.env.PORT, 5180);
+	if (foreign) databaseUrlFrom(foreign);
+	else needCommands(DATABASE_COMMANDS);
+	await needModules();
+	const entry = needBuild();
+
+	SIGNALS.forEach((name) => process.on(name, breakOff));
+	if (!foreign) {
+		database = await startDatabase(process.env.KAMMER_DATA ?? join(STATE, 'mariadb'));
+		process.env.DATABASE_URL = database.url;
+		if (broken) await breakOff();
+	}
+	const port = await freePort(wanted);
+	const address = `http://127.0.0.1:${port}`;
+	Object.assign(process.env, {
+		HOST: '127.0.0.1',
+		PORT: String(port),
+		ORIGIN: process.env.ORIGIN ?? address,
+		NODE_ENV: 'production',
+		LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+		// The routes measure bodies themselves and answer with a clear error.
+		BODY_SIZE_LIMIT: 'Infinity',
+		SHUTDOWN_TIMEOUT: '1',
+		KAMMER_MIGRATIONS: inRoot('drizzle')
+	});
+	process.on('sveltekit:shutdown', async () => {
+		await stopDatabase();
+		process.exit(0);
+	});
+	await import(entry);
+	SIGNALS.forEach((name) => process.off(name, breakOff));
+	await untilWell(address, database, () => console.log('Waiting for the database at DATABASE_URL'));
+	console.log(`\nKammer is at ${address}   (Ctrl+C stops it)\n`);
+}
+
+await plainly(start, stopDatabase);

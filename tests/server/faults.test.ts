@@ -90,17 +90,4 @@ describe('a database that is down', () => {
 		await kammer.stop();
 		await back.stop();
 	});
-
-	it('at the start is waited for', async () => {
-		const at = folder();
-		const database = await startTestDatabase(at);
-		await database.stop();
-		const kammer = await startKammer({ database });
-		expect((await fetch(`${kammer.url}/api/plans`)).status).toBe(503);
-		const back = await startTestDatabase(at);
-		expect(back.port).toBe(database.port);
-		await until(async () => (await fetch(`${kammer.url}/api/plans`)).status === 200, 'the server to find its database');
-		await kammer.stop();
-		await back.stop();
-	});
 });

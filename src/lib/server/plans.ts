@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid';
 import { glanceAt, type Glance } from '$core/loads/glance';
 import type { Plan } from '$core/plan/types';
 import { MAIN_SHOP } from '$core/shop/types';
-import { database, type Database } from './db/database';
+import { database, type Writer } from './db/database';
 import { parsed } from './db/parsed';
 import { plans } from './db/schema';
 
@@ -37,7 +37,7 @@ const stored = (row: Row): StoredPlan => ({
 });
 
 /** A new wall at revision 1, in a database that is at hand. */
-export async function insertPlan(db: Database, plan: Plan, shop = MAIN_SHOP): Promise<StoredPlan> {
+export async function insertPlan(db: Writer, plan: Plan, shop = MAIN_SHOP): Promise<StoredPlan> {
 	const now = new Date();
 	const id = nanoid(12);
 	await db.insert(plans).values({ id, shop, name: plan.name, revision: 1, document: plan, createdAt: now, updatedAt: now });

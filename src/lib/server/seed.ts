@@ -13,9 +13,12 @@ seedWith(async (db) => {
 	const [found] = await db.select({ n: count() }).from(shops);
 	// Once there was a shop, what is gone was removed on purpose.
 	if (found?.n !== 0) return;
-	await insertShop(db, MAIN_SHOP, walls?.n === 0 ? slipwayShop() : emptyShop('Workshop'));
-	if (walls?.n !== 0) return;
-	// The last one stands first in the list.
-	await insertPlan(db, oarStoreWall());
-	await insertPlan(db, slipwayWall());
+	// All of it or none: a start that is killed here begins anew.
+	await db.transaction(async (tx) => {
+		await insertShop(tx, MAIN_SHOP, walls?.n === 0 ? slipwayShop() : emptyShop('Workshop'));
+		if (walls?.n !== 0) return;
+		// The last one stands first in the list.
+		await insertPlan(tx, oarStoreWall());
+		await insertPlan(tx, slipwayWall());
+	});
 });

@@ -5,7 +5,7 @@ import { SHOP_LIMITS } from '$core/shop/schema';
 import { thingsOn, type ThingPlace } from '$core/shop/places';
 import { emptyShop, MAIN_SHOP, SHOP_LISTS, type Shop, type ShopList, type ShopSettings } from '$core/shop/types';
 import type { Plan } from '$core/plan/types';
-import { database, type Database } from './db/database';
+import { database, type Writer } from './db/database';
 import { parsed } from './db/parsed';
 import { plans, shopItems, shops } from './db/schema';
 
@@ -31,7 +31,7 @@ function* chunks<T>(all: readonly T[]): Generator<T[]> {
 }
 
 /** A new shop at revision 1 with all it owns. */
-export async function insertShop(db: Database, id: string, shop: Shop): Promise<void> {
+export async function insertShop(db: Writer, id: string, shop: Shop): Promise<void> {
 	const now = new Date();
 	await db.transaction(async (tx) => {
 		await tx.insert(shops).values({ id, name: shop.settings.name, revision: 1, settings: shop.settings, createdAt: now, updatedAt: now });

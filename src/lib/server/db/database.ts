@@ -4,6 +4,8 @@ import { createPool, type Pool } from 'mysql2/promise';
 import { log } from '../log';
 
 export type Database = MySql2Database;
+/** What a writer needs: the database, or a transaction of it. */
+export type Writer = Pick<Database, 'insert' | 'transaction'>;
 
 let pool: Pool | undefined;
 let db: Database | undefined;
@@ -46,7 +48,7 @@ export function seedWith(seed: (db: Database) => Promise<void>): void {
 export async function database(): Promise<Database> {
 	ready ??= prepare(seeding).catch((error: unknown) => {
 		ready = undefined;
-		log.warn({ err: error }, 'database not ready');
+		log.warn({ reason: error instanceof Error ? error.message : String(error) }, 'database not ready');
 		throw error;
 	});
 	await ready;
