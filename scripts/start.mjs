@@ -4,7 +4,7 @@ import { inRoot, STATE } from './lib/paths.mjs';
 import { freePort } from './lib/ports.mjs';
 import { DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
 import { plainly } from './lib/start-fault.mjs';
-import { databaseUrlFrom, portFrom, untilWell } from './lib/start-server.mjs';
+import { databaseUrlFrom, checkHost, originFrom, portFrom, untilWell } from './lib/start-server.mjs';
 
 /** npm start: everything a fresh machine lacks, then a private database and the server; Ctrl+C stops both. */
 const foreign = process.env.DATABASE_URL;
@@ -22,7 +22,9 @@ async function breakOff() {
 const SIGNALS = ['SIGINT', 'SIGTERM'];
 
 async function start() {
+	checkHost(process.env.HOST);
 	const wanted = portFrom(process.env.PORT, 5180);
+	originFrom(process.env.ORIGIN, '');
 	if (foreign) databaseUrlFrom(foreign);
 	else needCommands(DATABASE_COMMANDS);
 	await needModules();
@@ -39,7 +41,7 @@ async function start() {
 	Object.assign(process.env, {
 		HOST: '127.0.0.1',
 		PORT: String(port),
-		ORIGIN: process.env.ORIGIN ?? address,
+		ORIGIN: originFrom(process.env.ORIGIN, address),
 		NODE_ENV: 'production',
 		LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
 		// The routes measure bodies themselves and answer with a clear error.

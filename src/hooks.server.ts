@@ -2,6 +2,8 @@ import { type Handle, type HandleServerError, type ServerInit } from '@sveltejs/
 import { nanoid } from 'nanoid';
 import { closeDatabase, database } from '$lib/server/db/database';
 import { log } from '$lib/server/log';
+import { problem } from '$lib/server/problem';
+import { refusal } from '$lib/server/same-site';
 import '$lib/server/seed';
 
 /** Migrates and seeds before the first request; a database that is not up yet is tried again by each request. */
@@ -22,7 +24,9 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const started = performance.now();
 	const requestId = nanoid(10);
 	event.locals.requestId = requestId;
-	const response = await resolve(event);
+	const { headers, method } = event.request;
+	const refused = refusal({ method, host: headers.get('host'), origin: headers.get('origin'), ours: process.env.ORIGIN });
+	const response = refused ? problem(refused.status, { detail: refused.detail }) : await resolve(event);
 	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
 	response.headers.set('x-request-id', requestId);
 	if (event.url.pathname.startsWith('/api/')) {

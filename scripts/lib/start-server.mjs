@@ -16,6 +16,20 @@ export function portFrom(text, usual) {
 	throw new StartFault(`PORT is "${text}", which is no port: name one from 0 to 65535, where 0 takes any that is free`);
 }
 
+/** Until there is a sign-in Kammer listens on this machine alone. @throws {StartFault} */
+export function checkHost(text = '') {
+	if (/^(|localhost|127\.0\.0\.1)$/.test(text)) return;
+	throw new StartFault(`HOST is "${text}": Kammer has no sign-in yet, so it listens on this machine alone. Leave HOST away`);
+}
+
+/** The address that browsers see, where it is another than ours. @throws {StartFault} */
+export function originFrom(text, address) {
+	if (text === undefined || text === '') return address;
+	const url = URL.canParse(text) ? new URL(text) : null;
+	if (url && /^https?:$/.test(url.protocol) && text === url.origin) return text;
+	throw new StartFault(`ORIGIN is "${text}", which is no origin: write it like https://kammer.example, without a path`);
+}
+
 /** An address of a database that can be one. @throws {StartFault} */
 export function databaseUrlFrom(text) {
 	let url;

@@ -1,12 +1,9 @@
 import { By, until } from 'selenium-webdriver';
+import { send } from '../../scripts/lib/send.mjs';
 
 /** Drags one rack to and fro on a wall of 300 in a real browser, on one stage of the work, and gives the longest task and the frames. */
 export async function benchDragging(driver, url, plan, stage = 'holders') {
-	const made = await fetch(`${url}/api/plans`, {
-		method: 'POST',
-		headers: { 'content-type': 'application/json' },
-		body: JSON.stringify(plan)
-	});
+	const made = await send(`${url}/api/plans`, 'POST', plan);
 	const { id } = await made.json();
 	await driver.get(`${url}/walls/${id}/${stage}`);
 	await driver.wait(until.elementLocated(By.css('[data-holder=h150]')), 30_000);

@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { By, until } from 'selenium-webdriver';
+import { send } from '../../scripts/lib/send.mjs';
 
 const WATCH =
 	'window.tasks = []; new PerformanceObserver((l) => l.getEntries().forEach((e) => window.tasks.push(e.duration))).observe({ entryTypes: ["longtask"] });';
@@ -10,11 +11,7 @@ const longest = async (driver) => Math.max(0, ...(await driver.executeScript('re
 /** Ten sweeps of 2000 samples brought in and read, and a photograph of 12 megapixels straightened, in a real browser: the longest task of each. */
 export async function benchSurvey(driver, url, plan) {
 	const folder = mkdtempSync(join(tmpdir(), 'kammer-bench-'));
-	const made = await fetch(`${url}/api/plans`, {
-		method: 'POST',
-		headers: { 'content-type': 'application/json' },
-		body: JSON.stringify(plan)
-	});
+	const made = await send(`${url}/api/plans`, 'POST', plan);
 	const { id } = await made.json();
 	const part = async (name) =>
 		driver.findElement(By.xpath(`//nav[@aria-label="Parts of the survey"]//button[normalize-space()="${name}"]`)).click();

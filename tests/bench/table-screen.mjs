@@ -1,4 +1,5 @@
 import { By, Key, until } from 'selenium-webdriver';
+import { send } from '../../scripts/lib/send.mjs';
 
 /** Sorts and filters a table of so many things in a real browser, and gives the longest task. */
 export async function benchTable(driver, url, count) {
@@ -29,11 +30,7 @@ export async function benchTable(driver, url, count) {
 		typical: i % 3 ? [] : ['mass']
 	});
 	const changes = Array.from({ length: count }, (_, i) => ({ list: 'things', id: `b${i}`, item: item(i) }));
-	const answer = await fetch(`${url}/api/shops/main`, {
-		method: 'PATCH',
-		headers: { 'content-type': 'application/json' },
-		body: JSON.stringify({ revision, changes })
-	});
+	const answer = await send(`${url}/api/shops/main`, 'PATCH', { revision, changes });
 	if (!answer.ok) throw new Error(await answer.text());
 	await driver.get(`${url}/shop/main`);
 	await driver.wait(until.elementLocated(By.css('[role=grid] [role=gridcell]')), 30_000);

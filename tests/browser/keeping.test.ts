@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import { browser, Screen, type Browser } from '../support/screen';
 import { alive, cleanUp, scratch, startKammer, startTestDatabase, until, type Database, type Running } from '../support/server';
+import { send } from '../../scripts/lib/send.mjs';
 
 let database: Database;
 let kammer: Running;
@@ -39,11 +40,7 @@ describe('a wall changed in two places', () => {
 	const clash = async () => {
 		const id = await screen.openWall(slipwayWall(), 'wall');
 		const other = { ...slipwayWall(), name: `Theirs ${id}` };
-		await fetch(`${kammer.url}/api/plans/${id}`, {
-			method: 'PUT',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ revision: 1, plan: other })
-		});
+		await send(`${kammer.url}/api/plans/${id}`, 'PUT', { revision: 1, plan: other });
 		await rename(`Mine ${id}`);
 		await offered(id);
 		return id;

@@ -7,6 +7,7 @@ import type { Shop } from '$core/shop/types';
 import { newThing } from '$core/things/new-thing';
 import { useScreen } from '../support/running';
 import { until } from '../support/server';
+import { send } from '../../scripts/lib/send.mjs';
 
 const kammer = useScreen();
 
@@ -16,10 +17,9 @@ const named = async (name: string) => (await stored()).shop.things.filter((t) =>
 async function fresh(things = slipwayShop().things) {
 	const { revision, shop } = await stored();
 	const gone = shop.things.filter((t) => !things.some((k) => k.id === t.id)).map(({ id }) => ({ list: 'things', id, item: null }));
-	const answer = await fetch(`${kammer.url}/api/shops/main`, {
-		method: 'PATCH',
-		headers: { 'content-type': 'application/json' },
-		body: JSON.stringify({ revision, changes: [...gone, ...things.map((item) => ({ list: 'things', id: item.id, item }))] })
+	const answer = await send(`${kammer.url}/api/shops/main`, 'PATCH', {
+		revision,
+		changes: [...gone, ...things.map((item) => ({ list: 'things', id: item.id, item }))]
 	});
 	expect(answer.status).toBe(200);
 }

@@ -5,6 +5,7 @@ import { slipwayWall } from '$core/demo/slipway';
 import type { Plan } from '$core/plan/types';
 import { caller } from '../support/call';
 import { useKammer } from '../support/running';
+import { send } from '../../scripts/lib/send.mjs';
 
 const kammer = useKammer();
 
@@ -94,7 +95,9 @@ describe('bad input', () => {
 		expect((await call('POST', '/api/plans', '{"format":')).status).toBe(400);
 		expect((await call('POST', '/api/plans', 'x', { 'content-type': 'application/xml' })).status).toBe(415);
 		// What a foreign page's form could send is refused before it is read.
-		expect((await call('POST', '/api/plans', 'x', { 'content-type': 'text/plain' })).status).toBe(403);
+		const plain = { 'content-type': 'text/plain' };
+		expect((await call('POST', '/api/plans', 'x', plain)).status).toBe(415);
+		expect((await call('POST', '/api/plans', 'x', { ...plain, origin: 'http://elsewhere.example' })).status).toBe(403);
 	});
 
 	it('of 50 MB is refused, with a length and without one', async () => {
@@ -107,7 +110,7 @@ describe('bad input', () => {
 			);
 			expect([413, 'closed']).toContain(status);
 		};
-		await refused(() => fetch(`${kammer.url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: big }));
+		await refused(() => send(`${kammer.url}/api/plans`, 'POST', big));
 		const stream = new ReadableStream({
 			start(controller) {
 				for (let i = 0; i < 50; i++) controller.enqueue(new Uint8Array(1024 * 1024).fill(120));
@@ -115,12 +118,9 @@ describe('bad input', () => {
 			}
 		});
 		await refused(() =>
-			fetch(`${kammer.url}/api/plans`, {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: stream,
+			send(`${kammer.url}/api/plans`, 'POST', stream, {
 				duplex: 'half'
-			} as RequestInit)
+			})
 		);
 		expect((await call('GET', '/api/health')).status).toBe(200);
 	});

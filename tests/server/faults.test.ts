@@ -1,6 +1,7 @@
 import { afterAll, describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import { alive, cleanUp, databasePid, scratch, startKammer, startTestDatabase, until } from '../support/server';
+import { send } from '../../scripts/lib/send.mjs';
 
 const folders: string[] = [];
 const folder = () => {
@@ -10,8 +11,7 @@ const folder = () => {
 };
 afterAll(() => folders.forEach(cleanUp));
 
-const post = (url: string, body: unknown) =>
-	fetch(`${url}/api/plans`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+const post = (url: string, body: unknown) => send(`${url}/api/plans`, 'POST', body);
 
 describe('a killed server', () => {
 	it('leaves a database that starts again with every acknowledged write, and Ctrl+C ends both cleanly', async () => {
@@ -76,11 +76,7 @@ describe('a database that is down', () => {
 		expect(down.headers.get('retry-after')).toBe('3');
 		expect(((await down.json()) as { detail: string }).detail).toMatch(/kept on this screen/);
 		expect(await (await fetch(kammer.url)).text()).toMatch(/database cannot be reached/);
-		const check = await fetch(`${kammer.url}/api/check`, {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(slipwayWall())
-		});
+		const check = await send(`${kammer.url}/api/check`, 'POST', slipwayWall());
 		expect(check.status).toBe(200);
 
 		const back = await startTestDatabase(at);

@@ -7,6 +7,7 @@ import type { Thing } from '$core/things/types';
 import type { Reading } from '$devices/meters';
 import { caller } from '../support/call';
 import { useKammer } from '../support/running';
+import { send } from '../../scripts/lib/send.mjs';
 
 const kammer = useKammer();
 const call = caller(() => kammer.url);
@@ -196,10 +197,9 @@ describe('the stand-ins', () => {
 
 describe('labels', () => {
 	it('come as a PDF', async () => {
-		const response = await fetch(`${kammer.url}/api/labels`, {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ labels: [{ title: 'Oar', note: '', path: '/t/oar' }], layout: 'letter-30' })
+		const response = await send(`${kammer.url}/api/labels`, 'POST', {
+			labels: [{ title: 'Oar', note: '', path: '/t/oar' }],
+			layout: 'letter-30'
 		});
 		expect(response.headers.get('content-type')).toBe('application/pdf');
 		expect((await response.text()).startsWith('%PDF')).toBe(true);

@@ -160,6 +160,12 @@ describe('a start with a wrong setting', () => {
 	it.each(['abc', '70000', '-1', '80.5', '1e3'])('PORT %s', async (PORT) => {
 		expect(await refused({ PORT, KAMMER_DATA: folder() })).toContain(`PORT is "${PORT}", which is no port`);
 	});
+	it.each(['0.0.0.0', '192.168.1.20', '::', 'kammer.example'])('HOST %s, which is not this machine alone', async (HOST) => {
+		expect(await refused({ HOST, KAMMER_DATA: folder() })).toMatch(/no sign-in yet/);
+	});
+	it.each(['kammer.example', 'ftp://kammer.example', 'https://kammer.example/walls'])('ORIGIN %s', async (ORIGIN) => {
+		expect(await refused({ ORIGIN, KAMMER_DATA: folder() })).toMatch(/which is no origin/);
+	});
 	it.each(['nonsense', 'http://127.0.0.1/x', 'mysql://127.0.0.1'])('DATABASE_URL %s', async (DATABASE_URL) => {
 		expect(await refused({ DATABASE_URL })).toMatch(/DATABASE_URL names no MariaDB database/);
 	});

@@ -5,6 +5,7 @@ import { SUMS } from '$core/sums/registry';
 import { answerVerdict } from '$core/sums/sum';
 import type { SumEntry } from '$exchange/sums-catalogue';
 import { useKammer } from '../support/running';
+import { send } from '../../scripts/lib/send.mjs';
 
 const kammer = useKammer();
 
@@ -18,11 +19,7 @@ interface Answered {
 	stopsHoldingAt: { load: { value: number } };
 }
 const ask = async (name: string, body: unknown, type = 'application/json') => {
-	const response = await fetch(`${kammer.url}/api/sums/${name}`, {
-		method: 'POST',
-		headers: { 'content-type': type },
-		body: typeof body === 'string' ? body : JSON.stringify(body)
-	});
+	const response = await send(`${kammer.url}/api/sums/${name}`, 'POST', body, { headers: { 'content-type': type } });
 	return { status: response.status, type: response.headers.get('content-type'), json: (await response.json()) as Answered };
 };
 const shelf = () => startInputs(SUMS.find((s) => s.name === 'shelf')!.fields, 'mm');

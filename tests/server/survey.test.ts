@@ -6,6 +6,7 @@ import { analyse } from '$core/survey/scan/analyse';
 import type { Trace } from '$core/survey/scan/trace';
 import { caller } from '../support/call';
 import { useKammer } from '../support/running';
+import { send } from '../../scripts/lib/send.mjs';
 
 const kammer = useKammer();
 const call = caller(() => kammer.url);
@@ -27,8 +28,7 @@ function png(): Buffer {
 		chunk('IEND', Buffer.alloc(0))
 	]);
 }
-const post = (body: BodyInit, type: string) =>
-	fetch(`${kammer.url}/api/photos`, { method: 'POST', headers: { 'content-type': type }, body });
+const post = (body: BodyInit, type: string) => send(`${kammer.url}/api/photos`, 'POST', body, { headers: { 'content-type': type } });
 
 describe('photographs', () => {
 	it('are stored without what was written into them, and come back', async () => {

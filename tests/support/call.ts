@@ -1,3 +1,5 @@
+import { send } from '../../scripts/lib/send.mjs';
+
 /** What a request came to: its JSON where it is that, and problems with their paths. */
 export interface Called {
 	status: number;
@@ -8,18 +10,8 @@ export interface Called {
 
 /** Sends requests to a server, as any program would. @example const call = caller(() => kammer.url) */
 export function caller(url: () => string) {
-	return async (
-		method: string,
-		path: string,
-		body?: unknown,
-		headers: Record<string, string> = { 'content-type': 'application/json' }
-	): Promise<Called> => {
-		const response = await fetch(url() + path, {
-			method,
-			redirect: 'manual',
-			headers: body === undefined ? {} : headers,
-			body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body)
-		});
+	return async (method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Called> => {
+		const response = await send(url() + path, method, body, { redirect: 'manual', headers });
 		const text = await response.text();
 		return {
 			status: response.status,

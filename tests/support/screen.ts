@@ -2,6 +2,7 @@ import { By, Key, until as driverUntil, type WebDriver, type WebElement } from '
 import { openBrowser } from '../../scripts/lib/browser.mjs';
 import type { Plan } from '$core/plan/types';
 import { until } from './server';
+import { send } from '../../scripts/lib/send.mjs';
 
 export interface Browser {
 	driver: WebDriver;
@@ -20,11 +21,7 @@ export class Screen {
 
 	/** Makes a wall of a plan through the server and opens it. */
 	async openWall(plan: Plan, stage: string): Promise<string> {
-		const response = await fetch(`${this.url}/api/plans`, {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(plan)
-		});
+		const response = await send(`${this.url}/api/plans`, 'POST', plan);
 		if (!response.ok) throw new Error(`The plan was refused: ${await response.text()}`);
 		const { id } = (await response.json()) as { id: string };
 		await this.go(`/walls/${id}/${stage}`);

@@ -13,10 +13,12 @@ export interface ProblemDetails {
 
 const TITLES: Record<number, string> = {
 	400: 'Not a valid request',
+	403: 'Not from here',
 	404: 'Not found',
 	409: 'Changed elsewhere',
 	413: 'Too large',
 	415: 'Not JSON',
+	421: 'Not this machine',
 	422: 'Not a valid plan',
 	500: 'Something went wrong',
 	503: 'The database cannot be reached'
