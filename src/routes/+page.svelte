@@ -2,7 +2,8 @@
 	import { goto, invalidateAll } from '$app/navigation';
 	import { Button } from 'flowbite-svelte';
 	import { emptyWall } from '$core/demo/slipway';
-	import { MOST_BYTES, readPlanText } from '$core/plan/read';
+	import { MOST_BYTES } from '$core/form/outside';
+import { readPlanText } from '$core/plan/read';
 	import type { Problem } from '$core/result';
 	import { createPlan, deletePlan } from '$lib/state/api';
 	import { preferences } from '$lib/state/preferences.svelte';

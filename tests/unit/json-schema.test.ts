@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import type { Plan } from '$core/plan/types';
 import { planSchema } from '$core/plan/schema';
-import { problemsOf } from '$core/plan/validate';
+import { problemsOf } from '$core/form/problems';
 import { planJsonSchema } from '$exchange/plan-json-schema';
 
 const validate = new Ajv2020({ strict: true, allowUnionTypes: true }).compile(planJsonSchema());

@@ -1,3 +1,4 @@
+import { cutText } from '../form/whole-text';
 import type { Column } from '../table/column';
 import { GROUP, NAME, NOTES, WHERE } from '../things/columns';
 
@@ -68,7 +69,7 @@ export function supply({ count, low, enough }: Pick<Consumable, 'count' | 'low' 
 /** Reads "3 rolls of tape": how many, and of what; one where no number is said. @example readConsumable('2 masking tapes') // { count: 2, name: 'masking tapes' } */
 export function readConsumable(text: string): { count: number; name: string } {
 	const counted = /^\s*(\d+(?:[.,]\d+)?)\s*(?:x\s+)?(.+)$/.exec(text.trim());
-	return { count: counted ? Number((counted[1] as string).replace(',', '.')) : 1, name: (counted?.[2] ?? text).trim().slice(0, 60) };
+	return { count: counted ? Number((counted[1] as string).replace(',', '.')) : 1, name: cutText((counted?.[2] ?? text).trim(), 60) };
 }
 
 /** A consumable of which nothing is known but its name. */

@@ -3,12 +3,13 @@ import type { ObjectSchema } from 'yup';
 import { isKnown, type SpeciesId } from '../materials/woods';
 import { layStuds, type StudLayout } from '../survey/lay-studs';
 import { fail, ok, type Problem, type Result } from '../result';
-import { text } from './fields';
+import { text } from '../form/fields';
 import { LISTS, listPath, type ListName, type Lists } from './lists';
 import { rowRefusals } from './row-refusals';
 import { cuttingSchema, planSchema, wallSchema } from './schema';
 import type { Cutting, Plan, Wall } from './types';
-import { crossProblems, problemsOf } from './validate';
+import { crossProblems } from './validate';
+import { problemsOf } from '../form/problems';
 
 export { listPath, type ListName };
 

@@ -5,7 +5,8 @@ import type { Problem, Result } from '../result';
 import { applyCommand, type Applied, type Command } from './commands';
 import { emptyHistory, redo, remember, undo } from './history';
 import { LIMITS } from './schema';
-import { MOST_BYTES, readPlan, readPlanText } from './read';
+import { MOST_BYTES } from '../form/outside';
+import { readPlan, readPlanText } from './read';
 import type { Plan } from './types';
 import { validatePlan } from './validate';
 
@@ -190,8 +191,8 @@ describe('reading a plan from outside', () => {
 		['another format', '{"format":"other"}', /format must be "kammer-plan"/],
 		['a newer version', '{"format":"kammer-plan","version":2}', /version 2; this Kammer reads version 1/],
 		['deep nesting', `${'{"a":'.repeat(5000)}1${'}'.repeat(5000)}`, /nested more than 20/],
-		['prototype keys', JSON.stringify(plan).replace('"rows":', '"__proto__":{"polluted":true},"rows":'), /not a name a plan may use/],
-		['a constructor key', '{"format":"kammer-plan","constructor":{"prototype":{"x":1}}}', /not a name a plan may use/],
+		['prototype keys', JSON.stringify(plan).replace('"rows":', '"__proto__":{"polluted":true},"rows":'), /not a name a document may use/],
+		['a constructor key', '{"format":"kammer-plan","constructor":{"prototype":{"x":1}}}', /not a name a document may use/],
 		['a number too large for JSON', JSON.stringify(plan).replace('"width":5200', '"width":1e999'), /finite|at most/]
 	])('refuses %s in plain words', (_, text, why) => {
 		const got = readPlanText(text);

@@ -1,27 +1,7 @@
+import { hostile, MOST_BYTES } from '../form/outside';
 import { fail, type Problem, type Result } from '../result';
 import type { Plan } from './types';
 import { validatePlan } from './validate';
-
-/** Larger texts are refused unread. */
-export const MOST_BYTES = 8 * 1024 * 1024;
-/** A plan is seven levels deep; anything much deeper is not one. */
-const MOST_DEPTH = 20;
-const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype']);
-
-/** Walks any parsed JSON without recursion and finds what must not go further. */
-export function hostile(value: unknown): Problem | null {
-	const stack: { value: unknown; path: string; depth: number }[] = [{ value, path: '', depth: 0 }];
-	for (let next = stack.pop(); next; next = stack.pop()) {
-		if (typeof next.value !== 'object' || next.value === null) continue;
-		if (next.depth > MOST_DEPTH) return { path: next.path.slice(0, 80), message: `is nested more than ${MOST_DEPTH} levels deep` };
-		for (const key of Object.keys(next.value)) {
-			const path = Array.isArray(next.value) ? `${next.path}[${key}]` : next.path === '' ? key : `${next.path}.${key}`;
-			if (FORBIDDEN.has(key)) return { path, message: 'is not a name a plan may use' };
-			stack.push({ value: (next.value as Record<string, unknown>)[key], path, depth: next.depth + 1 });
-		}
-	}
-	return null;
-}
 
 /** Brings an older document to the present version. Version 1 is the first, so there is nothing to do yet but to refuse newer ones. */
 function versionProblem(value: unknown): Problem | null {

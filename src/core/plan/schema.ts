@@ -1,7 +1,7 @@
 import type { ObjectSchema } from 'yup';
 import { CLEAT_STOCKS, STOCKS } from '../materials/stocks';
 import { SCREWS } from '../materials/screws';
-import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from './fields';
+import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from '../form/fields';
 import { place, SURVEY_LIMITS, WALL_LIMITS, wallSchema } from './wall-schema';
 
 export { wallSchema, WALL_LIMITS };

@@ -1,4 +1,4 @@
-import { ValidationError, type Schema } from 'yup';
+import { MOST_PROBLEMS, problemsOf } from '../form/problems';
 import { fail, ok, type Problem, type Result } from '../result';
 import { stock } from '../materials/stocks';
 import { rowProfile } from './profile';
@@ -7,21 +7,6 @@ import { studAt } from '../survey/supports';
 import { LISTS, listPath, type ListName, type Lists } from './lists';
 import { LIMITS, planSchema } from './schema';
 import type { Plan, Stud, Wall } from './types';
-
-/** Problems reported at once: enough to mend a file, not a flood. */
-const MOST_PROBLEMS = 50;
-
-/** Checks a value against one part of the schema. Paths are relative to that part. */
-export function problemsOf(schema: Schema, value: unknown): Problem[] {
-	try {
-		schema.validateSync(value, { abortEarly: false, strict: true });
-		return [];
-	} catch (error) {
-		if (!(error instanceof ValidationError)) throw error;
-		const all = error.inner.length > 0 ? error.inner : [error];
-		return all.slice(0, MOST_PROBLEMS).map((e) => ({ path: e.path ?? '', message: e.message }));
-	}
-}
 
 function doubled(things: readonly { id: string }[], list: string): Problem[] {
 	const seen = new Set<string>();

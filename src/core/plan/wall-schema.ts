@@ -1,6 +1,6 @@
 import { SCREWS } from '../materials/screws';
 import { WOODS } from '../materials/woods';
-import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from './fields';
+import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from '../form/fields';
 
 /** Greatest numbers of things in one survey: beyond any wall, and a bound on what a request can cost. */
 export const SURVEY_LIMITS = {

@@ -1,5 +1,5 @@
 import { fail, ok, type Problem, type Result } from '../result';
-import { problemsOf } from '../plan/validate';
+import { problemsOf } from '../form/problems';
 import { settingsSchema, SHOP_LIMITS } from './schema';
 import { SHOP_LISTS, type Shop, type ShopList, type ShopLists, type ShopSettings } from './types';
 import { itemProblems } from './valid';

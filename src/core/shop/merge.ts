@@ -1,3 +1,4 @@
+import { cutText } from '../form/whole-text';
 import { applyChanges, changesBetween, type Change } from './changes';
 import type { Shop } from './types';
 
@@ -5,7 +6,7 @@ import type { Shop } from './types';
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
 /** A name that says it is another's, within the length a name may have. */
-const other = (name: string) => `${name.slice(0, 40)} (other version)`;
+const other = (name: string) => `${cutText(name, 40)} (other version)`;
 
 /**
  * Brings together what was done here and elsewhere since both had `base`. What only one side touched is taken from that side; what both

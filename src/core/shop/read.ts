@@ -1,5 +1,5 @@
-import { hostile, MOST_BYTES } from '../plan/read';
-import { problemsOf } from '../plan/validate';
+import { hostile, MOST_BYTES } from '../form/outside';
+import { problemsOf } from '../form/problems';
 import { fail, ok, type Problem, type Result } from '../result';
 import { SHOP_LIMITS, shopSchema } from './schema';
 import { SHOP_LISTS, type Shop, type ShopList } from './types';

@@ -1,7 +1,7 @@
 import { array, lazy, mixed, object, type Schema } from 'yup';
 import { BOARD_COLUMNS } from '../lumber/board';
 import { CONSUMABLE_COLUMNS } from '../consumables/consumable';
-import { identifier, oneOf, text, within } from '../plan/fields';
+import { identifier, oneOf, text, within } from '../form/fields';
 import { cellSchema, type Column } from '../table/column';
 import { THING_COLUMNS } from '../things/columns';
 import { TOOL_KINDS } from '../tools/kinds';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '../demo/slipway';
 import { slipwayShop } from '../demo/slipway-shop';
-import { problemsOf } from '../plan/validate';
+import { problemsOf } from '../form/problems';
 import { newThing } from '../things/new-thing';
 import type { Thing } from '../things/types';
 import { applyChanges, changesBetween, checkChanges, inverse, type Change } from './changes';
@@ -194,7 +194,7 @@ describe('a file of all of it', () => {
 		['not json {', /not JSON/],
 		['{"format":"kammer-plan"}', /not a Kammer stock-take/],
 		['{"format":"kammer-shop","version":2}', /version 2/],
-		['{"format":"kammer-shop","version":1,"__proto__":{}}', /name a plan may use|missing/],
+		['{"format":"kammer-shop","version":1,"__proto__":{}}', /name a document may use|missing/],
 		[JSON.stringify({ ...shop, things: [shop.things[0], shop.things[0]] }), /stands twice/],
 		[JSON.stringify({ ...shop, things: [{ ...shop.things[0], mass: 'heavy' }] }), /must be a number/]
 	])('%.40s is refused, and says why', (text, why) => {

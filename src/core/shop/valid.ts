@@ -1,7 +1,7 @@
 import { BOARD_COLUMNS } from '../lumber/board';
 import { CONSUMABLE_COLUMNS } from '../consumables/consumable';
-import { ID_PATTERN } from '../plan/fields';
-import { problemsOf } from '../plan/validate';
+import { ID_PATTERN } from '../form/fields';
+import { problemsOf } from '../form/problems';
 import type { Problem } from '../result';
 import { isOptional, type Column } from '../table/column';
 import { THING_COLUMNS } from '../things/columns';

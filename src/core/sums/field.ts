@@ -1,5 +1,5 @@
 import { array, boolean, object, type ObjectSchema, type Schema } from 'yup';
-import { oneOf, whole, within } from '../plan/fields';
+import { oneOf, whole, within } from '../form/fields';
 import type { LengthUnit } from '../units/parse-length';
 import { KG_PER_POUND } from '../units/quantity';
 

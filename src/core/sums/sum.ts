@@ -2,7 +2,7 @@ import { governingCheck, worstFirst, type Step, type SumLine, type Verdict } fro
 import { failsAt, finish } from '../loads/fails-at';
 import { byRemedy, type Effort } from '../loads/effort';
 import type { Drawing } from '../drawing/shapes';
-import { problemsOf } from '../plan/validate';
+import { problemsOf } from '../form/problems';
 import { fail, ok, type Problem, type Result } from '../result';
 import type { Phrase } from '../units/phrase';
 import type { Quantity } from '../units/format-quantity';

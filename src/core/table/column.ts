@@ -1,5 +1,5 @@
 import { boolean, type Schema } from 'yup';
-import { oneOf, text, whole, within } from '../plan/fields';
+import { oneOf, text, whole, within } from '../form/fields';
 
 /** What stands in a cell: text, a number in mm, kg or bare, a tick, or nothing yet. */
 export type CellValue = string | number | boolean | null;

@@ -1,3 +1,4 @@
+import { cutText } from '../form/whole-text';
 import { cellOf, withCell, type Column, type MeasureColumn } from '../table/column';
 import { bareUnits, readCell } from '../table/read-cell';
 import { writeCell } from '../table/write-cell';
@@ -98,6 +99,9 @@ class Rest {
 	}
 }
 
+/** Nobody's line is longer; what looks for figures in it takes its time on such. */
+const LONGEST_LINE = 400;
+
 const escape = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
 /**
@@ -108,6 +112,10 @@ const escape = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
  * @example readLine('6 bar clamps 24in 3.5lb bar 1/4', 'inch', 't1').thing.count // 6
  */
 export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
+	if (text.length > LONGEST_LINE) {
+		const fault = `A line has ${LONGEST_LINE} characters at most, and this one has ${text.length}: one thing a line`;
+		return { text, thing: newThing(id, ''), kind: null, faults: [fault] };
+	}
 	const faults: string[] = [];
 	const said: [string, number | string | boolean][] = [];
 	const rest = new Rest(` ${fromColumns(text).replace(/[″“”]/g, '"').replace(/[′‘’]/g, "'").trim()} `);
@@ -180,7 +188,7 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 		nominalLength !== null && kind?.lengths
 			? `${name} ${formatLength(nominalLength, /"|in|'|ft|foot|feet/i.test(length?.[1] ?? '') ? 'inch' : 'mm')}`
 			: name;
-	thing = { ...thing, name: capital(named).slice(0, 60), count: Math.max(1, many), where: where ? (where[1] ?? where[2] ?? '') : '' };
+	thing = { ...thing, name: cutText(capital(named), 60), count: Math.max(1, many), where: where ? (where[1] ?? where[2] ?? '') : '' };
 	if (group) thing = { ...thing, group: group[1] ?? group[2] ?? '' };
 	for (const [key, value] of said) {
 		thing = withCell(thing, { key }, value);

@@ -1,3 +1,4 @@
+import { cutText } from '$core/form/whole-text';
 import type { Obstruction, ObstructionKind, Stud, Wall } from '$core/plan/types';
 import { fail, ok, type Result } from '$core/result';
 import type { Point } from '$core/survey/outline';
@@ -77,7 +78,7 @@ export function partsOf(drawn: Drawn, unit: number): Result<DrawnPart[]> {
 		drawn.shapes.map((s) => {
 			const points = s.points.map((p) => ({ x: (p.x - from.x) * unit, y: (p.y - from.y) * unit }));
 			const box = boxOf(points);
-			return { what: s === wall ? 'wall' : meaning(s, box, whole), name: s.name.slice(0, 60), points, closed: s.closed, box };
+			return { what: s === wall ? 'wall' : meaning(s, box, whole), name: cutText(s.name, 60), points, closed: s.closed, box };
 		})
 	);
 }

@@ -1,6 +1,7 @@
-import { hostile, MOST_BYTES } from '$core/plan/read';
+import { cutText } from '$core/form/whole-text';
+import { hostile, MOST_BYTES } from '$core/form/outside';
 import type { Plan, Wall } from '$core/plan/types';
-import { problemsOf } from '$core/plan/validate';
+import { problemsOf } from '$core/form/problems';
 import { wallSchema } from '$core/plan/wall-schema';
 import { fail, ok, type Problem, type Result } from '$core/result';
 
@@ -45,5 +46,5 @@ export function readSurvey(text: string): Result<SurveyFile, Problem[]> {
 	const problems = problemsOf(wallSchema, wall).map((p) => ({ path: p.path ? `wall.${p.path}` : 'wall', message: p.message }));
 	return problems.length > 0
 		? fail(problems)
-		: ok({ format: 'kammer-survey', version: 1, name: typeof name === 'string' ? name.slice(0, 120) : '', wall: wall as Wall });
+		: ok({ format: 'kammer-survey', version: 1, name: typeof name === 'string' ? cutText(name, 120) : '', wall: wall as Wall });
 }

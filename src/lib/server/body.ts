@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '$core/result';
-import { MOST_BYTES, readPlan } from '$core/plan/read';
+import { MOST_BYTES } from '$core/form/outside';
+import { readPlan } from '$core/plan/read';
 import type { Plan } from '$core/plan/types';
 import { problem } from './problem';
 

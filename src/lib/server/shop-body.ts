@@ -1,6 +1,6 @@
-import { ID_PATTERN } from '$core/plan/fields';
-import { hostile } from '$core/plan/read';
-import { problemsOf } from '$core/plan/validate';
+import { ID_PATTERN } from '$core/form/fields';
+import { hostile } from '$core/form/outside';
+import { problemsOf } from '$core/form/problems';
 import { fail, ok, type Problem, type Result } from '$core/result';
 import { settingsSchema, SHOP_LIMITS } from '$core/shop/schema';
 import { itemProblems as problemsOfItem } from '$core/shop/valid';

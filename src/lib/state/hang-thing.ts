@@ -1,3 +1,4 @@
+import { cutText } from '$core/form/whole-text';
 import { bestPlace } from '$core/arrange/best-place';
 import { families } from '$core/holders/registry';
 import { hangOn, rackFor, unhang } from '$core/things/hang';
@@ -42,7 +43,7 @@ export function rackForThing(open: OpenPlan, shop: OpenShop, thing: Thing, unit:
 	if (!made.ok) return { problem: made.error };
 	const holder: Holder = {
 		id: newId(),
-		name: thing.name.slice(0, 60),
+		name: cutText(thing.name, 60),
 		family: 'peg-rack',
 		params: made.value.params,
 		mount: { kind: 'row', row: '', x: 0 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { cutText } from '$core/form/whole-text';
 	import { Button } from 'flowbite-svelte';
 	import { bestPlace } from '$core/arrange/best-place';
 	import { freePlace } from '$core/arrange/first-place';
@@ -29,7 +30,7 @@
 		const start = like?.params ?? families['peg-rack'].start(unit);
 		const width = Math.min(start.face.width, row ? row.right - row.left : room);
 		const params = structuredClone({ ...start, face: { ...start.face, width } });
-		const name = like ? `${like.name} copy`.slice(0, 60) : `Peg rack ${plan.holders.length + 1}`;
+		const name = like ? cutText(`${like.name} copy`, 60) : `Peg rack ${plan.holders.length + 1}`;
 		const free: Holder = { id: newId(), name, family: 'peg-rack', params, mount: { kind: 'row', row: row?.id ?? '', x: row ? freePlace(plan, row, width) : 0 } };
 		const item = row ? free : bestPlace(plan, free);
 		if (!item) {

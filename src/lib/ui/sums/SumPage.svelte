@@ -7,7 +7,7 @@
 	import { inputSchema, type Inputs, type InputValue } from '$core/sums/field';
 	import { SUMS } from '$core/sums/registry';
 	import { readInputs, type Sum } from '$core/sums/sum';
-	import { problemsOf } from '$core/plan/validate';
+	import { problemsOf } from '$core/form/problems';
 	import { sayProblem } from '$lib/state/commit';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import Preferences from '../shell/Preferences.svelte';

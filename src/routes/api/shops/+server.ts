@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
-import { text } from '$core/plan/fields';
-import { hostile } from '$core/plan/read';
-import { problemsOf } from '$core/plan/validate';
+import { text } from '$core/form/fields';
+import { hostile } from '$core/form/outside';
+import { problemsOf } from '$core/form/problems';
 import { readBody } from '$lib/server/body';
 import { problem } from '$lib/server/problem';
 import { createShop, listShops } from '$lib/server/shops';

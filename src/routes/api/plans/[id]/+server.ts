@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { hostile } from '$core/plan/read';
+import { hostile } from '$core/form/outside';
 import { planFrom, readBody } from '$lib/server/body';
 import { deletePlan, findPlan, savePlan } from '$lib/server/plans';
 import { problem } from '$lib/server/problem';

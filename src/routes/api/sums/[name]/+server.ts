@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { hostile } from '$core/plan/read';
+import { hostile } from '$core/form/outside';
 import { sumByName } from '$core/sums/registry';
 import { readInputs } from '$core/sums/sum';
 import { sumReport } from '$exchange/sums-catalogue';

@@ -1,6 +1,7 @@
+import { HALF, HALF_WORDS } from './whole-text';
 import { array, boolean, lazy, mixed, number, object, string, type NumberSchema, type Schema, type StringSchema } from 'yup';
 
-/** Field builders shared by every part of the plan's schema: strict types, plain messages. */
+/** Field builders shared by every schema of documents: strict types, plain messages. */
 
 /** A finite number between two bounds, in the unit named. */
 export function within(min: number, max: number, unit = 'mm'): NumberSchema<number> {
@@ -25,6 +26,7 @@ export function text(max: number, needed = false): StringSchema<string> {
 		.strict()
 		.typeError('must be text')
 		.max(max, `must be at most ${max} characters`)
+		.test('whole', HALF_WORDS, (v) => typeof v !== 'string' || !HALF.test(v))
 		.defined('is missing')
 		.nonNullable('must be text');
 	return needed ? base.test('named', 'must not be empty', (v) => v === undefined || v.trim() !== '') : base;
@@ -69,7 +71,8 @@ export function unionOf(shapes: Record<string, Record<string, Schema>>, { option
 	const absent = mixed().notRequired();
 	const choose = (value: unknown) => {
 		if ((optional && value === undefined) || (nullable && value === null)) return absent;
-		return made.get(String((value as { kind?: unknown } | null | undefined)?.kind)) ?? wrong;
+		const kind = (value as { kind?: unknown } | null | undefined)?.kind;
+		return (typeof kind === 'string' ? made.get(kind) : undefined) ?? wrong;
 	};
 	return lazy(choose as never).meta({ shapes: [...made.values()], optional, nullable } as never) as unknown as Schema;
 }

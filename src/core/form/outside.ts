@@ -1,0 +1,69 @@
+import type { Problem } from '../result';
+import { HALF, HALF_WORDS } from './whole-text';
+
+/** Larger texts are refused unread. */
+export const MOST_BYTES = 8 * 1024 * 1024;
+/** A plan is seven levels deep; anything much deeper is none of our documents. */
+const MOST_DEPTH = 20;
+/** The largest document, a stock-take with all its lists full, has about so many values. */
+const MOST_VALUES = 2_000_000;
+/** Names that every object answers to: a value under one of them would answer in their place. */
+const FORBIDDEN = new Set([...Object.getOwnPropertyNames(Object.prototype), 'prototype', 'toJSON', 'then']);
+
+type Found = { keys: (string | number)[]; message: string };
+interface Open {
+	value: object;
+	keys: (string | number)[] | string[];
+	next: number;
+}
+
+/** Goes through a value depth first, with one list a level and none an entry, and says what it stops at. */
+function search(value: unknown): Found | null {
+	const open: Open[] = [];
+	const here = () => open.map((o) => (Array.isArray(o.value) ? o.next - 1 : (o.keys[o.next - 1] as string)));
+	let left = MOST_VALUES;
+	const look = (v: unknown): string | null => {
+		if (typeof v === 'string') return HALF.test(v) ? HALF_WORDS : null;
+		if (typeof v !== 'object' || v === null) return null;
+		if (open.length > MOST_DEPTH) return `is nested more than ${MOST_DEPTH} levels deep`;
+		const keys = Array.isArray(v) ? [] : Object.keys(v);
+		left -= Array.isArray(v) ? v.length : keys.length;
+		if (left < 0) return 'has more values than any document of ours';
+		open.push({ value: v, keys, next: 0 });
+		return null;
+	};
+	const first = look(value);
+	if (first) return { keys: [], message: first };
+	for (let top = open.at(-1); top; top = open.at(-1)) {
+		const list = Array.isArray(top.value) ? (top.value as unknown[]) : null;
+		if (top.next >= (list ?? top.keys).length) {
+			open.pop();
+			continue;
+		}
+		const key = list ? top.next : (top.keys[top.next] as string);
+		top.next++;
+		if (typeof key === 'string') {
+			if (FORBIDDEN.has(key)) return { keys: here(), message: 'is not a name a document may use' };
+			if (HALF.test(key)) return { keys: here(), message: 'has half a character in its name' };
+		}
+		const depth = open.length;
+		const bad = look((top.value as Record<string | number, unknown>)[key]);
+		if (bad) return { keys: here().slice(0, depth), message: bad };
+	}
+	return null;
+}
+
+const LONGEST_PATH = 80;
+
+/**
+ * Walks any parsed JSON, without recursion, and finds what must not go further: too deep, too many values, names that objects themselves answer to, text
+ * that is none.
+ * @returns the first such thing with its path, or null
+ * @example hostile({ holders: [{ toString: 1 }] }) // { path: 'holders[0].toString', message: '…' }
+ */
+export function hostile(value: unknown): Problem | null {
+	const found = search(value);
+	if (!found) return null;
+	const path = found.keys.reduce<string>((p, k) => (typeof k === 'number' ? `${p}[${k}]` : p === '' ? k : `${p}.${k}`), '');
+	return { path: path.replace(new RegExp(HALF, 'gu'), '?').slice(0, LONGEST_PATH), message: found.message };
+}
