@@ -1,6 +1,7 @@
 import { del, get, keys, set } from 'idb-keyval';
 import type { History } from '$core/plan/history';
 import type { Plan } from '$core/plan/types';
+import { openTabs, thisTab } from './tab';
 
 /** What is kept of any document: whether the server has it, and since when. */
 export interface Kept {
@@ -17,53 +18,22 @@ export interface Keep extends Kept {
 	revision: number;
 }
 
-const TAB = 'kammer-tab';
-
-function tabId(): string {
-	const known = sessionStorage.getItem(TAB);
-	if (known) return known;
-	const made = crypto.randomUUID();
-	sessionStorage.setItem(TAB, made);
-	return made;
-}
-
-const lockOf = (tab: string) => `kammer-tab:${tab}`;
-
-/** Tabs that are open now hold a lock each; what other tabs left behind has none. */
-async function openTabs(): Promise<Set<string>> {
-	const held = (await navigator.locks?.query())?.held ?? [];
-	return new Set(held.map((l) => l.name ?? ''));
-}
-
-/** The id this page has taken, once for all that it keeps. */
-let taken: Promise<string> | undefined;
-
-/** A tab copied from another takes an id of its own, so that two tabs never write to one place. */
-async function takeTab(): Promise<string> {
-	let tab = tabId();
-	if ((await openTabs()).has(lockOf(tab))) {
-		tab = crypto.randomUUID();
-		sessionStorage.setItem(TAB, tab);
-	}
-	void navigator.locks?.request(lockOf(tab), () => new Promise(() => undefined));
-	return tab;
-}
-
 /**
  * This tab's place to keep a document.
  * @param kind and id name the document: `wall`, `shop`
  */
 export async function openKeep<K extends Kept = Keep>(id: string, kind: 'wall' | 'shop' = 'wall') {
-	taken ??= takeTab();
 	const prefix = `${kind}:${id}:`;
-	const own = prefix + (await taken);
+	const own = prefix + (await thisTab());
+	// Missing or denied: better known now than at the first change.
+	await get(own);
 
 	/** This tab's own, else the newest one that a closed tab left for this document. */
 	async function load(): Promise<K | null> {
 		const mine = await get<K>(own);
 		if (mine) return mine;
 		const open = await openTabs();
-		const orphans = (await keys()).map(String).filter((k) => k.startsWith(prefix) && !open.has(lockOf(k.slice(prefix.length))));
+		const orphans = (await keys()).map(String).filter((k) => k.startsWith(prefix) && !open.has(k.slice(prefix.length)));
 		let newest: K | null = null;
 		for (const key of orphans) {
 			const keep = await get<K>(key);
@@ -78,7 +48,7 @@ export async function openKeep<K extends Kept = Keep>(id: string, kind: 'wall' |
 		return newest;
 	}
 
-	return { load, save: (keep: K) => set(own, keep), clear: () => del(own) };
+	return { load, save: async (keep: K) => set(own, keep), clear: async () => del(own) };
 }
 
 /** Where a document is kept on this device. */

@@ -6,17 +6,14 @@ import { placesById } from '$core/loads/place';
 import { applyCommand, type Command } from '$core/plan/commands';
 import { emptyHistory, redo, remember, undo, type History } from '$core/plan/history';
 import type { Plan } from '$core/plan/types';
+import { cutText } from '$core/form/whole-text';
 import type { Problem } from '$core/result';
 import { createPlan, savePlan, type Stored } from './api';
+import { Keeper, type Sent } from './keeper.svelte';
 import type { Keep, KeepPlace } from './local-keep';
-
-/** What the work is at: on the server, on its way, waiting for the server to come back, or changed elsewhere. */
-export type Keeping = 'kept' | 'keeping' | 'waiting' | 'conflict' | 'refused';
 
 export type Selection = { kind: 'stud' | 'obstruction' | 'row' | 'holder'; id: string };
 
-const SAVE_AFTER = 500;
-const TRY_AGAIN = 3000;
 /** A drag is judged this often at most, ms: figures that change faster cannot be read. */
 const JUDGE_EVERY = 80;
 
@@ -28,8 +25,7 @@ export class OpenPlan {
 	selection = $state<Selection | null>(null);
 	/** What the check that is being read is about: shown on the wall. */
 	pointed = $state.raw<Subject | null>(null);
-	keeping = $state<Keeping>('kept');
-	refusal = $state('');
+	readonly keeper: Keeper<Keep>;
 	/** The other version, while two stand against each other. */
 	theirs = $state.raw<Stored | null>(null);
 	/** The plan as a drag would leave it; not yet done. */
@@ -55,15 +51,19 @@ export class OpenPlan {
 
 	#revision: number;
 	#dirty = false;
-	#saving = false;
-	#timer: ReturnType<typeof setTimeout> | undefined;
-	#place: KeepPlace | null;
 
 	constructor(stored: Stored, place: KeepPlace | null, keep: Keep | null) {
 		this.id = stored.id;
-		this.#place = place;
 		this.#revision = stored.revision;
 		this.plan = stored.plan;
+		this.keeper = new Keeper<Keep>(
+			{
+				dirty: () => this.#dirty,
+				snapshot: () => ({ plan: this.plan, history: this.history, revision: this.#revision, dirty: this.#dirty, at: Date.now() }),
+				send: () => this.#send()
+			},
+			place
+		);
 		if (keep) this.#takeUp(stored, keep);
 	}
 
@@ -79,7 +79,7 @@ export class OpenPlan {
 			// A save whose answer was lost shows up as a newer revision with the same content.
 			if (JSON.stringify(keep.plan) === JSON.stringify(stored.plan)) this.#dirty = false;
 			else this.#conflict(stored);
-		} else if (keep.dirty) this.#soon(0);
+		} else if (keep.dirty) this.keeper.saveIn(0);
 	}
 
 	/** Does a command. What is wrong comes back with the paths of the fields; nothing has changed then. */
@@ -165,61 +165,34 @@ export class OpenPlan {
 	#became(plan: Plan): void {
 		this.plan = plan;
 		this.#dirty = true;
-		this.#keepHere();
-		if (this.keeping !== 'conflict') {
-			if (this.keeping !== 'waiting') this.keeping = 'keeping';
-			this.#soon(SAVE_AFTER);
-		}
+		this.keeper.changed();
 	}
 
-	#keepHere(): void {
-		void this.#place
-			?.save({ plan: this.plan, history: this.history, revision: this.#revision, dirty: this.#dirty, at: Date.now() })
-			.catch(() => undefined);
-	}
-
-	#soon(ms: number): void {
-		clearTimeout(this.#timer);
-		this.#timer = setTimeout(() => void this.save(), ms);
-	}
-
-	/** Writes to the server now, if there is anything to write. */
-	async save(): Promise<void> {
-		if (this.#saving || !this.#dirty || this.keeping === 'conflict') return;
-		this.#saving = true;
+	async #send(): Promise<Sent> {
 		const sent = this.plan;
 		const answer = await savePlan(this.id, this.#revision, sent);
-		this.#saving = false;
 		switch (answer.kind) {
 			case 'kept':
 				this.#revision = answer.revision;
 				this.#dirty = this.plan !== sent;
-				this.keeping = this.#dirty ? 'keeping' : 'kept';
-				this.#keepHere();
-				if (this.#dirty) this.#soon(SAVE_AFTER);
-				return;
+				return answer;
 			case 'stale':
-				if (JSON.stringify(answer.current.plan) === JSON.stringify(sent)) {
-					this.#revision = answer.current.revision;
-					this.#soon(0);
-				} else this.#conflict(answer.current);
-				return;
-			case 'unreachable':
-				this.keeping = 'waiting';
-				this.#soon(TRY_AGAIN);
-				return;
+				if (JSON.stringify(answer.current.plan) !== JSON.stringify(sent)) {
+					this.#conflict(answer.current);
+					return { kind: 'conflict' };
+				}
+				// Our own write, whose answer was lost.
+				this.#revision = answer.current.revision;
+				return { kind: 'again' };
 			case 'missing':
-				this.keeping = 'refused';
-				this.refusal = 'This wall was deleted elsewhere. Export it to keep it.';
-				return;
-			case 'refused':
-				this.keeping = 'refused';
-				this.refusal = answer.message;
+				return { kind: 'refused', message: 'this wall was deleted elsewhere; export it to keep it' };
+			default:
+				return answer;
 		}
 	}
 
 	#conflict(current: Stored): void {
-		this.keeping = 'conflict';
+		this.keeper.server = 'conflict';
 		this.theirs = current;
 	}
 
@@ -231,7 +204,7 @@ export class OpenPlan {
 		const theirs = this.theirs;
 		if (!theirs) return true;
 		const other = stays === 'mine' ? theirs.plan : this.plan;
-		const made = await createPlan({ ...other, name: `${other.name.slice(0, 100)} (other version)` });
+		const made = await createPlan({ ...other, name: `${cutText(other.name, 100)} (other version)` });
 		if (made.kind !== 'made') return false;
 		this.#revision = theirs.revision;
 		this.theirs = null;
@@ -240,19 +213,13 @@ export class OpenPlan {
 			this.history = emptyHistory();
 			this.selection = null;
 			this.#dirty = false;
-			this.keeping = 'kept';
-			this.#keepHere();
+			this.keeper.server = 'kept';
+			this.keeper.copy();
 		} else {
-			this.keeping = 'keeping';
 			this.#dirty = true;
-			await this.save();
+			this.keeper.server = 'keeping';
+			await this.keeper.save();
 		}
 		return true;
-	}
-
-	/** Last words of a page that is going away: the device has the work already; the server gets it if it still can. */
-	leave(): void {
-		clearTimeout(this.#timer);
-		void this.save();
 	}
 }

@@ -60,11 +60,11 @@ describe('keeping', () => {
 		const open = opened();
 		rename(open, 'One');
 		rename(open, 'Two');
-		expect(open.keeping).toBe('keeping');
+		expect(open.keeper.server).toBe('keeping');
 		expect(device.kept.last).toMatchObject({ plan: { name: 'Two' }, dirty: true });
 		await settle();
 		expect(server).toMatchObject({ plan: { name: 'Two' }, revision: 2, writes: 1 });
-		expect(open.keeping).toBe('kept');
+		expect(open.keeper.server).toBe('kept');
 		expect(device.kept.last).toMatchObject({ dirty: false, revision: 2 });
 	});
 
@@ -80,11 +80,11 @@ describe('keeping', () => {
 		server.up = false;
 		rename(open, 'In the dark');
 		await settle();
-		expect(open.keeping).toBe('waiting');
+		expect(open.keeper.server).toBe('waiting');
 		rename(open, 'Still dark');
 		server.up = true;
 		await settle(3100);
-		expect(open.keeping).toBe('kept');
+		expect(open.keeper.server).toBe('kept');
 		expect(server.plan.name).toBe('Still dark');
 	});
 
@@ -123,7 +123,7 @@ describe('two versions', () => {
 		Object.assign(server, { revision: 2, plan: { ...server.plan, name: 'Theirs' } });
 		rename(open, 'Mine');
 		await settle();
-		expect(open.keeping).toBe('conflict');
+		expect(open.keeper.server).toBe('conflict');
 		expect(open.theirs?.plan.name).toBe('Theirs');
 		return open;
 	};
@@ -133,7 +133,7 @@ describe('two versions', () => {
 		expect(await open.settle('mine')).toBe(true);
 		expect(server.plan.name).toBe('Mine');
 		expect(server.made.map((p) => p.name)).toEqual(['Theirs (other version)']);
-		expect(open.keeping).toBe('kept');
+		expect(open.keeper.server).toBe('kept');
 	});
 
 	it('are both kept when theirs stays', async () => {
@@ -155,7 +155,7 @@ describe('two versions', () => {
 		const mine: Keep = { plan: { ...slipwayWall(), name: 'Mine' }, history: { past: [], future: [] }, revision: 1, dirty: true, at: 0 };
 		Object.assign(server, { revision: 5, plan: { ...server.plan, name: 'Theirs' } });
 		const open = opened(mine);
-		expect(open.keeping).toBe('conflict');
+		expect(open.keeper.server).toBe('conflict');
 		expect(open.plan.name).toBe('Mine');
 	});
 

@@ -6,6 +6,7 @@ import { stateOf, tallyByGroup, totalOf } from '$core/shop/tally';
 import type { Shop, ShopList, ShopLists } from '$core/shop/types';
 import { isMeasured } from '$core/things/measured';
 import type { Problem } from '$core/result';
+import { Keeper, type Sent } from './keeper.svelte';
 import type { Kept, KeepPlace } from './local-keep';
 import { newId } from './new-id';
 import { saveShop, type StoredShop } from './shop-api';
@@ -19,20 +20,17 @@ export interface ShopKeep extends Kept {
 	history: ShopHistory;
 }
 
-const SAVE_AFTER = 500;
-const TRY_AGAIN = 3000;
 /** Items written with one request: a file brings more than one may carry. */
 const MOST_AT_ONCE = 4000;
 /** A copy of thousands of things takes a while: typing on is waited for, ms. */
-const KEEP_AFTER = 250;
+const COPY_AFTER = 250;
 
 /** The stock-take that is open: what the shop owns, its history, and the keeping of it. */
 export class OpenShop {
 	readonly id: string;
 	shop = $state.raw() as Shop;
 	history = $state.raw<ShopHistory>(emptyShopHistory());
-	keeping = $state<'kept' | 'keeping' | 'waiting' | 'refused'>('kept');
-	refusal = $state('');
+	readonly keeper: Keeper<ShopKeep>;
 	/** What was changed here and elsewhere at once, and is there twice now. */
 	twice = $state.raw<readonly string[]>([]);
 	/** What hangs on which wall. */
@@ -48,24 +46,24 @@ export class OpenShop {
 
 	#base: Shop;
 	#revision: number;
-	#place: KeepPlace<ShopKeep> | null;
-	#saving = false;
-	#timer: ReturnType<typeof setTimeout> | undefined;
-	#keepTimer: ReturnType<typeof setTimeout> | undefined;
 
 	constructor(stored: StoredShop, place: KeepPlace<ShopKeep> | null, keep: ShopKeep | null) {
 		this.id = stored.id;
-		this.#place = place;
 		this.shop = stored.shop;
 		this.#base = stored.shop;
 		this.#revision = stored.revision;
+		this.keeper = new Keeper<ShopKeep>(
+			{ dirty: () => this.#unsent().length > 0, snapshot: () => this.#snapshot(), send: () => this.#send() },
+			place,
+			COPY_AFTER
+		);
 		if (!keep) return;
 		this.history = keep.history;
 		if (keep.revision === stored.revision) {
 			this.shop = keep.shop;
 			this.#base = keep.base;
 		} else if (keep.dirty) this.#bring(keep.base, keep.shop, stored);
-		if (keep.dirty) this.#soon(0);
+		if (keep.dirty) this.keeper.saveIn(0);
 	}
 
 	/** Puts what was done here on top of what is there now. */
@@ -130,79 +128,34 @@ export class OpenShop {
 
 	#became(shop: Shop): void {
 		this.shop = shop;
-		if (this.keeping !== 'waiting') this.keeping = 'keeping';
-		this.#keepSoon();
-		this.#soon(SAVE_AFTER);
+		this.keeper.changed();
 	}
 
-	#keepSoon(): void {
-		clearTimeout(this.#keepTimer);
-		this.#keepTimer = setTimeout(() => this.#keepHere(), KEEP_AFTER);
+	#unsent(): Change[] {
+		return changesBetween(this.#base, this.shop);
 	}
 
-	#keepHere(): void {
-		clearTimeout(this.#keepTimer);
-		this.#keepTimer = undefined;
-		void this.#place
-			?.save({
-				shop: this.shop,
-				base: this.#base,
-				revision: this.#revision,
-				history: this.history,
-				dirty: changesBetween(this.#base, this.shop).length > 0,
-				at: Date.now()
-			})
-			.catch(() => undefined);
+	#snapshot(): ShopKeep {
+		const { shop, history } = this;
+		return { shop, base: this.#base, revision: this.#revision, history, dirty: this.#unsent().length > 0, at: Date.now() };
 	}
 
-	#soon(ms: number): void {
-		clearTimeout(this.#timer);
-		this.#timer = setTimeout(() => void this.save(), ms);
-	}
-
-	/** Writes what has changed to the server now. */
-	async save(): Promise<void> {
-		if (this.#saving) return;
-		const changes = changesBetween(this.#base, this.shop).slice(0, MOST_AT_ONCE);
-		if (changes.length === 0) {
-			this.keeping = 'kept';
-			return;
-		}
-		this.#saving = true;
+	async #send(): Promise<Sent> {
+		const changes = this.#unsent().slice(0, MOST_AT_ONCE);
 		const answer = await saveShop(this.id, this.#revision, changes);
-		this.#saving = false;
 		switch (answer.kind) {
 			case 'kept':
 				this.#revision = answer.revision;
 				// As it was sent: what is left, and what was typed meanwhile, is the next to go.
 				this.#base = applyChanges(this.#base, changes);
-				this.keeping = changesBetween(this.#base, this.shop).length === 0 ? 'kept' : 'keeping';
-				this.#keepSoon();
-				if (this.keeping === 'keeping') this.#soon(changes.length === MOST_AT_ONCE ? 0 : SAVE_AFTER);
-				return;
+				return { kind: changes.length === MOST_AT_ONCE ? 'again' : 'kept' };
 			case 'stale':
 				this.#bring(this.#base, this.shop, answer.current);
-				this.#keepSoon();
-				this.#soon(0);
-				return;
-			case 'unreachable':
-				this.keeping = 'waiting';
-				this.#soon(TRY_AGAIN);
-				return;
+				return { kind: 'again' };
 			case 'missing':
-				this.keeping = 'refused';
-				this.refusal = 'This stock-take was deleted elsewhere. Save it as a file to keep it.';
-				return;
-			case 'refused':
-				this.keeping = 'refused';
-				this.refusal = answer.message;
+				return { kind: 'refused', message: 'this stock-take was deleted elsewhere; save it as a file to keep it' };
+			default:
+				return answer;
 		}
-	}
-
-	/** Last words of a page that is going away. */
-	leave(): void {
-		clearTimeout(this.#timer);
-		if (this.#keepTimer !== undefined) this.#keepHere();
-		void this.save();
 	}
 }

@@ -56,10 +56,10 @@ describe('the open stock-take', () => {
 		setCount(open, 7);
 		setCount(open, 8);
 		open.add('things', [newThing('n1', 'New')], 'add');
-		expect(open.keeping).toBe('keeping');
+		expect(open.keeper.server).toBe('keeping');
 		await settle();
 		expect(server.writes).toEqual([2]);
-		expect([count(server.shop), open.keeping]).toEqual([8, 'kept']);
+		expect([count(server.shop), open.keeper.server]).toEqual([8, 'kept']);
 	});
 
 	it('sends nothing that was taken back, and refuses what is wrong', async () => {
@@ -69,7 +69,7 @@ describe('the open stock-take', () => {
 		open.undo();
 		await settle();
 		expect(server.writes).toEqual([]);
-		expect(open.keeping).toBe('kept');
+		expect(open.keeper.server).toBe('kept');
 	});
 
 	it('undoes and redoes one step of many items', async () => {
@@ -96,7 +96,7 @@ describe('the open stock-take', () => {
 		);
 		await settle(2000);
 		expect(server.writes).toEqual([4000, 4000, 1000]);
-		expect(open.keeping).toBe('kept');
+		expect(open.keeper.server).toBe('kept');
 		expect(server.shop.things).toHaveLength(slipwayShop().things.length + 9000);
 	});
 
@@ -105,7 +105,7 @@ describe('the open stock-take', () => {
 		server.up = false;
 		setCount(open, 9);
 		await settle();
-		expect(open.keeping).toBe('waiting');
+		expect(open.keeper.server).toBe('waiting');
 		expect(kept).toMatchObject({ dirty: true });
 		vi.clearAllTimers();
 		server.up = true;

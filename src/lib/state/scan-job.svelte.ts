@@ -1,4 +1,3 @@
-import { get, set } from 'idb-keyval';
 import type { Pilot, Wall } from '$core/plan/types';
 import { retrain, type Retrained } from '$core/survey/scan/retrain';
 import type { ScanFound } from '$core/survey/scan/analyse';
@@ -8,6 +7,7 @@ import ScanWorker from '$workers/scan.worker?worker';
 import type { ScanMessage, ScanRequest } from '$workers/messages';
 import { askWorker } from './ask-worker';
 import { whenIdle } from './when-idle';
+import { keepHere, recallHere } from './here';
 
 /** Between samples of a sweep, mm, and how few and many a sweep may have. */
 const STEP = 2.5;
@@ -53,7 +53,7 @@ export class ScanJob {
 
 	/** Takes up what this device kept. */
 	async load(): Promise<void> {
-		const kept = await get<{ traces: Trace[]; studs: string | null }>(this.#key).catch(() => undefined);
+		const kept = await recallHere<{ traces: Trace[]; studs: string | null }>(this.#key);
 		if (!kept?.traces.length || this.traces.length > 0) return;
 		this.#studs = kept.studs;
 		this.#set(kept.traces);
@@ -136,7 +136,7 @@ export class ScanJob {
 	#put(traces: readonly Trace[]): void {
 		this.traces = [...traces].sort((a, b) => a.y - b.y);
 		// Copying tens of thousands of samples takes a moment of its own.
-		whenIdle(() => void set(this.#key, { traces: this.traces, studs: this.#studs }).catch(() => undefined));
+		whenIdle(() => void keepHere(this.#key, { traces: this.traces, studs: this.#studs }));
 	}
 
 	#analyse(): void {

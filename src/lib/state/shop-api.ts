@@ -1,7 +1,7 @@
 import type { Change } from '$core/shop/changes';
 import type { ThingPlace } from '$core/shop/places';
 import type { Shop } from '$core/shop/types';
-import { asJson, problemText } from './api';
+import { asJson, notTaken } from './api';
 
 export interface StoredShop {
 	id: string;
@@ -14,7 +14,7 @@ export type ShopAnswer =
 	| { kind: 'kept'; revision: number }
 	| { kind: 'stale'; current: StoredShop }
 	| { kind: 'missing' }
-	| { kind: 'refused'; message: string }
+	| { kind: 'refused' | 'failed'; message: string }
 	| { kind: 'unreachable' };
 
 /** The shop with all it owns; null when there is none, undefined while the server cannot be reached. */
@@ -33,8 +33,7 @@ export async function saveShop(id: string, revision: number, changes: readonly C
 		if (response.ok) return { kind: 'kept', revision: ((await response.json()) as { revision: number }).revision };
 		if (response.status === 409) return { kind: 'stale', current: ((await response.json()) as { current: StoredShop }).current };
 		if (response.status === 404) return { kind: 'missing' };
-		if (response.status >= 500) return { kind: 'unreachable' };
-		return { kind: 'refused', message: (await problemText(response)).message };
+		return await notTaken(response);
 	} catch {
 		return { kind: 'unreachable' };
 	}

@@ -1,26 +1,20 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import type { Keeping } from '$lib/state/open-plan.svelte';
+	import { keepMark } from '$lib/state/keep-mark';
+	import type { OnDevice, OnServer } from '$lib/state/keeper.svelte';
 	import KeysSheet from './KeysSheet.svelte';
 	import Preferences from './Preferences.svelte';
 
 	/** What is worked on: a wall, or the stock-take. */
 	interface Work {
-		keeping: Keeping;
-		refusal: string;
+		keeper: { server: OnServer; device: OnDevice; message: string; unkept: boolean; save(): Promise<void> };
 		history: { past: readonly { label: string }[]; future: readonly { label: string }[] };
 		undo(): void;
 		redo(): void;
 	}
 	let { name, work, save }: { name: string; work: Work; save?: () => void } = $props();
 
-	const words: Record<Keeping, string> = {
-		kept: 'kept',
-		keeping: 'keeping …',
-		waiting: 'kept on this device; the server or its database cannot be reached',
-		conflict: 'changed elsewhere',
-		refused: 'not kept on the server'
-	};
+	const mark = $derived(keepMark(work.keeper.server, work.keeper.device, work.keeper.message));
 	let unfolded = $state(false);
 	const past = $derived(work.history.past.at(-1));
 	const future = $derived(work.history.future.at(-1));
@@ -35,7 +29,8 @@
 <header class="no-print">
 	<a href="/" class="home">Kammer</a>
 	<h1 title={name}>{name}</h1>
-	<p class="keep {work.keeping}" role="status">{words[work.keeping]}{work.keeping === 'refused' ? `: ${work.refusal}` : ''}</p>
+	<p class="keep {mark.tone}" role="status" title={mark.words}>{mark.words}</p>
+	{#if work.keeper.server === 'failed' || work.keeper.server === 'refused'}<Button size="sm" color="alternative" onclick={() => work.keeper.save()}>Try again</Button>{/if}
 	<div class="tools" bind:this={tools}>
 		<Button size="sm" color="alternative" disabled={!past} title={past ? `Undo: ${past.label}` : 'Nothing to undo'} onclick={() => work.undo()}>Undo</Button>
 		<Button size="sm" color="alternative" disabled={!future} title={future ? `Redo: ${future.label}` : 'Nothing to redo'} onclick={() => work.redo()}>Redo</Button>
@@ -76,11 +71,13 @@
 		font-size: 0.9rem;
 		color: var(--pencil);
 	}
-	.keep.waiting,
-	.keep.conflict,
-	.keep.refused {
+	.keep.away,
+	.keep.lost {
 		font-weight: 700;
 		color: var(--close);
+	}
+	.keep.lost {
+		color: var(--does-not-hold);
 	}
 	.tools,
 	.rest {

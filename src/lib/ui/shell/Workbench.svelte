@@ -31,6 +31,7 @@
 	import { StockDesk } from '$lib/state/stock-desk.svelte';
 	import { whenIdle } from '$lib/state/when-idle';
 	import type { StageId } from './stages';
+	import { askBeforeLeaving } from './ask-before-leaving';
 	import TitleBar from './TitleBar.svelte';
 	import { isTyping, undoKeys } from './undo-keys';
 
@@ -70,12 +71,7 @@
 			then();
 		};
 		return {
-			get keeping() {
-				return of.keeping;
-			},
-			get refusal() {
-				return of.refusal;
-			},
+			keeper: of.keeper,
 			get history() {
 				return of.history;
 			},
@@ -124,13 +120,17 @@
 		desk?.pick([]);
 	}
 
+	askBeforeLeaving(
+		untrack(() => `/walls/${open.id}`),
+		() => open.keeper.unkept || (shop?.keeper.unkept ?? false)
+	);
 	onMount(() => {
 		whenIdle(() => open.warmUp());
 		const unprinted = paper.follow();
 		void survey.scan.load();
 		const leave = () => {
-			open.leave();
-			shop?.leave();
+			open.keeper.leave();
+			shop?.keeper.leave();
 		};
 		window.addEventListener('pagehide', leave);
 		return () => {

@@ -3,6 +3,7 @@
 	import { loadPlaces } from '$lib/state/shop-api';
 	import type { OpenShop } from '$lib/state/open-shop.svelte';
 	import { StockDesk } from '$lib/state/stock-desk.svelte';
+	import { askBeforeLeaving } from '../shell/ask-before-leaving';
 	import TitleBar from '../shell/TitleBar.svelte';
 	import { isTyping, undoKeys } from '../shell/undo-keys';
 	import StockDeskView from './StockDeskView.svelte';
@@ -19,10 +20,14 @@
 		if (event.key === 'Escape' && !isTyping(event)) desk.pick([]);
 	}
 
+	askBeforeLeaving(
+		untrack(() => `/shop/${shop.id}`),
+		() => shop.keeper.unkept
+	);
 	onMount(() => {
 		void loadPlaces(shop.id).then((places) => (shop.places = places));
 		if (thing) desk.pick([thing]);
-		const leave = () => shop.leave();
+		const leave = () => shop.keeper.leave();
 		window.addEventListener('pagehide', leave);
 		return () => {
 			window.removeEventListener('pagehide', leave);
