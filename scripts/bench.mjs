@@ -55,6 +55,8 @@ const { openBrowser } = await import('./lib/browser.mjs');
 const { benchTable } = await import('../tests/bench/table-screen.mjs');
 const { benchSurvey } = await import('../tests/bench/survey-screen.mjs');
 const { benchDragging } = await import('../tests/bench/dragging.mjs');
+const { benchBodies } = await import('../tests/bench/bodies.mjs');
+const bodies = await benchBodies(second, bigWall(1, 5000));
 const { driver, close } = await openBrowser({});
 const drags = [];
 for (const stage of ['holders', 'holds'])
@@ -64,6 +66,18 @@ const table = await benchTable(driver, second.url, 5000);
 await close();
 await second.stop();
 rmSync(folder, { recursive: true, force: true });
+lines.push({
+	what: `longest refusal of a body of 8 MB (${bodies.name}), sent and answered, against 200 ms`,
+	value: bodies.ms / 200,
+	aim: '1 or less',
+	met: bodies.ms <= 200
+});
+lines.push({
+	what: 'memory the server grew by over all of them, against 300 MB',
+	value: bodies.megabytes / 300,
+	aim: '1 or less',
+	met: bodies.megabytes <= 300
+});
 lines.push({
 	what: `longest task while sorting and filtering 5000 things, against 50 ms (${table.over} over)`,
 	value: table.longest / 50,

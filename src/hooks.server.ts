@@ -1,14 +1,27 @@
 import { type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { nanoid } from 'nanoid';
-import { closeDatabase, database } from '$lib/server/db/database';
+import { refuse } from '$lib/server/body';
+import { closeDatabase, database, tidyWith } from '$lib/server/db/database';
 import { log } from '$lib/server/log';
 import { problem } from '$lib/server/problem';
 import { refusal } from '$lib/server/same-site';
+import { emptyTrash } from '$lib/server/trash';
 import '$lib/server/seed';
+
+/** What has waited in the trash long enough is looked for so often, ms. */
+const DAY = 24 * 60 * 60 * 1000;
 
 /** Migrates and seeds before the first request; a database that is not up yet is tried again by each request. */
 export const init: ServerInit = async () => {
+	tidyWith(emptyTrash);
 	await database().catch(() => undefined);
+	setInterval(
+		() =>
+			void database()
+				.then((db) => emptyTrash(db))
+				.catch(() => undefined),
+		DAY
+	).unref();
 };
 
 const HEADERS = {
@@ -26,7 +39,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.requestId = requestId;
 	const { headers, method } = event.request;
 	const refused = refusal({ method, host: headers.get('host'), origin: headers.get('origin'), ours: process.env.ORIGIN });
-	const response = refused ? problem(refused.status, { detail: refused.detail }) : await resolve(event);
+	const response = refused ? await refuse(event.request, problem(refused.status, { detail: refused.detail })) : await resolve(event);
 	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
 	response.headers.set('x-request-id', requestId);
 	if (event.url.pathname.startsWith('/api/')) {

@@ -7,9 +7,10 @@ import { readPlanText } from '$core/plan/read';
 	import type { Problem } from '$core/result';
 	import { createPlan, deletePlan } from '$lib/state/api';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { createShop, deleteShop } from '$lib/state/shops-api';
+	import { bringBack, createShop, deleteShop } from '$lib/state/shops-api';
 	import PlainPage from '$lib/ui/shell/PlainPage.svelte';
 	import Preferences from '$lib/ui/shell/Preferences.svelte';
+	import TrashList from '$lib/ui/shell/TrashList.svelte';
 	import WallCard from '$lib/ui/shell/WallCard.svelte';
 
 	let { data } = $props();
@@ -56,6 +57,11 @@ import { readPlanText } from '$core/plan/read';
 		else refuse('The workshop could not be deleted just now.');
 	}
 
+	async function restore(kind: 'wall' | 'shop', id: string) {
+		if (await bringBack(kind, id)) await invalidateAll();
+		else refuse('It could not be brought back just now.');
+	}
+
 	async function addShop() {
 		const name = newName.trim();
 		if (name === '') return refuse('Give the workshop a name.');
@@ -95,7 +101,7 @@ import { readPlanText } from '$core/plan/read';
 				<Button size="sm" color="alternative" href="/shop/{shop.id}">Take stock{shop.things > 0 ? `: ${shop.things} kinds of thing` : ''}</Button>
 				<Button size="sm" color="alternative" onclick={() => { into = shop.id; input.click(); }}>Import a plan</Button>
 				{#if asking === shop.id}
-					<Button size="sm" color="red" onclick={() => removeShop(shop.id)}>Delete it with {walls.length === 1 ? 'its wall' : `its ${walls.length} walls`} and stock-take, for good</Button>
+					<Button size="sm" color="red" onclick={() => removeShop(shop.id)}>Delete it with {walls.length === 1 ? 'its wall' : `its ${walls.length} walls`} and stock-take</Button>
 					<Button size="sm" color="alternative" onclick={() => (asking = null)}>Keep</Button>
 				{:else if shop.example || data.shops.length > 1}
 					<Button size="sm" color="alternative" onclick={() => (asking = shop.id)}>{shop.example ? 'Remove the example' : 'Delete this workshop'}</Button>
@@ -107,6 +113,7 @@ import { readPlanText } from '$core/plan/read';
 			</div>
 		</section>
 	{/each}
+	{#if data.trash.length > 0}<TrashList trash={data.trash} {restore} />{/if}
 	{#if !data.down}
 		<div class="actions">
 			{#if naming}

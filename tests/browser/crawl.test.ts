@@ -14,7 +14,7 @@ const kammer = useScreen();
 
 /** Leave the page, open a file chooser, print, or wait for instruments. */
 const ELSEWHERE =
-	/^(Export|Save|Print|Import|Make a sheet|Open|Delete for good|Bring|Read|Download|Use a|Survey sheet|Take up|Quick sums|Kammer|Undo|Redo|Dark|Light|inch|mm)/;
+	/^(Export|Save|Print|Import|Make a sheet|Open|Bring|Read|Download|Use a|Survey sheet|Take up|Quick sums|Kammer|Undo|Redo|Dark|Light|inch|mm)/;
 
 const ROOTS = 'aside, .strip';
 const kept = async (id: string) => {

@@ -244,7 +244,7 @@ describe('a wall in the making', () => {
 		expect(await kammer.screen.slip()).not.toMatch(/runs over window/);
 	});
 
-	it('is deleted only when asked twice', async () => {
+	it('is deleted only when asked twice, and can be brought back', async () => {
 		await kammer.screen.openWall({ ...slipwayWall(), name: 'Short-lived' }, 'wall');
 		await kammer.screen.driver.get(kammer.url);
 		const names = async () => ((await (await fetch(`${kammer.url}/api/plans`)).json()) as { name: string }[]).map((w) => w.name);
@@ -252,8 +252,14 @@ describe('a wall in the making', () => {
 		await kammer.screen.button('Keep');
 		expect(await names()).toContain('Short-lived');
 		await kammer.screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
-		await kammer.screen.button('Delete for good');
+		await kammer.screen.button('Into the trash');
 		await until(async () => !(await names()).includes('Short-lived'), 'the wall to be gone');
+		await kammer.screen.click(By.xpath('//summary[starts-with(., "Trash")]'));
+		await kammer.screen.click(By.css('button[aria-label="Bring back Short-lived"]'));
+		await until(async () => (await names()).includes('Short-lived'), 'the wall to be back');
+		await kammer.screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
+		await kammer.screen.button('Into the trash');
+		await until(async () => !(await names()).includes('Short-lived'), 'the wall to be gone again');
 	});
 
 	it('zooms by keys and buttons, and shows all again', async () => {

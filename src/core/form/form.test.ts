@@ -3,14 +3,14 @@ import { describe, expect, it } from 'vitest';
 import type { Schema } from 'yup';
 import { slipwayWall, oarStoreWall } from '../demo/slipway';
 import { slipwayShop } from '../demo/slipway-shop';
-import { planSchema } from '../plan/schema';
+import { LIMITS, planSchema } from '../plan/schema';
 import { ITEM_SCHEMAS, settingsSchema } from '../shop/schema';
 import { SHOP_LISTS } from '../shop/types';
 import { inputSchema, startInputs } from '../sums/field';
 import { SUMS } from '../sums/registry';
 import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from './fields';
 import { fitsOf } from './fits';
-import { hostile } from './outside';
+import { hostile, MOST_VALUES, tooMuch } from './outside';
 import { problemsOf } from './problems';
 import { cutText } from './whole-text';
 
@@ -176,6 +176,25 @@ describe('what comes from outside', () => {
 			message: expect.stringMatching(/more values/) as string
 		});
 		expect(hostile({ a: [[[{ b: 1 }]]] })).toBeNull();
+	});
+	it('is counted before it is taken apart: no fewer than its values, and no deeper than it is', () => {
+		const counted = (v: unknown): number =>
+			typeof v !== 'object' || v === null ? 1 : 1 + Object.values(v).reduce<number>((n, one) => n + counted(one), 0);
+		fc.assert(
+			fc.property(fc.jsonValue({ maxDepth: 8 }), (v) => {
+				const text = JSON.stringify(v);
+				for (const form of [text, new TextEncoder().encode(text)]) {
+					expect(tooMuch(form, counted(v))).toBeNull();
+					if (counted(v) > 2) expect(tooMuch(form, Math.floor(counted(v) / 2) - 1)).not.toBeNull();
+				}
+			})
+		);
+	});
+	it('takes the fullest wall', () => {
+		const plan = slipwayWall();
+		const [holder] = plan.holders;
+		const full = JSON.stringify({ ...plan, holders: Array.from({ length: LIMITS.holders }, () => holder) });
+		expect(tooMuch(full, MOST_VALUES.plan)).toBeNull();
 	});
 	it('may have no half of a character, in a text nor in a name', () => {
 		expect(hostile({ a: ['ok', 'half \ud83e'] })).toMatchObject({

@@ -5,10 +5,41 @@ import { HALF, HALF_WORDS } from './whole-text';
 export const MOST_BYTES = 8 * 1024 * 1024;
 /** A plan is seven levels deep; anything much deeper is none of our documents. */
 const MOST_DEPTH = 20;
-/** The largest document, a stock-take with all its lists full, has about so many values. */
-const MOST_VALUES = 2_000_000;
+/** The largest wall, with every list full, has some 270,000 values; the largest stock-take, or change to one, three times as many. */
+export const MOST_VALUES = { plan: 300_000, shop: 1_000_000, small: 20_000 } as const;
 /** Names that every object answers to: a value under one of them would answer in their place. */
 const FORBIDDEN = new Set([...Object.getOwnPropertyNames(Object.prototype), 'prototype', 'toJSON', 'then']);
+
+const TOO_DEEP = `is nested more than ${MOST_DEPTH} levels deep`;
+const TOO_MANY = 'has more values than any document of ours';
+
+const [QUOTE, ESCAPE, COMMA, OPEN, CLOSE] = [0x22, 0x5c, 0x2c, new Set([0x5b, 0x7b]), new Set([0x5d, 0x7d])];
+
+/**
+ * Looks through JSON before it is taken apart, which costs far more than its text: how deep it is nested, and how many values it has.
+ * @param text as bytes of UTF-8, or as text
+ * @param most values
+ * @returns what is too much, or null; whether it is JSON at all is not asked
+ * @example tooMuch('[[0,0],[0,0]]', 3) // { path: '', message: '…' }
+ */
+export function tooMuch(text: Uint8Array | string, most: number): Problem | null {
+	const at = typeof text === 'string' ? (i: number) => text.charCodeAt(i) : (i: number) => text[i] as number;
+	let [depth, values, quoted] = [0, 0, false];
+	for (let i = 0; i < text.length; i++) {
+		const c = at(i);
+		if (quoted) {
+			if (c === ESCAPE) i++;
+			else if (c === QUOTE) quoted = false;
+		} else if (c === QUOTE) quoted = true;
+		else if (c === COMMA) values++;
+		else if (OPEN.has(c)) {
+			values++;
+			if (++depth > MOST_DEPTH) return { path: '', message: TOO_DEEP };
+		} else if (CLOSE.has(c)) depth--;
+		if (values > most) return { path: '', message: TOO_MANY };
+	}
+	return null;
+}
 
 type Found = { keys: (string | number)[]; message: string };
 interface Open {
@@ -21,14 +52,14 @@ interface Open {
 function search(value: unknown): Found | null {
 	const open: Open[] = [];
 	const here = () => open.map((o) => (Array.isArray(o.value) ? o.next - 1 : (o.keys[o.next - 1] as string)));
-	let left = MOST_VALUES;
+	let left: number = MOST_VALUES.shop;
 	const look = (v: unknown): string | null => {
 		if (typeof v === 'string') return HALF.test(v) ? HALF_WORDS : null;
 		if (typeof v !== 'object' || v === null) return null;
-		if (open.length > MOST_DEPTH) return `is nested more than ${MOST_DEPTH} levels deep`;
+		if (open.length > MOST_DEPTH) return TOO_DEEP;
 		const keys = Array.isArray(v) ? [] : Object.keys(v);
 		left -= Array.isArray(v) ? v.length : keys.length;
-		if (left < 0) return 'has more values than any document of ours';
+		if (left < 0) return TOO_MANY;
 		open.push({ value: v, keys, next: 0 });
 		return null;
 	};

@@ -1,4 +1,4 @@
-import { hostile, MOST_BYTES } from '../form/outside';
+import { hostile, MOST_BYTES, MOST_VALUES, tooMuch } from '../form/outside';
 import { fail, type Problem, type Result } from '../result';
 import type { Plan } from './types';
 import { validatePlan } from './validate';
@@ -26,6 +26,8 @@ export function readPlan(value: unknown): Result<Plan, Problem[]> {
  */
 export function readPlanText(text: string): Result<Plan, Problem[]> {
 	if (text.length > MOST_BYTES) return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is` }]);
+	const much = tooMuch(text, MOST_VALUES.plan);
+	if (much) return fail([much]);
 	let value: unknown;
 	try {
 		value = JSON.parse(text.replace(/^\ufeff/, ''));

@@ -1,9 +1,8 @@
-import { hostile, MOST_BYTES } from '../form/outside';
+import { hostile, MOST_BYTES, MOST_VALUES, tooMuch } from '../form/outside';
 import { problemsOf } from '../form/problems';
 import { fail, ok, type Problem, type Result } from '../result';
-import { SHOP_LIMITS, shopSchema } from './schema';
-import { SHOP_LISTS, type Shop, type ShopList } from './types';
-import { isValidItem } from './valid';
+import { shopSchema } from './schema';
+import { SHOP_LISTS, type Shop } from './types';
 
 function doubledIds(shop: Shop): Problem[] {
 	return SHOP_LISTS.flatMap((list) => {
@@ -16,13 +15,6 @@ function doubledIds(shop: Shop): Problem[] {
 	});
 }
 
-/** The schema is slow on thousands of items: lists whose items are all right are not shown to it. */
-function shopProblems(value: Record<string, unknown>): Problem[] {
-	const right = (list: ShopList) =>
-		Array.isArray(value[list]) && value[list].length <= SHOP_LIMITS[list] && value[list].every((i) => isValidItem(list, i));
-	return problemsOf(shopSchema, { ...value, ...Object.fromEntries(SHOP_LISTS.filter(right).map((list) => [list, []])) });
-}
-
 /** Takes parsed JSON from outside as a shop, or every problem with the path of its field. */
 export function readShop(value: unknown): Result<Shop, Problem[]> {
 	const bad = hostile(value);
@@ -31,7 +23,7 @@ export function readShop(value: unknown): Result<Shop, Problem[]> {
 	if (format !== 'kammer-shop') return fail([{ path: 'format', message: 'This is not a Kammer stock-take: format must be "kammer-shop"' }]);
 	if (typeof version === 'number' && version > 1)
 		return fail([{ path: 'version', message: `This stock-take is version ${version}; this Kammer reads version 1` }]);
-	const problems = shopProblems(value as Record<string, unknown>);
+	const problems = problemsOf(shopSchema, value);
 	if (problems.length > 0) return fail(problems);
 	const twice = doubledIds(value as Shop);
 	return twice.length > 0 ? fail(twice) : ok(value as Shop);
@@ -41,6 +33,8 @@ export function readShop(value: unknown): Result<Shop, Problem[]> {
 export function readShopText(text: string): Result<Shop, Problem[]> {
 	if (text.length > MOST_BYTES)
 		return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no stock-take is` }]);
+	const much = tooMuch(text, MOST_VALUES.shop);
+	if (much) return fail([much]);
 	try {
 		return readShop(JSON.parse(text.replace(/^\ufeff/, '')));
 	} catch (error) {

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { glanceAt, type Glance } from '$core/loads/glance';
 import type { Plan } from '$core/plan/types';
@@ -58,6 +58,7 @@ export async function listPlans(): Promise<PlanListing[]> {
 			holders: sql<number>`json_length(${plans.document}, '$.holders')`.mapWith(Number)
 		})
 		.from(plans)
+		.where(isNull(plans.deletedAt))
 		.orderBy(desc(plans.updatedAt));
 	return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString() }));
 }
@@ -95,7 +96,10 @@ export async function createPlan(plan: Plan, shop?: string): Promise<StoredPlan>
 /** The wall with this id, or null. */
 export async function findPlan(id: string): Promise<StoredPlan | null> {
 	const db = await database();
-	const [row] = await db.select().from(plans).where(eq(plans.id, id));
+	const [row] = await db
+		.select()
+		.from(plans)
+		.where(and(eq(plans.id, id), isNull(plans.deletedAt)));
 	return row ? stored(row) : null;
 }
 
@@ -108,15 +112,8 @@ export async function savePlan(id: string, revision: number, plan: Plan): Promis
 	const [result] = await db
 		.update(plans)
 		.set({ name: plan.name, document: plan, revision: revision + 1, updatedAt: new Date() })
-		.where(and(eq(plans.id, id), eq(plans.revision, revision)));
+		.where(and(eq(plans.id, id), eq(plans.revision, revision), isNull(plans.deletedAt)));
 	if (result.affectedRows === 1) return { kind: 'kept', revision: revision + 1 };
 	const current = await findPlan(id);
 	return current ? { kind: 'stale', current } : { kind: 'missing' };
-}
-
-/** Deletes a wall; false when there was none. */
-export async function deletePlan(id: string): Promise<boolean> {
-	const db = await database();
-	const [result] = await db.delete(plans).where(eq(plans.id, id));
-	return result.affectedRows === 1;
 }

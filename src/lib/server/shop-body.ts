@@ -35,6 +35,10 @@ function writeProblems(w: unknown, path: string, seen: Set<string>): Problem[] {
 
 /** Takes a request's body as changes to a shop: `{ revision, changes: [{ list, id, item }], settings? }`. */
 export function shopWriteFrom(body: unknown): Result<ShopWrite, Problem[]> {
+	// Lengths before what is in them.
+	const changed = (body as { changes?: unknown } | null)?.changes;
+	if (Array.isArray(changed) && changed.length > MOST_WRITES)
+		return fail([{ path: 'changes', message: `must have at most ${MOST_WRITES} entries` }]);
 	const bad = hostile(body);
 	if (bad) return fail([bad]);
 	const { revision, changes, settings } = (typeof body === 'object' && body !== null ? body : {}) as {
@@ -46,7 +50,6 @@ export function shopWriteFrom(body: unknown): Result<ShopWrite, Problem[]> {
 	if (typeof revision !== 'number' || !Number.isInteger(revision) || revision < 1)
 		problems.push({ path: 'revision', message: 'must be the revision these changes are based on' });
 	if (!Array.isArray(changes)) problems.push({ path: 'changes', message: 'must be a list' });
-	else if (changes.length > MOST_WRITES) problems.push({ path: 'changes', message: `must have at most ${MOST_WRITES} entries` });
 	else {
 		const seen = new Set<string>();
 		for (let i = 0; i < changes.length && problems.length < MOST_PROBLEMS; i++)

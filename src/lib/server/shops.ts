@@ -1,6 +1,6 @@
 import { slipwayShop } from '$core/demo/slipway-shop';
 import { nanoid } from 'nanoid';
-import { and, asc, count, eq, inArray, max, sql } from 'drizzle-orm';
+import { and, asc, count, eq, inArray, isNull, max, sql } from 'drizzle-orm';
 import { SHOP_LIMITS } from '$core/shop/schema';
 import { thingsOn, type ThingPlace } from '$core/shop/places';
 import { emptyShop, MAIN_SHOP, SHOP_LISTS, type Shop, type ShopList, type ShopSettings } from '$core/shop/types';
@@ -26,6 +26,9 @@ export interface ItemWrite {
 	item: { id: string } | null;
 }
 
+/** The shop with this id, unless it is in the trash. */
+const inUse = (id: string) => and(eq(shops.id, id), isNull(shops.deletedAt));
+
 function* chunks<T>(all: readonly T[]): Generator<T[]> {
 	for (let i = 0; i < all.length; i += CHUNK) yield all.slice(i, i + CHUNK);
 }
@@ -46,7 +49,7 @@ export async function insertShop(db: Writer, id: string, shop: Shop): Promise<vo
 export async function findShop(id: string): Promise<StoredShop | null> {
 	const db = await database();
 	return db.transaction(async (tx) => {
-		const [head] = await tx.select().from(shops).where(eq(shops.id, id));
+		const [head] = await tx.select().from(shops).where(inUse(id));
 		if (!head) return null;
 		const rows = await tx
 			.select({ list: shopItems.list, document: shopItems.document })
@@ -86,6 +89,7 @@ export async function listShops(): Promise<ShopListing[]> {
 	const rows = await db
 		.select({ id: shops.id, name: shops.name, revision: shops.revision, updatedAt: shops.updatedAt })
 		.from(shops)
+		.where(isNull(shops.deletedAt))
 		.orderBy(asc(shops.createdAt));
 	return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString(), things: things.find((t) => t.shop === r.id)?.n ?? 0 }));
 }
@@ -112,7 +116,7 @@ export async function saveShop(
 		const [result] = await tx
 			.update(shops)
 			.set({ revision: revision + 1, updatedAt: new Date(), ...(settings ? { settings, name: settings.name } : {}) })
-			.where(and(eq(shops.id, id), eq(shops.revision, revision)));
+			.where(and(inUse(id), eq(shops.revision, revision)));
 		if (result.affectedRows !== 1) return false;
 		for (const list of SHOP_LISTS) {
 			const gone = writes.filter((w) => w.list === list && w.item === null).map((w) => w.id);
@@ -154,7 +158,10 @@ export async function saveShop(
 /** What of a shop's things hangs on which holder of which wall. */
 export async function placesOf(shop: string): Promise<ThingPlace[]> {
 	const db = await database();
-	const rows = await db.select({ id: plans.id, name: plans.name, document: plans.document }).from(plans).where(eq(plans.shop, shop));
+	const rows = await db
+		.select({ id: plans.id, name: plans.name, document: plans.document })
+		.from(plans)
+		.where(and(eq(plans.shop, shop), isNull(plans.deletedAt)));
 	return rows.flatMap((r) => thingsOn(parsed<Plan>(r.document)).map((p) => ({ ...p, wall: r.id, wallName: r.name })));
 }
 
@@ -164,6 +171,7 @@ export async function whereIs(thing: string): Promise<{ shop: string; place: Thi
 	const [row] = await db
 		.select({ shop: shopItems.shop })
 		.from(shopItems)
+		.innerJoin(shops, and(eq(shops.id, shopItems.shop), isNull(shops.deletedAt)))
 		.where(and(eq(shopItems.list, 'things'), eq(shopItems.id, thing)));
 	if (!row) return null;
 	const places = (await placesOf(row.shop)).filter((p) => p.thing === thing).sort((a, b) => b.count - a.count);
@@ -173,7 +181,7 @@ export async function whereIs(thing: string): Promise<{ shop: string; place: Thi
 /** Is there such a shop? */
 export async function shopExists(id: string): Promise<boolean> {
 	const db = await database();
-	const [row] = await db.select({ id: shops.id }).from(shops).where(eq(shops.id, id));
+	const [row] = await db.select({ id: shops.id }).from(shops).where(inUse(id));
 	return row !== undefined;
 }
 
@@ -186,26 +194,4 @@ export async function createShop(name: string): Promise<string> {
 	const id = nanoid(12);
 	await insertShop(await database(), id, emptyShop(name));
 	return id;
-}
-
-/**
- * Deletes a workshop with its walls and all it owns, in one transaction. The main one stays, empty: walls made without a shop are its.
- * @returns false when there is none
- */
-export async function deleteShop(id: string): Promise<boolean> {
-	const db = await database();
-	return db.transaction(async (tx) => {
-		const [head] = await tx.select({ revision: shops.revision }).from(shops).where(eq(shops.id, id)).for('update');
-		if (!head) return false;
-		await tx.delete(plans).where(eq(plans.shop, id));
-		await tx.delete(shopItems).where(eq(shopItems.shop, id));
-		if (id === MAIN_SHOP) {
-			const { settings } = emptyShop('Workshop');
-			await tx
-				.update(shops)
-				.set({ name: settings.name, settings, revision: head.revision + 1, updatedAt: new Date() })
-				.where(eq(shops.id, id));
-		} else await tx.delete(shops).where(eq(shops.id, id));
-		return true;
-	});
 }

@@ -18,3 +18,12 @@ export async function deleteShop(id: string): Promise<boolean> {
 		return false;
 	}
 }
+
+/** Takes a wall or a workshop out of the trash; false when the server did not. */
+export async function bringBack(kind: 'wall' | 'shop', id: string): Promise<boolean> {
+	try {
+		return (await fetch(`/api/${kind === 'wall' ? 'plans' : 'shops'}/${id}/restore`, { method: 'POST' })).ok;
+	} catch {
+		return false;
+	}
+}

@@ -20,13 +20,14 @@ function connect(): { pool: Pool; db: Database } {
 }
 
 /** Several Node processes may start at once on one database: one migrates, the others wait. */
-async function prepare(seed: (db: Database) => Promise<void>): Promise<void> {
+async function prepare(seed: (db: Database) => Promise<void>, tidy: (db: Database) => Promise<void>): Promise<void> {
 	const { pool, db } = connect();
 	const holder = await pool.getConnection();
 	try {
 		await holder.query("SELECT GET_LOCK('kammer-migrate', 60)");
 		await migrate(db, { migrationsFolder: process.env.KAMMER_MIGRATIONS ?? 'drizzle' });
 		await seed(db);
+		await tidy(db);
 	} finally {
 		await holder.query("SELECT RELEASE_LOCK('kammer-migrate')").catch(() => undefined);
 		holder.release();
@@ -40,13 +41,20 @@ export function seedWith(seed: (db: Database) => Promise<void>): void {
 	seeding = seed;
 }
 
+let tidying: (db: Database) => Promise<void> = async () => undefined;
+
+/** Says once what is cleared away whenever the database is taken up. */
+export function tidyWith(tidy: (db: Database) => Promise<void>): void {
+	tidying = tidy;
+}
+
 /**
  * The database, migrated. While it cannot be reached every call tries anew, so that a server started before its database,
  * or cut off from it, is well again by itself.
  * @throws the driver's error while there is no database
  */
 export async function database(): Promise<Database> {
-	ready ??= prepare(seeding).catch((error: unknown) => {
+	ready ??= prepare(seeding, tidying).catch((error: unknown) => {
 		ready = undefined;
 		log.warn({ reason: error instanceof Error ? error.message : String(error) }, 'database not ready');
 		throw error;

@@ -7,7 +7,9 @@ export const shops = mysqlTable('shops', {
 	revision: int('revision').notNull(),
 	settings: json('settings').notNull(),
 	createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
-	updatedAt: datetime('updated_at', { mode: 'date', fsp: 3 }).notNull()
+	updatedAt: datetime('updated_at', { mode: 'date', fsp: 3 }).notNull(),
+	/** In the trash since then; null where it is in use. */
+	deletedAt: datetime('deleted_at', { mode: 'date', fsp: 3 })
 });
 
 /** Everything a shop owns, an item a row: a thing, boards, a consumable, a tool. `seq` keeps the order they came in. */
@@ -33,7 +35,9 @@ export const plans = mysqlTable(
 		revision: int('revision').notNull(),
 		document: json('document').notNull(),
 		createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
-		updatedAt: datetime('updated_at', { mode: 'date', fsp: 3 }).notNull()
+		updatedAt: datetime('updated_at', { mode: 'date', fsp: 3 }).notNull(),
+		/** In the trash since then, by itself or with its shop at the same moment; null where it is in use. */
+		deletedAt: datetime('deleted_at', { mode: 'date', fsp: 3 })
 	},
 	(t) => [index('plans_updated_at').on(t.updatedAt), index('plans_shop').on(t.shop)]
 );
@@ -45,5 +49,7 @@ export const photos = mysqlTable('photos', {
 	id: varchar('id', { length: 24 }).primaryKey(),
 	type: varchar('type', { length: 16 }).notNull(),
 	bytes: mediumblob('bytes').notNull(),
-	createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull()
+	createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
+	/** No wall has named it since then, as far as anybody has looked; null where one does. */
+	unnamedSince: datetime('unnamed_since', { mode: 'date', fsp: 3 })
 });

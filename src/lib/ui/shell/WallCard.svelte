@@ -44,7 +44,7 @@
 	</a>
 	<p class="actions">
 		{#if asking}
-			<Button size="sm" color="red" onclick={remove}>Delete for good</Button>
+			<Button size="sm" color="red" title="It waits in the trash for 30 days" onclick={remove}>Into the trash</Button>
 			<Button size="sm" color="alternative" onclick={() => (asking = false)}>Keep</Button>
 		{:else}
 			<Button size="sm" color="alternative" aria-label="Delete {name}" onclick={() => (asking = true)}>Delete</Button>

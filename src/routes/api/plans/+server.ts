@@ -1,4 +1,5 @@
 import { json } from '@sveltejs/kit';
+import { MOST_VALUES } from '$core/form/outside';
 import { planFrom, readBody } from '$lib/server/body';
 import { createPlan, listPlans } from '$lib/server/plans';
 import { problem } from '$lib/server/problem';
@@ -10,7 +11,7 @@ export const GET: RequestHandler = () => withDatabase(async () => json(await lis
 
 /** A plan document in, a new wall out; `?shop=` says whose things hang there. */
 export const POST: RequestHandler = async ({ request, url }) => {
-	const body = await readBody(request);
+	const body = await readBody(request, MOST_VALUES.plan);
 	if (!body.ok) return body.error;
 	const plan = planFrom(body.value);
 	if (!plan.ok) return plan.error;

@@ -2,6 +2,7 @@ import { json } from '@sveltejs/kit';
 import { text } from '$core/form/fields';
 import { hostile } from '$core/form/outside';
 import { problemsOf } from '$core/form/problems';
+import { MOST_VALUES } from '$core/form/outside';
 import { readBody } from '$lib/server/body';
 import { problem } from '$lib/server/problem';
 import { createShop, listShops } from '$lib/server/shops';
@@ -14,7 +15,7 @@ const NAME = text(120, true);
 
 /** `{ name }` in, a workshop with nothing in it out. */
 export const POST: RequestHandler = async ({ request }) => {
-	const body = await readBody(request);
+	const body = await readBody(request, MOST_VALUES.small);
 	if (!body.ok) return body.error;
 	const bad = hostile(body.value);
 	const name = (body.value as { name?: unknown } | null)?.name;

@@ -1,8 +1,9 @@
 import { json } from '@sveltejs/kit';
-import { hostile } from '$core/form/outside';
+import { hostile, MOST_VALUES } from '$core/form/outside';
 import { planFrom, readBody } from '$lib/server/body';
-import { deletePlan, findPlan, savePlan } from '$lib/server/plans';
+import { findPlan, savePlan } from '$lib/server/plans';
 import { problem } from '$lib/server/problem';
+import { deletePlan } from '$lib/server/trash';
 import { withDatabase } from '$lib/server/with-database';
 import type { RequestHandler } from './$types';
 
@@ -16,7 +17,7 @@ export const GET: RequestHandler = ({ params }) =>
 
 /** `{ revision, plan }` in: written only if `revision` is still the newest; else 409 with what is there. */
 export const PUT: RequestHandler = async ({ params, request }) => {
-	const body = await readBody(request);
+	const body = await readBody(request, MOST_VALUES.plan);
 	if (!body.ok) return body.error;
 	const { revision, plan: document } = (body.value ?? {}) as { revision?: unknown; plan?: unknown };
 	const bad = hostile(body.value);
@@ -39,5 +40,6 @@ export const PUT: RequestHandler = async ({ params, request }) => {
 	});
 };
 
+/** Into the trash. */
 export const DELETE: RequestHandler = ({ params }) =>
 	withDatabase(async () => ((await deletePlan(params.id)) ? new Response(null, { status: 204 }) : missing()));

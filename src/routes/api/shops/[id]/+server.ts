@@ -1,9 +1,11 @@
 import { json } from '@sveltejs/kit';
 import { SHOP_LIMITS } from '$core/shop/schema';
+import { MOST_VALUES } from '$core/form/outside';
 import { readBody } from '$lib/server/body';
 import { problem } from '$lib/server/problem';
 import { shopWriteFrom } from '$lib/server/shop-body';
-import { deleteShop, findShop, saveShop } from '$lib/server/shops';
+import { findShop, saveShop } from '$lib/server/shops';
+import { deleteShop } from '$lib/server/trash';
 import { withDatabase } from '$lib/server/with-database';
 import type { RequestHandler } from './$types';
 
@@ -18,7 +20,7 @@ export const GET: RequestHandler = ({ params }) =>
 
 /** `{ revision, changes: [{ list, id, item }], settings? }` in: written only if `revision` is still the newest; else 409 with what is there. */
 export const PATCH: RequestHandler = async ({ params, request }) => {
-	const body = await readBody(request);
+	const body = await readBody(request, MOST_VALUES.shop);
 	if (!body.ok) return body.error;
 	const write = shopWriteFrom(body.value);
 	if (!write.ok) return problem(422, { title: TITLE, detail: `${write.error[0]?.path} ${write.error[0]?.message}`, errors: write.error });
@@ -41,6 +43,6 @@ export const PATCH: RequestHandler = async ({ params, request }) => {
 	});
 };
 
-/** Gone with its walls and all it owns. */
+/** Into the trash, with its walls and all it owns. */
 export const DELETE: RequestHandler = ({ params }) =>
 	withDatabase(async () => ((await deleteShop(params.id)) ? new Response(null, { status: 204 }) : missing()));

@@ -3,6 +3,7 @@ import { hostile } from '$core/form/outside';
 import { sumByName } from '$core/sums/registry';
 import { readInputs } from '$core/sums/sum';
 import { sumReport } from '$exchange/sums-catalogue';
+import { MOST_VALUES } from '$core/form/outside';
 import { readBody } from '$lib/server/body';
 import { problem } from '$lib/server/problem';
 import type { RequestHandler } from './$types';
@@ -11,7 +12,7 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ params, request }) => {
 	const sum = sumByName(params.name);
 	if (!sum) return problem(404, { detail: `There is no sum "${params.name.slice(0, 40)}"; GET /api/sums lists them` });
-	const body = await readBody(request);
+	const body = await readBody(request, MOST_VALUES.small);
 	if (!body.ok) return body.error;
 	const bad = hostile(body.value);
 	const inputs = bad ? ({ ok: false, error: [bad] } as const) : readInputs(sum, body.value);
