@@ -67,7 +67,7 @@ await close();
 await second.stop();
 rmSync(folder, { recursive: true, force: true });
 lines.push({
-	what: `longest refusal of a body of 8 MB (${bodies.name}), sent and answered, against 200 ms`,
+	what: `longest that a refused body of up to 8 MB holds the server (${bodies.name}), against 200 ms`,
 	value: bodies.ms / 200,
 	aim: '1 or less',
 	met: bodies.ms <= 200

@@ -1,4 +1,4 @@
-import { HALF, HALF_WORDS } from './whole-text';
+import { HALF_WORDS } from './whole-text';
 import { array, boolean, lazy, mixed, number, object, string, type NumberSchema, type Schema, type StringSchema } from 'yup';
 
 /** Field builders shared by every schema of documents: strict types, plain messages. */
@@ -26,7 +26,7 @@ export function text(max: number, needed = false): StringSchema<string> {
 		.strict()
 		.typeError('must be text')
 		.max(max, `must be at most ${max} characters`)
-		.test('whole', HALF_WORDS, (v) => typeof v !== 'string' || !HALF.test(v))
+		.test('whole', HALF_WORDS, (v) => typeof v !== 'string' || v.isWellFormed())
 		.defined('is missing')
 		.nonNullable('must be text');
 	return needed ? base.test('named', 'must not be empty', (v) => v === undefined || v.trim() !== '') : base;

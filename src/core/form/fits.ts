@@ -84,33 +84,45 @@ function lazyFits({ spec: { meta }, resolve }: Inside, schema: Inside): Fits {
 	return (v) => (meta.optional === true && v === undefined) || (meta.nullable === true && v === null) || each.some((fits) => fits(v));
 }
 
-function make(schema: AnySchema): Fits {
-	const at = inside(schema);
-	if (at.type === 'lazy') return lazyFits(at, at);
+/** What a schema asks of a value itself, whatever its fields or entries are. */
+function own(at: Inside): Fits {
 	const typed = TYPES[at.type] ?? (() => true);
 	const tests = at.tests.map((t) => t.OPTIONS).filter((o): o is TestOptions => o !== undefined);
 	const onAbsent = tests.filter((o) => o.name === 'there').map((o) => o.test);
 	const checks = tests.filter((o) => o.name !== 'there').map((o) => OWN[o.name ?? '']?.((o.params ?? {}) as Params) ?? o.test);
 	const choices = at.describe().oneOf ?? [];
 	const among = choices.length > 0 ? new Set(choices) : null;
-	const parts = partsOf(at);
 	return (v) => {
 		if (v === undefined) return at.spec.optional === true && onAbsent.every((test) => test(v));
 		if (v === null) return at.spec.nullable === true;
-		return typed(v) && (among?.has(v) ?? true) && checks.every((check) => check(v as never)) && parts(v);
+		return typed(v) && (among?.has(v) ?? true) && checks.every((check) => check(v as never));
 	};
 }
 
-const made = new WeakMap<object, Fits>();
+interface Made {
+	own: Fits;
+	all: Fits;
+}
+const made = new WeakMap<object, Made>();
+
+function madeOf(schema: AnySchema): Made {
+	const known = made.get(schema);
+	if (known) return known;
+	const at = inside(schema);
+	const mine = at.type === 'lazy' ? lazyFits(at, at) : own(at);
+	const parts = partsOf(at);
+	const all: Fits =
+		at.type === 'object' || at.type === 'array' ? (v, parent) => mine(v, parent) && (v === undefined || v === null || parts(v)) : mine;
+	const fresh = { own: mine, all };
+	made.set(schema, fresh);
+	return fresh;
+}
 
 /**
  * The yes or no of a schema built by `fields.ts`: tests of its own there look at nothing but the value.
  * @example fitsOf(within(0, 10))(11) // false
  */
-export function fitsOf(schema: AnySchema): Fits {
-	const known = made.get(schema);
-	if (known) return known;
-	const fits = make(schema);
-	made.set(schema, fits);
-	return fits;
-}
+export const fitsOf = (schema: AnySchema): Fits => madeOf(schema).all;
+
+/** The same of a value itself, without what is in it. @example ownFitsOf(list(within(0, 1), 2))(['x']) // true */
+export const ownFitsOf = (schema: AnySchema): Fits => madeOf(schema).own;

@@ -13,7 +13,30 @@ const FORBIDDEN = new Set([...Object.getOwnPropertyNames(Object.prototype), 'pro
 const TOO_DEEP = `is nested more than ${MOST_DEPTH} levels deep`;
 const TOO_MANY = 'has more values than any document of ours';
 
-const [QUOTE, ESCAPE, COMMA, OPEN, CLOSE] = [0x22, 0x5c, 0x2c, new Set([0x5b, 0x7b]), new Set([0x5d, 0x7d])];
+const QUOTE = 0x22;
+const ESCAPE = 0x5c;
+/** What a byte of JSON outside its texts means here. */
+const MEANS = new Uint8Array(256);
+const [TEXT, NEXT, OPENS, CLOSES] = [1, 2, 3, 4] as const;
+for (const [byte, meaning] of [
+	[QUOTE, TEXT],
+	[0x2c, NEXT],
+	[0x5b, OPENS],
+	[0x7b, OPENS],
+	[0x5d, CLOSES],
+	[0x7d, CLOSES]
+] as const)
+	MEANS[byte] = meaning;
+
+/** Where a text that begins after `from` ends. */
+function endOfText(bytes: Uint8Array, from: number): number {
+	for (let at = bytes.indexOf(QUOTE, from); at >= 0; at = bytes.indexOf(QUOTE, at + 1)) {
+		let escapes = 0;
+		while (bytes[at - 1 - escapes] === ESCAPE) escapes++;
+		if (escapes % 2 === 0) return at;
+	}
+	return bytes.length;
+}
 
 /**
  * Looks through JSON before it is taken apart, which costs far more than its text: how deep it is nested, and how many values it has.
@@ -23,19 +46,24 @@ const [QUOTE, ESCAPE, COMMA, OPEN, CLOSE] = [0x22, 0x5c, 0x2c, new Set([0x5b, 0x
  * @example tooMuch('[[0,0],[0,0]]', 3) // { path: '', message: '…' }
  */
 export function tooMuch(text: Uint8Array | string, most: number): Problem | null {
-	const at = typeof text === 'string' ? (i: number) => text.charCodeAt(i) : (i: number) => text[i] as number;
-	let [depth, values, quoted] = [0, 0, false];
-	for (let i = 0; i < text.length; i++) {
-		const c = at(i);
-		if (quoted) {
-			if (c === ESCAPE) i++;
-			else if (c === QUOTE) quoted = false;
-		} else if (c === QUOTE) quoted = true;
-		else if (c === COMMA) values++;
-		else if (OPEN.has(c)) {
-			values++;
-			if (++depth > MOST_DEPTH) return { path: '', message: TOO_DEEP };
-		} else if (CLOSE.has(c)) depth--;
+	const bytes = typeof text === 'string' ? new TextEncoder().encode(text) : text;
+	let [depth, values] = [0, 0];
+	for (let i = 0; i < bytes.length; i++) {
+		switch (MEANS[bytes[i] as number]) {
+			case TEXT:
+				i = endOfText(bytes, i + 1);
+				break;
+			case NEXT:
+				values++;
+				break;
+			case OPENS:
+				values++;
+				depth++;
+				if (depth > MOST_DEPTH) return { path: '', message: TOO_DEEP };
+				break;
+			case CLOSES:
+				depth--;
+		}
 		if (values > most) return { path: '', message: TOO_MANY };
 	}
 	return null;
@@ -54,7 +82,7 @@ function search(value: unknown): Found | null {
 	const here = () => open.map((o) => (Array.isArray(o.value) ? o.next - 1 : (o.keys[o.next - 1] as string)));
 	let left: number = MOST_VALUES.shop;
 	const look = (v: unknown): string | null => {
-		if (typeof v === 'string') return HALF.test(v) ? HALF_WORDS : null;
+		if (typeof v === 'string') return v.isWellFormed() ? null : HALF_WORDS;
 		if (typeof v !== 'object' || v === null) return null;
 		if (open.length > MOST_DEPTH) return TOO_DEEP;
 		const keys = Array.isArray(v) ? [] : Object.keys(v);
@@ -75,7 +103,7 @@ function search(value: unknown): Found | null {
 		top.next++;
 		if (typeof key === 'string') {
 			if (FORBIDDEN.has(key)) return { keys: here(), message: 'is not a name a document may use' };
-			if (HALF.test(key)) return { keys: here(), message: 'has half a character in its name' };
+			if (!key.isWellFormed()) return { keys: here(), message: 'has half a character in its name' };
 		}
 		const depth = open.length;
 		const bad = look((top.value as Record<string | number, unknown>)[key]);

@@ -1,6 +1,6 @@
 import { ValidationError, type ISchema, type Schema } from 'yup';
 import type { Problem } from '../result';
-import { fitsOf, inside, isBag, mostOf } from './fits';
+import { fitsOf, inside, isBag, mostOf, ownFitsOf } from './fits';
 
 /** Problems reported at once: enough to mend a file, not a flood. */
 export const MOST_PROBLEMS = 50;
@@ -33,24 +33,24 @@ function unknownProblems(bag: Record<string, unknown>, fields: Record<string, un
 
 /** What is wrong within a value, no more than `room`. A list that is too long is not looked into, and what is asked of a whole only once its parts are right. */
 function explain(schema: ISchema<unknown>, value: unknown, path: string, room: number, parent?: unknown): Problem[] {
-	if (room <= 0 || fitsOf(schema)(value, parent)) return [];
+	if (room <= 0) return [];
 	const at = inside(schema);
 	if (at.type === 'lazy') return explain(at.resolve({ value, parent }), value, path, room, parent);
 	const found: Problem[] = [];
-	const add = (more: Problem[]) => found.push(...more.slice(0, room - found.length));
 	if (at.type === 'object' && isBag(value)) {
-		for (const [name, field] of Object.entries(at.fields ?? {}))
-			add(explain(field, value[name], joined(path, name), room - found.length, value));
-		add(unknownProblems(value, at.fields ?? {}, path));
-		return found.length > 0 ? found : asYupSays(schema, value, path, parent);
+		const fields = at.fields ?? {};
+		for (const [name, field] of Object.entries(fields))
+			found.push(...explain(field, value[name], joined(path, name), room - found.length, value));
+		found.push(...unknownProblems(value, fields, path).slice(0, room - found.length));
+	} else if (at.type === 'array' && Array.isArray(value) && at.innerType) {
+		const [each, most] = [at.innerType, mostOf(schema)];
+		if (value.length > most) return [{ path, message: `must have at most ${most} entries` }];
+		const fits = fitsOf(each);
+		value.forEach((v, i) => {
+			if (!fits(v, value)) found.push(...explain(each, v, `${path}[${i}]`, room - found.length, value));
+		});
 	}
-	if (at.type === 'array' && Array.isArray(value)) {
-		if (value.length > mostOf(schema)) return [{ path, message: `must have at most ${mostOf(schema)} entries` }];
-		for (let i = 0; i < value.length && found.length < room && at.innerType; i++)
-			add(explain(at.innerType, value[i], `${path}[${i}]`, room - found.length, value));
-		return found.length > 0 ? found : asYupSays(schema, value, path, parent);
-	}
-	return asYupSays(schema, value, path, parent).slice(0, room);
+	return found.length > 0 || ownFitsOf(schema)(value, parent) ? found : asYupSays(schema, value, path, parent).slice(0, room);
 }
 
 /**
