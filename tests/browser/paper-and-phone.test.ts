@@ -129,6 +129,25 @@ describe('on a phone', () => {
 		await kammer.screen.size(1280, 800);
 	});
 
+	it('says in full what is not kept', async () => {
+		await kammer.screen.size(390, 844);
+		const chrome = kammer.screen.driver as unknown as {
+			sendAndGetDevToolsCommand(name: string, parameters: object): Promise<{ identifier: string }>;
+		};
+		const source = `const real = window.fetch; window.fetch = (at, init) => init?.method === 'PUT' ? Promise.resolve(new Response('{}', { status: 500 })) : real(at, init);`;
+		const { identifier } = await chrome.sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source });
+		await kammer.screen.openWall(slipwayWall(), 'wall');
+		await chrome.sendAndGetDevToolsCommand('Page.removeScriptToEvaluateOnNewDocument', { identifier });
+		await kammer.screen.type('Name', 'Not kept there');
+		await kammer.screen.kept(/could not keep it/);
+		const mark = await ask<{ cut: boolean; right: number }>(
+			`const e = document.querySelector('.keep'); return { cut: e.scrollWidth > e.clientWidth + 1, right: e.getBoundingClientRect().right };`
+		);
+		expect(mark.cut).toBe(false);
+		expect(mark.right).toBeLessThanOrEqual(390);
+		await kammer.screen.size(1280, 800);
+	});
+
 	it('has a bar of one line, a band that shows where one is, and a table that counts and weighs', async () => {
 		await kammer.screen.size(390, 844);
 		await kammer.screen.openWall(slipwayWall(), 'cut');

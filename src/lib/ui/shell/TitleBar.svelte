@@ -26,7 +26,7 @@
 
 <svelte:window onpointerdowncapture={away} onkeydown={escaped} />
 
-<header class="no-print">
+<header class="no-print" class:loud={mark.tone === 'away' || mark.tone === 'lost'}>
 	<a href="/" class="home">Kammer</a>
 	<h1 title={name}>{name}</h1>
 	<p class="keep {mark.tone}" role="status" title={mark.words}>{mark.words}</p>
@@ -106,6 +106,18 @@
 		.tools {
 			flex: none;
 			flex-wrap: nowrap;
+		}
+		/* What is not kept is worth a line of its own. */
+		header.loud {
+			flex-wrap: wrap;
+		}
+		.loud .keep {
+			flex: 1 1 100%;
+			order: 1;
+			white-space: normal;
+		}
+		.loud > :global(button) {
+			order: 2;
 		}
 		.more {
 			display: block;
