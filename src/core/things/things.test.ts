@@ -283,6 +283,17 @@ describe('hanging a thing on a holder', () => {
 });
 
 describe('lines as people paste them', () => {
+	it('are refused unread past 400 characters, whatever is in them', () => {
+		for (const long of ['1'.repeat(1_000_000), '1 x '.repeat(100_000), `${'a'.repeat(401)}`, '1/'.repeat(500_000)]) {
+			const [fault] = readLine(long, 'mm', 't').faults;
+			expect(fault).toMatch(/400 characters at most/);
+		}
+		expect(readLine('a'.repeat(400), 'mm', 't').faults).toEqual([]);
+	});
+
+	it('that are cut to a name keep whole characters', () =>
+		expect(readLine(`${'a'.repeat(59)}🪵`, 'mm', 't').thing.name).toBe(`A${'a'.repeat(58)}`));
+
 	const read = (text: string, unit: 'mm' | 'inch' = 'mm') => readLine(text, unit, 't');
 	it('from a table have their count wherever it stands', () => {
 		expect(read('bar clamp 600mm\t6\t1.6 kg').thing).toMatchObject({ count: 6, mass: 1.6 });
