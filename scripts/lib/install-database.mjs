@@ -24,13 +24,22 @@ function runInstaller(into) {
 	});
 }
 
-/** What the installer or the server says, as the one line that tells most. */
+/** Lines that only follow from another. */
+const FOLLOWS = /Aborting|registration as a STORAGE ENGINE failed|Unknown\/unsupported storage engine|Some plugins may be not loaded/;
+
+/** What the installer or the server says, as the one line that tells most: the first fault that does not follow from another. */
 export function faultIn(said) {
-	if (/Errcode: 28|errno: 28|No space left/i.test(said)) return 'there is no space left on the disk: free some, then start again';
-	if (/Errcode: (13|30)|Permission denied|Read-only file system/i.test(said))
+	if (/Errcode: 28|errno: 28|with error 28|error number 28|No space left/i.test(said))
+		return 'there is no space left on the disk: free some, then start again';
+	if (/Errcode: (13|30)|with error (13|30)\b|Permission denied|Read-only file system/i.test(said))
 		return 'it may not write there: make the folder writable for this user';
-	const errors = said.split('\n').filter((line) => /\bERROR\b/i.test(line));
-	return (errors.at(-1) ?? said.trim().split('\n').at(-1) ?? '').replace(/^[\d\-: ]*\[ERROR\]\s*/, '').slice(0, 300);
+	const lines = said.split('\n').filter((line) => line.trim() !== '');
+	const errors = lines.filter((line) => /\bERROR\b/i.test(line));
+	const telling = errors.find((line) => !FOLLOWS.test(line)) ?? errors[0] ?? lines.at(-1) ?? '';
+	return telling
+		.replace(/^.*?\[ERROR\]\s*/, '')
+		.trim()
+		.slice(0, 300);
 }
 
 /**

@@ -137,9 +137,30 @@ describe('a start that cannot write', () => {
 		expect(said('EROFS')).toMatch(/only be read/);
 		expect(said('EACCES')).toMatch(/may not write/);
 		expect(said('EIO')).toMatch(/words of the system/);
-		expect(faultIn('x\n2026-11-26 1:00:00 0 [ERROR] mariadbd: Error writing file (Errcode: 28 "No space left on device")\n')).toMatch(
-			/no space left/
-		);
+		// What MariaDB 11 says on a full disk, and where system tables are missing.
+		expect(
+			faultIn(
+				'2026-11-26 17:52:35 0 [ERROR] InnoDB: preallocating 100663296 bytes for file ./ib_logfile101 failed with error 28\n2026-11-26 17:52:35 0 [ERROR] Aborting\n'
+			)
+		).toMatch(/no space left/);
+		expect(
+			faultIn(
+				`0 [ERROR] Could not open mysql.plugin table: "Table 'mysql.plugin' doesn't exist". Some plugins may be not loaded\n0 [ERROR] Fatal error: Can't open and lock privilege tables: Table 'mysql.db' doesn't exist\n0 [ERROR] Aborting\n`
+			)
+		).toBe("Fatal error: Can't open and lock privilege tables: Table 'mysql.db' doesn't exist");
+		expect(faultIn('')).toBe('');
+	});
+
+	it('on a disk that is really full says so and leaves nothing, where this user may make such a disk', async (test) => {
+		const at = folder();
+		const { spawnSync } = await import('node:child_process');
+		if (spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=20m', 'tmpfs', at]).status !== 0) return test.skip();
+		try {
+			expect(await refused({ KAMMER_DATA: join(at, 'kammer') })).toMatch(/no space left on the disk/);
+			expect(readdirSync(join(at, 'kammer'))).toEqual([]);
+		} finally {
+			spawnSync('umount', [at]);
+		}
 	});
 
 	it('for want of space in the middle of the installation leaves no half of it', async () => {
