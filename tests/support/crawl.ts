@@ -7,44 +7,66 @@ import type { Screen } from './screen';
  */
 
 export interface Control {
-	/** How to find it again. */
-	index: number;
 	words: string;
 	kind: 'button' | 'tick' | 'choice' | 'field';
 	/** What stands in a field. */
 	value: string;
 }
 
-/** Everything that can be pressed or typed into, in and under the drawing, as it stands now. */
-const CONTROLS = `
-	const roots = [...document.querySelectorAll(arguments[0])];
-	const all = roots.flatMap((r) => [...r.querySelectorAll('button, select, input, textarea, summary')]);
-	window.__controls = all;
-	return all.map((e, index) => {
-		const label = e.labels?.[0]?.textContent ?? e.getAttribute('aria-label') ?? e.textContent ?? '';
-		const seen = e.getClientRects().length > 0 && !e.disabled && !e.closest('[inert]') && getComputedStyle(e).visibility !== 'hidden';
-		const kind = e.tagName === 'BUTTON' || e.tagName === 'SUMMARY' ? 'button' : e.type === 'checkbox' ? 'tick' : e.tagName === 'SELECT' ? 'choice' : e.type === 'file' ? 'file' : 'field';
-		return seen && kind !== 'file' ? { index, words: label.trim().replace(/\\s+/g, ' ').slice(0, 60), kind, value: e.value ?? '' } : null;
-	}).filter((c) => c !== null);
+/** What stands in the page for all scripts below: which controls there are, how a hand uses one, and a moment for the screen to answer. */
+const IN_PAGE = `
+	const wordsOf = (e) => (e.labels?.[0]?.textContent ?? e.getAttribute('aria-label') ?? e.textContent ?? '').trim().replace(/\\s+/g, ' ').slice(0, 60);
+	const kindOf = (e) => e.tagName === 'BUTTON' || e.tagName === 'SUMMARY' ? 'button' : e.type === 'checkbox' ? 'tick' : e.tagName === 'SELECT' ? 'choice' : e.type === 'file' ? 'file' : 'field';
+	const seen = (e) => e.getClientRects().length > 0 && !e.disabled && !e.closest('[inert]') && getComputedStyle(e).visibility !== 'hidden' && kindOf(e) !== 'file';
+	const all = (roots) => [...document.querySelectorAll(roots)].flatMap((r) => [...r.querySelectorAll('button, select, input, textarea, summary')]).filter(seen);
+	const settle = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 15)));
+	const use = (e, text) => {
+		if (e.tagName === 'SELECT') {
+			e.selectedIndex = (e.selectedIndex + 1) % e.options.length;
+			e.dispatchEvent(new Event('change', { bubbles: true }));
+		} else if (text === null) e.click();
+		else {
+			e.focus();
+			e.value = text;
+			e.dispatchEvent(new Event('input', { bubbles: true }));
+			e.dispatchEvent(new Event('change', { bubbles: true }));
+			e.blur();
+		}
+	};
 `;
 
-/** Presses or changes one control, as a hand would, but without waiting for a pointer. */
-const USE = `
-	const [index, text] = arguments;
-	const e = window.__controls[index];
-	if (!e?.isConnected) return false;
-	if (e.tagName === 'SELECT') {
-		e.selectedIndex = (e.selectedIndex + 1) % e.options.length;
-		e.dispatchEvent(new Event('change', { bubbles: true }));
-	} else if (e.tagName === 'BUTTON' || e.tagName === 'SUMMARY' || e.type === 'checkbox') e.click();
-	else {
-		e.focus();
-		e.value = text;
-		e.dispatchEvent(new Event('input', { bubbles: true }));
-		e.dispatchEvent(new Event('change', { bubbles: true }));
-		e.blur();
-	}
-	return true;
+/** Everything that can be pressed or typed into, in some places of the page, as it stands now. */
+const CONTROLS = `${IN_PAGE}
+	return all(arguments[0]).map((e) => ({ words: wordsOf(e), kind: kindOf(e), value: e.value ?? '' }));
+`;
+
+/** Uses the control of these words: presses it, or types each text into it. Gives what the page says then. */
+const USE = `${IN_PAGE}
+	const [roots, words, kind, texts, done] = arguments;
+	(async () => {
+		const said = [];
+		for (const text of texts) {
+			const e = all(roots).find((x) => kindOf(x) === kind && wordsOf(x) === words);
+			if (e) use(e, text);
+			await settle();
+			said.push(document.body.innerText);
+		}
+		done(said.join('\\n'));
+	})();
+`;
+
+/** Takes back what can be taken back, at most so many steps. */
+const UNDO = `${IN_PAGE}
+	const [most, done] = arguments;
+	(async () => {
+		for (let n = 0; n < most; n++) {
+			const b = [...document.querySelectorAll('header button')].find((x) => x.textContent.trim() === 'Undo');
+			if (!b || b.disabled) break;
+			b.click();
+			await settle();
+		}
+		done();
+	})();
 `;
 
 /** Words that a page says only by a fault of ours. */
@@ -67,32 +89,34 @@ export class Crawl {
 		return this.screen.driver.executeScript<Control[]>(CONTROLS, roots);
 	}
 
-	use(c: Control, text = ''): Promise<boolean> {
-		return this.screen.driver.executeScript<boolean>(USE, c.index, text);
+	/** Runs what waits for the screen; nothing comes back where the page was left meanwhile. */
+	private async waiting(script: string, ...given: unknown[]): Promise<string> {
+		try {
+			return (await this.screen.driver.executeAsyncScript<string | null>(script, ...given)) ?? '';
+		} catch (error) {
+			if (error instanceof Error && /unloaded|navigat|aborted/i.test(error.message)) return '';
+			throw error;
+		}
+	}
+
+	/** What the page says after a control was used. */
+	private use(roots: string, c: Control): Promise<string> {
+		// Something wrong, something that may be right, and what stood there: a figure that is refused stays as typed, so undo does not bring that back.
+		return this.waiting(USE, roots, c.words, c.kind, c.kind === 'field' ? ['no such thing', '7', c.value] : [null]);
 	}
 
 	/** A moment for the screen to answer. */
-	settle(): Promise<void> {
-		return this.screen.driver.executeAsyncScript(
-			`const done = arguments[arguments.length - 1]; requestAnimationFrame(() => setTimeout(done, 15));`
-		);
+	async settle(): Promise<void> {
+		await this.waiting(`${IN_PAGE} settle().then(arguments[arguments.length - 1]);`);
 	}
 
 	/** Takes back what can be taken back, at most so many steps. */
 	async undo(most: number): Promise<void> {
-		const step = `const b = [...document.querySelectorAll('header button')].find((x) => x.textContent.trim() === 'Undo'); if (!b || b.disabled) return false; b.click(); return true;`;
-		for (let n = 0; n < most && (await this.screen.driver.executeScript<boolean>(step)); n++) await this.settle();
-	}
-
-	/** Nothing is logged, and the page says nothing that no user could read. */
-	async sound(after: string): Promise<void> {
-		expect(await this.screen.errors(), `logged ${after}`).toEqual([]);
-		const words = await this.screen.driver.executeScript<string>('return document.body.innerText');
-		expect(NONSENSE.exec(words)?.[0] ?? '', `said ${after}`).toBe('');
+		await this.waiting(UNDO, most);
 	}
 
 	/**
-	 * What can be pressed in a state of the screen and was not pressed in it before.
+	 * What can be pressed in a state of the screen and was not pressed in it before. Nothing may be logged then, and nothing said that no user could read.
 	 * @param reach brings the page to that state, again and again
 	 * @param each after every press, with its number
 	 * @returns how much was pressed
@@ -108,17 +132,9 @@ export class Crawl {
 			const next = (await this.controls(roots)).find((c) => !leave.test(c.words) && !done.has(`${c.kind} ${c.words}`));
 			if (!next) return pressed;
 			done.add(`${next.kind} ${next.words}`);
-			if (next.kind === 'field') {
-				// Something wrong, something that may be right, and what stood there: a figure that is refused stays as typed, so undo does not bring that back.
-				for (const text of ['no such thing', '7', next.value]) {
-					const again = (await this.controls(roots)).find((c) => c.kind === 'field' && c.words === next.words);
-					if (again) await this.use(again, text);
-					await this.settle();
-					await this.sound(`after "${text}" in "${next.words}"`);
-				}
-			} else await this.use(next);
-			await this.settle();
-			await this.sound(`after ${next.kind} "${next.words}"`);
+			const said = await this.use(roots, next);
+			expect(await this.screen.errors(), `logged after ${next.kind} "${next.words}"`).toEqual([]);
+			expect(NONSENSE.exec(said)?.[0] ?? '', `said after ${next.kind} "${next.words}"`).toBe('');
 			await this.undo(12);
 			await each(pressed + 1, next.words);
 		}

@@ -38,10 +38,17 @@ function endOfText(bytes: Uint8Array, from: number): number {
 	return bytes.length;
 }
 
+/** Does nothing stand between this bracket and the next? */
+function isEmpty(bytes: Uint8Array, open: number): boolean {
+	let next = open + 1;
+	while ((bytes[next] ?? 0xff) <= 0x20) next++;
+	return MEANS[bytes[next] ?? 0] === CLOSES;
+}
+
 /**
  * Looks through JSON before it is taken apart, which costs far more than its text: how deep it is nested, and how many values it has.
  * @param text as bytes of UTF-8, or as text
- * @param most values
+ * @param most values within the document
  * @returns what is too much, or null; whether it is JSON at all is not asked
  * @example tooMuch('[[0,0],[0,0]]', 3) // { path: '', message: '…' }
  */
@@ -57,7 +64,7 @@ export function tooMuch(text: Uint8Array | string, most: number): Problem | null
 				values++;
 				break;
 			case OPENS:
-				values++;
+				if (!isEmpty(bytes, i)) values++;
 				depth++;
 				if (depth > MOST_DEPTH) return { path: '', message: TOO_DEEP };
 				break;
