@@ -1,5 +1,5 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { chmodSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { chmodSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
 import { delimiter, join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { inRoot } from '../../scripts/lib/paths.mjs';
@@ -79,7 +79,6 @@ describe('a start on a database that is not whole', () => {
 	it('with all system tables missing deletes nothing, and starts again once they are back', async () => {
 		const { at, walls } = await used();
 		const [system, away] = [join(at, 'data', 'mysql'), join(at, 'mysql-away')];
-		const { renameSync } = await import('node:fs');
 		renameSync(system, away);
 		const before = filesOf(join(at, 'data'));
 		expect(await refused({ KAMMER_DATA: at })).toMatch(/its system tables are missing/);
@@ -151,29 +150,37 @@ describe('a start that cannot write', () => {
 		expect(faultIn('')).toBe('');
 	});
 
-	it('on a disk that is really full says so and leaves nothing, where this user may make such a disk', async (test) => {
-		const at = folder();
-		const { spawnSync } = await import('node:child_process');
-		if (spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=20m', 'tmpfs', at]).status !== 0) return test.skip();
-		try {
-			expect(await refused({ KAMMER_DATA: join(at, 'kammer') })).toMatch(/no space left on the disk/);
-			expect(readdirSync(join(at, 'kammer'))).toEqual([]);
-		} finally {
-			spawnSync('umount', [at]);
-		}
-	});
-
-	it('for want of space in the middle of the installation leaves no half of it', async () => {
+	/** An installer that begins its work and then says what MariaDB says on a full disk. */
+	function fullDisk(words: string): { env: Record<string, string>; left: string; free: () => void } {
 		const [at, bin] = [folder(), folder()];
 		const installer = join(bin, 'mariadb-install-db');
-		writeFileSync(
-			installer,
-			'#!/bin/sh\nfor a in "$@"; do case $a in --datadir=*) mkdir -p "${a#--datadir=}/mysql";; esac; done\necho "[ERROR] Error writing file (Errcode: 28 \\"No space left on device\\")" >&2\nexit 1\n'
-		);
+		const begin = 'for a in "$@"; do case $a in --datadir=*) mkdir -p "${a#--datadir=}/mysql";; esac; done';
+		writeFileSync(installer, `#!/bin/sh\n${begin}\necho '[ERROR] ${words}' >&2\nexit 1\n`);
 		chmodSync(installer, 0o755);
-		const line = await refused({ KAMMER_DATA: at, PATH: `${bin}${delimiter}${process.env.PATH}` });
-		expect(line).toMatch(/no space left on the disk/);
-		expect(readdirSync(at).filter((name) => name.startsWith('data'))).toEqual([]);
+		return { env: { KAMMER_DATA: at, PATH: `${bin}${delimiter}${process.env.PATH}` }, left: at, free: () => undefined };
+	}
+	/** A disk that is really full; null on a machine where this user may make none. */
+	function realDisk(): ReturnType<typeof fullDisk> | null {
+		const at = folder();
+		if (spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=20m', 'tmpfs', at]).status !== 0) return null;
+		const left = join(at, 'kammer');
+		return { env: { KAMMER_DATA: left }, left, free: () => void spawnSync('umount', [at]) };
+	}
+
+	it('for want of space says so and leaves no half of a database', async () => {
+		const disks = [
+			fullDisk('Error writing file (Errcode: 28 "No space left on device")'),
+			fullDisk('InnoDB: preallocating 100663296 bytes for file ./ib_logfile101 failed with error 28'),
+			realDisk()
+		].filter((disk) => disk !== null);
+		for (const { env, left, free } of disks) {
+			try {
+				expect(await refused(env)).toMatch(/no space left on the disk/);
+				expect(readdirSync(left).filter((name) => name.startsWith('data'))).toEqual([]);
+			} finally {
+				free();
+			}
+		}
 	});
 });
 
