@@ -2,7 +2,8 @@ import { box, type Shape } from '../drawing/shapes';
 import { hookOutline, profileOutline, type Bevel, type CleatProfile } from '../cleats/profile';
 import { failedStep, missingStep, stepOf, type Step, type SumLine } from '../loads/check';
 import { cleatRoll, hookRoll, rollArm } from '../loads/statics/roll';
-import { FRICTION, greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type SeatInput } from '../loads/statics/seat';
+import { seatJudged } from '../loads/checks/seat-judged';
+import { greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type SeatInput } from '../loads/statics/seat';
 import { angle, mm, moment, newtons, phrase, ratio, type Phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';
 import { choiceField, flagField, lengthField, massField, type InputsOf } from './field';
@@ -38,7 +39,6 @@ function centre(i: I) {
 function steps(i: I): Step[] {
 	const all = centre(i);
 	const input: SeatInput = { bevel: Number(i.bevel), standOff: all.standOff, drop: i.drop };
-	const values = { d: mm(i.drop), b: angle(Number(i.bevel)), x: mm(all.standOff), w: newtons(all.weight) };
 	const stands = {
 		label: 'stands out',
 		sum: phrase('({a} × {p} + {l} × {o}) / ({a} + {l})', {
@@ -90,32 +90,8 @@ function steps(i: I): Step[] {
 	}
 	if (i.lock) return [missingStep('seat, locked', phrase('a square ledge with a strip: what its screws hold is not known'), 'statics')];
 	const judged = (title: string, reason: Phrase, standOff: number, first: SumLine[]): Step => {
-		const s = seat({ ...input, standOff });
-		const at = { ...values, x: mm(standOff) };
-		return stepOf({
-			title,
-			reason,
-			source: 'statics of a body on a slope with one lower bearing',
-			demand: ratio(SEAT_FACTOR),
-			capacity: ratio(s.shape),
-			second: {
-				by: 'friction',
-				demand: ratio(SEAT_FACTOR),
-				capacity: ratio(s.friction),
-				lines: () => [
-					{
-						label: 'with friction',
-						sum: phrase('{d} × tan({b} + {f}) / {x}: a knock may undo it', { ...at, f: angle((Math.atan(FRICTION) * 180) / Math.PI) }),
-						result: ratio(s.friction)
-					}
-				]
-			},
-			lines: () => [
-				...first,
-				{ label: 'shape', sum: phrase('{d} × tan {b} / {x}', at), result: ratio(s.shape) },
-				{ label: 'to be', sum: phrase('{f} without friction', { f: ratio(SEAT_FACTOR) }), result: ratio(SEAT_FACTOR) }
-			]
-		});
+		const { sum, ...parts } = seatJudged({ ...input, standOff });
+		return stepOf({ ...parts, title, reason, lines: () => [...first, ...sum] });
 	};
 	const reason =
 		i.bevel === '0'

@@ -7,7 +7,8 @@ import { checkOf, failedStep, type Check, type StepParts, type SumLine } from '.
 import { CD_STORAGE } from '../fasteners/joint';
 import { lateral } from '../fasteners/lateral';
 import { dropOf, type HolderWeights, type Placed } from '../place';
-import { FRICTION, greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type OutWeight, type SeatInput } from '../statics/seat';
+import { seatJudged, SEAT_SOURCE } from './seat-judged';
+import { greatestTug, lockStripUplift, seat, worstPart, type OutWeight, type SeatInput } from '../statics/seat';
 
 /** What a holder bears on, in words. */
 export const BEARING_WORDS = {
@@ -24,9 +25,6 @@ export const LOST_WORDS = {
 	'further-back': 'what is behind its spacer lies further back than its cleat',
 	'meets-row': 'its spacer meets the row below'
 } as const;
-
-const SOURCE = 'statics of a body on a slope with one lower bearing';
-const FRICTION_ANGLE = (Math.atan(FRICTION) * 180) / Math.PI;
 
 function dropLine(p: Placed): SumLine {
 	return {
@@ -54,7 +52,7 @@ function sits(id: string, p: Placed, title: string): Check {
 		load: null,
 		verdict: 'holds',
 		basis: 'published',
-		source: SOURCE,
+		source: SEAT_SOURCE,
 		reason: phrase(`${title}: the weight hangs behind the face of its cleat`),
 		lines: [],
 		notes: []
@@ -66,34 +64,11 @@ function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, extra: () 
 	const id = `holder:${p.holder.id}:${kind}`;
 	const title = kind === 'seat' ? 'seat' : 'seat, part-loaded';
 	if (input.standOff <= 0) return sits(id, p, title);
-	const s = seat(input);
-	const values = { d: mm(input.drop), b: angle(input.bevel), x: mm(input.standOff) };
-	const toBe: SumLine = { label: 'to be', sum: phrase('{f} without friction', { f: ratio(SEAT_FACTOR) }), result: ratio(SEAT_FACTOR) };
-	const shape: SumLine = { label: 'shape', sum: phrase('{d} × tan {b} / {x}', values), result: ratio(s.shape) };
+	const { sum, ...judged } = seatJudged(input);
 	return checkOf(
 		id,
 		{ kind: 'holder', id: p.holder.id },
-		{
-			title,
-			demand: ratio(SEAT_FACTOR),
-			capacity: ratio(s.shape),
-			second: {
-				by: 'friction',
-				demand: ratio(SEAT_FACTOR),
-				capacity: ratio(s.friction),
-				lines: () => [
-					{
-						label: 'with friction',
-						sum: phrase('{d} × tan({b} + {f}) / {x}: a knock may undo it', { ...values, f: angle(FRICTION_ANGLE) }),
-						result: ratio(s.friction)
-					}
-				]
-			},
-			source: SOURCE,
-			reason: reasonOf(p, input, title),
-			lines: () => [...extra(), dropLine(p), shape, toBe],
-			notes
-		}
+		{ ...judged, title, reason: reasonOf(p, input, title), lines: () => [...extra(), dropLine(p), ...sum], notes }
 	);
 }
 
@@ -134,7 +109,7 @@ function lockedCheck(p: Placed, weights: HolderWeights): Check {
 	const drop = dropOf(p);
 	const id = `holder:${p.holder.id}:lock`;
 	const subject = { kind: 'holder', id: p.holder.id } as const;
-	if (drop <= 0) return { ...failedStep('seat, locked', phrase('nothing bears below the cleat: it turns out'), SOURCE), id, subject };
+	if (drop <= 0) return { ...failedStep('seat, locked', phrase('nothing bears below the cleat: it turns out'), SEAT_SOURCE), id, subject };
 	const worst = worstPart(weights.self, weights.things);
 	if (worst.standOff <= 0) return sits(id, p, 'seat, locked');
 	const s = seat({ bevel: p.profile.bevel, standOff: worst.standOff, drop });
@@ -144,7 +119,7 @@ function lockedCheck(p: Placed, weights: HolderWeights): Check {
 		demand: ratio(1),
 		capacity: ratio(s.shape),
 		second: stripHolds(p, uplift),
-		source: SOURCE,
+		source: SEAT_SOURCE,
 		reason:
 			uplift > 0
 				? phrase('held on by its lock strip, which takes {u}', { u: newtons(uplift) })
