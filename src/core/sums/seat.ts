@@ -4,7 +4,7 @@ import { failedStep, missingStep, stepOf, type Step, type SumLine } from '../loa
 import { cleatRoll, hookRoll, rollArm } from '../loads/statics/roll';
 import { seatJudged } from '../loads/checks/seat-judged';
 import { greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type SeatInput } from '../loads/statics/seat';
-import { angle, mm, moment, newtons, phrase, ratio, type Phrase } from '../units/phrase';
+import { mm, moment, newtons, phrase, ratio, type Phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';
 import { choiceField, flagField, lengthField, massField, type InputsOf } from './field';
 import { answerOf, defineSum, type Change } from './sum';
