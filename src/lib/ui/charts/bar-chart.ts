@@ -1,7 +1,7 @@
 import type { Verdict } from '$core/loads/check';
 import type { LengthUnit } from '$core/units/parse-length';
 import { N_PER_POUND } from '$core/units/quantity';
-import { chartBox, ink, smallText, type Option } from './chart-box';
+import { chartBox, ink, smallText, wordsOf, type Option } from './chart-box';
 
 export interface Bar {
 	name: string;
@@ -60,14 +60,7 @@ export function barChart(box: HTMLElement, pick: (index: number) => void): BarCh
 			const option: Option = {
 				animation: false,
 				grid: { left: 6, right: 6, top: 20, bottom: 2, containLabel: true },
-				tooltip: {
-					trigger: 'axis',
-					confine: true,
-					formatter: (p) => bars[(Array.isArray(p) ? p[0] : p)?.dataIndex ?? 0]?.words ?? '',
-					backgroundColor: ink('sheet'),
-					borderColor: ink('ink'),
-					textStyle: { ...text, color: ink('ink') }
-				},
+				tooltip: wordsOf(bars),
 				xAxis: {
 					type: 'category',
 					data: bars.map((b) => b.name),

@@ -27,3 +27,13 @@ export function chartBox(box: HTMLElement, pick: (index: number) => void) {
 		}
 	};
 }
+
+/** What the pointer is told of the bar it is on. */
+export const wordsOf = (bars: readonly { words: string }[]): NonNullable<Option['tooltip']> => ({
+	trigger: 'axis',
+	confine: true,
+	formatter: (p: { dataIndex: number } | { dataIndex: number }[]) => bars[(Array.isArray(p) ? p[0] : p)?.dataIndex ?? 0]?.words ?? '',
+	backgroundColor: ink('sheet'),
+	borderColor: ink('ink'),
+	textStyle: { ...smallText(), color: ink('ink') }
+});

@@ -1,4 +1,4 @@
-import { chartBox, ink, smallText, type Option } from './chart-box';
+import { chartBox, ink, smallText, wordsOf, type Option } from './chart-box';
 
 /** One group of things: how much of it there is, and how much of that hangs already. */
 export interface GroupBar {
@@ -25,14 +25,7 @@ export function groupChart(box: HTMLElement, pick: (index: number) => void): Gro
 			const option: Option = {
 				animation: false,
 				grid: { left: 4, right: 46, top: 4, bottom: 2, containLabel: true },
-				tooltip: {
-					trigger: 'axis',
-					confine: true,
-					formatter: (p) => bars[(Array.isArray(p) ? p[0] : p)?.dataIndex ?? 0]?.words ?? '',
-					backgroundColor: ink('sheet'),
-					borderColor: ink('ink'),
-					textStyle: { ...text, color: ink('ink') }
-				},
+				tooltip: wordsOf(bars),
 				xAxis: {
 					type: 'value',
 					splitNumber: 3,
