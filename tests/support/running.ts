@@ -1,4 +1,4 @@
-import { readdirSync } from 'node:fs';
+import { readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll } from 'vitest';
 import { browser, Screen, type Browser } from './screen';
@@ -43,9 +43,10 @@ export function useScreen(): {
 	});
 	return {
 		downloads,
-		/** Path of a downloaded file, once it is there. */
+		/** Path of a downloaded file, once all of it is there: its name is taken, empty, before the rest of it comes. */
 		async file(named: RegExp) {
-			return join(downloads, await until(() => readdirSync(downloads).find((f) => named.test(f)), `a file named ${named}`));
+			const whole = (file: string) => named.test(file) && statSync(join(downloads, file)).size > 0;
+			return join(downloads, await until(() => readdirSync(downloads).find(whole), `a file named ${named}`));
 		},
 		get url() {
 			return kammer.url;
