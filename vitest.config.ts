@@ -21,10 +21,19 @@ export default defineConfig({
 				resolve: { alias },
 				test: { name: 'unit', testTimeout: 300_000, include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] }
 			},
-			{ resolve: { alias }, test: { name: 'reference', testTimeout: 300_000, include: ['tests/reference/**/*.test.ts'] } },
 			{
 				resolve: { alias },
-				test: { name: 'server', include: ['tests/server/**/*.test.ts'], fileParallelism: false, testTimeout: 120_000, hookTimeout: 180_000 }
+				test: { name: 'reference', testTimeout: 300_000, include: ['tests/reference/**/*.test.ts'] }
+			},
+			{
+				resolve: { alias },
+				test: {
+					name: 'server',
+					include: ['tests/server/**/*.test.ts'],
+					fileParallelism: false,
+					testTimeout: 120_000,
+					hookTimeout: 180_000
+				}
 			},
 			{
 				resolve: { alias },

@@ -3,7 +3,10 @@ import { fileURLToPath } from 'node:url';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
-/** The tests a mutant is held against: those of the core's own and the reference tests that look at whole plans, but for the slow random ones. */
+/**
+ * The tests a mutant is held against: those of the core's own and the reference tests that look at whole plans, but for
+ * the slow random ones.
+ */
 export default defineConfig({
 	resolve: { alias: { $core: at('./src/core'), $exchange: at('./src/exchange'), $devices: at('./src/devices') } },
 	test: {

@@ -19,7 +19,9 @@ await build({
 	configFile: false,
 	logLevel: 'error',
 	root: inRoot(),
-	resolve: { alias: { $core: inRoot('src', 'core'), $exchange: inRoot('src', 'exchange'), $devices: inRoot('src', 'devices') } },
+	resolve: {
+		alias: { $core: inRoot('src', 'core'), $exchange: inRoot('src', 'exchange'), $devices: inRoot('src', 'devices') }
+	},
 	build: {
 		ssr: true,
 		outDir: out,
@@ -49,7 +51,12 @@ await (await startKammer({ folder })).stop();
 const began = performance.now();
 const second = await startKammer({ folder });
 const seconds = (performance.now() - began) / 1000;
-lines.push({ what: 'second start with nothing changed, against 5 s', value: seconds / 5, aim: 'below 1', met: seconds < 5 });
+lines.push({
+	what: 'second start with nothing changed, against 5 s',
+	value: seconds / 5,
+	aim: 'below 1',
+	met: seconds < 5
+});
 
 const { openBrowser } = await import('./lib/browser.mjs');
 const { benchTable } = await import('../tests/bench/table-screen.mjs');
@@ -74,7 +81,11 @@ against(50, table.longest, `longest task while sorting and filtering 5000 things
 against(50, survey.scan, 'longest task while ten sweeps are brought in and read, against 50 ms');
 against(50, survey.photo, 'longest task while 12 megapixels are opened and straightened, against 50 ms');
 for (const drag of drags) {
-	against(50, drag.longest, `${drag.stage}: longest task while dragging on 300 holders, against 50 ms (${drag.frames} frames)`);
+	against(
+		50,
+		drag.longest,
+		`${drag.stage}: longest task while dragging on 300 holders, against 50 ms (${drag.frames} frames)`
+	);
 	lines.push({
 		what: `${drag.stage}: 95th percentile frame while dragging, against 50 ms`,
 		value: drag.frame / 50,
@@ -84,4 +95,5 @@ for (const drag of drags) {
 }
 
 console.log('');
-for (const l of lines) console.log(`${l.value.toFixed(3).padStart(9)}  ${l.what}  (aim: ${l.aim}${l.met ? '' : '; NOT MET'})`);
+for (const l of lines)
+	console.log(`${l.value.toFixed(3).padStart(9)}  ${l.what}  (aim: ${l.aim}${l.met ? '' : '; NOT MET'})`);

@@ -5,9 +5,10 @@ import { needModules } from './lib/prepare.mjs';
 import { run } from './lib/run.mjs';
 
 /**
- * npm run mutants [-- every] [-- offset]: puts small faults into every n-th line of what judges a wall, one at a time, and sees which of them the tests notice.
- * Works in place, so not while anything else uses the sources; results are kept between runs. Ends with the share noticed, room by room, and those that
- * nobody noticed. Not a part of npm test: it takes its time.
+ * npm run mutants [-- every] [-- offset]: puts small faults into every n-th line of what judges a wall, one at a time,
+ * and sees which of them the tests notice. Works in place, so not while anything else uses the sources; results are
+ * kept between runs. Ends with the share noticed, room by room, and those that nobody noticed. Not a part of npm test:
+ * it takes its time.
  */
 await needModules();
 const [every = '12', offset = '0'] = process.argv.slice(2);
@@ -17,7 +18,11 @@ const WIRING = /loads\/(checks\/|place|check-plan|bearing|hook-screws|second-row
 
 const filesIn = (folder) =>
 	readdirSync(inRoot(folder), { withFileTypes: true }).flatMap((e) =>
-		e.isDirectory() ? filesIn(join(folder, e.name)) : e.name.endsWith('.ts') && !e.name.endsWith('.test.ts') ? [join(folder, e.name)] : []
+		e.isDirectory()
+			? filesIn(join(folder, e.name))
+			: e.name.endsWith('.ts') && !e.name.endsWith('.test.ts')
+				? [join(folder, e.name)]
+				: []
 	);
 
 /** Every n-th line that is code and works something out: no comment, no import, no words of a sum. */
@@ -90,7 +95,8 @@ for (const [file, { mutants, source }] of Object.entries(files)) {
 			);
 	}
 }
-const share = ([killed, all]) => (all === 0 ? 'none tried' : `${killed} of ${all}, ${((100 * killed) / all).toFixed(0)} %`);
+const share = ([killed, all]) =>
+	all === 0 ? 'none tried' : `${killed} of ${all}, ${((100 * killed) / all).toFixed(0)} %`;
 console.log(`\nNoticed in checks, places and plans (aim 85 %): ${share(tally.wiring)}`);
 console.log(`Noticed elsewhere in loads and cleats: ${share(tally.rest)}`);
 console.log(`Noticed in all (aim 80 %): ${share([tally.wiring[0] + tally.rest[0], tally.wiring[1] + tally.rest[1]])}`);

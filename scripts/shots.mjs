@@ -12,12 +12,22 @@ needBuild();
 const { openBrowser } = await import('./lib/browser.mjs');
 const { By, until } = await import('selenium-webdriver');
 
-/** `pick` is what is picked on the wall before the picture is taken; `tab`, `steps` and `press` what is opened and pressed, `on` the end of the wall's name, `scroll` what is brought into sight. */
+/**
+ * `pick` is what is picked on the wall before the picture is taken; `tab`, `steps` and `press` what is opened and
+ * pressed, `on` the end of the wall's name, `scroll` what is brought into sight.
+ */
 const SHOTS = [
 	{ name: 'walls' },
 	{ name: 'stock', stage: 'stock', press: '[role=row] [role=gridcell]:nth-child(2)' },
 	{ name: 'thing', path: '/shop/main?thing=oar', scroll: '.grips' },
-	{ name: 'lumber-dark', path: '/shop/main', tab: 'Lumber', press: '[role=row] [role=gridcell]:nth-child(2)', theme: 'dark', unit: 'inch' },
+	{
+		name: 'lumber-dark',
+		path: '/shop/main',
+		tab: 'Lumber',
+		press: '[role=row] [role=gridcell]:nth-child(2)',
+		theme: 'dark',
+		unit: 'inch'
+	},
 	{ name: 'tools', path: '/shop/main', tab: 'Tools' },
 	{ name: 'wall', stage: 'wall' },
 	{
@@ -26,7 +36,14 @@ const SHOTS = [
 		steps: ['Studs', 'Show where a screw may go', 'Sweep the wall'],
 		scroll: '[aria-label="Found in the wall"]'
 	},
-	{ name: 'swing-dark', stage: 'wall', on: 'oar store', pick: '[aria-label^="store door"]', scroll: '[role=img]', theme: 'dark' },
+	{
+		name: 'swing-dark',
+		stage: 'wall',
+		on: 'oar store',
+		pick: '[aria-label^="store door"]',
+		scroll: '[role=img]',
+		theme: 'dark'
+	},
 	{ name: 'rows', stage: 'rows', pick: '[data-row=r2]' },
 	{ name: 'holders', stage: 'holders', pick: '[data-holder=h1]' },
 	{ name: 'holds', stage: 'holds', pick: '[data-holder=h3]' },
@@ -46,9 +63,23 @@ const { driver, close } = await openBrowser({ width: 1280, height: 800 });
 const walls = await (await fetch(`${kammer.url}/api/plans`)).json();
 const wallNamed = (end) => walls.find((w) => w.name.endsWith(end)).id;
 
-for (const { name, stage, on = 'long wall', path = '/', pick, tab, steps = [], press, scroll, theme = 'light', unit = 'mm' } of SHOTS) {
+for (const {
+	name,
+	stage,
+	on = 'long wall',
+	path = '/',
+	pick,
+	tab,
+	steps = [],
+	press,
+	scroll,
+	theme = 'light',
+	unit = 'mm'
+} of SHOTS) {
 	await driver.get(kammer.url);
-	await driver.executeScript(`localStorage.setItem('kammer-theme', '${theme}'); localStorage.setItem('kammer-unit', '${unit}');`);
+	await driver.executeScript(
+		`localStorage.setItem('kammer-theme', '${theme}'); localStorage.setItem('kammer-unit', '${unit}');`
+	);
 	await driver.get(kammer.url + (stage ? `/walls/${wallNamed(on)}/${stage}` : path));
 	if (stage) await driver.wait(until.elementLocated(By.css('[data-holder=h1]')), 20_000);
 	if (pick)
@@ -56,10 +87,14 @@ for (const { name, stage, on = 'long wall', path = '/', pick, tab, steps = [], p
 			`document.querySelector('${pick}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
 		);
 	if (tab)
-		await driver.wait(until.elementLocated(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${tab}")]`)), 20_000).click();
+		await driver
+			.wait(until.elementLocated(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${tab}")]`)), 20_000)
+			.click();
 	for (const words of steps) {
 		const button = await driver.wait(
-			until.elementLocated(By.xpath(`//aside//button[normalize-space()="${words}"] | //aside//label[normalize-space()="${words}"]`)),
+			until.elementLocated(
+				By.xpath(`//aside//button[normalize-space()="${words}"] | //aside//label[normalize-space()="${words}"]`)
+			),
 			20_000
 		);
 		await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', button);
@@ -75,7 +110,10 @@ for (const { name, stage, on = 'long wall', path = '/', pick, tab, steps = [], p
 			await driver.wait(until.elementLocated(By.css(scroll)), 20_000)
 		);
 	if (stage === 'cut')
-		await driver.wait(until.elementLocated(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]')), 60_000);
+		await driver.wait(
+			until.elementLocated(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]')),
+			60_000
+		);
 	await driver.executeScript('return document.fonts.ready.then(() => true)');
 	// What comes in idle moments: the chart, and what would help.
 	await driver.sleep(1500);

@@ -11,7 +11,10 @@ const foreign = process.env.DATABASE_URL;
 let database = null;
 const stopDatabase = async () => database?.stop();
 
-/** Ctrl+C before the server is there to hear it: what was started by then is stopped, and what is just starting once it has. */
+/**
+ * Ctrl+C before the server is there to hear it: what was started by then is stopped, and what is just starting once it
+ * has.
+ */
 let broken = false;
 async function breakOff() {
 	broken = true;

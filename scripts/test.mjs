@@ -6,7 +6,10 @@ import { inRoot } from './lib/paths.mjs';
 import { BROWSER_COMMANDS, DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
 import { run } from './lib/run.mjs';
 
-/** npm test: prepares as npm start does, on throw-away data and free ports, then types, lint and every test; one line at the end. */
+/**
+ * npm test: prepares as npm start does, on throw-away data and free ports, then types, lint and every test; one line at
+ * the end.
+ */
 needCommands([...DATABASE_COMMANDS, ...BROWSER_COMMANDS]);
 await needModules();
 needBuild();
@@ -20,7 +23,7 @@ const step = async (title, command, args) => {
 };
 
 await step('Types', bin('svelte-check'), ['--fail-on-warnings', '--output', 'human']);
-await step('Format', bin('prettier'), ['--check', '--log-level', 'warn', '**/*.{ts,mjs}']);
+await step('Format', bin('prettier'), ['--check', '--log-level', 'warn', '**/*.{ts,mjs,js,svelte,css}']);
 await step('Lint', bin('eslint'), ['.', '--max-warnings', '0']);
 
 console.log('\nUnit, reference, server and browser tests');

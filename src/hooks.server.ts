@@ -38,8 +38,15 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const requestId = nanoid(10);
 	event.locals.requestId = requestId;
 	const { headers, method } = event.request;
-	const refused = refusal({ method, host: headers.get('host'), origin: headers.get('origin'), ours: process.env.ORIGIN });
-	const response = refused ? await refuse(event.request, problem(refused.status, { detail: refused.detail })) : await resolve(event);
+	const refused = refusal({
+		method,
+		host: headers.get('host'),
+		origin: headers.get('origin'),
+		ours: process.env.ORIGIN
+	});
+	const response = refused
+		? await refuse(event.request, problem(refused.status, { detail: refused.detail }))
+		: await resolve(event);
 	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
 	response.headers.set('x-request-id', requestId);
 	if (event.url.pathname.startsWith('/api/')) {

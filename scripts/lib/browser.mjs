@@ -27,7 +27,8 @@ export async function openBrowser({ width = 1280, height = 800, downloads } = {}
 		`--user-data-dir=${profile}`,
 		`--window-size=${width},${height}`
 	);
-	if (downloads) options.setUserPreferences({ 'download.default_directory': downloads, 'download.prompt_for_download': false });
+	if (downloads)
+		options.setUserPreferences({ 'download.default_directory': downloads, 'download.prompt_for_download': false });
 	const logs = { browser: 'ALL' };
 	options.set('goog:loggingPrefs', logs);
 	const driver = await new Builder()
@@ -35,8 +36,14 @@ export async function openBrowser({ width = 1280, height = 800, downloads } = {}
 		.setChromeOptions(options)
 		.setChromeService(new ServiceBuilder(which('chromedriver')))
 		.build();
-	// The window's frame takes some of the size asked for: the page gets exactly this much, also narrower than a window can be.
-	await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+	// The window's frame takes some of the size asked for: the page gets exactly this much, also narrower than a window
+	// can be.
+	await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+		width,
+		height,
+		deviceScaleFactor: 1,
+		mobile: false
+	});
 	return {
 		driver,
 		async close() {

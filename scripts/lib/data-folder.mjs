@@ -7,7 +7,10 @@ const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 /** A start that is at work longer than this has its own trouble. */
 const WAIT_FOR_ANOTHER = 120_000;
 
-/** When a process began, in the kernel's ticks: its number alone may have been given to another since. Null when it is gone. */
+/**
+ * When a process began, in the kernel's ticks: its number alone may have been given to another since. Null when it is
+ * gone.
+ */
 function beganAt(pid) {
 	try {
 		return readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ')[19];
@@ -96,7 +99,9 @@ export async function lockStart(folder) {
 			const [pid, began] = other?.split(' ') ?? [];
 			if (other !== null && beganAt(pid) !== began) takeAway(lock, other);
 			else if (Date.now() > end)
-				throw new StartFault(`Another start is at work in ${folder} (process ${pid}) and does not end: stop it, then start again`);
+				throw new StartFault(
+					`Another start is at work in ${folder} (process ${pid}) and does not end: stop it, then start again`
+				);
 		}
 	} finally {
 		rmSync(mine, { force: true });

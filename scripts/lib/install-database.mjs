@@ -25,9 +25,13 @@ function runInstaller(into) {
 }
 
 /** Lines that only follow from another. */
-const FOLLOWS = /Aborting|registration as a STORAGE ENGINE failed|Unknown\/unsupported storage engine|Some plugins may be not loaded/;
+const FOLLOWS =
+	/Aborting|registration as a STORAGE ENGINE failed|Unknown\/unsupported storage engine|Some plugins may be not loaded/;
 
-/** What the installer or the server says, as the one line that tells most: the first fault that does not follow from another. */
+/**
+ * What the installer or the server says, as the one line that tells most: the first fault that does not follow from
+ * another.
+ */
 export function faultIn(said) {
 	if (/Errcode: 28|errno: 28|with error 28|error number 28|No space left/i.test(said))
 		return 'there is no space left on the disk: free some, then start again';
@@ -43,8 +47,9 @@ export function faultIn(said) {
 }
 
 /**
- * Makes a new, empty database in `folder/data`, where there is none. It is made in a folder beside and gets its name when it is whole, so that a
- * start that is killed at any moment leaves either all of it or none. What lies there already is never touched.
+ * Makes a new, empty database in `folder/data`, where there is none. It is made in a folder beside and gets its name
+ * when it is whole, so that a start that is killed at any moment leaves either all of it or none. What lies there
+ * already is never touched.
  * @throws {StartFault}
  */
 export async function installDatabase(folder) {
@@ -57,7 +62,9 @@ export async function installDatabase(folder) {
 	}
 	const left = readdirSync(folder).filter((name) => name.startsWith(NEW));
 	if (left.length > 0)
-		console.log(`Left over from starts that were broken off, of no use any more: ${left.map((name) => join(folder, name)).join(', ')}`);
+		console.log(
+			`Left over from starts that were broken off, of no use any more: ${left.map((name) => join(folder, name)).join(', ')}`
+		);
 	const into = join(folder, `${NEW}${process.pid}-${Date.now()}`);
 	const { code, said } = await runInstaller(into);
 	try {

@@ -53,7 +53,8 @@ async function gone(pid, data, ms) {
 	}
 }
 
-const record = (folder, running) => writeWhole(join(folder, 'running.json'), JSON.stringify({ ...running, starter: process.pid }));
+const record = (folder, running) =>
+	writeWhole(join(folder, 'running.json'), JSON.stringify({ ...running, starter: process.pid }));
 
 /** Does the script that started the server still run? Then it is for that one to stop it. */
 function startedByAnother(folder) {
@@ -94,7 +95,10 @@ function loggedSince(folder, size) {
 	}
 }
 
-/** Runs before the first connection: the database and its user. A secret just made is told to a user that is there already. */
+/**
+ * Runs before the first connection: the database and its user. A secret just made is told to a user that is there
+ * already.
+ */
 const firstWords = ({ secret, made }) =>
 	[
 		'CREATE DATABASE IF NOT EXISTS kammer CHARACTER SET utf8mb4;',
@@ -182,10 +186,12 @@ async function tryDoor(folder, url) {
 }
 
 /**
- * Starts (or takes over) a private MariaDB on loopback with its data in a folder. Never removes what it did not make itself.
+ * Starts (or takes over) a private MariaDB on loopback with its data in a folder. Never removes what it did not make
+ * itself.
  * @param {string} place the folder
  * @param {number} [wanted] the port to try first, where it had none before
- * @returns {Promise<{ url: string, pid: number, port: number, runs: () => boolean, whyEnded: () => string, stop: () => Promise<void> }>}
+ * @returns {Promise<{ url: string, pid: number, port: number, runs: () => boolean, whyEnded: () => string, stop: () =>
+ * Promise<void> }>}
  * @throws {StartFault} one plain line; nothing is left running then
  */
 export async function startDatabase(place, wanted = 33561) {

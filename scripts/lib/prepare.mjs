@@ -1,5 +1,15 @@
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, utimesSync, writeFileSync } from 'node:fs';
+import {
+	existsSync,
+	mkdirSync,
+	readdirSync,
+	readFileSync,
+	renameSync,
+	rmSync,
+	statSync,
+	utimesSync,
+	writeFileSync
+} from 'node:fs';
 import { join } from 'node:path';
 import { inRoot, ROOT, STATE } from './paths.mjs';
 import { must, quietly, which } from './run.mjs';
@@ -35,7 +45,10 @@ export function needCommands(commands, packages = PACKAGES) {
 	console.log(`Installing ${missing.join(', ')}`);
 	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
 	must('apt-get', ['update', '-qq'], { env });
-	must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+	must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], {
+		env,
+		stdio: ['ignore', 'ignore', 'inherit']
+	});
 }
 
 function hashFiles(paths) {
@@ -76,7 +89,8 @@ export async function needModules() {
 	const hash = hashFiles(['package.json', 'package-lock.json']);
 	await onChange('modules', hash, existsSync(inRoot('node_modules', '.package-lock.json')), () => {
 		console.log('Installing node modules');
-		// Not `npm ci`: it refuses a lock file without the packages of other platforms, which not every registry mirror carries.
+		// Not `npm ci`: it refuses a lock file without the packages of other platforms, which not every registry mirror
+		// carries.
 		must('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--ignore-scripts', '--loglevel=error']);
 	});
 }
@@ -85,12 +99,19 @@ export async function needModules() {
 const BUILDS_KEPT = 3;
 
 /**
- * Builds the server and its pages, when sources changed: each state of the sources has a folder of its own, so that a new build
- * takes nothing away from a server that runs.
+ * Builds the server and its pages, when sources changed: each state of the sources has a folder of its own, so that a
+ * new build takes nothing away from a server that runs.
  * @returns {string} the server's entry file
  */
 export function needBuild() {
-	const hash = hashFiles(['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json']).slice(0, 16);
+	const hash = hashFiles([
+		'src',
+		'static',
+		'package-lock.json',
+		'svelte.config.js',
+		'vite.config.ts',
+		'tsconfig.json'
+	]).slice(0, 16);
 	const builds = join(STATE, 'builds');
 	const folder = join(builds, hash);
 	const entry = join(folder, 'index.js');
@@ -101,7 +122,9 @@ export function needBuild() {
 	}
 	console.log('Building');
 	const part = `${folder}.${process.pid}`;
-	quietly(process.execPath, [inRoot('node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'error'], { KAMMER_BUILD: part });
+	quietly(process.execPath, [inRoot('node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'error'], {
+		KAMMER_BUILD: part
+	});
 	// Another start may have built the same meanwhile: either is as good.
 	if (existsSync(entry)) rmSync(part, { recursive: true, force: true });
 	else renameSync(part, folder);

@@ -30,7 +30,12 @@ export function must(command, args, options = {}) {
 
 /** Runs a command whose output matters only when it fails. */
 export function quietly(command, args, env = {}) {
-	const done = spawnSync(command, args, { cwd: ROOT, encoding: 'utf8', maxBuffer: 64 * 1024 * 1024, env: { ...process.env, ...env } });
+	const done = spawnSync(command, args, {
+		cwd: ROOT,
+		encoding: 'utf8',
+		maxBuffer: 64 * 1024 * 1024,
+		env: { ...process.env, ...env }
+	});
 	if (done.status === 0) return;
 	console.error(`${done.stdout}\n${done.stderr}\n${command} ${args.join(' ')} failed`);
 	process.exit(1);

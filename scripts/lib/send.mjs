@@ -8,7 +8,8 @@
  * @example await send('http://127.0.0.1:5180/api/plans', 'POST', plan)
  */
 export function send(address, method, body, { headers = {}, ...more } = {}) {
-	const raw = typeof body === 'string' || body instanceof Uint8Array || body instanceof ReadableStream || body instanceof Blob;
+	const raw =
+		typeof body === 'string' || body instanceof Uint8Array || body instanceof ReadableStream || body instanceof Blob;
 	return fetch(address, {
 		method,
 		headers: { origin: new URL(address).origin, 'content-type': 'application/json', ...headers },

@@ -22,7 +22,8 @@ const WORDS = {
  * @param {unknown} error as the file system throws it
  * @returns {StartFault}
  */
-export const pathFault = (path, error) => new StartFault(`${path} cannot be used: ${WORDS[error?.code] ?? error?.message ?? error}`);
+export const pathFault = (path, error) =>
+	new StartFault(`${path} cannot be used: ${WORDS[error?.code] ?? error?.message ?? error}`);
 
 /**
  * Runs a start to its end. A fault is said in one line and ends with 1; `tidy` stops what was started before.

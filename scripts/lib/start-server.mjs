@@ -19,7 +19,9 @@ export function portFrom(text, usual) {
 /** Until there is a sign-in Kammer listens on this machine alone. @throws {StartFault} */
 export function checkHost(text = '') {
 	if (/^(|localhost|127\.0\.0\.1)$/.test(text)) return;
-	throw new StartFault(`HOST is "${text}": Kammer has no sign-in yet, so it listens on this machine alone. Leave HOST away`);
+	throw new StartFault(
+		`HOST is "${text}": Kammer has no sign-in yet, so it listens on this machine alone. Leave HOST away`
+	);
 }
 
 /** The address that browsers see, where it is another than ours. @throws {StartFault} */
@@ -72,7 +74,8 @@ export async function untilWell(address, database, waiting) {
 				`The database ended by itself: ${database.whyEnded() || 'it does not say why'}. If its data is damaged put a copy of it back`
 			);
 		if (status >= 500 && status !== 503) throw new StartFault(`The database cannot be used: ${why}`);
-		if (Date.now() > end) throw new StartFault(`The database does not answer: ${why || 'see that it runs and that its address is right'}`);
+		if (Date.now() > end)
+			throw new StartFault(`The database does not answer: ${why || 'see that it runs and that its address is right'}`);
 		if (!told && !database && status === 503) {
 			waiting();
 			told = true;

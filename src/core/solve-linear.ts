@@ -10,7 +10,8 @@ export function solveLinear(rows: readonly (readonly number[])[], least = 1e-12)
 	const n = m.length;
 	for (let c = 0; c < n; c++) {
 		let p = c;
-		for (let r = c + 1; r < n; r++) if (Math.abs((m[r] as number[])[c] as number) > Math.abs((m[p] as number[])[c] as number)) p = r;
+		for (let r = c + 1; r < n; r++)
+			if (Math.abs((m[r] as number[])[c] as number) > Math.abs((m[p] as number[])[c] as number)) p = r;
 		[m[c], m[p]] = [m[p] as number[], m[c] as number[]];
 		const row = m[c] as number[];
 		if (Math.abs(row[c] as number) < least) return null;

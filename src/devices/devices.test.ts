@@ -37,13 +37,20 @@ describe.each(METERS.map((m) => [m.title, m] as const))('%s', (_, meter) => {
 	});
 
 	it('is called unsteady in a restless hand, and lost when the line breaks', () => {
-		for (let seed = 1; seed <= 20; seed++) expect(measure(meter, truths[2] as number, 'restless', seed).kind).toBe('unsteady');
+		for (let seed = 1; seed <= 20; seed++)
+			expect(measure(meter, truths[2] as number, 'restless', seed).kind).toBe('unsteady');
 		expect(measure(meter, truths[2] as number, 'breaks-off', 1)).toEqual({ kind: 'lost', after: 6 });
 	});
 
 	it('says when it is out of its range', () => {
-		expect(measure(meter, meter.max * 1.2, 'quiet', 1)).toMatchObject({ kind: 'out-of-range', why: expect.stringContaining('over') });
-		expect(measure(meter, meter.min / 2, 'quiet', 1)).toMatchObject({ kind: 'out-of-range', why: expect.stringContaining('under') });
+		expect(measure(meter, meter.max * 1.2, 'quiet', 1)).toMatchObject({
+			kind: 'out-of-range',
+			why: expect.stringContaining('over')
+		});
+		expect(measure(meter, meter.min / 2, 'quiet', 1)).toMatchObject({
+			kind: 'out-of-range',
+			why: expect.stringContaining('under')
+		});
 	});
 
 	it('gives the same readings for the same seed, and others for another', () => {

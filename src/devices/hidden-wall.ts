@@ -29,7 +29,8 @@ const free = (pieces: readonly HiddenPiece[], x: number, width: number, room: nu
 	pieces.every((p) => p.kind === 'glue' || Math.abs(p.x - x) > (p.width + width) / 2 + room);
 
 /**
- * A wall as old ones are: a pitch that breaks, a doubled stud, studs out of plumb, a pipe, a cable, dabs of glue. The same seed gives the same wall.
+ * A wall as old ones are: a pitch that breaks, a doubled stud, studs out of plumb, a pipe, a cable, dabs of glue. The
+ * same seed gives the same wall.
  * @example inventWall(1, 5000, 2500).pieces.filter((p) => p.kind === 'stud').length
  */
 export function inventWall(seed: number, width: number, height: number): HiddenWall {
@@ -39,7 +40,15 @@ export function inventWall(seed: number, width: number, height: number): HiddenW
 	const thick = pick([38, 45]);
 	const pieces: HiddenPiece[] = [];
 	const stud = (x: number, w: number) =>
-		pieces.push({ kind: 'stud', x, lean: 0, width: w, low: 0, high: height, shows: 1 + 0.12 * Math.max(-1.5, Math.min(1.5, gauss(next))) });
+		pieces.push({
+			kind: 'stud',
+			x,
+			lean: 0,
+			width: w,
+			low: 0,
+			high: height,
+			shows: 1 + 0.12 * Math.max(-1.5, Math.min(1.5, gauss(next)))
+		});
 	const breaksAt = next() < 0.35 ? 1 + Math.floor(next() * (width / pitch - 2)) : -1;
 	const missing = next() < 0.12 ? 1 + Math.floor(next() * (width / pitch - 2)) : -1;
 	let shift = 60 + next() * (pitch - 120);
@@ -66,12 +75,24 @@ export function inventWall(seed: number, width: number, height: number): HiddenW
 	put('cable', 0.6, 10, 0.18, 0);
 	for (let i = 0; i < 3; i++) {
 		const low = next() * height;
-		if (next() < 0.4) pieces.push({ kind: 'glue', x: next() * width, lean: 0, width: 50 + next() * 80, low, high: low + 200, shows: 0.2 });
+		if (next() < 0.4)
+			pieces.push({
+				kind: 'glue',
+				x: next() * width,
+				lean: 0,
+				width: 50 + next() * 80,
+				low,
+				high: low + 200,
+				shows: 0.2
+			});
 	}
 	return { width, height, pieces, lag: Math.max(-3, Math.min(3, gauss(next) * 1.2)) };
 }
 
-/** A hidden wall whose studs are known, as where one is surveyed already. @example wallWithStuds(5200, 2600, [{ x: 40, width: 45, lean: 0 }], 1) */
+/**
+ * A hidden wall whose studs are known, as where one is surveyed already.
+ * @example wallWithStuds(5200, 2600, [{ x: 40, width: 45, lean: 0 }], 1)
+ */
 export function wallWithStuds(
 	width: number,
 	height: number,
@@ -83,6 +104,12 @@ export function wallWithStuds(
 		width,
 		height,
 		lag: gauss(next),
-		pieces: studs.map((s) => ({ kind: 'stud', ...s, low: 0, high: height, shows: 1 + 0.1 * Math.max(-1.5, Math.min(1.5, gauss(next))) }))
+		pieces: studs.map((s) => ({
+			kind: 'stud',
+			...s,
+			low: 0,
+			high: height,
+			shows: 1 + 0.1 * Math.max(-1.5, Math.min(1.5, gauss(next)))
+		}))
 	};
 }

@@ -8,7 +8,8 @@ export type PrinterEvent =
 export const ROLL = 40;
 
 /**
- * Prints so many labels, one after another, on a roll with so many left. No paper is moved: the screen shows what it would have printed.
+ * Prints so many labels, one after another, on a roll with so many left. No paper is moved: the screen shows what it
+ * would have printed.
  * @example [...printing(2, 40)].at(-1) // { kind: 'done', printed: 2 }
  */
 export function* printing(labels: number, roll: number): Generator<PrinterEvent> {

@@ -4,7 +4,10 @@ import { gauss, random } from './noise';
 /** What a stand-in sends: a reading in mm or kg, or that it has none. */
 export type Reading = { kind: 'value'; value: number } | { kind: 'out-of-range'; why: string };
 
-/** How the world behaves that the stand-in measures: a quiet hand, one that never keeps still, or a connection that breaks. */
+/**
+ * How the world behaves that the stand-in measures: a quiet hand, one that never keeps still, or a connection that
+ * breaks.
+ */
 export type Manner = 'quiet' | 'restless' | 'breaks-off';
 export const MANNERS: readonly Manner[] = ['quiet', 'restless', 'breaks-off'];
 

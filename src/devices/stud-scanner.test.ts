@@ -24,7 +24,9 @@ describe('an invented wall', () => {
 	});
 
 	it('has pipes and cables in some, clear of studs', () => {
-		const others = walls.flatMap((w) => w.pieces.filter((p) => p.kind === 'pipe' || p.kind === 'cable').map((p) => ({ w, p })));
+		const others = walls.flatMap((w) =>
+			w.pieces.filter((p) => p.kind === 'pipe' || p.kind === 'cable').map((p) => ({ w, p }))
+		);
 		expect(others.length).toBeGreaterThan(20);
 		for (const { w, p } of others) {
 			const near = w.pieces.filter((s) => s.kind === 'stud' && Math.abs(s.x - p.x) < (s.width + p.width) / 2 + 60);
@@ -110,7 +112,10 @@ describe('a pilot hole', () => {
 	});
 
 	it('finds nothing in a pipe or in glue', () => {
-		const pipe = { ...wall, pieces: [{ kind: 'pipe' as const, x: 500, lean: 0, width: 22, low: 0, high: 2400, shows: 1 }] };
+		const pipe = {
+			...wall,
+			pieces: [{ kind: 'pipe' as const, x: 500, lean: 0, width: 22, low: 0, high: 2400, shows: 1 }]
+		};
 		expect(drill(pipe, 500, 900)).toBe('nothing');
 	});
 });

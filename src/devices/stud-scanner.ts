@@ -13,7 +13,10 @@ const DRIFT = 0.12;
 
 const centre = (p: HiddenPiece, y: number) => p.x + (p.lean * y) / 1000;
 
-/** Share of the instrument's window that something covers. Logistic, not the core's error function: the world is not made of the model it is read with. */
+/**
+ * Share of the instrument's window that something covers. Logistic, not the core's error function: the world is not
+ * made of the model it is read with.
+ */
 function covers(x: number, middle: number, width: number, spread: number): number {
 	const edge = (e: number) => 1 / (1 + Math.exp((-1.702 * (x - e)) / spread));
 	return edge(middle - width / 2) - edge(middle + width / 2);
@@ -26,7 +29,11 @@ function covers(x: number, middle: number, width: number, spread: number): numbe
  * @param seed the same seed gives the same sweep
  * @example sweep(inventWall(1, 5000, 2500), 1200, { samples: 2000, noise: 0.06, seed: 1 }).density.length // 2000
  */
-export function sweep(wall: HiddenWall, y: number, { samples, noise, seed }: { samples: number; noise: number; seed: number }): Trace {
+export function sweep(
+	wall: HiddenWall,
+	y: number,
+	{ samples, noise, seed }: { samples: number; noise: number; seed: number }
+): Trace {
 	const next = random(seed);
 	const step = wall.width / (samples - 1);
 	const waves = Array.from({ length: 3 }, (_, i) => ({
@@ -62,7 +69,9 @@ export function sweep(wall: HiddenWall, y: number, { samples, noise, seed }: { s
 
 /** Drills a small hole into the invented wall: wood, or nothing. @example drill(wall, 812, 1200) // 'wood' */
 export function drill(wall: HiddenWall, x: number, y: number): Pilot['hit'] {
-	return wall.pieces.some((p) => p.kind === 'stud' && y >= p.low && y <= p.high && Math.abs(x - centre(p, y)) <= p.width / 2)
+	return wall.pieces.some(
+		(p) => p.kind === 'stud' && y >= p.low && y <= p.high && Math.abs(x - centre(p, y)) <= p.width / 2
+	)
 		? 'wood'
 		: 'nothing';
 }

@@ -38,9 +38,11 @@ export interface CheckReport {
 }
 
 /** Stands on everything that says whether a wall holds. */
-export const STANDING_NOTE = "Allowable values, not breaking loads. Engineers, makers' data and local codes have the last word.";
+export const STANDING_NOTE =
+	"Allowable values, not breaking loads. Engineers, makers' data and local codes have the last word.";
 
-const secondOf = (check: Check | undefined) => (check?.second ? { second: { by: check.second.by, margin: check.second.margin } } : {});
+const secondOf = (check: Check | undefined) =>
+	check?.second ? { second: { by: check.second.by, margin: check.second.margin } } : {};
 
 const out = (j: Judged) => ({
 	verdict: j.verdict,

@@ -29,7 +29,17 @@ describe('the cut list as CSV', () => {
 
 	it('has one unit in a column, said in its head, and the same pieces in either', () => {
 		const [mm, inch] = [rows(cutListCsv(plan, cuts, 'mm')), rows(cutListCsv(plan, cuts, 'inch'))];
-		expect(Object.keys(inch[0] ?? {})).toEqual(['list', 'what', 'stock', 'board', 'side', 'from (in)', 'length (in)', 'count', 'for']);
+		expect(Object.keys(inch[0] ?? {})).toEqual([
+			'list',
+			'what',
+			'stock',
+			'board',
+			'side',
+			'from (in)',
+			'length (in)',
+			'count',
+			'for'
+		]);
 		inch.forEach((r, i) => expect(Number(r['length (in)']) * 25.4).toBeCloseTo(Number(mm[i]?.['length (mm)']), 0));
 		for (const r of [...mm, ...inch])
 			for (const [head, cell] of Object.entries(r)) if (/\((mm|in)\)/.test(head)) expect(cell).toMatch(/^[\d.]*$/);
@@ -37,7 +47,11 @@ describe('the cut list as CSV', () => {
 
 	it('ends with what to buy: boards, screws by size, and the blocks beside joints', () => {
 		const buy = rows(cutListCsv(plan, cuts, 'mm')).filter((r) => r.list === 'buy');
-		expect(buy.filter((r) => r.what === 'screw').map((r) => [r.stock, r['length (mm)'], r.count])).toContainEqual(['#10', '80.0', '62']);
+		expect(buy.filter((r) => r.what === 'screw').map((r) => [r.stock, r['length (mm)'], r.count])).toContainEqual([
+			'#10',
+			'80.0',
+			'62'
+		]);
 		expect(buy.filter((r) => r.what !== 'screw').reduce((n, r) => n + Number(r.count), 0)).toBe(
 			cuts.groups.reduce((n, g) => n + g.boards.length, 0)
 		);

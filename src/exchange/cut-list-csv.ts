@@ -7,12 +7,15 @@ import { sayPhrase } from '$core/units/phrase';
 import { MM_PER_INCH, type Millimetres } from '$core/units/quantity';
 
 /** Lengths in a column are bare numbers of the unit in its head: mm to a tenth, inches to a thousandth. */
-const writer = (unit: LengthUnit) => (length: Millimetres) => (unit === 'inch' ? (length / MM_PER_INCH).toFixed(3) : length.toFixed(1));
+const writer = (unit: LengthUnit) => (length: Millimetres) =>
+	unit === 'inch' ? (length / MM_PER_INCH).toFixed(3) : length.toFixed(1);
 
 /**
- * Everything to cut and to buy as one table: a line a piece with the board it comes from and where it starts, then the boards, screws and plugs to buy.
- * Every column has one unit, said in its head. Spreadsheet formulas in names are made harmless.
- * @example cutListCsv(plan, cuts, 'mm').split('\r\n')[0] // 'list,what,stock,board,side,from (mm),length (mm),count,for'
+ * Everything to cut and to buy as one table: a line a piece with the board it comes from and where it starts, then the
+ * boards, screws and plugs to buy. Every column has one unit, said in its head. Spreadsheet formulas in names are made
+ * harmless.
+ * @example cutListCsv(plan, cuts, 'mm').split('\r\n')[0] // 'list,what,stock,board,side,from (mm),length
+ * (mm),count,for'
  */
 export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string {
 	const length = writer(unit);
@@ -60,9 +63,21 @@ export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string 
 			g.boards.length,
 			''
 		]);
-	const screws = screwsWanted(plan).map((s) => ['buy', 'screw', s.size, '', '', '', length(s.length), s.rows + s.hooks, '']);
+	const screws = screwsWanted(plan).map((s) => [
+		'buy',
+		'screw',
+		s.size,
+		'',
+		'',
+		'',
+		length(s.length),
+		s.rows + s.hooks,
+		''
+	]);
 	const plugs = plugsWanted(plan);
-	const buyPlugs = plugs ? [['buy', 'plug', `${plugs.plug.diameter} mm`, '', '', '', length(plugs.plug.length), plugs.count, '']] : [];
+	const buyPlugs = plugs
+		? [['buy', 'plug', `${plugs.plug.diameter} mm`, '', '', '', length(plugs.plug.length), plugs.count, '']]
+		: [];
 	return Papa.unparse(
 		{
 			fields: ['list', 'what', 'stock', 'board', 'side', `from (${u})`, `length (${u})`, 'count', 'for'],

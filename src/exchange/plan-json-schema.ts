@@ -23,7 +23,8 @@ function put(into: JsonSchema, key: string, value: unknown): void {
 }
 
 /** Optional, and no test asks that it be there all the same. */
-const mayBeAbsent = (d: Described) => (d.optional === true && !d.tests?.some((t) => t.name === 'there')) || d.meta?.optional === true;
+const mayBeAbsent = (d: Described) =>
+	(d.optional === true && !d.tests?.some((t) => t.name === 'there')) || d.meta?.optional === true;
 
 function bare(d: Described): JsonSchema {
 	switch (d.type) {
@@ -58,7 +59,10 @@ function bare(d: Described): JsonSchema {
 			return { type: 'boolean' };
 		case 'lazy':
 			return {
-				oneOf: [...(d.meta?.shapes ?? []).map((s) => convert(s.describe() as Described)), ...(d.meta?.nullable ? [{ type: 'null' }] : [])]
+				oneOf: [
+					...(d.meta?.shapes ?? []).map((s) => convert(s.describe() as Described)),
+					...(d.meta?.nullable ? [{ type: 'null' }] : [])
+				]
 			};
 		default:
 			return { enum: (d.oneOf ?? []).filter((v) => v !== null) };
@@ -72,14 +76,15 @@ export function convert(d: Described): JsonSchema {
 }
 
 /**
- * The plan's JSON Schema (draft 2020-12), made from the same Yup schema that validates it. References between parts, such as a
- * holder's row, are checked on reading and described in docs/plan-format.md.
+ * The plan's JSON Schema (draft 2020-12), made from the same Yup schema that validates it. References between parts,
+ * such as a holder's row, are checked on reading and described in docs/plan-format.md.
  */
 export function planJsonSchema(): JsonSchema {
 	return {
 		$schema: 'https://json-schema.org/draft/2020-12/schema',
 		title: 'Kammer plan, version 1',
-		description: 'Lengths in mm; x from the left end of the wall, y up from the floor; masses in kg; angles in degrees.',
+		description:
+			'Lengths in mm; x from the left end of the wall, y up from the floor; masses in kg; angles in degrees.',
 		...convert(planSchema.describe() as unknown as Described)
 	};
 }

@@ -13,7 +13,8 @@ describe('the link of a sum', () => {
 				expect(unread).toEqual([]);
 				for (const [name, value] of Object.entries(inputs)) {
 					if (typeof value === 'number') expect(back[name]).toBeCloseTo(value, 3);
-					else if (Array.isArray(value)) (back[name] as number[]).forEach((x, i) => expect(x).toBeCloseTo(value[i] as number, 3));
+					else if (Array.isArray(value))
+						(back[name] as number[]).forEach((x, i) => expect(x).toBeCloseTo(value[i] as number, 3));
 					else expect(back[name]).toBe(value);
 				}
 			}),
@@ -34,7 +35,10 @@ describe('the link of a sum', () => {
 
 	it('with nothing but names is read as far as it goes', () => {
 		const plug = SUMS.find((s) => s.name === 'plug')!;
-		expect(inputsFromQuery(plug, new URLSearchParams('maker='), 'mm')).toMatchObject({ inputs: { maker: null }, unread: [] });
+		expect(inputsFromQuery(plug, new URLSearchParams('maker='), 'mm')).toMatchObject({
+			inputs: { maker: null },
+			unread: []
+		});
 		expect(inputsFromQuery(plug, new URLSearchParams('load='), 'mm').unread).toEqual(['load']);
 	});
 });

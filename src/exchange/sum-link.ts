@@ -31,7 +31,10 @@ function read(field: FieldSpec, text: string): InputValue | undefined {
 	}
 }
 
-/** The query of a permanent link that carries a sum's inputs, in mm, kg and degrees whatever the screen says. @example sumQuery({ span: 800 }) // 'span=800' */
+/**
+ * The query of a permanent link that carries a sum's inputs, in mm, kg and degrees whatever the screen says.
+ * @example sumQuery({ span: 800 }) // 'span=800'
+ */
 export function sumQuery(inputs: Inputs): string {
 	return new URLSearchParams(Object.entries(inputs).map(([name, value]) => [name, write(value)])).toString();
 }
@@ -40,7 +43,11 @@ export function sumQuery(inputs: Inputs): string {
  * Reads such a link. What it leaves out, and what is no value of its field, starts as the form does.
  * @returns inputs, and the names of fields whose part of the link could not be read
  */
-export function inputsFromQuery(sum: Sum, query: URLSearchParams, unit: LengthUnit): { inputs: Inputs; unread: string[] } {
+export function inputsFromQuery(
+	sum: Sum,
+	query: URLSearchParams,
+	unit: LengthUnit
+): { inputs: Inputs; unread: string[] } {
 	const inputs = startInputs(sum.fields, unit);
 	const unread: string[] = [];
 	for (const [name, field] of Object.entries(sum.fields)) {

@@ -29,7 +29,12 @@ export function sumJsonSchema(sum: Sum): JsonSchema {
 	const properties = schema.properties as Record<string, JsonSchema>;
 	for (const [name, field] of Object.entries(sum.fields)) {
 		const unit = UNITS[field.kind];
-		properties[name] = { title: field.label, ...(unit ? { description: unit } : {}), ...properties[name], examples: [field.start.mm] };
+		properties[name] = {
+			title: field.label,
+			...(unit ? { description: unit } : {}),
+			...properties[name],
+			examples: [field.start.mm]
+		};
 	}
 	return { $schema: 'https://json-schema.org/draft/2020-12/schema', title: sum.title, ...schema, properties };
 }
@@ -39,7 +44,10 @@ export function sumsCatalogue(): SumEntry[] {
 	return SUMS.map((sum) => ({ name: sum.name, title: sum.title, question: sum.question, schema: sumJsonSchema(sum) }));
 }
 
-/** What a sum comes to, as plain JSON: verdict, every step with its sum, how much more it could take, what would make it hold. */
+/**
+ * What a sum comes to, as plain JSON: verdict, every step with its sum, how much more it could take, what would make it
+ * hold.
+ */
 export function sumReport(sum: Sum, inputs: Inputs) {
 	const answer = sum.answer(inputs);
 	const judged = answerVerdict(answer);

@@ -6,9 +6,14 @@ const HEADINGS = ['height (mm)', 'x (mm)', 'density', 'metal', 'mains'] as const
 
 const plain = (n: number) => String(Math.round(n * 1000) / 1000);
 
-/** Recorded sweeps as CSV, a sample a line. @example tracesCsv([trace]).split('\r\n')[0] // 'height (mm),x (mm),density,metal,mains' */
+/**
+ * Recorded sweeps as CSV, a sample a line.
+ * @example tracesCsv([trace]).split('\r\n')[0] // 'height (mm),x (mm),density,metal,mains'
+ */
 export function tracesCsv(traces: readonly Trace[]): string {
-	const rows = traces.flatMap((t) => t.density.map((d, i) => [t.y, placeOf(t, i), d, t.metal[i] ?? 0, t.mains[i] ?? 0].map(plain)));
+	const rows = traces.flatMap((t) =>
+		t.density.map((d, i) => [t.y, placeOf(t, i), d, t.metal[i] ?? 0, t.mains[i] ?? 0].map(plain))
+	);
 	return Papa.unparse({ fields: [...HEADINGS], data: rows }, { newline: '\r\n' });
 }
 
@@ -27,7 +32,8 @@ function traceOf(y: number, samples: Sample[]): Result<Trace> {
 	const [first, last] = [samples[0] as Sample, samples.at(-1) as Sample];
 	if (samples.length < TRACE_LIMITS.least)
 		return fail(`The sweep at ${y} mm has ${samples.length} samples: at least ${TRACE_LIMITS.least} are needed`);
-	if (samples.length > TRACE_LIMITS.most) return fail(`The sweep at ${y} mm has more than ${TRACE_LIMITS.most} samples`);
+	if (samples.length > TRACE_LIMITS.most)
+		return fail(`The sweep at ${y} mm has more than ${TRACE_LIMITS.most} samples`);
 	const step = (last.x - first.x) / (samples.length - 1);
 	if (!(step > 0)) return fail(`The sweep at ${y} mm does not move along the wall`);
 	const off = samples.findIndex((s, i) => Math.abs(s.x - first.x - i * step) > EVEN * step + 0.002);
@@ -46,8 +52,11 @@ function traceOf(y: number, samples: Sample[]): Result<Trace> {
 }
 
 /** Which column each figure stands in, by its heading; metal and mains may be missing. */
-function columns(heading: readonly string[]): { y: number; x: number; density: number; metal: number; mains: number } | null {
-	const find = (...words: string[]) => heading.findIndex((h) => words.some((w) => h.trim().toLowerCase().startsWith(w)));
+function columns(
+	heading: readonly string[]
+): { y: number; x: number; density: number; metal: number; mains: number } | null {
+	const find = (...words: string[]) =>
+		heading.findIndex((h) => words.some((w) => h.trim().toLowerCase().startsWith(w)));
 	const found = {
 		y: find('height', 'y'),
 		x: find('x', 'place'),
@@ -67,10 +76,12 @@ export function readTracesCsv(text: string): Result<Trace[]> {
 	const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { skipEmptyLines: 'greedy' });
 	const [heading, ...lines] = data;
 	const at = heading && columns(heading);
-	if (!at) return fail('The file needs a heading with height, x and density, and may have metal and mains; lengths in mm');
+	if (!at)
+		return fail('The file needs a heading with height, x and density, and may have metal and mains; lengths in mm');
 	const by = new Map<number, Sample[]>();
 	for (const [i, line] of lines.entries()) {
-		const number = (column: number) => (column < 0 ? 0 : Number((line[column] ?? '').replace(',', '.').trim() || Number.NaN));
+		const number = (column: number) =>
+			column < 0 ? 0 : Number((line[column] ?? '').replace(',', '.').trim() || Number.NaN);
 		const [y, x, density, metal, mains] = [at.y, at.x, at.density, at.metal, at.mains].map(number) as [
 			number,
 			number,
@@ -78,8 +89,10 @@ export function readTracesCsv(text: string): Result<Trace[]> {
 			number,
 			number
 		];
-		if (![y, x, density, metal, mains].every(Number.isFinite)) return fail(`Line ${i + 2} holds something that is not a number`);
-		if (x < 0 || y < 0 || x > 30_000 || y > 6_000) return fail(`Line ${i + 2} is not on a wall: ${x} mm along, ${y} mm up`);
+		if (![y, x, density, metal, mains].every(Number.isFinite))
+			return fail(`Line ${i + 2} holds something that is not a number`);
+		if (x < 0 || y < 0 || x > 30_000 || y > 6_000)
+			return fail(`Line ${i + 2} is not on a wall: ${x} mm along, ${y} mm up`);
 		const list = by.get(y) ?? [];
 		list.push({ x, density, metal, mains });
 		by.set(y, list);

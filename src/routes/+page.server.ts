@@ -15,7 +15,12 @@ interface Front {
 export const load: PageServerLoad = async (): Promise<Front> => {
 	try {
 		const [walls, shops, trash] = await Promise.all([listGlances(), listShops(), listTrash()]);
-		return { walls, shops: shops.map((s) => ({ id: s.id, name: s.name, things: s.things, example: isExample(s) })), trash, down: false };
+		return {
+			walls,
+			shops: shops.map((s) => ({ id: s.id, name: s.name, things: s.things, example: isExample(s) })),
+			trash,
+			down: false
+		};
 	} catch (error) {
 		if (!isDatabaseDown(error)) throw error;
 		return { walls: [], shops: [], trash: [], down: true };

@@ -3,7 +3,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { emptyWall } from '$core/demo/slipway';
 	import { MOST_BYTES } from '$core/form/outside';
-import { readPlanText } from '$core/plan/read';
+	import { readPlanText } from '$core/plan/read';
 	import type { Problem } from '$core/result';
 	import { createPlan, deletePlan } from '$lib/state/api';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -30,8 +30,10 @@ import { readPlanText } from '$core/plan/read';
 
 	async function make(plan: unknown, shop: string) {
 		const made = await createPlan(plan, shop);
-		if (made.kind === 'made') return goto(`/walls/${made.id}/${(plan as { rows: unknown[] }).rows.length ? 'holders' : 'wall'}`);
-		if (made.kind === 'unreachable') refuse('The server or its database cannot be reached. Nothing is lost: try again in a moment.');
+		if (made.kind === 'made')
+			return goto(`/walls/${made.id}/${(plan as { rows: unknown[] }).rows.length ? 'holders' : 'wall'}`);
+		if (made.kind === 'unreachable')
+			refuse('The server or its database cannot be reached. Nothing is lost: try again in a moment.');
 		else refuse(made.message, made.problems);
 	}
 
@@ -39,7 +41,8 @@ import { readPlanText } from '$core/plan/read';
 		const file = (event.currentTarget as HTMLInputElement).files?.[0];
 		input.value = '';
 		if (!file) return;
-		if (file.size > MOST_BYTES) return refuse(`${file.name} is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is.`);
+		if (file.size > MOST_BYTES)
+			return refuse(`${file.name} is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is.`);
 		const read = readPlanText(await file.text());
 		if (!read.ok) return refuse(`${file.name} was not taken.`, read.error);
 		refuse('');
@@ -81,35 +84,76 @@ import { readPlanText } from '$core/plan/read';
 		<div role="alert">
 			<p class="error">{message}</p>
 			<ul class="problems">
-				{#each problems as p, i (i)}<li>{#if p.path}<code>{p.path}</code>{/if} {p.message}</li>{/each}
+				{#each problems as p, i (i)}<li>
+						{#if p.path}<code>{p.path}</code>{/if}
+						{p.message}
+					</li>{/each}
 			</ul>
 		</div>
 	{/if}
 	{#if data.down}
-		<p class="error" role="alert">The database cannot be reached. Walls open on this device are kept; the list is back when the database is. <Button size="xs" color="alternative" onclick={() => invalidateAll()}>Try again</Button></p>
+		<p class="error" role="alert">
+			The database cannot be reached. Walls open on this device are kept; the list is back when the database is. <Button
+				size="xs"
+				color="alternative"
+				onclick={() => invalidateAll()}>Try again</Button
+			>
+		</p>
 	{/if}
-	<input bind:this={input} type="file" accept="application/json,.json" class="sr-only" aria-label="Plan file" tabindex="-1" onchange={importFile} />
+	<input
+		bind:this={input}
+		type="file"
+		accept="application/json,.json"
+		class="sr-only"
+		aria-label="Plan file"
+		tabindex="-1"
+		onchange={importFile}
+	/>
 	{#each data.shops as shop (shop.id)}
 		{@const walls = data.walls.filter((w) => w.shop === shop.id)}
 		<section aria-label={shop.name}>
 			<header>
 				<h2>{shop.name}</h2>
-				{#if shop.example}<p>An example to look at: an invented builder of small boats. Its walls and its stock-take can be removed in one go.</p>{/if}
+				{#if shop.example}<p>
+						An example to look at: an invented builder of small boats. Its walls and its stock-take can be removed in
+						one go.
+					</p>{/if}
 			</header>
 			<div class="actions">
-				<Button size="sm" onclick={() => make(emptyWall(`Wall ${walls.length + 1}`, preferences.unit), shop.id)}>Start a wall</Button>
-				<Button size="sm" color="alternative" href="/shop/{shop.id}">Take stock{shop.things > 0 ? `: ${shop.things} kinds of thing` : ''}</Button>
-				<Button size="sm" color="alternative" onclick={() => { into = shop.id; input.click(); }}>Import a plan</Button>
+				<Button size="sm" onclick={() => make(emptyWall(`Wall ${walls.length + 1}`, preferences.unit), shop.id)}
+					>Start a wall</Button
+				>
+				<Button size="sm" color="alternative" href="/shop/{shop.id}"
+					>Take stock{shop.things > 0 ? `: ${shop.things} kinds of thing` : ''}</Button
+				>
+				<Button
+					size="sm"
+					color="alternative"
+					onclick={() => {
+						into = shop.id;
+						input.click();
+					}}>Import a plan</Button
+				>
 				{#if asking === shop.id}
-					<Button size="sm" color="red" onclick={() => removeShop(shop.id)}>Delete it with {walls.length === 1 ? 'its wall' : `its ${walls.length} walls`} and stock-take</Button>
+					<Button size="sm" color="red" onclick={() => removeShop(shop.id)}
+						>Delete it with {walls.length === 1 ? 'its wall' : `its ${walls.length} walls`} and stock-take</Button
+					>
 					<Button size="sm" color="alternative" onclick={() => (asking = null)}>Keep</Button>
 				{:else if shop.example || data.shops.length > 1}
-					<Button size="sm" color="alternative" onclick={() => (asking = shop.id)}>{shop.example ? 'Remove the example' : 'Delete this workshop'}</Button>
+					<Button size="sm" color="alternative" onclick={() => (asking = shop.id)}
+						>{shop.example ? 'Remove the example' : 'Delete this workshop'}</Button
+					>
 				{/if}
 			</div>
 			{#if walls.length === 0}<p class="empty">No walls yet. Start one, or import a plan.</p>{/if}
 			<div class="walls">
-				{#each walls as wall (wall.id)}<WallCard id={wall.id} name={wall.name} changed={wall.updatedAt} glance={wall.glance} remove={() => removeWall(wall.id)} />{/each}
+				{#each walls as wall (wall.id)}<WallCard
+						id={wall.id}
+						name={wall.name}
+						changed={wall.updatedAt}
+						glance={wall.glance}
+						remove={() => removeWall(wall.id)}
+					/>{/each}
 			</div>
 		</section>
 	{/each}
@@ -118,7 +162,14 @@ import { readPlanText } from '$core/plan/read';
 		<div class="actions">
 			{#if naming}
 				<label for="shop-name">Its name</label>
-				<input id="shop-name" class="name" type="text" maxlength="120" bind:value={newName} onkeydown={(e) => e.key === 'Enter' && addShop()} />
+				<input
+					id="shop-name"
+					class="name"
+					type="text"
+					maxlength="120"
+					bind:value={newName}
+					onkeydown={(e) => e.key === 'Enter' && addShop()}
+				/>
 				<Button size="sm" onclick={addShop}>Make it</Button>
 				<Button size="sm" color="alternative" onclick={() => (naming = false)}>Leave it</Button>
 			{:else}

@@ -37,7 +37,10 @@ export type ScanMessage =
 	| { kind: 'done'; found: ScanFound }
 	| { kind: 'failed'; message: string };
 
-/** What a page asks of the worker that handles photographs: open a file, then straighten it. It keeps the picture in between. */
+/**
+ * What a page asks of the worker that handles photographs: open a file, then straighten it. It keeps the picture in
+ * between.
+ */
 export type PhotoRequest = { kind: 'open'; file: Blob } | { kind: 'straighten'; place: PhotoPlace };
 
 export type PhotoMessage =

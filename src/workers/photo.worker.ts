@@ -20,7 +20,8 @@ function shrunk(bitmap: ImageBitmap, side: number): [number, number] {
 /** A canvas of its own takes nothing along that a camera wrote into the file. */
 async function open(file: Blob): Promise<void> {
 	const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => null);
-	if (!bitmap) return post({ kind: 'failed', message: 'This picture cannot be read: it is damaged, or neither JPEG nor PNG' });
+	if (!bitmap)
+		return post({ kind: 'failed', message: 'This picture cannot be read: it is damaged, or neither JPEG nor PNG' });
 	const [width, height] = shrunk(bitmap, MOST_SIDE);
 	const canvas = new OffscreenCanvas(width, height);
 	const context = canvas.getContext('2d', { willReadFrequently: true });

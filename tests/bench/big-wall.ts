@@ -4,7 +4,10 @@ import type { Holder, Plan } from '$core/plan/types';
 const ROWS = 12;
 const STUDS = 20;
 
-/** A wall with every kind of check on it: twist blocks, backer sheets, solid cleats, second hooks, lock strips, somebody who reaches, damp. */
+/**
+ * A wall with every kind of check on it: twist blocks, backer sheets, solid cleats, second hooks, lock strips, somebody
+ * who reaches, damp.
+ */
 function everyCheck(plan: Plan): Plan {
 	return {
 		...plan,
@@ -17,7 +20,16 @@ function everyCheck(plan: Plan): Plan {
 		rows: plan.rows.map((r, i) => {
 			if (i % 4 === 0) return { ...r, twistBlock: { height: 70, width: 90 } };
 			if (i % 4 === 1)
-				return { ...r, backer: { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } };
+				return {
+					...r,
+					backer: {
+						stock: 'ply-12',
+						height: 260,
+						below: 80,
+						behind: { size: '#8', length: 28, pitch: 150 },
+						perStud: 3
+					}
+				};
 			return i % 4 === 2 ? { ...r, stock: '1x4', blank: 88 } : r;
 		}),
 		holders: plan.holders.map((h, i) => {
@@ -38,7 +50,8 @@ function everyCheck(plan: Plan): Plan {
 }
 
 /**
- * A wall of 12 rows and 20 studs with so many racks, spread evenly; each rack as wide as its share of a row allows, up to 400 mm.
+ * A wall of 12 rows and 20 studs with so many racks, spread evenly; each rack as wide as its share of a row allows, up
+ * to 400 mm.
  * @param all every kind of check on it, not the plain ones alone
  */
 export function bigWall(holders: number, width = 28_000, all = false): Plan {

@@ -7,7 +7,8 @@ const most = (pid) => Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/st
 
 /**
  * Sends every heavy body that is to be refused, one at a time.
- * @returns {Promise<{ ms: number, name: string, megabytes: number }>} the longest that the server was held, which body, and what the server grew by
+ * @returns {Promise<{ ms: number, name: string, megabytes: number }>} the longest that the server was held, which body,
+ * and what the server grew by
  */
 export async function benchBodies({ url, child }, plan) {
 	await send(`${url}/api/check`, 'POST', plan);

@@ -3,7 +3,10 @@ import { applyCommand } from '$core/plan/commands';
 import type { Plan } from '$core/plan/types';
 import { bigWall } from './big-wall';
 
-/** Garbage of the runs before is no part of this one. Given by the script that runs this; without it the figures are rougher. */
+/**
+ * Garbage of the runs before is no part of this one. Given by the script that runs this; without it the figures are
+ * rougher.
+ */
 const tidy: () => void = (globalThis as { gc?: () => void }).gc ?? (() => undefined);
 
 /** Shortest of several runs: the one least disturbed by whatever else the machine is at. */
@@ -38,7 +41,10 @@ function mean(times: number, prepare: () => (i: number) => void): number {
 	);
 }
 
-/** One of many drags as a hand makes them, of five holders in turn, and a full check: both in turn, since a shared machine is now fast, now slow. */
+/**
+ * One of many drags as a hand makes them, of five holders in turn, and a full check: both in turn, since a shared
+ * machine is now fast, now slow.
+ */
 function dragAgainstFull(plan: Plan): { whole: number; drag: number } {
 	const rounds = 12;
 	let [whole, drag] = [Infinity, Infinity];
@@ -84,7 +90,8 @@ export function benchChecks(): Line[] {
 	const growth = (all: boolean) => {
 		const walls = [30, 300, 3000].map((n) => ({ n, plan: bigWall(n, 28_000, all), least: Infinity }));
 		// In turn: a shared machine is now fast, now slow.
-		for (let round = 0; round < 12; round++) for (const w of walls) w.least = Math.min(w.least, full(w.plan, w.n > 1000 ? 1 : 3));
+		for (let round = 0; round < 12; round++)
+			for (const w of walls) w.least = Math.min(w.least, full(w.plan, w.n > 1000 ? 1 : 3));
 		return walls.map(({ n, least }) => least / n) as [number, number, number];
 	};
 	const [small, middle, large] = growth(false);
@@ -95,10 +102,30 @@ export function benchChecks(): Line[] {
 	return [
 		line('check a holder, 300 on the wall against 30', middle / small, 'not above 1', middle / small <= 1.1),
 		line('check a holder, 3000 on the wall against 300', large / middle, 'not above 1', large / middle <= 1.1),
-		line('one dragged holder against a full check of 300', plain.drag / plain.whole, 'a tenth or less', plain.drag / plain.whole <= 0.1),
-		line('full check of 300 holders with every check on, against the plain ones', every.whole / plain.whole, 'no aim', true),
-		line('every check on: a holder, 300 on the wall against 30', middleAll / smallAll, 'not above 1', middleAll / smallAll <= 1.1),
-		line('every check on: a holder, 3000 on the wall against 300', largeAll / middleAll, 'not above 1', largeAll / middleAll <= 1.1),
+		line(
+			'one dragged holder against a full check of 300',
+			plain.drag / plain.whole,
+			'a tenth or less',
+			plain.drag / plain.whole <= 0.1
+		),
+		line(
+			'full check of 300 holders with every check on, against the plain ones',
+			every.whole / plain.whole,
+			'no aim',
+			true
+		),
+		line(
+			'every check on: a holder, 300 on the wall against 30',
+			middleAll / smallAll,
+			'not above 1',
+			middleAll / smallAll <= 1.1
+		),
+		line(
+			'every check on: a holder, 3000 on the wall against 300',
+			largeAll / middleAll,
+			'not above 1',
+			largeAll / middleAll <= 1.1
+		),
 		line(
 			'every check on: one dragged holder against a full check of 300',
 			every.drag / every.whole,

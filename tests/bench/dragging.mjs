@@ -1,7 +1,10 @@
 import { By, until } from 'selenium-webdriver';
 import { send } from '../../scripts/lib/send.mjs';
 
-/** Drags one rack to and fro on a wall of 300 in a real browser, on one stage of the work, and gives the longest task and the frames. */
+/**
+ * Drags one rack to and fro on a wall of 300 in a real browser, on one stage of the work, and gives the longest task
+ * and the frames.
+ */
 export async function benchDragging(driver, url, plan, stage = 'holders') {
 	const made = await send(`${url}/api/plans`, 'POST', plan);
 	const { id } = await made.json();
@@ -20,7 +23,11 @@ export async function benchDragging(driver, url, plan, stage = 'holders') {
 		requestAnimationFrame(tick);`);
 	const actions = driver.actions({ async: true }).move(at).press();
 	for (let i = 0; i < 60; i++)
-		actions.move({ x: at.x + Math.round(40 * Math.sin(i / 5)), y: at.y + Math.round(60 * Math.sin(i / 9)), duration: 16 });
+		actions.move({
+			x: at.x + Math.round(40 * Math.sin(i / 5)),
+			y: at.y + Math.round(60 * Math.sin(i / 9)),
+			duration: 16
+		});
 	await actions.perform();
 	const tasks = await driver.executeScript('return window.tasks');
 	const frames = await driver.executeScript('return window.frames');

@@ -8,13 +8,18 @@ const WATCH =
 	'window.tasks = []; new PerformanceObserver((l) => l.getEntries().forEach((e) => window.tasks.push(e.duration))).observe({ entryTypes: ["longtask"] });';
 const longest = async (driver) => Math.max(0, ...(await driver.executeScript('return window.tasks')));
 
-/** Ten sweeps of 2000 samples brought in and read, and a photograph of 12 megapixels straightened, in a real browser: the longest task of each. */
+/**
+ * Ten sweeps of 2000 samples brought in and read, and a photograph of 12 megapixels straightened, in a real browser:
+ * the longest task of each.
+ */
 export async function benchSurvey(driver, url, plan) {
 	const folder = mkdtempSync(join(tmpdir(), 'kammer-bench-'));
 	const made = await send(`${url}/api/plans`, 'POST', plan);
 	const { id } = await made.json();
 	const part = async (name) =>
-		driver.findElement(By.xpath(`//nav[@aria-label="Parts of the survey"]//button[normalize-space()="${name}"]`)).click();
+		driver
+			.findElement(By.xpath(`//nav[@aria-label="Parts of the survey"]//button[normalize-space()="${name}"]`))
+			.click();
 	const bump = (x, at) => 1 / (1 + Math.exp(-(x - at + 19) / 5)) - 1 / (1 + Math.exp(-(x - at - 19) / 5));
 	const noise = (i) => (((i * 7919) % 101) / 101 - 0.5) * 0.1;
 	const lines = Array.from({ length: 10 }, (_, t) =>
@@ -22,7 +27,10 @@ export async function benchSurvey(driver, url, plan) {
 			const x = i * 2.5;
 			const d =
 				0.3 +
-				[200, 600, 1000, 1400, 1800, 2200, 2600, 3000, 3400, 3800, 4200, 4600].reduce((sum, at) => sum + bump(x, at), 0) +
+				[200, 600, 1000, 1400, 1800, 2200, 2600, 3000, 3400, 3800, 4200, 4600].reduce(
+					(sum, at) => sum + bump(x, at),
+					0
+				) +
 				noise(i * 10 + t);
 			return `${200 + t * 200},${x},${d.toFixed(3)},0,0`;
 		}).join('\n')
@@ -46,7 +54,9 @@ export async function benchSurvey(driver, url, plan) {
 	await driver.sleep(1000);
 	await driver.executeScript(WATCH);
 	await driver.findElement(By.css('input[aria-label="Photograph file"]')).sendKeys(join(folder, 'wall.jpg'));
-	await (await driver.wait(until.elementLocated(By.xpath('//button[normalize-space()="Straighten it"]')), 30_000)).click();
+	await (
+		await driver.wait(until.elementLocated(By.xpath('//button[normalize-space()="Straighten it"]')), 30_000)
+	).click();
 	await driver.wait(until.elementLocated(By.xpath('//label[normalize-space()="Opacity"]')), 30_000);
 	await driver.sleep(500);
 	const photo = await longest(driver);

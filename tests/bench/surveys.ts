@@ -10,7 +10,9 @@ import type { Line } from './checks';
 /** Ten sweeps of 5 m, as a ratio to smoothing them once and measuring their noise: what any reading has to do. */
 function benchSweeps(): Line {
 	const wall = inventWall(3, 5000, 2500);
-	const traces = Array.from({ length: 10 }, (_, i) => sweep(wall, 200 + i * 200, { samples: 2000, noise: 0.06, seed: i }));
+	const traces = Array.from({ length: 10 }, (_, i) =>
+		sweep(wall, 200 + i * 200, { samples: 2000, noise: 0.06, seed: i })
+	);
 	let [least, whole] = [Infinity, Infinity];
 	for (let round = 0; round < 8; round++) {
 		let start = performance.now();

@@ -40,7 +40,9 @@ export async function benchTable(driver, url, count) {
 		'window.tasks = []; new PerformanceObserver((l) => l.getEntries().forEach((e) => window.tasks.push(e.duration))).observe({ entryTypes: ["longtask"] });'
 	);
 	for (const head of ['Weight', 'Name', 'Group', 'Name']) {
-		await driver.findElement(By.xpath(`//span[@role="columnheader"]/button[starts-with(normalize-space(), "${head}")]`)).click();
+		await driver
+			.findElement(By.xpath(`//span[@role="columnheader"]/button[starts-with(normalize-space(), "${head}")]`))
+			.click();
 		await driver.sleep(250);
 	}
 	const find = await driver.findElement(By.css('input[aria-label="Find in the list"]'));

@@ -14,7 +14,10 @@ function bigTable(): string {
 	return `name,group,count,width,height (in),weight (kg),used at,notes\n${lines.join('\n')}\n`;
 }
 
-/** Import of a large table, as a ratio to only taking it apart; both in turn, since a shared machine is now fast, now slow. */
+/**
+ * Import of a large table, as a ratio to only taking it apart; both in turn, since a shared machine is now fast, now
+ * slow.
+ */
 export function benchTables(): Line[] {
 	const text = bigTable();
 	let [apart, whole] = [Infinity, Infinity];
@@ -26,7 +29,8 @@ export function benchTables(): Line[] {
 		start = performance.now();
 		const read = readTable(text, { list: 'things', unit: 'mm', newId: () => `n${n++}` });
 		whole = Math.min(whole, performance.now() - start);
-		if (read.items.length !== ROWS || read.badCount > 0) throw new Error(`${read.items.length} items, ${read.badCount} bad cells`);
+		if (read.items.length !== ROWS || read.badCount > 0)
+			throw new Error(`${read.items.length} items, ${read.badCount} bad cells`);
 	}
 	return [
 		{

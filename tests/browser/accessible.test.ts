@@ -12,9 +12,9 @@ const kammer = useScreen();
 
 const found = async () => {
 	await kammer.screen.driver.executeScript(axe);
-	const violations = await kammer.screen.driver.executeAsyncScript<{ id: string; nodes: { html: string; failureSummary: string }[] }[]>(
-		'const done = arguments[0]; axe.run({ resultTypes: ["violations"] }).then((r) => done(r.violations));'
-	);
+	const violations = await kammer.screen.driver.executeAsyncScript<
+		{ id: string; nodes: { html: string; failureSummary: string }[] }[]
+	>('const done = arguments[0]; axe.run({ resultTypes: ["violations"] }).then((r) => done(r.violations));');
 	return violations.map(
 		(v) =>
 			`${v.id}: ${v.nodes
@@ -109,7 +109,10 @@ describe.each(['light', 'dark'])('axe-core finds nothing, %s', (theme) => {
 test('nothing is wider than a phone', async () => {
 	await kammer.screen.size(390, 844);
 	await kammer.screen.openWall(
-		{ ...slipwayWall(), name: 'A very long name for a wall that nobody would ever write but somebody surely does, over and over' },
+		{
+			...slipwayWall(),
+			name: 'A very long name for a wall that nobody would ever write but somebody surely does, over and over'
+		},
 		'wall'
 	);
 	for (const title of ['Stock-take', 'Wall', 'Rows', 'Holders', 'Holds?', 'Cut and buy']) {
@@ -120,7 +123,10 @@ test('nothing is wider than a phone', async () => {
 	await kammer.screen.stage('Wall');
 	for (const part of PARTS) {
 		await kammer.screen.part(part);
-		expect(await kammer.screen.driver.executeScript<number>('return document.documentElement.scrollWidth'), part).toBeLessThanOrEqual(390);
+		expect(
+			await kammer.screen.driver.executeScript<number>('return document.documentElement.scrollWidth'),
+			part
+		).toBeLessThanOrEqual(390);
 	}
 	await kammer.screen.size(1280, 800);
 });

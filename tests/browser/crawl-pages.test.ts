@@ -14,7 +14,10 @@ const ELSEWHERE = /^(Export|Save|Print|Import|Bring|Open|Undo|Redo|Dark|Light|in
 type Lists = Record<string, { id: string }[]>;
 const inOrder = (shop: Lists) =>
 	Object.fromEntries(
-		Object.entries(shop).map(([list, all]) => [list, Array.isArray(all) ? [...all].sort((a, b) => (a.id < b.id ? -1 : 1)) : all])
+		Object.entries(shop).map(([list, all]) => [
+			list,
+			Array.isArray(all) ? [...all].sort((a, b) => (a.id < b.id ? -1 : 1)) : all
+		])
 	);
 /** What the server has of the stock-take, once all of it is kept. */
 async function stock(): Promise<Lists> {

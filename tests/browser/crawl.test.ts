@@ -7,8 +7,9 @@ import { useScreen } from '../support/running';
 import { until } from '../support/server';
 
 /**
- * Presses everything: every enabled control of every stage and panel at least once, with the console open, and takes each change back. Fields are given
- * something wrong and something right. What goes somewhere else (links out, files, other instruments) is left to its own tests.
+ * Presses everything: every enabled control of every stage and panel at least once, with the console open, and takes
+ * each change back. Fields are given something wrong and something right. What goes somewhere else (links out, files,
+ * other instruments) is left to its own tests.
  */
 const kammer = useScreen();
 
@@ -20,7 +21,11 @@ const ROOTS = 'aside, .strip';
 const kept = async (id: string) => {
 	await kammer.screen.driver.wait(
 		async () =>
-			/^kept$/.test(await kammer.screen.driver.executeScript<string>(`return document.querySelector('.keep')?.textContent.trim() ?? ''`)),
+			/^kept$/.test(
+				await kammer.screen.driver.executeScript<string>(
+					`return document.querySelector('.keep')?.textContent.trim() ?? ''`
+				)
+			),
 		20_000
 	);
 	return (await kammer.screen.stored(id)).plan;
@@ -32,7 +37,11 @@ const pick = (selector: string) =>
 
 /** Every state of a stage: nothing picked, and one of each kind picked. */
 const STAGES: { stage: string; picks: (string | null)[]; parts?: string[] }[] = [
-	{ stage: 'wall', picks: [null, '[data-stud]', '[data-obstruction]'], parts: ['Build', 'Studs', 'In the way', 'Room', 'Levels'] },
+	{
+		stage: 'wall',
+		picks: [null, '[data-stud]', '[data-obstruction]'],
+		parts: ['Build', 'Studs', 'In the way', 'Room', 'Levels']
+	},
 	{ stage: 'rows', picks: [null, '[data-row]'] },
 	{ stage: 'holders', picks: [null, '[data-holder]'] },
 	{ stage: 'holds', picks: [null, '[data-holder]', '[data-row]'] },
@@ -52,7 +61,9 @@ async function crawl(make: () => Plan, width: number): Promise<number> {
 				if (selector && part !== parts[0]) continue;
 				const reach = async () => {
 					await kammer.screen.driver
-						.executeScript(`document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));`)
+						.executeScript(
+							`document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));`
+						)
 						.catch(() => undefined);
 					if (!new URL(await kammer.screen.driver.getCurrentUrl()).pathname.endsWith(`/${id}/${stage}`))
 						await kammer.screen.go(`/walls/${id}/${stage}`);

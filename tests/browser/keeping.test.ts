@@ -2,7 +2,16 @@ import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import { browser, Screen, type Browser } from '../support/screen';
-import { alive, cleanUp, scratch, startKammer, startTestDatabase, until, type Database, type Running } from '../support/server';
+import {
+	alive,
+	cleanUp,
+	scratch,
+	startKammer,
+	startTestDatabase,
+	until,
+	type Database,
+	type Running
+} from '../support/server';
 import { send } from '../../scripts/lib/send.mjs';
 
 let database: Database;
@@ -27,7 +36,8 @@ const rename = async (name: string) => {
 	await screen.stage('Wall');
 	await screen.type('Name', name);
 };
-const names = async () => ((await (await fetch(`${kammer.url}/api/plans`)).json()) as { name: string }[]).map((p) => p.name);
+const names = async () =>
+	((await (await fetch(`${kammer.url}/api/plans`)).json()) as { name: string }[]).map((p) => p.name);
 
 describe('a wall changed in two places', () => {
 	/** Both versions are on the screen, by name. */
@@ -98,7 +108,9 @@ async function lacking(what: string): Promise<() => Promise<void>> {
 	const chrome = screen.driver as unknown as {
 		sendAndGetDevToolsCommand(name: string, parameters: object): Promise<{ identifier: string }>;
 	};
-	const { identifier } = await chrome.sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: what });
+	const { identifier } = await chrome.sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+		source: what
+	});
 	let there = true;
 	return async () => {
 		if (there) await chrome.sendAndGetDevToolsCommand('Page.removeScriptToEvaluateOnNewDocument', { identifier });

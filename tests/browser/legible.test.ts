@@ -11,7 +11,14 @@ const ask = <T>(script: string) => kammer.screen.driver.executeScript<T>(script)
 const masonry = (material: 'brick' | 'block'): Plan => {
 	const plan = emptyWall('Masonry');
 	const plug = { diameter: 8, length: 50, load: 25 };
-	return { ...plan, wall: { ...plan.wall, studs: [], build: { kind: 'masonry', material, thickness: 215, first: 100, pitch: 400, plug } } };
+	return {
+		...plan,
+		wall: {
+			...plan.wall,
+			studs: [],
+			build: { kind: 'masonry', material, thickness: 215, first: 100, pitch: 400, plug }
+		}
+	};
 };
 
 describe('the wall on the screen', () => {

@@ -30,12 +30,15 @@ interface Box {
 	top: number;
 	bottom: number;
 }
-const meet = (a: Box, b: Box) => a.left < b.right - 1 && b.left < a.right - 1 && a.top < b.bottom - 4 && b.top < a.bottom - 4;
+const meet = (a: Box, b: Box) =>
+	a.left < b.right - 1 && b.left < a.right - 1 && a.top < b.bottom - 4 && b.top < a.bottom - 4;
 
 describe('words on the wall', () => {
 	it('never stand on each other nor on the tapes, at any zoom, with a load path and all margins shown', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'holds');
-		await ask(`document.querySelector('[data-holder=h3]').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+		await ask(
+			`document.querySelector('[data-holder=h3]').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
+		);
 		for (const zoom of ['', 'Zoom in', 'Zoom in', 'Zoom out', 'Zoom out', 'Zoom out']) {
 			if (zoom) await kammer.screen.click(By.css(`button[aria-label="${zoom}"]`));
 			const seen = await until(async () => {
@@ -43,7 +46,9 @@ describe('words on the wall', () => {
 				return now.words.length > 4 ? now : false;
 			}, 'words on the wall');
 			const pairs = seen.words.flatMap((a, i) =>
-				[...seen.words.slice(i + 1), ...seen.tapes].filter((b) => meet(a, b)).map((b) => `${a.words} on ${b.words || 'a tape'}`)
+				[...seen.words.slice(i + 1), ...seen.tapes]
+					.filter((b) => meet(a, b))
+					.map((b) => `${a.words} on ${b.words || 'a tape'}`)
 			);
 			expect(pairs).toEqual([]);
 		}
@@ -55,7 +60,9 @@ describe('words on the wall', () => {
 describe('on paper', () => {
 	it('nothing is picked, nothing is a field, and the date and the whole wall stand there', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'rows');
-		await ask(`document.querySelector('[data-row=r2]').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`);
+		await ask(
+			`document.querySelector('[data-row=r2]').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
+		);
 		await until(
 			async () => (await ask<number>(`return document.querySelectorAll('[aria-pressed=true][data-row]').length`)) === 1,
 			'the row to be picked'
@@ -101,7 +108,10 @@ describe('a list on paper', () => {
 		const plan = slipwayWall();
 		plan.holders = plan.holders.map((h, i) => ({ ...h, name: `${long} ${i}` }));
 		await kammer.screen.openWall(plan, stage);
-		await until(async () => (await ask<string>('return document.querySelector(".strip").innerText')).includes(`${long} 1`), 'the list');
+		await until(
+			async () => (await ask<string>('return document.querySelector(".strip").innerText')).includes(`${long} 1`),
+			'the list'
+		);
 		await ask(`window.dispatchEvent(new Event('beforeprint'))`);
 		await media('print');
 		const cut = await ask<string[]>(`
@@ -122,7 +132,9 @@ describe('on a phone', () => {
 		await kammer.screen.size(390, 844);
 		await kammer.screen.driver.get(kammer.url + path);
 		await kammer.screen.shape('header .tools button');
-		expect(await ask<number>(`return document.querySelector('header').getBoundingClientRect().height`)).toBeLessThan(60);
+		expect(await ask<number>(`return document.querySelector('header').getBoundingClientRect().height`)).toBeLessThan(
+			60
+		);
 		expect(await ask<number>('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(
 			await ask<number>('return window.innerWidth')
 		);
@@ -173,7 +185,8 @@ describe('on a phone', () => {
 			);
 			return found.length > 3 ? found : false;
 		}, 'the table');
-		for (const word of ['Count', 'Weight']) expect(heads.find((h) => h.words.startsWith(word))?.right).toBeLessThanOrEqual(wide);
+		for (const word of ['Count', 'Weight'])
+			expect(heads.find((h) => h.words.startsWith(word))?.right).toBeLessThanOrEqual(wide);
 		expect(await ask<number>('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(wide);
 		await kammer.screen.size(1280, 800);
 	});

@@ -12,7 +12,8 @@ import { until } from '../support/server';
 
 const kammer = useScreen();
 
-const holderOn = async (id: string, holder: string) => (await kammer.screen.stored(id)).plan.holders.find((h) => h.id === holder)?.mount;
+const holderOn = async (id: string, holder: string) =>
+	(await kammer.screen.stored(id)).plan.holders.find((h) => h.id === holder)?.mount;
 
 describe('from a wall to a cut list', () => {
 	it('opens the demo wall from the list', async () => {
@@ -38,7 +39,9 @@ describe('from a wall to a cut list', () => {
 			.move({ x: Math.round(start.x), y: Math.round(start.y) })
 			.click()
 			.perform();
-		await kammer.screen.says(/Cannot be built so: Screws of 45 mm[\s\S]*Does not hold: 0.00, screws at stud 2861 mm too short/);
+		await kammer.screen.says(
+			/Cannot be built so: Screws of 45 mm[\s\S]*Does not hold: 0.00, screws at stud 2861 mm too short/
+		);
 
 		const target = await kammer.screen.middle(`[data-row="${row.id}"]`);
 		const onRow = await kammer.screen.middle('[data-row=r5]');
@@ -49,7 +52,9 @@ describe('from a wall to a cut list', () => {
 		expect(slip).not.toMatch(/too short: 14.5/);
 
 		await kammer.screen.button('Undo');
-		await kammer.screen.says(/Cannot be built so: Screws of 45 mm[\s\S]*Does not hold: 0.00, screws at stud 2861 mm too short/);
+		await kammer.screen.says(
+			/Cannot be built so: Screws of 45 mm[\s\S]*Does not hold: 0.00, screws at stud 2861 mm too short/
+		);
 		await kammer.screen.kept();
 		expect((await holderOn(id, 'h6'))?.row).toBe('r5');
 
@@ -74,12 +79,18 @@ describe('from a wall to a cut list', () => {
 
 	it('gives a cut list, drawn, and as a file', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'cut');
-		await kammer.screen.says(/Before you cut: 2 holders do not hold[\s\S]*2 sheets of 18 mm ply[\s\S]*62 wood screws, #10 x 80 mm/);
+		await kammer.screen.says(
+			/Before you cut: 2 holders do not hold[\s\S]*2 sheets of 18 mm ply[\s\S]*62 wood screws, #10 x 80 mm/
+		);
 		const boards = await kammer.screen.driver.findElements(By.css('.board'));
 		expect(boards.length).toBeGreaterThan(10);
 		await until(
 			async () =>
-				(await kammer.screen.driver.findElements(By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]'))).length,
+				(
+					await kammer.screen.driver.findElements(
+						By.xpath('//button[normalize-space()="Save cut list as CSV" and not(@disabled)]')
+					)
+				).length,
 			'the work to be done'
 		);
 		await kammer.screen.button('Save cut list as CSV');
@@ -131,7 +142,11 @@ describe('from a wall to a cut list', () => {
 			['deep.json', `${'['.repeat(9999)}${']'.repeat(9999)}`, /nested more than 20/],
 			['proto.json', '{"format":"kammer-plan","__proto__":{}}', /__proto__ is not a name/],
 			['big.json', ' '.repeat(50 * 1024 * 1024), /larger than 8 MB/],
-			['zero.json', JSON.stringify({ ...slipwayWall(), wall: { ...slipwayWall().wall, width: 0 } }), /wall.width must be at least 200 mm/]
+			[
+				'zero.json',
+				JSON.stringify({ ...slipwayWall(), wall: { ...slipwayWall().wall, width: 0 } }),
+				/wall.width must be at least 200 mm/
+			]
 		] as const) {
 			const path = join(kammer.downloads, name);
 			writeFileSync(path, text);
@@ -178,7 +193,10 @@ describe('typing', () => {
 			['55 ½ in', 55.5 * 25.4]
 		] as const) {
 			await kammer.screen.type('Lower edge, above the floor', text);
-			await until(async () => Math.abs(((await kammer.screen.stored(id)).plan.rows[2]?.y ?? 0) - want) < 0.001, `${text} to be kept`);
+			await until(
+				async () => Math.abs(((await kammer.screen.stored(id)).plan.rows[2]?.y ?? 0) - want) < 0.001,
+				`${text} to be kept`
+			);
 		}
 	});
 
@@ -234,20 +252,27 @@ describe('a wall in the making', () => {
 		await kammer.screen.part('In the way');
 		await kammer.screen.button('Add a window');
 		await kammer.screen.says(/Lower edge, above the floor/);
-		await until(async () => (await kammer.screen.stored(id)).plan.wall.obstructions.length === 4, 'the window to be kept');
+		await until(
+			async () => (await kammer.screen.stored(id)).plan.wall.obstructions.length === 4,
+			'the window to be kept'
+		);
 		await kammer.screen.stage('Rows');
 		await kammer.screen.driver.actions().sendKeys(Key.ESCAPE).perform();
 		await kammer.screen.click(By.xpath('//button[.//strong[text()="Second row"]]'));
 		await kammer.screen.says(/Stop The row runs over window/);
 		await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
-		await until(async () => (await kammer.screen.stored(id)).plan.wall.obstructions.length === 3, 'the window to be gone');
+		await until(
+			async () => (await kammer.screen.stored(id)).plan.wall.obstructions.length === 3,
+			'the window to be gone'
+		);
 		expect(await kammer.screen.slip()).not.toMatch(/runs over window/);
 	});
 
 	it('is deleted only when asked twice, and can be brought back', async () => {
 		await kammer.screen.openWall({ ...slipwayWall(), name: 'Short-lived' }, 'wall');
 		await kammer.screen.driver.get(kammer.url);
-		const names = async () => ((await (await fetch(`${kammer.url}/api/plans`)).json()) as { name: string }[]).map((w) => w.name);
+		const names = async () =>
+			((await (await fetch(`${kammer.url}/api/plans`)).json()) as { name: string }[]).map((w) => w.name);
 		await kammer.screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
 		await kammer.screen.button('Keep');
 		expect(await names()).toContain('Short-lived');
@@ -265,7 +290,9 @@ describe('a wall in the making', () => {
 	it('zooms by keys and buttons, and shows all again', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'holders');
 		const width = async () =>
-			kammer.screen.driver.executeScript<number>('return document.querySelector("[data-holder=h1] rect").getBoundingClientRect().width');
+			kammer.screen.driver.executeScript<number>(
+				'return document.querySelector("[data-holder=h1] rect").getBoundingClientRect().width'
+			);
 		const before = await width();
 		await kammer.screen.click(By.css('[aria-label="Zoom in"]'));
 		await until(async () => (await width()) > before * 1.3, 'a larger wall');
@@ -297,7 +324,8 @@ describe('the keyboard alone', () => {
 		await until(async () => (await holderOn(id, 'h2'))?.row === 'r3', 'the row below');
 		await (await kammer.screen.shape('[data-holder=h2]')).sendKeys(Key.DELETE);
 		await until(async () => (await kammer.screen.stored(id)).plan.holders.length === 5, 'the holder to go');
-		for (let i = 0; i < 3; i++) await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		for (let i = 0; i < 3; i++)
+			await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
 		await until(async () => (await holderOn(id, 'h2'))?.x === 1420, 'all of it undone');
 		expect((await kammer.screen.stored(id)).plan).toEqual(slipwayWall());
 	});
@@ -314,7 +342,10 @@ describe('the drawing', () => {
 			'return document.querySelector("[data-wall]").getBoundingClientRect().width / 3600'
 		);
 		await kammer.screen.drag(end, { x: end.x - ((row?.right ?? 0) - 2600 - 6) * k, y: end.y });
-		await until(async () => (await kammer.screen.stored(id)).plan.rows[0]?.right === 2600, 'the end on the stud at 2600');
+		await until(
+			async () => (await kammer.screen.stored(id)).plan.rows[0]?.right === 2600,
+			'the end on the stud at 2600'
+		);
 
 		const from = await kammer.screen.middle('[data-row]');
 		// One device after the other: the key comes while the pointer is down.

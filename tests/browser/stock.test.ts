@@ -11,12 +11,15 @@ import { send } from '../../scripts/lib/send.mjs';
 
 const kammer = useScreen();
 
-const stored = async () => (await (await fetch(`${kammer.url}/api/shops/main`)).json()) as { revision: number; shop: Shop };
+const stored = async () =>
+	(await (await fetch(`${kammer.url}/api/shops/main`)).json()) as { revision: number; shop: Shop };
 const named = async (name: string) => (await stored()).shop.things.filter((t) => t.name === name);
 /** Puts the demo shop back, whatever a test has left. */
 async function fresh(things = slipwayShop().things) {
 	const { revision, shop } = await stored();
-	const gone = shop.things.filter((t) => !things.some((k) => k.id === t.id)).map(({ id }) => ({ list: 'things', id, item: null }));
+	const gone = shop.things
+		.filter((t) => !things.some((k) => k.id === t.id))
+		.map(({ id }) => ({ list: 'things', id, item: null }));
 	const answer = await send(`${kammer.url}/api/shops/main`, 'PATCH', {
 		revision,
 		changes: [...gone, ...things.map((item) => ({ list: 'things', id: item.id, item }))]
@@ -33,12 +36,15 @@ async function open(path = '/shop/main') {
 	await kammer.screen.shape('[role=grid] [role=row] [role=gridcell]');
 }
 const entry = () => kammer.screen.shape('textarea');
-const tab = (title: string) => kammer.screen.click(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${title}")]`));
+const tab = (title: string) =>
+	kammer.screen.click(By.xpath(`//button[@role="tab"][starts-with(normalize-space(), "${title}")]`));
 const row = (name: string) => By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()="${name}"]]`);
 /** An inch mark in a name must not end the xpath's string. */
 const quoted = (name: string) => (name.includes('"') ? `'${name}'` : `"${name}"`);
 const cell = (name: string, n: number) =>
-	By.xpath(`//div[@role="row"][span[@role="gridcell"][normalize-space()=${quoted(name)}]]/span[@role="gridcell"][${n + 1}]`);
+	By.xpath(
+		`//div[@role="row"][span[@role="gridcell"][normalize-space()=${quoted(name)}]]/span[@role="gridcell"][${n + 1}]`
+	);
 const seen = async (by: By) => (await kammer.screen.driver.findElements(by)).length > 0;
 const text = async () => kammer.screen.driver.findElement(By.css('body')).getText();
 const says = (words: RegExp) => until(async () => words.test(await text()), `${words} on the page`);
@@ -67,10 +73,15 @@ describe('taking stock', () => {
 		await open();
 		await (await entry()).sendKeys('6 bar clamps 24in 3.5lb bar 1/4');
 		await until(
-			async () => (await kammer.screen.driver.findElements(By.css('input[aria-label="Count of Bar clamp 24\\""]'))).length === 1,
+			async () =>
+				(await kammer.screen.driver.findElements(By.css('input[aria-label="Count of Bar clamp 24\\""]'))).length === 1,
 			'the reading'
 		);
-		expect(await kammer.screen.driver.findElement(By.css('input[aria-label="Count of Bar clamp 24\\""]')).getAttribute('value')).toBe('6');
+		expect(
+			await kammer.screen.driver
+				.findElement(By.css('input[aria-label="Count of Bar clamp 24\\""]'))
+				.getAttribute('value')
+		).toBe('6');
 		await (await entry()).sendKeys(Key.ENTER);
 		const [made] = await until(
 			async () => ((await named('Bar clamp 24"')).length ? named('Bar clamp 24"') : false),
@@ -101,7 +112,9 @@ describe('taking stock', () => {
 		const mass = await kammer.screen.shape('input[aria-label="Weight of Gizmo"]');
 		await mass.sendKeys('heavy', Key.TAB);
 		await says(/Not understood: "heavy"/);
-		await (await kammer.screen.shape('input[aria-label="Weight of Gizmo"]')).sendKeys(Key.chord(Key.CONTROL, 'a'), '300 g', Key.TAB);
+		await (
+			await kammer.screen.shape('input[aria-label="Weight of Gizmo"]')
+		).sendKeys(Key.chord(Key.CONTROL, 'a'), '300 g', Key.TAB);
 		await kammer.screen.button('Take');
 		const [made] = await until(async () => ((await named('Gizmo')).length ? named('Gizmo') : false), 'the gizmo');
 		expect(made).toMatchObject({ count: 2, mass: expect.closeTo(0.3, 9), height: expect.closeTo(609.6, 6) });
@@ -132,13 +145,17 @@ describe('taking stock', () => {
 		await kammer.screen.type('Used at', 'boat store');
 		await until(
 			async () =>
-				['Oar', 'Paddle'].every(async (n) => (await named(n))[0]?.mass === 1.5) && (await named('Oar'))[0]?.where === 'boat store',
+				['Oar', 'Paddle'].every(async (n) => (await named(n))[0]?.mass === 1.5) &&
+				(await named('Oar'))[0]?.where === 'boat store',
 			'both to change'
 		);
 		expect([(await named('Oar'))[0]?.mass, (await named('Paddle'))[0]?.mass]).toEqual([1.5, 1.5]);
 		await kammer.screen.button('Undo');
 		await kammer.screen.button('Undo');
-		await until(async () => (await named('Oar'))[0]?.mass === 2.1 && (await named('Paddle'))[0]?.mass === 0.9, 'both to be as they were');
+		await until(
+			async () => (await named('Oar'))[0]?.mass === 2.1 && (await named('Paddle'))[0]?.mass === 0.9,
+			'both to be as they were'
+		);
 	});
 
 	it('edits in the table by keyboard alone, and says beside the cell what is wrong', async () => {
@@ -162,9 +179,15 @@ describe('taking stock', () => {
 	it('sorts, filters, groups and shows other columns, and remembers those', async () => {
 		await open();
 		const first = async () =>
-			(await kammer.screen.driver.findElements(By.css('[role=row][aria-selected] [role=gridcell]:nth-child(2)')))[0]?.getText();
-		await kammer.screen.click(By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]'));
-		await kammer.screen.click(By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]'));
+			(
+				await kammer.screen.driver.findElements(By.css('[role=row][aria-selected] [role=gridcell]:nth-child(2)'))
+			)[0]?.getText();
+		await kammer.screen.click(
+			By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]')
+		);
+		await kammer.screen.click(
+			By.xpath('//span[@role="columnheader"]/button[starts-with(normalize-space(), "Weight")]')
+		);
 		await until(async () => (await first()) === 'Bicycle', 'the heaviest first');
 		await kammer.screen.driver.findElement(By.css('input[aria-label="Find in the list"]')).sendKeys('paint corner');
 		await says(/4 lines of 30/);
@@ -217,7 +240,10 @@ describe('files', () => {
 		await until(async () => (await named('Broken'))[0]?.count === 1, 'the spoiled line, without its bad cell');
 		expect((await named('Scrub plane'))[0]).toMatchObject({ mass: expect.closeTo(3.5 * 0.45359237, 6) });
 		await kammer.screen.button('Undo');
-		await until(async () => (await named('Scrub plane')).length === 0 && (await named('Broken')).length === 0, 'all of it to be gone');
+		await until(
+			async () => (await named('Scrub plane')).length === 0 && (await named('Broken')).length === 0,
+			'all of it to be gone'
+		);
 		// The same headings again: matched as they were set.
 		await put('tools2.csv', 'Tool;Qty;Weight (lb);Size\nOar;2;5;kept\n');
 		await says(/Matched as you set it/);
@@ -266,13 +292,17 @@ describe('on the wall', () => {
 		await (await kammer.screen.field('Or hang it on this holder')).sendKeys('Block planes');
 		await kammer.screen.says(/2 hanging of 7; 5 to place/);
 		await until(
-			async () => (await kammer.screen.stored(wall!.id)).plan.holders.find((h) => h.id === 'h4')?.params.load.thing === 'caulking-iron',
+			async () =>
+				(await kammer.screen.stored(wall!.id)).plan.holders.find((h) => h.id === 'h4')?.params.load.thing ===
+				'caulking-iron',
 			'the wall to say so'
 		);
 		await kammer.screen.driver.get(`${kammer.url}/t/caulking-iron`);
 		await kammer.screen.ready();
 		await kammer.screen.says(/Caulking iron[\s\S]*2 hanging of 7/);
-		expect(await kammer.screen.driver.getCurrentUrl()).toContain(`/walls/${wall!.id}/stock?thing=caulking-iron&holder=h4`);
+		expect(await kammer.screen.driver.getCurrentUrl()).toContain(
+			`/walls/${wall!.id}/stock?thing=caulking-iron&holder=h4`
+		);
 	});
 });
 
@@ -338,7 +368,10 @@ describe('what else is owned', () => {
 		await (await entry()).sendKeys('2 masking tapes');
 		await says(/You own 5 of these \(Masking tape\)/);
 		await kammer.screen.button('Add 2 to them');
-		await until(async () => (await stored()).shop.consumables.find((c) => c.name === 'Masking tape')?.count === 7, 'seven');
+		await until(
+			async () => (await stored()).shop.consumables.find((c) => c.name === 'Masking tape')?.count === 7,
+			'seven'
+		);
 	});
 
 	it('tools are ticked off, and what they cannot do is said', async () => {

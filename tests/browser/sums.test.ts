@@ -61,7 +61,8 @@ describe('quick sums', () => {
 		expect(await value('Out of the face')).toBe('13 1/8"');
 		await kammer.screen.driver.get(link.replace(/load=[^&]*/, 'load=much'));
 		await until(
-			async () => /load on the rod could not be read/.test(await kammer.screen.driver.findElement(By.css('main')).getText()),
+			async () =>
+				/load on the rod could not be read/.test(await kammer.screen.driver.findElement(By.css('main')).getText()),
 			'the part of the link that could not be read'
 		);
 	});
@@ -90,14 +91,19 @@ describe('quick sums', () => {
 
 	it('say when there is no such sum', async () => {
 		await kammer.screen.driver.get(`${kammer.url}/sums/nothing`);
-		await until(async () => /no such sum/i.test(await kammer.screen.driver.findElement(By.css('body')).getText()), 'no such sum');
+		await until(
+			async () => /no such sum/i.test(await kammer.screen.driver.findElement(By.css('body')).getText()),
+			'no such sum'
+		);
 	});
 
 	it('fit a phone', async () => {
 		await kammer.screen.size(390, 844);
 		for (const name of ['screw', 'shelf', 'deck']) {
 			await open(`/sums/${name}`);
-			expect(await kammer.screen.driver.executeScript('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(390);
+			expect(
+				await kammer.screen.driver.executeScript('return document.documentElement.scrollWidth')
+			).toBeLessThanOrEqual(390);
 		}
 		await kammer.screen.size(1280, 800);
 	});
@@ -136,7 +142,8 @@ describe('will it hold, on the wall', () => {
 		expect(await chart.getAttribute('textContent')).toMatch(/Stud 850 mm: carries \d+ N, would carry \d+ N/);
 		await kammer.screen.click(By.xpath('//button[normalize-space()="by row"]'));
 		await until(
-			async () => /Row Second row: carries 277 N, would carry 31\d N/.test((await chart.getAttribute('textContent')) ?? ''),
+			async () =>
+				/Row Second row: carries 277 N, would carry 31\d N/.test((await chart.getAttribute('textContent')) ?? ''),
 			'rows'
 		);
 		expect(await kammer.screen.errors()).toEqual([]);
@@ -147,7 +154,10 @@ describe('will it hold, on the wall', () => {
 		const { driver } = kammer.screen;
 		await pick('[data-holder=h2]');
 		const list = async () =>
-			(await driver.findElement(By.xpath('//aside//section[h3[contains(., "Every step")]]')).getText()).replace(/\s+/g, ' ');
+			(await driver.findElement(By.xpath('//aside//section[h3[contains(., "Every step")]]')).getText()).replace(
+				/\s+/g,
+				' '
+			);
 		await kammer.screen.says(/Every step of its load path.*screw at stud/s);
 		await kammer.screen.says(/1420 mm to 1980 mm/);
 		const before = await list();
@@ -162,7 +172,10 @@ describe('will it hold, on the wall', () => {
 		expect(await kammer.screen.says(/Spokeshaves\non Second row, 2\d\d\d mm/)).not.toMatch(/1420 mm/);
 		expect(await list()).toBe(before);
 		await hand().release().perform();
-		await until(async () => (await list()) !== before && /screw at stud/.test(await list()), 'the steps of where it was let go');
+		await until(
+			async () => (await list()) !== before && /screw at stud/.test(await list()),
+			'the steps of where it was let go'
+		);
 		await kammer.screen.button('Undo');
 		await until(async () => (await list()) === before, 'the steps of where it hung');
 	});

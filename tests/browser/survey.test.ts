@@ -147,7 +147,9 @@ describe('surveying a wall', () => {
 		const id = await screen().openWall(plan, 'wall');
 		await choose('Build', 'Masonry, with plugs');
 		await stored(id, (w) => w.build?.kind === 'masonry', 'the build to be masonry');
-		await screen().driver.findElement(By.xpath('//section[@aria-label="Still open"]//button[contains(., "plug maker")]')).click();
+		await screen()
+			.driver.findElement(By.xpath('//section[@aria-label="Still open"]//button[contains(., "plug maker")]'))
+			.click();
 		await screen().type("Its maker's load, each", '25 kg');
 		await stored(id, (w) => w.build?.kind === 'masonry' && w.build.plug.load === 25, 'the load to be kept');
 		await screen().stage('Holds?');
@@ -176,14 +178,18 @@ describe('surveying a wall', () => {
 		await part('Studs');
 		const flat = [
 			'height,x,density',
-			...[500, 1500].flatMap((y) => Array.from({ length: 200 }, (_, i) => `${y},${i * 18},${(0.3 + ((i * 7919) % 13) / 400).toFixed(3)}`))
+			...[500, 1500].flatMap((y) =>
+				Array.from({ length: 200 }, (_, i) => `${y},${i * 18},${(0.3 + ((i * 7919) % 13) / 400).toFixed(3)}`)
+			)
 		].join('\n');
 		await file('Sweeps file', 'flat.csv', flat);
 		await screen().says(/Nothing stands out in these sweeps: no studs, or solid behind/);
 		await file('Sweeps file', 'bad.csv', 'nonsense');
 		await screen().says(/bad.csv was not taken. The file needs a heading/);
 		await screen().button('Export sweeps');
-		expect(readFileSync(await kammer.file(/sweeps.*\.csv$/), 'utf8')).toMatch(/^height \(mm\),x \(mm\),density,metal,mains/);
+		expect(readFileSync(await kammer.file(/sweeps.*\.csv$/), 'utf8')).toMatch(
+			/^height \(mm\),x \(mm\),density,metal,mains/
+		);
 		// Sweeps are kept on this device.
 		await screen().driver.navigate().refresh();
 		await screen().ready();
@@ -286,7 +292,12 @@ describe('a photograph of the wall', () => {
 		);
 		const jpeg = Buffer.from(url.split(',')[1] as string, 'base64');
 		const remark = Buffer.from('GPS secret');
-		return Buffer.concat([jpeg.subarray(0, 2), Buffer.from([0xff, 0xfe, 0, remark.length + 2]), remark, jpeg.subarray(2)]);
+		return Buffer.concat([
+			jpeg.subarray(0, 2),
+			Buffer.from([0xff, 0xfe, 0, remark.length + 2]),
+			remark,
+			jpeg.subarray(2)
+		]);
 	}
 
 	it('is straightened behind the drawing, without its remarks, and measured on', async () => {
@@ -308,7 +319,10 @@ describe('a photograph of the wall', () => {
 		expect(wall.photo).toMatchObject({ x: 0, y: 0, width: 3600, height: 2400, opacity: 0.6 });
 		const kept = Buffer.from(await (await fetch(`${kammer.url}/api/photos/${wall.photo?.id}`)).arrayBuffer());
 		expect(kept.toString('latin1')).not.toContain('GPS');
-		await until(async () => (await screen().driver.findElements(By.css('svg image'))).length === 1, 'the photograph behind the drawing');
+		await until(
+			async () => (await screen().driver.findElements(By.css('svg image'))).length === 1,
+			'the photograph behind the drawing'
+		);
 		await screen().type('Opacity', '30');
 		await stored(id, (w) => w.photo?.opacity === 0.3, 'the opacity to be kept');
 		await screen().type('To, along', '1300');

@@ -8,7 +8,8 @@ import { KG_PER_POUND, MM_PER_INCH } from '$core/units/quantity';
 
 const inch = (n: number) => n * MM_PER_INCH;
 const lift = (H: number, V: number, D: number, more: Partial<Lift> = {}) =>
-	liftLimit({ out: inch(H), height: inch(V), travel: inch(D), twist: 0, coupling: 'good', frequency: 1, ...more }).limit / KG_PER_POUND;
+	liftLimit({ out: inch(H), height: inch(V), travel: inch(D), twist: 0, coupling: 'good', frequency: 1, ...more })
+		.limit / KG_PER_POUND;
 
 describe('NIOSH revised lifting equation, 1991', () => {
 	// Check figures of the equation, computed independently twice: lb.
@@ -20,7 +21,8 @@ describe('NIOSH revised lifting equation, 1991', () => {
 		[10, 30, 71, 0]
 	])('H %d V %d D %d recommends %d lb', (H, V, D, want) => expect(lift(H, V, D)).toBeCloseTo(want, 1));
 
-	// Applications Manual 94-110, from memory: HM 1 within 10 in, VM 0.78 at the floor, DM 0.85 at 70 in, AM 0.71 at 90 degrees, CM 0.90 for a poor grip.
+	// Applications Manual 94-110, from memory: HM 1 within 10 in, VM 0.78 at the floor, DM 0.85 at 70 in, AM 0.71 at 90
+	// degrees, CM 0.90 for a poor grip.
 	it('has the multipliers of the manual', () => {
 		const m = liftLimit({ out: 0, height: 0, travel: inch(70), twist: 90, coupling: 'poor', frequency: 1 });
 		expect([m.HM, m.VM, m.DM, m.AM, m.CM].map((x) => Number(x.toFixed(2)))).toEqual([1, 0.78, 0.85, 0.71, 0.9]);
@@ -48,17 +50,17 @@ describe('NIOSH revised lifting equation, 1991', () => {
 
 describe('reach (Drillis and Contini, 1966, from memory)', () => {
 	it('is by shares of stature', () =>
-		expect(reachOf(1000)).toEqual({ fingertip: 377, wrist: 485, eye: 936, top: expect.closeTo(818 + 186 + 146 + 54, 9) }));
+		expect(reachOf(1000)).toEqual({
+			fingertip: 377,
+			wrist: 485,
+			eye: 936,
+			top: expect.closeTo(818 + 186 + 146 + 54, 9)
+		}));
 	it('has its prime band from wrist to eye', () => {
 		const r = reachOf(1750);
-		expect([r.fingertip - 1, r.wrist - 1, r.wrist, r.eye, r.eye + 1, r.top + 1].map((y) => reachBand(y, 0, 1750))).toEqual([
-			'stoop',
-			'low',
-			'prime',
-			'prime',
-			'high',
-			'step'
-		]);
+		expect(
+			[r.fingertip - 1, r.wrist - 1, r.wrist, r.eye, r.eye + 1, r.top + 1].map((y) => reachBand(y, 0, 1750))
+		).toEqual(['stoop', 'low', 'prime', 'prime', 'high', 'step']);
 	});
 	// By Pythagoras: an arm of 386 that reaches 300 out reaches 243 up.
 	it('is less high for what is further out', () => {
@@ -71,7 +73,11 @@ describe('reach (Drillis and Contini, 1966, from memory)', () => {
 describe('working space of a service panel (NEC 110.26, from memory)', () => {
 	it('is 30 in or its own width, 36 in deep and 6 1/2 ft high', () => {
 		const space = workingSpace({ x: 1000, y: 1200, width: 400, height: 600 });
-		expect([space.right - space.left, space.depth, space.high].map((x) => x / MM_PER_INCH)).toEqual([expect.closeTo(30, 9), 36, 78]);
+		expect([space.right - space.left, space.depth, space.high].map((x) => x / MM_PER_INCH)).toEqual([
+			expect.closeTo(30, 9),
+			36,
+			78
+		]);
 		expect((space.left + space.right) / 2).toBe(1200);
 		expect(workingSpace({ x: 0, y: 1200, width: 900, height: 600 })).toMatchObject({ left: 0, right: 900 });
 	});
@@ -92,11 +98,15 @@ describe('a proof load (common practice: 2 times over heads, else 1.8)', () => {
 	});
 	it('never has a last step short of its target', () => {
 		fc.assert(
-			fc.property(fc.double({ min: 0.1, max: 900, noNaN: true }), fc.double({ min: 0.1, max: 40, noNaN: true }), (working, bag) => {
-				const { steps } = proofLoad(working, { foot: 0, bag });
-				expect((steps.at(-1) as { total: number }).total / working).toBeCloseTo(1.8, 9);
-				for (let i = 1; i < steps.length; i++) expect(steps[i]?.total).toBeGreaterThan(steps[i - 1]?.total as number);
-			})
+			fc.property(
+				fc.double({ min: 0.1, max: 900, noNaN: true }),
+				fc.double({ min: 0.1, max: 40, noNaN: true }),
+				(working, bag) => {
+					const { steps } = proofLoad(working, { foot: 0, bag });
+					expect((steps.at(-1) as { total: number }).total / working).toBeCloseTo(1.8, 9);
+					for (let i = 1; i < steps.length; i++) expect(steps[i]?.total).toBeGreaterThan(steps[i - 1]?.total as number);
+				}
+			)
 		);
 	});
 	it('is none of nothing', () => expect(() => proofLoad(0, { foot: 0, bag: 5 })).toThrow(RangeError));

@@ -7,7 +7,10 @@ import { placePhoto } from '$core/survey/photo/place-photo';
 import { straighten } from '$core/survey/photo/straighten';
 import type { Point } from '$core/survey/outline';
 
-/** The same map by a second way: the null vector of the direct linear equations, from the singular values of ml-matrix, in thousands of pixels so that they keep their digits. */
+/**
+ * The same map by a second way: the null vector of the direct linear equations, from the singular values of ml-matrix,
+ * in thousands of pixels so that they keep their digits.
+ */
 function bySvd(from: readonly Point[], to: readonly Point[]): number[] {
 	const rows = from.flatMap((p, i) => {
 		const q = to[i] as Point;
@@ -42,7 +45,8 @@ describe('the map of four points to four', () => {
 				{ x: 0, y: 3 }
 			])
 		);
-		// g = |s d2| / |d1 d2| = (-1 * 1 - -3 * -1) / (1 * 1 - -3 * -2) = -4 / -5; h = |d1 s| / |d1 d2| = (1 * -1 - -1 * -2) / -5 = -3 / -5.
+		// g = |s d2| / |d1 d2| = (-1 * 1 - -3 * -1) / (1 * 1 - -3 * -2) = -4 / -5; h = |d1 s| / |d1 d2| = (1 * -1 - -1 *
+		// -2) / -5 = -3 / -5.
 		const [g, k] = [4 / 5, 3 / 5];
 		const expected = [4 + g * 4, 0, 0, 0, 3 + k * 3, 0, g, k, 1];
 		h.forEach((v, i) => expect(v).toBeCloseTo(expected[i] as number, 9));
@@ -53,20 +57,27 @@ describe('the map of four points to four', () => {
 			fc.record({ x: fc.integer({ min: cx, max: cx + 900 }), y: fc.integer({ min: cy, max: cy + 700 }) });
 		const quad = fc.tuple(corner(0, 0), corner(2500, 0), corner(2500, 1800), corner(0, 1800));
 		fc.assert(
-			fc.property(quad, quad, fc.record({ x: fc.integer({ min: 0, max: 3000 }), y: fc.integer({ min: 0, max: 2200 }) }), (from, to, p) => {
-				fc.pre(isQuad(from) && isQuad(to));
-				const ours = value(homography(from, to));
-				const thousand = (q: Point) => ({ x: q.x / 1000, y: q.y / 1000 });
-				const theirs = bySvd(from.map(thousand), to.map(thousand)) as unknown as typeof ours;
-				const at = thousand(p);
-				// Near the horizon every way loses its digits.
-				fc.pre(Math.abs(theirs[6] * at.x + theirs[7] * at.y + 1) > 0.2);
-				const [a, b] = [thousand(mapPoint(ours, p)), mapPoint(theirs, at)];
-				expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeLessThan(1e-6);
-				from.forEach((f, i) =>
-					expect(Math.hypot(mapPoint(ours, f).x - (to[i] as Point).x, mapPoint(ours, f).y - (to[i] as Point).y)).toBeLessThan(1e-6)
-				);
-			}),
+			fc.property(
+				quad,
+				quad,
+				fc.record({ x: fc.integer({ min: 0, max: 3000 }), y: fc.integer({ min: 0, max: 2200 }) }),
+				(from, to, p) => {
+					fc.pre(isQuad(from) && isQuad(to));
+					const ours = value(homography(from, to));
+					const thousand = (q: Point) => ({ x: q.x / 1000, y: q.y / 1000 });
+					const theirs = bySvd(from.map(thousand), to.map(thousand)) as unknown as typeof ours;
+					const at = thousand(p);
+					// Near the horizon every way loses its digits.
+					fc.pre(Math.abs(theirs[6] * at.x + theirs[7] * at.y + 1) > 0.2);
+					const [a, b] = [thousand(mapPoint(ours, p)), mapPoint(theirs, at)];
+					expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeLessThan(1e-6);
+					from.forEach((f, i) =>
+						expect(
+							Math.hypot(mapPoint(ours, f).x - (to[i] as Point).x, mapPoint(ours, f).y - (to[i] as Point).y)
+						).toBeLessThan(1e-6)
+					);
+				}
+			),
 			{ numRuns: 300 }
 		);
 	});
@@ -116,7 +127,8 @@ describe('a photograph', () => {
 	for (let y = 0; y < size.height; y++) {
 		for (let x = 0; x < size.width; x++) {
 			const p = mapPoint(toWall, { x: x + 0.5, y: y + 0.5 });
-			if (p.x > 1500 && p.x < 2100 && p.y > 800 && p.y < 1200) data.fill(0, (y * size.width + x) * 4, (y * size.width + x) * 4 + 3);
+			if (p.x > 1500 && p.x < 2100 && p.y > 800 && p.y < 1200)
+				data.fill(0, (y * size.width + x) * 4, (y * size.width + x) * 4 + 3);
 		}
 	}
 	const place = value(placePhoto(seen, known, { left: 0, right: 4000, low: 0, high: 2000 }, size));

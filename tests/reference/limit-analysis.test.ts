@@ -15,9 +15,10 @@ import { inputsArbitrary } from '../support/any-inputs';
 import { Body, greatest, Programme, ready } from '../support/linear-programme';
 
 /**
- * Limit analysis, an independent judge: of rigid bodies held by contacts that only push and fasteners of limited strength, the largest factor on the loads for
- * which any equilibrium at all exists, found by HiGHS as a linear programme (lower bound theorem of plasticity). Whatever a check says, no plan
- * holds more than that; with any of the things taken off, too. Only strengths of single fasteners and places are taken from the project: the places are
+ * Limit analysis, an independent judge: of rigid bodies held by contacts that only push and fasteners of limited
+ * strength, the largest factor on the loads for which any equilibrium at all exists, found by HiGHS as a linear
+ * programme (lower bound theorem of plasticity). Whatever a check says, no plan holds more than that; with any of the
+ * things taken off, too. Only strengths of single fasteners and places are taken from the project: the places are
  * looked at again here.
  */
 beforeAll(ready);
@@ -29,13 +30,17 @@ const slack = 1 + 1e-5;
 /** Any of the things may be off: bits of a number say which stay. */
 const left = (weights: readonly PlacedWeight[], bits: number) => weights.filter((_, i) => (bits >> (i % 30)) & 1);
 
-/** What is really behind the foot of a holder, told without the project: does a spacer as thick as its cleat touch anything on both sides of its weight? */
+/**
+ * What is really behind the foot of a holder, told without the project: does a spacer as thick as its cleat touch
+ * anything on both sides of its weight?
+ */
 function spacerTouches(plan: Plan, p: Placed, at: number): boolean {
 	const { wall } = plan;
 	const sheet = p.row.backer ? stock(p.row.backer.stock).thickness : 0;
 	const touches = (x: number) => {
 		if (x < 0 || x > wall.width) return false;
-		if (wall.obstructions.some((o) => x > o.x && x < o.x + o.width && p.foot + 15 > o.y && p.foot < o.y + o.height)) return false;
+		if (wall.obstructions.some((o) => x > o.x && x < o.x + o.width && p.foot + 15 > o.y && p.foot < o.y + o.height))
+			return false;
 		const behind = Math.max(
 			0,
 			...plan.rows
@@ -71,7 +76,8 @@ function seatFactor(p: Placed, weights: readonly PlacedWeight[]): number {
 	body.force(lp.variable(0, Infinity), [0, p.bearing.y, t], [0, 0, 1]);
 	const W = weights.reduce((sum, w) => sum + w.weight, 0);
 	const turn = weights.reduce((sum, w) => sum + w.weight * w.standOff, 0);
-	// The weight at f times its stand-off: straight down at z 0, with a moment of f times its turn, as two forces up and down one apart.
+	// The weight at f times its stand-off: straight down at z 0, with a moment of f times its turn, as two forces up and
+	// down one apart.
 	body.force(one, [0, 0, 0], [0, -W, 0]);
 	body.force(f, [0, 0, 0], [0, turn / 100, 0]);
 	body.force(f, [0, 0, 100], [0, -turn / 100, 0]);
@@ -79,14 +85,21 @@ function seatFactor(p: Placed, weights: readonly PlacedWeight[]): number {
 	return greatest(lp, f);
 }
 
-/** The factor on a hook's roll at which screws of unit strength in a line, and the face that presses on it, are still in balance. */
+/**
+ * The factor on a hook's roll at which screws of unit strength in a line, and the face that presses on it, are still in
+ * balance.
+ */
 function hookFactor(places: readonly number[], P: number, at: number, ends: readonly [number, number]): number {
 	const lp = new Programme();
 	const f = lp.variable(0, 1e9);
 	const pulls = places.map((x) => [lp.variable(0, 1), x] as const);
 	const presses = ends.map((x) => [lp.variable(0, Infinity), x] as const);
 	lp.zero([[f, P], ...pulls.map(([n]) => [n, -1] as const), ...presses.map(([n]) => [n, 1] as const)]);
-	lp.zero([[f, (P * at) / 100], ...pulls.map(([n, x]) => [n, -x / 100] as const), ...presses.map(([n, x]) => [n, x / 100] as const)]);
+	lp.zero([
+		[f, (P * at) / 100],
+		...pulls.map(([n, x]) => [n, -x / 100] as const),
+		...presses.map(([n, x]) => [n, x / 100] as const)
+	]);
 	return greatest(lp, f);
 }
 
@@ -103,10 +116,17 @@ function cleatFactor(plan: Plan, laid: LaidRow, segment: Segment, placed: readon
 		const lap = [Math.max(p.left, row.left), Math.min(p.right, row.right)] as const;
 		const { self, things } = holderWeights(p.built, p.profile);
 		const body = new Body();
-		for (const w of [self, ...left(things, bits)]) body.force(f, [p.left + w.x, 0, base + w.standOff], [0, -w.weight, 0]);
-		// On the bevel, at the ends of its lap with this cleat and with the rest of the row; only what rests on this cleat loads it.
+		for (const w of [self, ...left(things, bits)])
+			body.force(f, [p.left + w.x, 0, base + w.standOff], [0, -w.weight, 0]);
+		// On the bevel, at the ends of its lap with this cleat and with the rest of the row; only what rests on this cleat
+		// loads it.
 		const cuts = [
-			...new Set([lap[0], Math.min(Math.max(segment.from, lap[0]), lap[1]), Math.min(Math.max(segment.to, lap[0]), lap[1]), lap[1]])
+			...new Set([
+				lap[0],
+				Math.min(Math.max(segment.from, lap[0]), lap[1]),
+				Math.min(Math.max(segment.to, lap[0]), lap[1]),
+				lap[1]
+			])
 		];
 		for (const x of cuts) {
 			for (const here of [true, false]) {
@@ -129,7 +149,8 @@ function cleatFactor(plan: Plan, laid: LaidRow, segment: Segment, placed: readon
 				p.bearing.kind === 'cleat-edge' ||
 				(row.backer && p.bearing.kind === 'spacer' && p.foot >= row.y - row.backer.below);
 			if (own && x >= segment.from && x <= segment.to) cleat.force(R, [x, p.bearing.y, base + t], [0, 0, -1]);
-			// One that sits with something to spare presses on the front of the cleat higher up as well, and its hook's back on what the cleat is mounted on.
+			// One that sits with something to spare presses on the front of the cleat higher up as well, and its hook's back
+			// on what the cleat is mounted on.
 			const F = lp.variable(0, Infinity);
 			body.force(F, [x, row.y + front, base + t], [0, 0, 1]);
 			if (x >= segment.from && x <= segment.to) cleat.force(F, [x, row.y + front, base + t], [0, 0, -1]);
@@ -147,7 +168,11 @@ function cleatFactor(plan: Plan, laid: LaidRow, segment: Segment, placed: readon
 	}
 	const length = segment.to - segment.from;
 	const area = (t * (back + front)) / 2;
-	cleat.force(f, [(segment.from + segment.to) / 2, 0, base + t / 2], [0, (-area * length * stock(row.stock).density * G) / 1e9, 0]);
+	cleat.force(
+		f,
+		[(segment.from + segment.to) / 2, 0, base + t / 2],
+		[0, (-area * length * stock(row.stock).density * G) / 1e9, 0]
+	);
 	if (row.backer)
 		cleat.force(
 			f,
@@ -174,7 +199,10 @@ function cleatFactor(plan: Plan, laid: LaidRow, segment: Segment, placed: readon
 	return greatest(lp, f);
 }
 
-/** Every screw that counts is looked at again: in a stud at its own height, off every end and edge, in nothing that it must not hit. */
+/**
+ * Every screw that counts is looked at again: in a stud at its own height, off every end and edge, in nothing that it
+ * must not hit.
+ */
 function lookAtScrews(plan: Plan, checks: PlanChecks): number {
 	let seen = 0;
 	for (const { laid } of checks.rows.values()) {
@@ -193,7 +221,9 @@ function lookAtScrews(plan: Plan, checks: PlanChecks): number {
 				const low = row.backer ? row.y - row.backer.below : row.y;
 				const high = row.backer ? low + row.backer.height : row.y + profile.back;
 				expect(Math.min(y - low, high - y)).toBeGreaterThanOrEqual(2.5 * D - 0.02);
-				expect(plan.wall.obstructions.some((o) => x > o.x && x < o.x + o.width && y > o.y && y < o.y + o.height)).toBe(false);
+				expect(plan.wall.obstructions.some((o) => x > o.x && x < o.x + o.width && y > o.y && y < o.y + o.height)).toBe(
+					false
+				);
 			}
 		}
 	}
@@ -213,9 +243,14 @@ describe('no check holds more than limit analysis', () => {
 					const { self, things } = holderWeights(p.built, p.profile);
 					if (p.bearing.kind === 'spacer') {
 						seen.spacers++;
-						expect(spacerTouches(plan, p, p.left + holderWeights(p.built, p.profile).at), 'a spacer that touches nothing').toBe(true);
+						expect(
+							spacerTouches(plan, p, p.left + holderWeights(p.built, p.profile).at),
+							'a spacer that touches nothing'
+						).toBe(true);
 					}
-					const told = Math.min(...['seat', 'part', 'lock'].map((k) => (k === 'lock' ? 1 : 1.5) * (own(k)?.margin ?? Infinity)));
+					const told = Math.min(
+						...['seat', 'part', 'lock'].map((k) => (k === 'lock' ? 1 : 1.5) * (own(k)?.margin ?? Infinity))
+					);
 					for (const some of [bits, -1, 0]) {
 						const weights = [self, ...left(things, some)];
 						if (Number.isFinite(told)) {
@@ -228,7 +263,8 @@ describe('no check holds more than limit analysis', () => {
 							const W = weights.reduce((sum, w) => sum + w.weight, 0);
 							const at = weights.reduce((sum, w) => sum + w.weight * w.x, 0) / W;
 							const P =
-								(W * (tan(p.profile.bevel) * ((p.profile.back + p.profile.front) / 2) + p.profile.thickness / 2)) / (p.profile.back / 2);
+								(W * (tan(p.profile.bevel) * ((p.profile.back + p.profile.front) / 2) + p.profile.thickness / 2)) /
+								(p.profile.back / 2);
 							const places = p.built.hookScrews.map((s) => s.x);
 							expect(hook.margin ?? Infinity, 'hook').toBeLessThanOrEqual(
 								hook.load.capacity.value * hookFactor(places, P, at, [0, p.built.face.width]) * slack
@@ -240,7 +276,9 @@ describe('no check holds more than limit analysis', () => {
 					const segments = segmentsOn(laid.row, plan.wall, plan.cutting.kerf);
 					for (const segment of segments) {
 						if (segment.fixings.length < 2) continue;
-						const on = [...laid.placed, ...laid.guests].filter((p) => !checks.checks.some((c) => c.id === `holder:${p.holder.id}:place`));
+						const on = [...laid.placed, ...laid.guests].filter(
+							(p) => !checks.checks.some((c) => c.id === `holder:${p.holder.id}:place`)
+						);
 						const margins =
 							checks.rows
 								.get(laid.row.id)
@@ -254,7 +292,9 @@ describe('no check holds more than limit analysis', () => {
 						const told = Math.min(1000, ...margins);
 						// A holder that does not sit by itself is in no balance, whatever the screws.
 						const sits = on.every((p) =>
-							['seat', 'part'].every((k) => 1.5 * (checks.checks.find((c) => c.id === `holder:${p.holder.id}:${k}`)?.margin ?? 9) >= 1)
+							['seat', 'part'].every(
+								(k) => 1.5 * (checks.checks.find((c) => c.id === `holder:${p.holder.id}:${k}`)?.margin ?? 9) >= 1
+							)
 						);
 						if (on.length === 0 || told === 0 || !sits) continue;
 						for (const some of [bits, -1]) {
@@ -269,7 +309,8 @@ describe('no check holds more than limit analysis', () => {
 		for (const [what, n] of Object.entries(seen)) expect(n, what).toBeGreaterThan(500);
 	}, 600_000);
 
-	// Worked example: a hook 48 long, screws good for 100 each at 1.6 16.5 31.5 46.4, the load 11 from its end: no equilibrium above 219 of the screws alone.
+	// Worked example: a hook 48 long, screws good for 100 each at 1.6 16.5 31.5 46.4, the load 11 from its end: no
+	// equilibrium above 219 of the screws alone.
 	it('gives the hook of the worked example as much as statics does', async () => {
 		const { sharedAt } = await import('$core/loads/statics/line-share');
 		expect(100 * sharedAt([1.6, 16.5, 31.5, 46.4], 11, [0, 48])).toBeCloseTo(219, 0);
@@ -280,7 +321,8 @@ describe('no check holds more than limit analysis', () => {
 				(places, at) => {
 					const told = sharedAt(places, at, [0, 1000]);
 					const [first, last] = [Math.min(...places), Math.max(...places)];
-					// Within its screws exactly what a programme without the face pressing finds; everywhere no more than with it.
+					// Within its screws exactly what a programme without the face pressing finds; everywhere no more than with
+					// it.
 					if (at >= first && at <= last) {
 						const lp = new Programme();
 						const f = lp.variable(0, 1e9);
@@ -311,18 +353,23 @@ describe('no quick sum holds more than limit analysis', () => {
 				const [all, lost] = ['hanger lag', 'one hanger lost'].map((t) => margin('deck', t, inputs));
 				const each = all?.load?.capacity.value as number;
 				const line =
-					(load * G * ((inputs as Record<string, unknown>).centre as number)) / ((inputs as Record<string, unknown>).hangLine as number);
+					(load * G * ((inputs as Record<string, unknown>).centre as number)) /
+					((inputs as Record<string, unknown>).hangLine as number);
 				const factor = (gone: number) => {
 					const lp = new Programme();
 					const f = lp.variable(0, 1e6);
-					const places = Array.from({ length: hangers }, (_, i) => (hangers === 1 ? 0.5 : i / (hangers - 1))).filter((_, i) => i !== gone);
+					const places = Array.from({ length: hangers }, (_, i) => (hangers === 1 ? 0.5 : i / (hangers - 1))).filter(
+						(_, i) => i !== gone
+					);
 					const pulls = places.map((x) => [lp.variable(0, each), x] as const);
 					lp.zero([[f, line], ...pulls.map(([n]) => [n, -1] as const)]);
 					lp.zero([[f, line / 2], ...pulls.map(([n, x]) => [n, -x] as const)]);
 					return greatest(lp, f);
 				};
 				expect(all?.margin ?? 0).toBeLessThanOrEqual(factor(-1) * slack);
-				expect(lost?.margin ?? 0).toBeLessThanOrEqual(Math.min(...Array.from({ length: hangers }, (_, i) => factor(i))) * slack);
+				expect(lost?.margin ?? 0).toBeLessThanOrEqual(
+					Math.min(...Array.from({ length: hangers }, (_, i) => factor(i))) * slack
+				);
 			}),
 			{ numRuns: 200 }
 		);
@@ -332,7 +379,15 @@ describe('no quick sum holds more than limit analysis', () => {
 		const sum = sumByName('upright') as NonNullable<ReturnType<typeof sumByName>>;
 		fc.assert(
 			fc.property(inputsArbitrary(sum), (any) => {
-				const i = any as { lags: number[]; arms: number[]; foot: number; length: number; load: number; reach: number; depth: number };
+				const i = any as {
+					lags: number[];
+					arms: number[];
+					foot: number;
+					length: number;
+					load: number;
+					reach: number;
+					depth: number;
+				};
 				const told = margin('upright', 'lag', any);
 				const A = told?.lines.find((l) => l.label === 'head holds')?.result.value;
 				const T = told?.lines.find((l) => l.label === 'thread holds')?.result.value;
@@ -373,7 +428,8 @@ describe('no quick sum holds more than limit analysis', () => {
 				const A = told?.lines.find((l) => l.label === 'head holds')?.result.value;
 				const T = told?.lines.find((l) => l.label === 'thread holds')?.result.value;
 				const Z = told?.lines.find((l) => l.label === 'holds across')?.result.value;
-				if (told?.margin === null || told === undefined || A === undefined || T === undefined || Z === undefined) return;
+				if (told?.margin === null || told === undefined || A === undefined || T === undefined || Z === undefined)
+					return;
 				if (i.hinge < 0 || i.hinge > i.studs) past++;
 				const a = (turn * i.stop * Math.PI) / 180;
 				const lp = new Programme();
@@ -381,7 +437,8 @@ describe('no quick sum holds more than limit analysis', () => {
 				const body = new Body();
 				const [x, z] = [i.hinge + i.reach * Math.cos(a), i.hingeOut + i.reach * Math.sin(a)];
 				const W = i.load * G;
-				// The hinge hands its pull to the board along its own line: down at the leaf's place along the wall, turning out at the hinge line.
+				// The hinge hands its pull to the board along its own line: down at the leaf's place along the wall, turning
+				// out at the hinge line.
 				body.force(f, [x, 0, 0], [0, -W, 0]);
 				body.force(f, [i.hinge, i.height, 0], [0, 0, (W * z) / i.height]);
 				body.force(f, [i.hinge, 0, 0], [0, 0, (-W * z) / i.height]);

@@ -37,7 +37,8 @@ describe('deflection of a beam', () => {
 		expect(beamDeflection([0, 10], [point(5, 48)])(5)).toBeCloseTo(1000, 9);
 		expect(beamDeflection([0, 2], [even(2, 2 * 384)])(1)).toBeCloseTo(5 * 16, 9);
 	});
-	// Beam tables: greatest deflection of equal continuous spans under an even load, as shares of w L^4 / E I (AISC Manual, from memory).
+	// Beam tables: greatest deflection of equal continuous spans under an even load, as shares of w L^4 / E I (AISC
+	// Manual, from memory).
 	test.each([
 		[2, 0.0054],
 		[3, 0.0069],
@@ -45,7 +46,8 @@ describe('deflection of a beam', () => {
 	])('of %d equal spans', (spans, share) => {
 		expect(greatestDeflection(equal(spans), [even(spans)], 0, spans).value).toBeCloseTo(share, 4);
 	});
-	// The end span by itself, with the table's moment m over its inner support: x (1 - 2 x^2 + x^3) / 24 - m x (1 - x^2) / 6, tried at every thousandth.
+	// The end span by itself, with the table's moment m over its inner support: x (1 - 2 x^2 + x^3) / 24 - m x (1 - x^2)
+	// / 6, tried at every thousandth.
 	test.each([
 		[2, 1 / 8],
 		[3, 1 / 10],
@@ -57,7 +59,8 @@ describe('deflection of a beam', () => {
 		);
 		expect(greatestDeflection(equal(spans), [even(spans)], 0, 1).value).toBeCloseTo(Math.max(...end), 7);
 	});
-	// Worked example, computed independently twice: L 32, b 11.5, h 0.703, E 1.3e6, 2 lb/in and 20 lb in the middle, in and lb: 0.0946 in at once.
+	// Worked example, computed independently twice: L 32, b 11.5, h 0.703, E 1.3e6, 2 lb/in and 20 lb in the middle, in
+	// and lb: 0.0946 in at once.
 	it('of a shelf with a thing in its middle', () => {
 		const EI = 1.3e6 * rectangle(11.5, 0.703).inertia;
 		expect(greatestDeflection([0, 32], [even(32, 64), point(16, 20)], 0, 32).value / EI).toBeCloseTo(0.0946, 4);
@@ -69,7 +72,10 @@ describe('deflection of a beam', () => {
 	});
 });
 
-/** A second solver: cubic beam elements between all supports and load ends, solved by a general matrix library (ml-matrix). */
+/**
+ * A second solver: cubic beam elements between all supports and load ends, solved by a general matrix library
+ * (ml-matrix).
+ */
 function elements(supports: readonly number[], loads: readonly LineLoad[]) {
 	const xs = [...new Set([...supports, ...loads.flatMap((l) => [l.from, l.to])])].sort((a, b) => a - b);
 	const K = Matrix.zeros(2 * xs.length, 2 * xs.length);
@@ -85,16 +91,27 @@ function elements(supports: readonly number[], loads: readonly LineLoad[]) {
 		];
 		for (let i = 0; i < 4; i++)
 			for (let j = 0; j < 4; j++) K.set(2 * e + i, 2 * e + j, K.get(2 * e + i, 2 * e + j) + (k[i]?.[j] ?? 0) / h ** 3);
-		const w = loads.reduce((sum, l) => (l.to > l.from && l.from <= x0 && l.to >= x1 ? sum + l.total / (l.to - l.from) : sum), 0);
-		[(w * h) / 2, (w * h * h) / 12, (w * h) / 2, (-w * h * h) / 12].forEach((f, i) => F.set(2 * e + i, 0, F.get(2 * e + i, 0) + f));
+		const w = loads.reduce(
+			(sum, l) => (l.to > l.from && l.from <= x0 && l.to >= x1 ? sum + l.total / (l.to - l.from) : sum),
+			0
+		);
+		[(w * h) / 2, (w * h * h) / 12, (w * h) / 2, (-w * h * h) / 12].forEach((f, i) =>
+			F.set(2 * e + i, 0, F.get(2 * e + i, 0) + f)
+		);
 	}
-	for (const l of loads) if (l.from === l.to) F.set(2 * xs.indexOf(l.from), 0, F.get(2 * xs.indexOf(l.from), 0) + l.total);
-	const free = Array.from({ length: 2 * xs.length }, (_, i) => i).filter((i) => i % 2 === 1 || !supports.includes(xs[i / 2] as number));
+	for (const l of loads)
+		if (l.from === l.to) F.set(2 * xs.indexOf(l.from), 0, F.get(2 * xs.indexOf(l.from), 0) + l.total);
+	const free = Array.from({ length: 2 * xs.length }, (_, i) => i).filter(
+		(i) => i % 2 === 1 || !supports.includes(xs[i / 2] as number)
+	);
 	const u = solve(K.selection(free, free), F.selection(free, [0]));
 	const whole = Matrix.zeros(2 * xs.length, 1);
 	free.forEach((f, i) => whole.set(f, 0, u.get(i, 0)));
 	const R = K.mmul(whole).sub(F);
-	return { reactions: supports.map((s) => -R.get(2 * xs.indexOf(s), 0)), deflection: (x: number) => whole.get(2 * xs.indexOf(x), 0) };
+	return {
+		reactions: supports.map((s) => -R.get(2 * xs.indexOf(s), 0)),
+		deflection: (x: number) => whole.get(2 * xs.indexOf(x), 0)
+	};
 }
 
 describe('a second solver (beam elements through ml-matrix)', () => {
@@ -121,7 +138,9 @@ describe('a second solver (beam elements through ml-matrix)', () => {
 				});
 				const [ours, theirs] = [beamReactions(supports, loads), elements(supports, loads)];
 				const scale = loads.reduce((sum, l) => sum + l.total, 0);
-				ours.reactions.forEach((r, i) => expect(Math.abs(r - (theirs.reactions[i] as number))).toBeLessThan(1e-6 * scale * 10));
+				ours.reactions.forEach((r, i) =>
+					expect(Math.abs(r - (theirs.reactions[i] as number))).toBeLessThan(1e-6 * scale * 10)
+				);
 				const curve = beamDeflection(supports, loads);
 				// Against what such a load does in the middle of the longest span: near a support both are nearly nothing.
 				const most = (scale * Math.max(...gaps) ** 3) / 48;
@@ -135,13 +154,15 @@ describe('a second solver (beam elements through ml-matrix)', () => {
 });
 
 describe('sections', () => {
-	// Section properties by formula: pi d^4 / 64, pi (D^4 - d^4) / 64; 3/4 in conduit 0.922 x 0.049 in by hand: I 0.01284 in^4.
+	// Section properties by formula: pi d^4 / 64, pi (D^4 - d^4) / 64; 3/4 in conduit 0.922 x 0.049 in by hand: I 0.01284
+	// in^4.
 	it('of bars and tubes', () => {
 		expect(roundSection(10, 0).inertia).toBeCloseTo((Math.PI * 1e4) / 64, 6);
 		expect(roundSection(0.922, 0.049).inertia).toBeCloseTo(0.01284, 5);
 	});
 	it('of boards', () => expect(rectangle(2, 6)).toEqual({ area: 12, modulus: 12, inertia: 36 }));
-	// An angle of equal legs by a general library: the eigenvalues of its inertia tensor, laid out as thin fibres, bound what is found about its legs.
+	// An angle of equal legs by a general library: the eigenvalues of its inertia tensor, laid out as thin fibres, bound
+	// what is found about its legs.
 	it('of angle iron lie between its principal axes', () => {
 		const [leg, t] = [30, 3];
 		const fibres: [number, number][] = [];
@@ -183,14 +204,28 @@ describe('a rod in a hole', () => {
 		expect(-(q1 * l * l) / 6 - (q2 * l * l) / 3).toBeCloseTo(M, 9);
 	});
 	it('drops 0.050 in at its tip by bending and 0.43 in by play', () => {
-		const tip = rodTip({ weight: W, projection: L, embedded: l, outer: D, hole: 1, EI: 29e6 * s.inertia, lip: 0, back: 0, allowed: 1 });
+		const tip = rodTip({
+			weight: W,
+			projection: L,
+			embedded: l,
+			outer: D,
+			hole: 1,
+			EI: 29e6 * s.inertia,
+			lip: 0,
+			back: 0,
+			allowed: 1
+		});
 		expect(tip.bending).toBeCloseTo(0.05, 3);
 		expect(tip.play).toBeCloseTo(0.43, 2);
 	});
 	// Common practice: 3/4 in conduit, 17 in rods, 2 5/8 in the wood.
 	it('is as thick as its table says', () =>
-		expect([rod('emt-3/4').outer / 25.4, rod('emt-3/4').wall / 25.4]).toEqual([expect.closeTo(0.922, 9), expect.closeTo(0.049, 9)]));
-	// Worked example, computed independently twice: hook of 5/16 wire, 40 lb at 1 3/4 in: 23.4 ksi, over 36 / 1.67 = 21.6.
+		expect([rod('emt-3/4').outer / 25.4, rod('emt-3/4').wall / 25.4]).toEqual([
+			expect.closeTo(0.922, 9),
+			expect.closeTo(0.049, 9)
+		]));
+	// Worked example, computed independently twice: hook of 5/16 wire, 40 lb at 1 3/4 in: 23.4 ksi, over 36 / 1.67 =
+	// 21.6.
 	it('bent to a hook fails at 40 lb', () => {
 		expect((40 * 1.75) / roundSection(0.3125, 0).modulus / 1000).toBeCloseTo(23.4, 1);
 		expect(allowedRodStress('steel') / MPA_PER_PSI / 1000).toBeCloseTo(21.6, 1);
@@ -204,7 +239,8 @@ describe('an upright on lags', () => {
 		expect(localPulls([200, 1000], [{ at: 100, couple: 1000 }], 0)).toEqual([5, 0]);
 		expect(localPulls([200, 1000], [{ at: 1200, couple: 800 }], 0)).toEqual([0, 1]);
 	});
-	// Beam tables: a couple M anywhere on a simple beam gives reactions M / L; two equal spans with a couple at the middle of one, by slope: 9/8 M / L at its end.
+	// Beam tables: a couple M anywhere on a simple beam gives reactions M / L; two equal spans with a couple at the
+	// middle of one, by slope: 9/8 M / L at its end.
 	it('as a beam agrees with the tables', () => {
 		const [a, b] = beamPulls([0, 1000], [{ at: 300, couple: 1000 }]) as [number, number];
 		expect(a).toBeCloseTo(-1, 9);
@@ -228,21 +264,26 @@ describe('an upright on lags', () => {
 				);
 				const most = Math.max(...pulls.map(Math.abs)) * 2400;
 				expect(Math.abs(pulls.reduce((sum, p) => sum + p, 0))).toBeLessThan(1e-9 * most);
-				expect(Math.abs(pulls.reduce((sum, p, i) => sum + p * (lags[i] as number), 0) - 1000 * arms.length)).toBeLessThan(1e-6 * most);
+				expect(
+					Math.abs(pulls.reduce((sum, p, i) => sum + p * (lags[i] as number), 0) - 1000 * arms.length)
+				).toBeLessThan(1e-6 * most);
 			})
 		);
 	});
-	// By the three-moment equations by hand: lags at 0, 1000 and 1300, a couple just over the lowest; the beam pulls the middle lag more than the local bound of 1.
-	// Worked example, computed with beam elements and contact by another hand: one rod of 50 lb at 90, 10.69 in out of the wall side; lags 3 36 66 93; the
-	// upright may press at its ends and at every rod. Held at the lags alone it would be 24.6.
+	// By the three-moment equations by hand: lags at 0, 1000 and 1300, a couple just over the lowest; the beam pulls the
+	// middle lag more than the local bound of 1. Worked example, computed with beam elements and contact by another hand:
+	// one rod of 50 lb at 90, 10.69 in out of the wall side; lags 3 36 66 93; the upright may press at its ends and at
+	// every rod. Held at the lags alone it would be 24.6.
 	it('pulls its top lag with 41 lb where the wall keeps it from bowing in', () => {
 		const touches = [0, 6, 20, 34, 48.5, 62, 76, 90, 96];
 		const couple = 50 * (3.5 + 14.375 / 2);
-		expect(beamPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }], touches.map(inch)).at(-1)).toBeCloseTo(
-			41,
+		expect(
+			beamPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }], touches.map(inch)).at(-1)
+		).toBeCloseTo(41, 0);
+		expect(beamPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }]).at(-1)).toBeCloseTo(
+			24.6,
 			0
 		);
-		expect(beamPulls([3, 36, 66, 93].map(inch), [{ at: inch(90), couple: couple * MM_PER_INCH }]).at(-1)).toBeCloseTo(24.6, 0);
 		expect(
 			worstPulls(
 				[3, 36, 66, 93].map(inch),
@@ -254,7 +295,8 @@ describe('an upright on lags', () => {
 			).at(-1)
 		).toBeGreaterThan(40.9);
 	});
-	// One-sided contact has one answer: of all ways to lay on some touches and not the others, the one where none pulls and none sinks in.
+	// One-sided contact has one answer: of all ways to lay on some touches and not the others, the one where none pulls
+	// and none sinks in.
 	it('lies on the wall where it presses and nowhere else, as trying every way to lie finds', () => {
 		const loaded = { at: 1500, couple: 1000 };
 		const touches = [0, 300, 600, 900, 1200, 1800, 2100, 2400];
@@ -269,15 +311,17 @@ describe('an upright on lags', () => {
 					{ from: at + 5, to: at + 5, total: 100 },
 					{ from: at - 5, to: at - 5, total: -100 }
 				];
-				const lies = Array.from({ length: 2 ** free.length }, (_, n) => free.filter((__, i) => (n >> i) & 1)).filter((on) => {
-					const places = [...held, ...on].sort((a, b) => a - b);
-					const { reactions } = beamReactions(places, loads);
-					const curve = beamDeflection(places, loads);
-					return (
-						places.every((y, i) => held.includes(y) || (reactions[i] as number) <= 1e-9) &&
-						free.every((y) => on.includes(y) || curve(y) >= -1e-3)
-					);
-				});
+				const lies = Array.from({ length: 2 ** free.length }, (_, n) => free.filter((__, i) => (n >> i) & 1)).filter(
+					(on) => {
+						const places = [...held, ...on].sort((a, b) => a - b);
+						const { reactions } = beamReactions(places, loads);
+						const curve = beamDeflection(places, loads);
+						return (
+							places.every((y, i) => held.includes(y) || (reactions[i] as number) <= 1e-9) &&
+							free.every((y) => on.includes(y) || curve(y) >= -1e-3)
+						);
+					}
+				);
 				const all = lies.map((on) => {
 					const places = [...held, ...on].sort((a, b) => a - b);
 					const { reactions } = beamReactions(places, loads);
@@ -285,7 +329,8 @@ describe('an upright on lags', () => {
 				});
 				expect(all.length).toBeGreaterThan(0);
 				lain += (lies[0] as number[]).length;
-				for (const answer of all) beamPulls(held, [turn], touches).forEach((p, i) => expect(p).toBeCloseTo(answer[i] as number, 6));
+				for (const answer of all)
+					beamPulls(held, [turn], touches).forEach((p, i) => expect(p).toBeCloseTo(answer[i] as number, 6));
 			}
 		}
 		expect(lain).toBeGreaterThan(20);
@@ -304,7 +349,8 @@ describe('a swinging leaf', () => {
 		expect(leafAt(leaf, 180).down).toEqual([expect.closeTo(17.5, 9), expect.closeTo(-7.5, 9)]);
 	});
 	it('always gives its weight to the studs', () => {
-		for (let angle = 0; angle <= 180; angle += 7) expect(leafAt(leaf, angle).down.reduce((a, b) => a + b)).toBeCloseTo(10, 9);
+		for (let angle = 0; angle <= 180; angle += 7)
+			expect(leafAt(leaf, angle).down.reduce((a, b) => a + b)).toBeCloseTo(10, 9);
 	});
 	it('is looked at at the stop itself, between degrees too, and where it is worst between two degrees', () => {
 		expect(worstSwing(leaf, 139.56, (at) => at.down[0]).angle).toBe(139.56);
@@ -316,8 +362,9 @@ describe('a swinging leaf', () => {
 });
 
 describe('a deck', () => {
-	// Statics by hand: middle of 1000 at 400 of 800: half and half. Beam tables, even load over equal spans: the middle of three takes 1.25 w L, 0.625 of
-	// all; the second of four 1.1 of a span, 1.1/3. With an end one of three gone, moments about the other end: the middle takes all.
+	// Statics by hand: middle of 1000 at 400 of 800: half and half. Beam tables, even load over equal spans: the middle
+	// of three takes 1.25 w L, 0.625 of all; the second of four 1.1 of a span, 1.1/3. With an end one of three gone,
+	// moments about the other end: the middle takes all.
 	it('is shared by the lever rule, and along its line as one piece', () => {
 		expect(deckShares({ weight: 1000, centre: 400, hangLine: 800, hangers: 2 })).toMatchObject({
 			ledger: 500,
@@ -336,7 +383,8 @@ describe('a deck', () => {
 		expect(deckShares({ weight: 1, centre: 1, hangLine: 2, hangers: 1 }).lost).toBe(Infinity);
 		expect(shareWithOneLost(2)).toBe(Infinity);
 	});
-	// Two joists under the ends of a spreader hung at its ends: half each; three under four hangers: by the beam solver of the second-solver test.
+	// Two joists under the ends of a spreader hung at its ends: half each; three under four hangers: by the beam solver
+	// of the second-solver test.
 	it('hands its hangers on to joists by the same rule', () => {
 		expect(joistShare(2, 2)).toBeCloseTo(0.5, 9);
 		expect(joistShare(3, 3)).toBeCloseTo(0.625, 9);
@@ -347,7 +395,8 @@ describe('a deck', () => {
 		expect(joistMoment(100, 1, 4)).toBeCloseTo(continuousBeam([0, 4], [point(1, 100)]).moment.value, 9);
 		expect(joistAllowance(3, 2, 5)).toBeCloseTo(continuousBeam([0, 5], [even(5, 30)]).moment.value, 9);
 	});
-	// IRC Table R301.5, from memory: 10 psf without storage, 20 psf with limited storage; a pound per square foot is 47.88 Pa.
+	// IRC Table R301.5, from memory: 10 psf without storage, 20 psf with limited storage; a pound per square foot is
+	// 47.88 Pa.
 	it('is held against 10 and 20 psf', () =>
 		expect([CEILING_LIVE.none, CEILING_LIVE.limited].map((q) => (q / N_PER_POUND) * (12 * MM_PER_INCH) ** 2)).toEqual([
 			expect.closeTo(10, 3),
@@ -372,7 +421,8 @@ describe('a lumber arm', () => {
 		expect(s.housing).toBeCloseTo((4 * 400 * 89 + 6 * 60_000) / 89 ** 2 / 38, 9);
 		expect(s.tipShear).toBeCloseTo(600 / (40 * 38), 9);
 		expect(s.tipSplit).toBeCloseTo((6 * 400 * 9.5) / (38 * 40 ** 2), 9);
-		// Two squares of 89: shear 400 / 15842; polar 2 x 89 x 89 x (89^2 + 89^2) / 12; turned by 60000 + 400 x 44.5, out to 62.93.
+		// Two squares of 89: shear 400 / 15842; polar 2 x 89 x 89 x (89^2 + 89^2) / 12; turned by 60000 + 400 x 44.5, out
+		// to 62.93.
 		expect(s.glue).toBeCloseTo(400 / 15842 + (77_800 * 62.933) / ((2 * 89 ** 2 * 2 * 89 ** 2) / 12), 4);
 	});
 });
@@ -405,6 +455,9 @@ describe('drops, blocks and sheets', () => {
 describe('what bends', () => {
 	// EN 1995-1-1 Table 3.2, k_def in service class 1, from memory: plywood 0.8, OSB 1.5, MDF 2.25; and 1 + k_def counts.
 	it('creeps by 1 + k_def', () =>
-		expect([PANEL_MATERIALS.ply.creep, PANEL_MATERIALS.osb.creep, PANEL_MATERIALS.mdf.creep]).toEqual([1.8, 2.5, 3.25]));
-	it('counts duration in solid wood', () => expect(bendingMaterial('spf', 0.9).Fb / bendingMaterial('spf', 1).Fb).toBeCloseTo(0.9, 9));
+		expect([PANEL_MATERIALS.ply.creep, PANEL_MATERIALS.osb.creep, PANEL_MATERIALS.mdf.creep]).toEqual([
+			1.8, 2.5, 3.25
+		]));
+	it('counts duration in solid wood', () =>
+		expect(bendingMaterial('spf', 0.9).Fb / bendingMaterial('spf', 1).Fb).toBeCloseTo(0.9, 9));
 });

@@ -30,9 +30,16 @@ describe('lag screws', () => {
 	// NDS 2018 Appendix L Table L2, from memory: 3/8 x 6 has 3 1/2 in of thread, x 2 has 1 1/2 in, x 1 has 3/4 in.
 	it('have the thread of Table L2', () => expect([6, 2, 1].map(lagThread)).toEqual([3.5, 1.5, 0.75]));
 
-	// By hand: 3/8 x 4 through 1 1/2 in: 2 1/2 in past, less 7/32 tip = 2.281 in; 1800 x 0.42^1.5 x 0.375^0.75 = 234.8 lb/in (by hand); x 2.281 x 0.9 = 482.
+	// By hand: 3/8 x 4 through 1 1/2 in: 2 1/2 in past, less 7/32 tip = 2.281 in; 1800 x 0.42^1.5 x 0.375^0.75 = 234.8
+	// lb/in (by hand); x 2.281 x 0.9 = 482.
 	it('hold by what stands in the wood without its tip', () => {
-		const c = jointCapacity({ fastener: lag('3/8'), length: inch(4), side: { thickness: inch(1.5), G: 0.42 }, gap: 0, main: spf });
+		const c = jointCapacity({
+			fastener: lag('3/8'),
+			length: inch(4),
+			side: { thickness: inch(1.5), G: 0.42 },
+			gap: 0,
+			main: spf
+		});
 		expect(c.penetration / 25.4).toBeCloseTo(2.281, 3);
 		expect(pounds(c.withdrawal)).toBeCloseTo(482.0, 0);
 	});
@@ -40,7 +47,13 @@ describe('lag screws', () => {
 	// NDS 2018 12.1.4: 4 D without the tip. 3/8 lag: 1.5 in; with its tip 1.719 in.
 	it('count for nothing below 4 diameters', () => {
 		const at = (past: number) =>
-			jointCapacity({ fastener: lag('3/8'), length: inch(1.5 + past), side: { thickness: inch(1.5), G: 0.42 }, gap: 0, main: spf }).lateral;
+			jointCapacity({
+				fastener: lag('3/8'),
+				length: inch(1.5 + past),
+				side: { thickness: inch(1.5), G: 0.42 },
+				gap: 0,
+				main: spf
+			}).lateral;
 		expect(at(1.71)).toBe(0);
 		expect(at(1.73)).toBeGreaterThan(0);
 	});
@@ -58,7 +71,8 @@ describe('dowel bearing from 1/4 in on (NDS 2018 Table 12.3.3)', () => {
 		const [a, b] = [dowelBearing(0.5, 0.375, 0), dowelBearing(0.5, 0.375, 90)];
 		expect(dowelBearing(0.5, 0.375, 45)).toBeCloseTo((2 * a * b) / (a + b), 6);
 	});
-	it('does not ask for the grain below 1/4 in', () => expect(dowelBearing(0.5, 0.19, 0)).toBe(dowelBearing(0.5, 0.19, 90)));
+	it('does not ask for the grain below 1/4 in', () =>
+		expect(dowelBearing(0.5, 0.19, 0)).toBe(dowelBearing(0.5, 0.19, 90)));
 });
 
 describe('reduction terms (NDS 2018 Table 12.3.1B)', () => {
@@ -79,7 +93,15 @@ describe('all six modes of larger fasteners', () => {
 					for (const Gs of [0.36, 0.5, 0.67])
 						for (const lm of [1, 2, 4])
 							for (const ls of [0.75, 1.5]) {
-								const input = { D: f.Dr, Fyb: f.Fyb, Fem: dowelBearing(Gm, f.D, 0), Fes: dowelBearing(Gs, f.D, toGrain), lm, ls, gap: 0 };
+								const input = {
+									D: f.Dr,
+									Fyb: f.Fyb,
+									Fem: dowelBearing(Gm, f.D, 0),
+									Fes: dowelBearing(Gs, f.D, toGrain),
+									lm,
+									ls,
+									gap: 0
+								};
 								const theirs = chapter12(input);
 								const Rd = reduction(f, toGrain);
 								const got = lateral({
@@ -98,7 +120,8 @@ describe('all six modes of larger fasteners', () => {
 });
 
 describe('nails', () => {
-	// By hand from NDS 2018 12.2-3: 1380 x 0.5^2.5 x 0.131 = 31.96 lb an inch; Table 12.2C gives 32 for an 8d at G 0.50, from memory.
+	// By hand from NDS 2018 12.2-3: 1380 x 0.5^2.5 x 0.131 = 31.96 lb an inch; Table 12.2C gives 32 for an 8d at G 0.50,
+	// from memory.
 	it('in withdrawal hold 32 lb an inch, 8d at G 0.50', () =>
 		expect(Math.round(pounds(withdrawalPerLength(nail('8d'), 0.5)) * 25.4)).toBe(32));
 	it('add what is used of both (NDS 2018 12.4-2)', () => {
@@ -124,12 +147,16 @@ describe('factors on a joint', () => {
 	// NDS 2018 Table 2.3.2: 0.9 permanent, 1.6 ten minutes.
 	it('go with the duration of the load', () => {
 		const bump = jointCapacity(joint({}), CD_BUMP);
-		for (const key of ['withdrawal', 'pullThrough', 'lateral'] as const) expect(bump[key] / base[key]).toBeCloseTo(CD_BUMP / CD_STORAGE, 9);
+		for (const key of ['withdrawal', 'pullThrough', 'lateral'] as const)
+			expect(bump[key] / base[key]).toBeCloseTo(CD_BUMP / CD_STORAGE, 9);
 	});
 	// NDS 2018 Table 11.3.3: 0.7 for screws, in withdrawal 0.25 for nails.
 	it('are less when wet', () => {
 		const wet = jointCapacity(joint({ wet: true }));
-		expect([wet.withdrawal / base.withdrawal, wet.lateral / base.lateral]).toEqual([expect.closeTo(0.7, 9), expect.closeTo(0.7, 9)]);
+		expect([wet.withdrawal / base.withdrawal, wet.lateral / base.lateral]).toEqual([
+			expect.closeTo(0.7, 9),
+			expect.closeTo(0.7, 9)
+		]);
 		const nailed = (isWet: boolean) => jointCapacity(joint({ fastener: nail('16d'), wet: isWet })).withdrawal;
 		expect(nailed(true) / nailed(false)).toBeCloseTo(0.25, 9);
 	});
@@ -137,7 +164,8 @@ describe('factors on a joint', () => {
 	it('are less in end grain', () => {
 		expect(jointCapacity(joint({ endGrain: true })).withdrawal).toBe(0);
 		expect(jointCapacity(joint({ endGrain: true })).lateral / base.lateral).toBeCloseTo(0.67, 9);
-		const lagged = (endGrain: boolean) => jointCapacity(joint({ fastener: lag('1/4'), length: inch(4), endGrain })).withdrawal;
+		const lagged = (endGrain: boolean) =>
+			jointCapacity(joint({ fastener: lag('1/4'), length: inch(4), endGrain })).withdrawal;
 		expect(lagged(true) / lagged(false)).toBeCloseTo(0.75, 9);
 	});
 	it('cladding only costs', () => {
@@ -147,7 +175,8 @@ describe('factors on a joint', () => {
 });
 
 describe('spacing, pilots, strengths', () => {
-	// NDS 2018 Tables 12.5.1A to D, softwood, from memory: across the grain 4 D to the end and the loaded edge; along it 7 D and 1.5 D.
+	// NDS 2018 Tables 12.5.1A to D, softwood, from memory: across the grain 4 D to the end and the loaded edge; along it
+	// 7 D and 1.5 D.
 	it('of a 3/8 lag', () => {
 		expect(spacingMinimums(lag('3/8'), { acrossGrain: true, drilled: true })).toMatchObject({
 			end: expect.closeTo(inch(1.5), 6),
@@ -158,7 +187,8 @@ describe('spacing, pilots, strengths', () => {
 			edge: expect.closeTo(inch(0.5625), 6)
 		});
 	});
-	// NDS 2018 Commentary Table C12.1.5.7, from memory: 2.5 D to an edge; toward the end 15 D without a pilot hole, 10 D with one.
+	// NDS 2018 Commentary Table C12.1.5.7, from memory: 2.5 D to an edge; toward the end 15 D without a pilot hole, 10 D
+	// with one.
 	it('of a small screw', () => {
 		expect(spacingMinimums(screw('#10'), { acrossGrain: false, drilled: false })).toMatchObject({
 			end: expect.closeTo(inch(2.85), 6),
@@ -166,7 +196,8 @@ describe('spacing, pilots, strengths', () => {
 		});
 		expect(spacingMinimums(screw('#10'), { acrossGrain: false, drilled: true }).end).toBeCloseTo(inch(1.9), 6);
 	});
-	// NDS 2018 12.1.4.2, from memory: lag thread 40 to 70 % of the shank at G 0.5 or less, 60 to 75 above, 65 to 85 above 0.6.
+	// NDS 2018 12.1.4.2, from memory: lag thread 40 to 70 % of the shank at G 0.5 or less, 60 to 75 above, 65 to 85 above
+	// 0.6.
 	it('of lag pilots lie in the range of the table', () => {
 		const share = (G: number) => pilotFor(lag('1/2'), G).thread / inch(0.5);
 		for (const [G, low, high] of [
@@ -183,12 +214,16 @@ describe('spacing, pilots, strengths', () => {
 		expect([0.42, 0.5, 0.55].map((G) => pilotFor(screw('#8'), G).mayBeLeftOut)).toEqual([true, true, false]));
 	// NDS 2018 Appendix I Table I1, from memory.
 	it('of bending yield by diameter', () =>
-		expect([0.142, 0.177, 0.236, 0.273, 0.344, 0.375].map(bendingYield)).toEqual([100_000, 90_000, 80_000, 70_000, 60_000, 45_000]));
+		expect([0.142, 0.177, 0.236, 0.273, 0.344, 0.375].map(bendingYield)).toEqual([
+			100_000, 90_000, 80_000, 70_000, 60_000, 45_000
+		]));
 	it('of metric screws lie between their neighbours in inches', () => {
 		const sorted = [...SCREWS].sort((a, b) => a.D - b.D);
 		for (let i = 1; i < sorted.length; i++) {
 			expect((sorted[i] as (typeof sorted)[number]).D).toBeGreaterThan((sorted[i - 1] as (typeof sorted)[number]).D);
-			expect((sorted[i] as (typeof sorted)[number]).Fyb).toBeLessThanOrEqual((sorted[i - 1] as (typeof sorted)[number]).Fyb);
+			expect((sorted[i] as (typeof sorted)[number]).Fyb).toBeLessThanOrEqual(
+				(sorted[i - 1] as (typeof sorted)[number]).Fyb
+			);
 		}
 		for (const s of SCREWS) expect(s.Dr).toBeLessThan(s.D);
 	});

@@ -31,7 +31,8 @@ describe('withdrawal', () => {
 
 describe('head pull-through', () => {
 	// Worked by hand from NDS 2018 12.2.5: 690 pi 0.385 0.42^2 0.75 = 110.4 lb.
-	it('of a #10 head in 3/4 ply of G 0.42 is 110 lb', () => expect(pounds(headPullThrough(0.385, inch(0.75), 0.42))).toBeCloseTo(110.4, 1));
+	it('of a #10 head in 3/4 ply of G 0.42 is 110 lb', () =>
+		expect(pounds(headPullThrough(0.385, inch(0.75), 0.42))).toBeCloseTo(110.4, 1));
 
 	it('is the same from either formula at 2.5 head diameters (NDS 2018 12.2.5)', () => {
 		const t = 2.5 * screw('#8').head;
@@ -60,7 +61,8 @@ describe('lateral', () => {
 		expect(compared).toBeGreaterThanOrEqual(1000);
 	});
 
-	// Worked examples by NDS 2018 12.3, side 3/4 in, same species, main 10 D, no gap, lb before adjustment; computed independently twice.
+	// Worked examples by NDS 2018 12.3, side 3/4 in, same species, main 10 D, no gap, lb before adjustment; computed
+	// independently twice.
 	test.each<[ScrewSize, number, number, string]>([
 		['#8', 0.42, 68.8, 'IIIs'],
 		['#10', 0.42, 83.7, 'IIIs'],
@@ -100,7 +102,9 @@ describe('lateral', () => {
 		expect([0.12, 0.17, 0.2].map((Dr) => reduction({ D: Dr + 0.03, Dr }, 90).IIIs)).toEqual([2.2, 2.2, 2.5]));
 
 	it('is governed by the least of the modes', () =>
-		expect(governing({ Im: 5, Is: 4, II: 3, IIIm: 2, IIIs: 1, IV: 6 }, { Im: 1, Is: 1, II: 1, IIIm: 1, IIIs: 1, IV: 1 })).toEqual({
+		expect(
+			governing({ Im: 5, Is: 4, II: 3, IIIm: 2, IIIs: 1, IV: 6 }, { Im: 1, Is: 1, II: 1, IIIm: 1, IIIs: 1, IV: 1 })
+		).toEqual({
 			mode: 'IIIs',
 			load: 1
 		}));
@@ -112,20 +116,24 @@ describe('pulled and pushed at once (NDS 2018 12.4-1)', () => {
 		expect(combinedAllowable(300, 200, 0, 1).allowed).toBeCloseTo(200, 9);
 	});
 	// Worked by hand: at 45 degrees 300 x 200 / (300/2 + 200/2) = 240.
-	it('at 45 degrees is 240 for 300 and 200', () => expect(combinedAllowable(300, 200, 7, 7).allowed).toBeCloseTo(240, 9));
-	// By hand: 12.4-1 at 400 and 100, pulled by 1 and across by 2, is 400 x 100 / (400 x 0.8 + 100 x 0.2) = 117.6, which would carry 105.2
-	// across: more than the 100 it has. The limit is 100 / cos a = 111.8.
-	it('is never more across than it has by itself', () => expect(combinedAllowable(400, 100, 1, 2).allowed).toBeCloseTo(111.8, 1));
+	it('at 45 degrees is 240 for 300 and 200', () =>
+		expect(combinedAllowable(300, 200, 7, 7).allowed).toBeCloseTo(240, 9));
+	// By hand: 12.4-1 at 400 and 100, pulled by 1 and across by 2, is 400 x 100 / (400 x 0.8 + 100 x 0.2) = 117.6, which
+	// would carry 105.2 across: more than the 100 it has. The limit is 100 / cos a = 111.8.
+	it('is never more across than it has by itself', () =>
+		expect(combinedAllowable(400, 100, 1, 2).allowed).toBeCloseTo(111.8, 1));
 	it('never gains by more load', () => {
 		const some = fc.double({ min: 0.01, max: 1000, noNaN: true });
 		fc.assert(
 			fc.property(some, some, some, some, some, some, (W, Z, T, V, t, v) => {
-				const margin = (pull: number, across: number) => combinedAllowable(W, Z, pull, across).allowed / Math.hypot(pull, across);
+				const margin = (pull: number, across: number) =>
+					combinedAllowable(W, Z, pull, across).allowed / Math.hypot(pull, across);
 				expect(margin(T + t, V + v)).toBeLessThanOrEqual(margin(T, V) * (1 + 1e-9));
 			})
 		);
 	});
-	it('is nothing when a value that is asked for is nothing', () => expect(combinedAllowable(0, 200, 1, 1).allowed).toBe(0));
+	it('is nothing when a value that is asked for is nothing', () =>
+		expect(combinedAllowable(0, 200, 1, 1).allowed).toBe(0));
 });
 
 describe('a screw through cleat and cladding', () => {
@@ -138,15 +146,18 @@ describe('a screw through cleat and cladding', () => {
 			main: { thickness: inch(3.5), G: 0.42 }
 		});
 
-	// NDS 2018 12.1.5: 6 D of a #10 is 1.14 in. Common practice: 2 1/2 in through 1 1/2 in and drywall leaves 1/2 in and counts for nothing.
+	// NDS 2018 12.1.5: 6 D of a #10 is 1.14 in. Common practice: 2 1/2 in through 1 1/2 in and drywall leaves 1/2 in and
+	// counts for nothing.
 	it('that enters less than 6 diameters counts for nothing', () => {
 		expect(joint(1.88).withdrawal).toBe(0);
 		expect(joint(1.9).withdrawal).toBeGreaterThan(0);
 		expect(joint(2.5, 1.25).lateral).toBe(0);
 	});
 
-	// Worked by hand: 1.75 in of thread at most 2/3 of 2 1/2 = 1.667; 2850 0.42^2 0.19 = 95.5 lb/in; x 1.667 x 0.9 = 143.3 lb.
-	it('holds by its thread, at the duration of storage', () => expect(pounds(joint(2.5).withdrawal)).toBeCloseTo(143.3, 1));
+	// Worked by hand: 1.75 in of thread at most 2/3 of 2 1/2 = 1.667; 2850 0.42^2 0.19 = 95.5 lb/in; x 1.667 x 0.9 =
+	// 143.3 lb.
+	it('holds by its thread, at the duration of storage', () =>
+		expect(pounds(joint(2.5).withdrawal)).toBeCloseTo(143.3, 1));
 
 	// Worked by hand: the head in 3/4 ply holds 110.4 x 0.9 = 99.4 lb, less than the thread.
 	it('is no better than its head', () => expect(pounds(joint(2.5).axial)).toBeCloseTo(99.4, 1));

@@ -2,7 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { checkPlan } from '$core/loads/check-plan';
 import type { Plan } from '$core/plan/types';
 
-/** One rack in the middle between two studs: simple enough to work through with a pencil, from the wood's weight to the screw. */
+/**
+ * One rack in the middle between two studs: simple enough to work through with a pencil, from the wood's weight to the
+ * screw.
+ */
 const plan: Plan = {
 	format: 'kammer-plan',
 	version: 1,
@@ -63,8 +66,8 @@ const middle = (127 - 3.2 * Math.SQRT2) / 2;
 const [back, front] = [middle - t / 2, middle + t / 2];
 
 /**
- * Weights in N and distances out from the wall's face in mm: face (SPF 455 kg/m3), hook (ply 560), four dowels (690), eight things. Nothing keeps those from
- * the far end of their pegs: two of 40 on a peg of 100 lie from 20 to 100.
+ * Weights in N and distances out from the wall's face in mm: face (SPF 455 kg/m3), hook (ply 560), four dowels (690),
+ * eight things. Nothing keeps those from the far end of their pegs: two of 40 on a peg of 100 lie from 20 to 100.
  */
 const parts = [
 	{ w: (400 * 180 * 19.05 * 455 * g) / 1e9, out: t + 19.05 / 2 },
@@ -113,7 +116,11 @@ describe('one rack on two studs, worked by hand from end to end', () => {
 		// 12.4-1, and never better than either by itself.
 		const R = Math.hypot(pull, across);
 		const [cos2, sin2] = [(across / R) ** 2, (pull / R) ** 2];
-		const allowed = Math.min((axial * lateral) / (axial * cos2 + lateral * sin2), lateral / Math.sqrt(cos2), axial / Math.sqrt(sin2));
+		const allowed = Math.min(
+			(axial * lateral) / (axial * cos2 + lateral * sin2),
+			lateral / Math.sqrt(cos2),
+			axial / Math.sqrt(sin2)
+		);
 		expect(margin('fixing:r:s0:100:screws')).toBeCloseTo(allowed / R, 4);
 		expect(margin('fixing:r:s1:900:screws')).toBeCloseTo(allowed / R, 4);
 		// Common practice: 80 lb a screw.
@@ -121,8 +128,9 @@ describe('one rack on two studs, worked by hand from end to end', () => {
 	});
 
 	it('bends the cleat by as much, both ways at once', () => {
-		// The span is 800, the hook lies over its middle 400. Every weight lies about its place as far as the nearer end of the hook: the rack itself over all
-		// of it, seats at 80 and 320 over 160, seats at 160 and 240 over 320. Moments in the middle, of a pair at once; cleat's own weight along 900.
+		// The span is 800, the hook lies over its middle 400. Every weight lies about its place as far as the nearer end of
+		// the hook: the rack itself over all of it, seats at 80 and 320 over 160, seats at 160 and 240 over 320. Moments in
+		// the middle, of a pair at once; cleat's own weight along 900.
 		const self = parts.slice(0, 3).reduce((sum, p) => sum + p.w, 0);
 		const seat = (W - self) / 4;
 		const outer = seat * 400 - seat * 120;

@@ -6,8 +6,8 @@ import { inventWall, type HiddenWall } from '$devices/hidden-wall';
 import { DEFAULT_NOISE, drill, sweep } from '$devices/stud-scanner';
 
 /*
- * The scanner's reading against the truth behind invented walls: the source of every figure here is the hidden wall itself, which the reading is
- * not shown. Its window has another form than the one the reading fits.
+ * The scanner's reading against the truth behind invented walls: the source of every figure here is the hidden wall
+ * itself, which the reading is not shown. Its window has another form than the one the reading fits.
  */
 
 const WALLS = 200;
@@ -143,10 +143,9 @@ describe('walls set up one by one', () => {
 
 	it('are surer with more heights', () => {
 		const wall = bare([{ x: 800 }]);
-		const [one, four] = [scan(wall, 2, DEFAULT_NOISE, [1000]), scan(wall, 2, DEFAULT_NOISE)].map((f) => f.pieces[0]?.confidence ?? 0) as [
-			number,
-			number
-		];
+		const [one, four] = [scan(wall, 2, DEFAULT_NOISE, [1000]), scan(wall, 2, DEFAULT_NOISE)].map(
+			(f) => f.pieces[0]?.confidence ?? 0
+		) as [number, number];
 		expect(one).toBeLessThan(0.6);
 		expect(four).toBeGreaterThan(0.8);
 	});

@@ -15,8 +15,8 @@ beforeAll(async () => {
 });
 
 /**
- * The same question put another way to another solver (GLPK): piece i in board b or not, board b used or not (Kantorovich's form),
- * with no patterns at all.
+ * The same question put another way to another solver (GLPK): piece i in board b or not, board b used or not
+ * (Kantorovich's form), with no patterns at all.
  */
 async function fewestByAssignment(p: BoardProblem, most: number): Promise<number> {
 	const vars: string[] = [];
@@ -64,11 +64,14 @@ async function fewestByAssignment(p: BoardProblem, most: number): Promise<number
 describe('the fewest boards', () => {
 	it('are the same by a second solver and another formulation', async () => {
 		const problem = fc.record({
-			items: fc.uniqueArray(fc.record({ length: fc.integer({ min: 250, max: 1200 }), count: fc.integer({ min: 1, max: 3 }) }), {
-				minLength: 1,
-				maxLength: 4,
-				selector: (i) => i.length
-			}),
+			items: fc.uniqueArray(
+				fc.record({ length: fc.integer({ min: 250, max: 1200 }), count: fc.integer({ min: 1, max: 3 }) }),
+				{
+					minLength: 1,
+					maxLength: 4,
+					selector: (i) => i.length
+				}
+			),
 			board: fc.constant(1250),
 			kerf: fc.constantFrom(0, 3.2)
 		});

@@ -130,7 +130,8 @@ const noiseRms = (v: ArrayLike<number>) => Math.sqrt(Array.from(v).reduce((s, x)
 
 describe('a bump fitted to samples', () => {
 	const x = Array.from({ length: 60 }, (_, i) => 740 + i * 2.5);
-	const clean = (left: number, right: number, height: number) => x.map((at) => 0.02 + height * (seen(at, left, 9) - seen(at, right, 9)));
+	const clean = (left: number, right: number, height: number) =>
+		x.map((at) => 0.02 + height * (seen(at, left, 9) - seen(at, right, 9)));
 
 	it('without noise is the one it was made of', () => {
 		const fit = fitBump({ x, v: clean(795, 833, 0.9) }, { left: 785, right: 845, height: 1, base: 0 }, 9, 0.01);
@@ -179,7 +180,9 @@ describe('heights joined', () => {
 	});
 
 	it('make one line of a leaning stud, and two of two', () => {
-		const found = joinHeights([500, 1000, 1500].map((y) => reading(y, [sighting(y, 800 + y / 100), sighting(y, 1200)])));
+		const found = joinHeights(
+			[500, 1000, 1500].map((y) => reading(y, [sighting(y, 800 + y / 100), sighting(y, 1200)]))
+		);
 		expect(found.map((p) => [Math.round(p.x), Math.round(p.lean)])).toEqual([
 			[800, 10],
 			[1200, 0]
@@ -198,7 +201,9 @@ describe('heights joined', () => {
 	});
 
 	it('keep a pipe and a stud beside it apart', () => {
-		const readings = [500, 1500].map((y) => reading(y, [sighting(y, 800), sighting(y, 812, { kind: 'pipe', left: 801, right: 823 })]));
+		const readings = [500, 1500].map((y) =>
+			reading(y, [sighting(y, 800), sighting(y, 812, { kind: 'pipe', left: 801, right: 823 })])
+		);
 		expect(
 			joinHeights(readings)
 				.map((p) => p.kind)

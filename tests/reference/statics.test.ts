@@ -16,7 +16,8 @@ const even = (spans: number): LineLoad => ({ from: 0, to: spans, total: spans })
 const supports = (spans: number) => Array.from({ length: spans + 1 }, (_, i) => i);
 
 describe('a continuous beam', () => {
-	// Beam tables (AISC Manual, continuous beams of equal spans): reactions and greatest moments as shares of wL and wL^2.
+	// Beam tables (AISC Manual, continuous beams of equal spans): reactions and greatest moments as shares of wL and
+	// wL^2.
 	test.each([
 		[2, [0.375, 1.25, 0.375], 0.125],
 		[3, [0.4, 1.1, 1.1, 0.4], 0.1],
@@ -45,7 +46,8 @@ describe('a continuous beam', () => {
 		expect(out.moment).toEqual({ value: 4, at: 2 });
 	});
 
-	// Worked example, computed independently twice: irregular studs, an overhang, two point loads and a line load, in and lb.
+	// Worked example, computed independently twice: irregular studs, an overhang, two point loads and a line load, in and
+	// lb.
 	it('over irregular studs with an overhang', () => {
 		const got = continuousBeam([0, 14.5, 31, 46.25], [point(7, 30), point(52, 25), { from: 18, to: 40, total: 44 }]);
 		[10.77, 33.7, 14.74, 39.79].forEach((r, i) => expect(got.reactions[i]).toBeCloseTo(r, 2));
@@ -65,14 +67,20 @@ describe('a continuous beam', () => {
 			[6 * h, 2 * h * h, -6 * h, 4 * h * h]
 		];
 		for (let e = 0; e < cells; e++)
-			for (let i = 0; i < 4; i++) for (let j = 0; j < 4; j++) (K[2 * e + i] as Float64Array)[2 * e + j]! += (k[i]?.[j] ?? 0) / h ** 3;
+			for (let i = 0; i < 4; i++)
+				for (let j = 0; j < 4; j++) (K[2 * e + i] as Float64Array)[2 * e + j]! += (k[i]?.[j] ?? 0) / h ** 3;
 		for (const l of loads) {
 			const parts = l.from === l.to ? 1 : 600;
 			for (let p = 0; p < parts; p++) {
 				const x = l.from + ((l.to - l.from) * (p + 0.5)) / parts;
 				const e = Math.min(cells - 1, Math.floor((x - from) / h));
 				const s = (x - from) / h - e;
-				const shape = [1 - 3 * s * s + 2 * s ** 3, h * (s - 2 * s * s + s ** 3), 3 * s * s - 2 * s ** 3, h * (s ** 3 - s * s)];
+				const shape = [
+					1 - 3 * s * s + 2 * s ** 3,
+					h * (s - 2 * s * s + s ** 3),
+					3 * s * s - 2 * s ** 3,
+					h * (s ** 3 - s * s)
+				];
 				shape.forEach((v, i) => (F[2 * e + i]! += (v * l.total) / parts));
 			}
 		}
@@ -105,7 +113,10 @@ describe('a continuous beam', () => {
 					fc.integer({ min: 2, max: 29 }).map((n) => n * 2),
 					{ minLength: 2, maxLength: 6 }
 				),
-				fc.array(fc.record({ a: place, b: place, total: fc.integer({ min: 1, max: 50 }) }), { minLength: 1, maxLength: 4 }),
+				fc.array(fc.record({ a: place, b: place, total: fc.integer({ min: 1, max: 50 }) }), {
+					minLength: 1,
+					maxLength: 4
+				}),
 				(xs, raw) => {
 					const studs = [...xs].sort((a, b) => a - b);
 					const loads = raw.map(({ a, b, total }) => ({ from: Math.min(a, b), to: Math.max(a, b), total }));
@@ -121,13 +132,19 @@ describe('a continuous beam', () => {
 
 	it("is in balance, and moving a load to the nearer stud never lowers that stud's share", () => {
 		fc.assert(
-			fc.property(fc.double({ min: 0, max: 400, noNaN: true }), fc.double({ min: 1, max: 500, noNaN: true }), (x, P) => {
-				const studs = [0, 400, 850, 1200];
-				const got = continuousBeam(studs, [point(x, P)]);
-				expect(got.reactions.reduce((a, b) => a + b, 0)).toBeCloseTo(P, 6);
-				expect(got.reactions.reduce((a, r, i) => a + r * (studs[i] as number), 0)).toBeCloseTo(P * x, 3);
-				expect(continuousBeam(studs, [point(x / 2, P)]).reactions[0]).toBeGreaterThanOrEqual((got.reactions[0] as number) - 1e-9);
-			})
+			fc.property(
+				fc.double({ min: 0, max: 400, noNaN: true }),
+				fc.double({ min: 1, max: 500, noNaN: true }),
+				(x, P) => {
+					const studs = [0, 400, 850, 1200];
+					const got = continuousBeam(studs, [point(x, P)]);
+					expect(got.reactions.reduce((a, b) => a + b, 0)).toBeCloseTo(P, 6);
+					expect(got.reactions.reduce((a, r, i) => a + r * (studs[i] as number), 0)).toBeCloseTo(P * x, 3);
+					expect(continuousBeam(studs, [point(x / 2, P)]).reactions[0]).toBeGreaterThanOrEqual(
+						(got.reactions[0] as number) - 1e-9
+					);
+				}
+			)
 		);
 	});
 
@@ -162,8 +179,8 @@ describe('the seat of a holder', () => {
 		expect(seat({ bevel: 45, standOff: 10, drop: 0 }).margin).toBe(0);
 	});
 
-	// Worked example, inches and pounds: self 3 at 2, 17 at 4, 10 at 10.6, d 7 from mid bevel. With the contact at mid bevel the
-	// shape is d tan b / (x - t/2): 1.244 with all of it, 0.849 with the 17 taken off.
+	// Worked example, inches and pounds: self 3 at 2, 17 at 4, 10 at 10.6, d 7 from mid bevel. With the contact at mid
+	// bevel the shape is d tan b / (x - t/2): 1.244 with all of it, 0.849 with the 17 taken off.
 	it('is worst with only the far things left', () => {
 		const self = { weight: 3, standOff: 2 };
 		const things = [
@@ -203,7 +220,8 @@ describe('the seat of a holder', () => {
 		const at = { bevel: 45, drop: 200 };
 		expect(lockStripUplift([{ weight: 100, standOff: 300 }], at)).toBeCloseTo(50, 9);
 		expect(lockStripUplift([{ weight: 100, standOff: 100 }], at)).toBe(0);
-		// What would hold it down may be taken off: 100 x (300/200 - 1) from 10 x (1 - 20/200) of its own; the 80 at 100 is not there.
+		// What would hold it down may be taken off: 100 x (300/200 - 1) from 10 x (1 - 20/200) of its own; the 80 at 100 is
+		// not there.
 		expect(
 			lockStripUplift(
 				[
@@ -225,7 +243,8 @@ describe('the seat of a holder', () => {
 });
 
 describe('screws of a hook in a line', () => {
-	// Balance about the load by hand; what no test of the seat shows: a load past the last screw turns the hook about the next one, or about its far end.
+	// Balance about the load by hand; what no test of the seat shows: a load past the last screw turns the hook about the
+	// next one, or about its far end.
 	it.each([
 		['past the first: 1 / (1 + 50 / 100)', [100, 200, 300], 50, 2 / 3],
 		['past the last: 1 / (1 + 40 / 100)', [100, 200, 300], 340, 5 / 7],
@@ -242,7 +261,8 @@ describe('screws of a hook in a line', () => {
 
 describe('the roll of a cleat', () => {
 	const profile = { thickness: 0.75, bevel: 45 as const, back: 1.65, front: 2.4 };
-	// Worked example: W 30, y_back 1.65, t 3/4, 45 degrees: 94.5 lb in; one screw at 1.2: 78.8 lb; two at 0.5 and 1.2: 28.0 and 67.1.
+	// Worked example: W 30, y_back 1.65, t 3/4, 45 degrees: 94.5 lb in; one screw at 1.2: 78.8 lb; two at 0.5 and 1.2:
+	// 28.0 and 67.1.
 	it('is 94.5 lb in for 30 lb', () => expect(cleatRoll(30, 6, profile)).toBeCloseTo(94.5, 9));
 	it("is no more than the load's own turn", () => expect(cleatRoll(30, 2, profile)).toBe(60));
 	it('pulls one screw with 78.8 lb, two with 28.0 and 67.1', () => {
@@ -280,10 +300,10 @@ describe('members', () => {
 		expect(s.Fc).toBeLessThan(Math.min(s.FcE, w.Fc * 0.9));
 		expect(s.ratio).toBeCloseTo((2000 / (38 * 89) / s.Fc) ** 2, 9);
 	});
-	// Beam tables, couple C at a on a pinned span L: the moment jumps by C there, C a / L on one side and C (L - a) / L on the other.
+	// Beam tables, couple C at a on a pinned span L: the moment jumps by C there, C a / L on one side and C (L - a) / L
+	// on the other.
 	it('a couple on a stud', () =>
-		expect(studBending([{ height: 1800, force: 0, couple: 1000 }], 2400, { width: 38, depth: 89 }, wood('spf'), 0.9).moment).toBeCloseTo(
-			750,
-			9
-		));
+		expect(
+			studBending([{ height: 1800, force: 0, couple: 1000 }], 2400, { width: 38, depth: 89 }, wood('spf'), 0.9).moment
+		).toBeCloseTo(750, 9));
 });

@@ -46,7 +46,8 @@ describe('density of wood', () => {
 		expect(densityAt(0.5, 60)).toBeCloseTo(800, 9);
 	});
 
-	// Weights by the cubic foot at 12 %, as lumber tables give them, from memory; a few in a hundred apart from one another.
+	// Weights by the cubic foot at 12 %, as lumber tables give them, from memory; a few in a hundred apart from one
+	// another.
 	it.each([
 		['oak-red', 44],
 		['oak-white', 47],
@@ -71,17 +72,28 @@ describe('weight of sheets', () => {
 		['osb', 15 / 32, 1.5],
 		['osb', 23 / 32, 2.4]
 	])('of %s, %d in thick: about %d psf', (material, inches, psf) => {
-		const b = board({ form: 'sheet', material, thickness: inches * 25.4, width: 1219.2, shortest: 2438.4, longest: 2438.4 });
+		const b = board({
+			form: 'sheet',
+			material,
+			thickness: inches * 25.4,
+			width: 1219.2,
+			shortest: 2438.4,
+			longest: 2438.4
+		});
 		expect(Math.abs(boardFigures(b).most / (psf * 32 * LB) - 1)).toBeLessThan(0.08);
 	});
 
-	it('is not changed by moisture, being as sold', () => expect(densityOf('ply', 5).density).toBe(densityOf('ply', 20).density));
+	it('is not changed by moisture, being as sold', () =>
+		expect(densityOf('ply', 5).density).toBe(densityOf('ply', 20).density));
 });
 
 describe('weight of boards', () => {
 	it('is volume times density, worked by hand', () => {
-		// 4 × 44 × 94 × 2400 mm = 0.0397056 m3; spruce at 12 %: G 0.37 / (1 - 0.265 × 0.6 × 0.37) = 0.39313, 440.3 kg/m3: 17.48 kg.
-		const f = boardFigures(board({ material: 'spruce', count: 4, thickness: 44, width: 94, shortest: 1200, longest: 2400 }));
+		// 4 × 44 × 94 × 2400 mm = 0.0397056 m3; spruce at 12 %: G 0.37 / (1 - 0.265 × 0.6 × 0.37) = 0.39313, 440.3 kg/m3:
+		// 17.48 kg.
+		const f = boardFigures(
+			board({ material: 'spruce', count: 4, thickness: 44, width: 94, shortest: 1200, longest: 2400 })
+		);
 		expect(f.most).toBeCloseTo(17.48, 2);
 		expect(f.least).toBeCloseTo(8.74, 2);
 		expect(f.stack).toBe(176);
@@ -98,7 +110,10 @@ describe('weight of boards', () => {
 		expect(settleLengths({ ...b, shortest: 3000 }, 'shortest')).toMatchObject({ shortest: 3000, longest: 3000 });
 		expect(settleLengths({ ...b, longest: 900 }, 'longest')).toMatchObject({ shortest: 900, longest: 900 });
 		expect(settleLengths({ ...b, longest: 2000 }, 'longest')).toMatchObject({ shortest: 1200, longest: 2000 });
-		expect(settleLengths({ ...b, form: 'sheet', longest: 2500 }, 'longest')).toMatchObject({ shortest: 2500, longest: 2500 });
+		expect(settleLengths({ ...b, form: 'sheet', longest: 2500 }, 'longest')).toMatchObject({
+			shortest: 2500,
+			longest: 2500
+		});
 	});
 
 	it('of an unknown wood is not guessed', () => expect(() => densityOf('unobtainium', 12)).toThrow(RangeError));

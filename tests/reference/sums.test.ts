@@ -44,9 +44,14 @@ const IN_WORDS = new Set([
 ]);
 /** Nothing in it to reckon with but words. */
 const inWords = ({ label, sum }: SumLine) =>
-	IN_WORDS.has(label) || label.startsWith('weight of ') || !/[×/√+]|^\d|^\{\w+\}( -|$|:)/.test(sum.text.split(': ')[0] as string);
+	IN_WORDS.has(label) ||
+	label.startsWith('weight of ') ||
+	!/[×/√+]|^\d|^\{\w+\}( -|$|:)/.test(sum.text.split(': ')[0] as string);
 
-/** Walls that bring every kind of line onto the paper: solid cleats, lock strips, overhangs, bare studs, glue, every screw. */
+/**
+ * Walls that bring every kind of line onto the paper: solid cleats, lock strips, overhangs, bare studs, glue, every
+ * screw.
+ */
 function walls(): Plan[] {
 	const base = slipwayWall();
 	const holders = (change: (h: Holder) => void) =>
@@ -63,14 +68,27 @@ function walls(): Plan[] {
 			rows: base.rows.map((r) => ({ ...r, screws: { ...r.screws, length: 80 } })),
 			wall: { ...base.wall, cladding: { kind: 'none', thickness: 0 } }
 		},
-		{ ...base, rows: base.rows.map((r) => ({ ...r, stock: '2x4', blank: 88, screws: { size: '#14', length: 100, perStud: 1 } })) },
+		{
+			...base,
+			rows: base.rows.map((r) => ({ ...r, stock: '2x4', blank: 88, screws: { size: '#14', length: 100, perStud: 1 } }))
+		},
 		{ ...base, rows: base.rows.map((r) => ({ ...r, screws: { size: '#12', length: 150, perStud: 1 } })) },
 		{
 			...base,
-			rows: base.rows.map((r) => ({ ...r, stock: '1x4', blank: 85, bevel: 30, screws: { size: '#6', length: 60, perStud: 2 } })),
+			rows: base.rows.map((r) => ({
+				...r,
+				stock: '1x4',
+				blank: 85,
+				bevel: 30,
+				screws: { size: '#6', length: 60, perStud: 2 }
+			})),
 			wall: { ...base.wall, studs: base.wall.studs.filter((_, i) => i % 3 === 1) }
 		},
-		{ ...base, rows: base.rows.map((r) => ({ ...r, twistBlock: { height: 70, width: 90 } })), wall: { ...base.wall, wet: true } },
+		{
+			...base,
+			rows: base.rows.map((r) => ({ ...r, twistBlock: { height: 70, width: 90 } })),
+			wall: { ...base.wall, wet: true }
+		},
 		{
 			...base,
 			rows: base.rows.map((r) => ({
@@ -107,7 +125,9 @@ describe('the written sums', () => {
 	});
 
 	it('were looked at in every yield mode that walls come to, and with every kind of check', () => {
-		expect([...new Set(lines.map(({ line }) => line.label).filter((l) => l.startsWith('yields')))].length).toBeGreaterThanOrEqual(2);
+		expect(
+			[...new Set(lines.map(({ line }) => line.label).filter((l) => l.startsWith('yields')))].length
+		).toBeGreaterThanOrEqual(2);
 		expect([...new Set(checks.map((c) => c.title))].sort()).toEqual(
 			[
 				'cleat bending',
@@ -148,8 +168,13 @@ describe('the written sums', () => {
 			all.some((l) => l.result.dim === q.dim && Math.abs(l.result.value - q.value) <= 1e-9 * Math.abs(q.value) + 1e-12);
 		for (const c of checks) {
 			if (!c.load) continue;
-			expect(named(c.lines.slice(0, -1), c.load.demand), `${c.id}: demand ${c.load.demand.value} is in no line`).toBe(true);
-			expect(named(c.lines.slice(0, -1), c.load.capacity), `${c.id}: capacity ${c.load.capacity.value} is in no line`).toBe(true);
+			expect(named(c.lines.slice(0, -1), c.load.demand), `${c.id}: demand ${c.load.demand.value} is in no line`).toBe(
+				true
+			);
+			expect(
+				named(c.lines.slice(0, -1), c.load.capacity),
+				`${c.id}: capacity ${c.load.capacity.value} is in no line`
+			).toBe(true);
 			expect((c.second?.lines.length ?? 2) > 1, `${c.id}: its second line has no sum`).toBe(true);
 		}
 		expect(checks.filter((c) => c.second).length).toBeGreaterThan(5);

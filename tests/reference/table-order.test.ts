@@ -11,7 +11,8 @@ const NAME: Column = { key: 'name', title: 'Name', kind: 'text', max: 60 };
 const SIZE: Column = { key: 'size', title: 'Size', kind: 'number', min: -1e9, max: 1e9 };
 
 describe('the order of a table', () => {
-	// The Unicode collation that browsers ship, with numbers by their size: words of letters, digits and spaces come out in the same order.
+	// The Unicode collation that browsers ship, with numbers by their size: words of letters, digits and spaces come out
+	// in the same order.
 	it('is that of the Unicode collation, numbers by their size', () => {
 		const collator = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
 		const word = fc
@@ -33,15 +34,29 @@ describe('the order of a table', () => {
 	// Array.prototype.sort of the language is stable and compares numbers as it is told.
 	it("of numbers is the language's own, either way, with nothing last", () => {
 		fc.assert(
-			fc.property(fc.array(fc.option(fc.integer({ min: -50, max: 50 }), { freq: 4 }), { maxLength: 40 }), fc.boolean(), (sizes, down) => {
-				const items = sizes.map((size, id) => ({ id, size }));
-				const want = [...items].sort((a, b) =>
-					a.size === b.size ? 0 : a.size === null ? 1 : b.size === null ? -1 : down ? b.size - a.size : a.size - b.size
-				);
-				expect(viewOf(items, [SIZE], { ...PLAIN_VIEW, sort: [{ key: 'size', down }] }).map((l) => l.kind === 'item' && l.item.id)).toEqual(
-					want.map((i) => i.id)
-				);
-			})
+			fc.property(
+				fc.array(fc.option(fc.integer({ min: -50, max: 50 }), { freq: 4 }), { maxLength: 40 }),
+				fc.boolean(),
+				(sizes, down) => {
+					const items = sizes.map((size, id) => ({ id, size }));
+					const want = [...items].sort((a, b) =>
+						a.size === b.size
+							? 0
+							: a.size === null
+								? 1
+								: b.size === null
+									? -1
+									: down
+										? b.size - a.size
+										: a.size - b.size
+					);
+					expect(
+						viewOf(items, [SIZE], { ...PLAIN_VIEW, sort: [{ key: 'size', down }] }).map(
+							(l) => l.kind === 'item' && l.item.id
+						)
+					).toEqual(want.map((i) => i.id));
+				}
+			)
 		);
 	});
 
@@ -53,7 +68,9 @@ describe('the order of a table', () => {
 				(rows, down) => {
 					const items = rows.map((r, id) => ({ ...r, id: String(id) }));
 					const lines = viewOf(items, [NAME, SIZE], { ...PLAIN_VIEW, group: 'name', sort: [{ key: 'size', down }] });
-					expect(lines.flatMap((l) => (l.kind === 'item' ? [l.item.id] : [])).sort()).toEqual(items.map((i) => i.id).sort());
+					expect(lines.flatMap((l) => (l.kind === 'item' ? [l.item.id] : [])).sort()).toEqual(
+						items.map((i) => i.id).sort()
+					);
 					// Each heading counts what stands under it.
 					lines.forEach((l, i) => {
 						if (l.kind !== 'group') return;
@@ -69,8 +86,8 @@ describe('the order of a table', () => {
 describe('files', () => {
 	// TextEncoder of the platform and Buffer of Node write what is read here.
 	it('are read as they were written, in each encoding', () => {
-		// Plain letters first, as in any heading, and one after each odd letter: "ß½" of the Western code page is a letter of UTF-8 as well,
-		// and nothing in the file tells which was meant.
+		// Plain letters first, as in any heading, and one after each odd letter: "ß½" of the Western code page is a letter
+		// of UTF-8 as well, and nothing in the file tells which was meant.
 		const text = fc
 			.array(fc.constantFrom('a', ' ', ',', 'äa', 'ße', '½ ', '"', '\n'), { maxLength: 60 })
 			.map((s) => `name,notes,where\n${s.join('')}`);

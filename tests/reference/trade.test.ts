@@ -38,7 +38,9 @@ describe('common practice', () => {
 
 	it('first at 2, then every 3', () => {
 		expect(
-			spacingPositions(inch(20), { kind: 'pitch', count: 4, inset: inch(2), pitch: inch(3) }).map((x) => Math.round(inches(x)))
+			spacingPositions(inch(20), { kind: 'pitch', count: 4, inset: inch(2), pitch: inch(3) }).map((x) =>
+				Math.round(inches(x))
+			)
 		).toEqual([2, 5, 8, 11]);
 	});
 
@@ -75,10 +77,13 @@ describe('common practice', () => {
 });
 
 describe('a bevelled rip, worked by hand', () => {
-	// 1x4, 45 degrees, 1/8 kerf: the blade takes 0.1768; each half is 1.6616 at mid slope, 1.2866 on the wall, 2.0366 to the room.
+	// 1x4, 45 degrees, 1/8 kerf: the blade takes 0.1768; each half is 1.6616 at mid slope, 1.2866 on the wall, 2.0366 to
+	// the room.
 	it('of a 1x4 at 45 degrees', () => {
 		const p = ripInTwo({ blank: inch(3.5), thickness: inch(0.75), bevel: 45, kerf: inch(0.125) });
-		expect([p.lost, p.middle, p.back, p.front].map((x) => Number(inches(x).toFixed(4)))).toEqual([0.1768, 1.6616, 1.2866, 2.0366]);
+		expect([p.lost, p.middle, p.back, p.front].map((x) => Number(inches(x).toFixed(4)))).toEqual([
+			0.1768, 1.6616, 1.2866, 2.0366
+		]);
 	});
 	// 18 mm ply, 130 wide, 30 degrees, 3.2 kerf: 3.695 taken, 63.152, rise 10.392.
 	it('of 18 mm ply at 30 degrees', () => {
@@ -122,13 +127,15 @@ describe('tables', () => {
 			Object.values(ROD_MATERIALS),
 			Object.values(PANEL_MATERIALS)
 		];
-		for (const row of more.flat() as { source: string }[]) expect(row.source, row.source).toMatch(/^(?!.*from memory).*\S/);
+		for (const row of more.flat() as { source: string }[])
+			expect(row.source, row.source).toMatch(/^(?!.*from memory).*\S/);
 	});
-	// Wood Handbook Table 5-3 and ASTM, from memory: rupture of yellow birch 16,600 psi, red oak 14,300; yield of A36 36 ksi.
+	// Wood Handbook Table 5-3 and ASTM, from memory: rupture of yellow birch 16,600 psi, red oak 14,300; yield of A36 36
+	// ksi.
 	it('of rods have the strengths of their publications', () =>
-		expect(['birch', 'oak', 'steel'].map((m) => Math.round((ROD_MATERIALS[m as 'birch'].strength / 0.00689475729) * 10) / 10)).toEqual(
-			[16_600, 14_300, 36_000].map((x) => expect.closeTo(x, -1))
-		));
+		expect(
+			['birch', 'oak', 'steel'].map((m) => Math.round((ROD_MATERIALS[m as 'birch'].strength / 0.00689475729) * 10) / 10)
+		).toEqual([16_600, 14_300, 36_000].map((x) => expect.closeTo(x, -1))));
 	it('never count an unknown species better than a known one', () => {
 		const unknown = WOODS.find((w) => w.id === 'unknown')!;
 		const framing = WOODS.filter((w) => !['unknown', 'softest', 'red-oak', 'c16', 'c24'].includes(w.id));

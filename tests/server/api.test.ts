@@ -64,7 +64,12 @@ describe('bad input', () => {
 	};
 	test.each<[string, unknown, number, string]>([
 		['a zero wall', bad((p) => void (p.wall.width = 0)), 422, 'wall.width'],
-		['a holder wider than the wall', bad((p) => void (p.holders[0]!.params.face.width = 6000)), 422, 'holders[0].params.face.width'],
+		[
+			'a holder wider than the wall',
+			bad((p) => void (p.holders[0]!.params.face.width = 6000)),
+			422,
+			'holders[0].params.face.width'
+		],
 		['a row nobody laid', bad((p) => void (p.holders[0]!.mount.row = 'rx')), 422, 'holders[0].mount.row'],
 		['no plan at all', {}, 422, 'format'],
 		['null', null, 422, ''],
@@ -84,16 +89,22 @@ describe('bad input', () => {
 	it('that is nested too deep is refused before it is taken apart', async () => {
 		for (const route of ['/api/plans', '/api/check', '/api/cuts']) {
 			const got = await call('POST', route, `${'['.repeat(20_000)}${']'.repeat(20_000)}`);
-			expect([got.status, got.json.errors]).toEqual([422, [{ path: '', message: 'is nested more than 20 levels deep' }]]);
+			expect([got.status, got.json.errors]).toEqual([
+				422,
+				[{ path: '', message: 'is nested more than 20 levels deep' }]
+			]);
 		}
 	});
 
 	it('names the field under plan in a write', async () => {
 		const { id } = await make();
-		expect((await call('PUT', `/api/plans/${id}`, { revision: 1, plan: bad((p) => void (p.rows[1]!.y = -1)) })).json.errors[0]?.path).toBe(
-			'plan.rows[1].y'
+		expect(
+			(await call('PUT', `/api/plans/${id}`, { revision: 1, plan: bad((p) => void (p.rows[1]!.y = -1)) })).json
+				.errors[0]?.path
+		).toBe('plan.rows[1].y');
+		expect((await call('PUT', `/api/plans/${id}`, { revision: 'x', plan: slipwayWall() })).json.errors[0]?.path).toBe(
+			'revision'
 		);
-		expect((await call('PUT', `/api/plans/${id}`, { revision: 'x', plan: slipwayWall() })).json.errors[0]?.path).toBe('revision');
 		expect((await call('PUT', `/api/plans/${id}`, '[]')).status).toBe(422);
 	});
 
@@ -165,7 +176,11 @@ describe('checks and cuts', () => {
 			expect(csv.headers.get('content-type')).toMatch(/^text\/csv/);
 			const rows = Papa.parse<Record<string, string>>(csv.text, { header: true }).data;
 			const head = `length (${unit === 'inch' ? 'in' : 'mm'})`;
-			expect(rows.filter((r) => r.what?.startsWith('cleat 1 of 2')).map((r) => r[head])).toEqual([length, length, length]);
+			expect(rows.filter((r) => r.what?.startsWith('cleat 1 of 2')).map((r) => r[head])).toEqual([
+				length,
+				length,
+				length
+			]);
 			expect(rows.filter((r) => r.list === 'buy').length).toBeGreaterThan(4);
 		}
 	});

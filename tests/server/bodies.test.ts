@@ -59,13 +59,28 @@ describe('a refusal before the body is read', () => {
 	}
 
 	it.each([
-		['not JSON', (origin: string) => `POST /api/plans HTTP/1.1\r\nContent-Type: text/plain\r\nOrigin: ${origin}`, '415'],
-		['from elsewhere', () => 'POST /api/plans HTTP/1.1\r\nContent-Type: application/json\r\nOrigin: http://elsewhere.example', '403'],
-		['too large', (origin: string) => `POST /api/plans HTTP/1.1\r\nContent-Type: application/json\r\nOrigin: ${origin}`, '413']
-	])('%s: what is left of it is read away, and the next request on the connection is answered', async (_, head, status) => {
-		const said = await onOneConnection(head(kammer.url), status === '413' ? 9 * 1024 * 1024 : 200_000);
-		expect([...said.matchAll(/HTTP\/1\.1 (\d{3})/g)].map((m) => m[1])).toEqual([status, '200']);
-	});
+		[
+			'not JSON',
+			(origin: string) => `POST /api/plans HTTP/1.1\r\nContent-Type: text/plain\r\nOrigin: ${origin}`,
+			'415'
+		],
+		[
+			'from elsewhere',
+			() => 'POST /api/plans HTTP/1.1\r\nContent-Type: application/json\r\nOrigin: http://elsewhere.example',
+			'403'
+		],
+		[
+			'too large',
+			(origin: string) => `POST /api/plans HTTP/1.1\r\nContent-Type: application/json\r\nOrigin: ${origin}`,
+			'413'
+		]
+	])(
+		'%s: what is left of it is read away, and the next request on the connection is answered',
+		async (_, head, status) => {
+			const said = await onOneConnection(head(kammer.url), status === '413' ? 9 * 1024 * 1024 : 200_000);
+			expect([...said.matchAll(/HTTP\/1\.1 (\d{3})/g)].map((m) => m[1])).toEqual([status, '200']);
+		}
+	);
 
 	it('that goes on for ever is closed', async () => {
 		const { host, hostname, port } = new URL(kammer.url);

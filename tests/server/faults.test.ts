@@ -81,7 +81,10 @@ describe('a database that is down', () => {
 
 		const back = await startTestDatabase(at);
 		expect(back.port).toBe(database.port);
-		await until(async () => (await fetch(`${kammer.url}/api/health`)).status === 200, 'the server to find its database');
+		await until(
+			async () => (await fetch(`${kammer.url}/api/health`)).status === 200,
+			'the server to find its database'
+		);
 		expect((await post(kammer.url, slipwayWall())).status).toBe(201);
 		await kammer.stop();
 		await back.stop();

@@ -29,6 +29,7 @@ describe('a machine without the Debian packages', () => {
 });
 
 describe('where commands are looked for', () => {
-	it('takes in the places that ordinary users do not have on their path', () => expect(which('mariadbd')).toMatch(/\/mariadbd$/));
+	it('takes in the places that ordinary users do not have on their path', () =>
+		expect(which('mariadbd')).toMatch(/\/mariadbd$/));
 	it('says that there is none', () => expect(which('no-such-command-anywhere')).toBeNull());
 });

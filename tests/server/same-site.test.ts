@@ -4,12 +4,20 @@ import { slipwayWall } from '$core/demo/slipway';
 import { caller } from '../support/call';
 import { useKammer } from '../support/running';
 
-/** A page elsewhere whose name is pointed at this machine, and one that sends its requests here: neither reads nor changes anything. */
+/**
+ * A page elsewhere whose name is pointed at this machine, and one that sends its requests here: neither reads nor
+ * changes anything.
+ */
 const kammer = useKammer();
 const call = caller(() => kammer.url);
 
 /** A request as a browser would send it for a page of that name and origin. */
-function ask(method: string, path: string, headers: Record<string, string>, body = ''): Promise<{ status: number; text: string }> {
+function ask(
+	method: string,
+	path: string,
+	headers: Record<string, string>,
+	body = ''
+): Promise<{ status: number; text: string }> {
 	const { port } = new URL(kammer.url);
 	return new Promise((resolve, reject) => {
 		const sent = request({ host: '127.0.0.1', port, method, path, headers }, (response) => {

@@ -33,7 +33,11 @@ describe('a shop', () => {
 		const oar = before.things.find((t) => t.id === 'oar')!;
 		const done = await write(
 			revision,
-			[put({ ...oar, count: 8 }), put(thing('new', { name: 'Ölkanne "½" 墙', mass: 0.4 })), { list: 'boards', id: 'b1', item: null }],
+			[
+				put({ ...oar, count: 8 }),
+				put(thing('new', { name: 'Ölkanne "½" 墙', mass: 0.4 })),
+				{ list: 'boards', id: 'b1', item: null }
+			],
 			{ ...before.settings, name: 'Slipway' }
 		);
 		expect(done.json).toEqual({ revision: revision + 1 });
@@ -46,7 +50,9 @@ describe('a shop', () => {
 
 		const stale = await write(revision, [put(thing('late'))]);
 		expect(stale.status).toBe(409);
-		expect((stale.json as unknown as { current: { revision: number; shop: Shop } }).current).toMatchObject({ revision: revision + 1 });
+		expect((stale.json as unknown as { current: { revision: number; shop: Shop } }).current).toMatchObject({
+			revision: revision + 1
+		});
 		expect((await shop()).shop.things.map((t) => t.id)).not.toContain('late');
 	});
 
@@ -83,7 +89,10 @@ describe('a shop', () => {
 			}));
 		expect((await write(revision++, tools(0, 400))).status).toBe(200);
 		const over = await write(revision, tools(400, 200));
-		expect([over.status, over.json.errors]).toEqual([422, [{ path: 'tools', message: 'must have at most 500 entries' }]]);
+		expect([over.status, over.json.errors]).toEqual([
+			422,
+			[{ path: 'tools', message: 'must have at most 500 entries' }]
+		]);
 		// The same again is no more of them.
 		expect((await write(revision++, tools(0, 400))).status).toBe(200);
 		expect(
@@ -121,8 +130,16 @@ describe('a shop', () => {
 
 describe('where a thing is', () => {
 	it('is told over all walls', async () => {
-		await call('POST', '/api/plans', { ...slipwayWall(), name: 'Second', holders: slipwayWall().holders.filter((h) => h.id === 'h5') });
-		const places = (await call('GET', '/api/shops/main/places')).json as unknown as { thing: string; wallName: string; count: number }[];
+		await call('POST', '/api/plans', {
+			...slipwayWall(),
+			name: 'Second',
+			holders: slipwayWall().holders.filter((h) => h.id === 'h5')
+		});
+		const places = (await call('GET', '/api/shops/main/places')).json as unknown as {
+			thing: string;
+			wallName: string;
+			count: number;
+		}[];
 		expect(
 			places
 				.filter((p) => p.thing === 'oar')
@@ -171,7 +188,9 @@ describe('the stand-ins', () => {
 
 	it('break off, and say when they are out of range', async () => {
 		expect((await stream('/api/devices/distance-meter/readings?truth=900&manner=breaks-off')).got).toHaveLength(6);
-		expect((await stream('/api/devices/distance-meter/readings?truth=99000', 1)).got[0]).toMatchObject({ kind: 'out-of-range' });
+		expect((await stream('/api/devices/distance-meter/readings?truth=99000', 1)).got[0]).toMatchObject({
+			kind: 'out-of-range'
+		});
 	});
 
 	it('print labels and tell how it goes', async () => {
@@ -205,5 +224,7 @@ describe('labels', () => {
 		expect((await response.text()).startsWith('%PDF')).toBe(true);
 	});
 	it('are refused with the field', async () =>
-		expect((await call('POST', '/api/labels', { labels: [], layout: 'letter-30' })).json.errors[0]?.path).toBe('labels'));
+		expect((await call('POST', '/api/labels', { labels: [], layout: 'letter-30' })).json.errors[0]?.path).toBe(
+			'labels'
+		));
 });

@@ -1,11 +1,24 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { chmodSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
+import {
+	chmodSync,
+	existsSync,
+	mkdirSync,
+	readdirSync,
+	readFileSync,
+	renameSync,
+	rmSync,
+	truncateSync,
+	writeFileSync
+} from 'node:fs';
 import { delimiter, join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { inRoot } from '../../scripts/lib/paths.mjs';
 import { alive, cleanUp, databasePid, scratch, startKammer, startTestDatabase, until } from '../support/server';
 
-/** Starts that cannot go on, are killed, or come two at once: nothing that lies there is ever removed, and one plain line says what to do. */
+/**
+ * Starts that cannot go on, are killed, or come two at once: nothing that lies there is ever removed, and one plain
+ * line says what to do.
+ */
 const folders: string[] = [];
 const folder = () => {
 	const made = scratch();
@@ -29,7 +42,11 @@ function start(env: Record<string, string>): Start {
 	let said = '';
 	child.stdout?.on('data', (chunk) => (said += String(chunk)));
 	child.stderr?.on('data', (chunk) => (said += String(chunk)));
-	return { child, said: () => said, ended: new Promise((resolve) => child.once('close', (code, signal) => resolve(code ?? signal))) };
+	return {
+		child,
+		said: () => said,
+		ended: new Promise((resolve) => child.once('close', (code, signal) => resolve(code ?? signal)))
+	};
 }
 
 /** Servers and installers at work on a folder. */
@@ -65,7 +82,8 @@ async function used(): Promise<{ at: string; walls: unknown }> {
 	await first.stop();
 	return { at, walls };
 }
-const filesOf = (at: string) => (readdirSync(at, { recursive: true }) as string[]).filter((f) => /\.(ibd|MA[DI]|frm)$/.test(f)).sort();
+const filesOf = (at: string) =>
+	(readdirSync(at, { recursive: true }) as string[]).filter((f) => /\.(ibd|MA[DI]|frm)$/.test(f)).sort();
 
 describe('a start on a database that is not whole', () => {
 	it('with a system table missing deletes nothing and says what is wrong', async () => {
@@ -188,9 +206,12 @@ describe('a start with a wrong setting', () => {
 	it.each(['abc', '70000', '-1', '80.5', '1e3'])('PORT %s', async (PORT) => {
 		expect(await refused({ PORT, KAMMER_DATA: folder() })).toContain(`PORT is "${PORT}", which is no port`);
 	});
-	it.each(['0.0.0.0', '192.168.1.20', '::', 'kammer.example'])('HOST %s, which is not this machine alone', async (HOST) => {
-		expect(await refused({ HOST, KAMMER_DATA: folder() })).toMatch(/no sign-in yet/);
-	});
+	it.each(['0.0.0.0', '192.168.1.20', '::', 'kammer.example'])(
+		'HOST %s, which is not this machine alone',
+		async (HOST) => {
+			expect(await refused({ HOST, KAMMER_DATA: folder() })).toMatch(/no sign-in yet/);
+		}
+	);
 	it.each(['kammer.example', 'ftp://kammer.example', 'https://kammer.example/walls'])('ORIGIN %s', async (ORIGIN) => {
 		expect(await refused({ ORIGIN, KAMMER_DATA: folder() })).toMatch(/which is no origin/);
 	});
@@ -214,7 +235,9 @@ describe('a first start', () => {
 		}
 		const whole = await startKammer({ folder: at });
 		expect(((await (await fetch(`${whole.url}/api/plans`)).json()) as unknown[]).length).toBe(2);
-		expect(((await (await fetch(`${whole.url}/api/shops`)).json()) as { things: number }[])[0]?.things).toBeGreaterThan(20);
+		expect(((await (await fetch(`${whole.url}/api/shops`)).json()) as { things: number }[])[0]?.things).toBeGreaterThan(
+			20
+		);
 		await whole.stop();
 		expect(readFileSync(join(own, 'mine.txt'), 'utf8')).toBe('mine');
 	});
@@ -231,7 +254,9 @@ describe('a first start', () => {
 	it('of two at once makes one database, which both share', async () => {
 		const at = folder();
 		const [a, b] = await Promise.all([startKammer({ folder: at }), startKammer({ folder: at })]);
-		const walls = await Promise.all([a, b].map(async ({ url }) => (await fetch(`${url}/api/plans`)).json() as Promise<unknown[]>));
+		const walls = await Promise.all(
+			[a, b].map(async ({ url }) => (await fetch(`${url}/api/plans`)).json() as Promise<unknown[]>)
+		);
 		expect(walls[0]).toEqual(walls[1]);
 		expect(walls[0]).toHaveLength(2);
 		expect(readdirSync(at).filter((name) => name.startsWith('data'))).toEqual(['data']);

@@ -20,7 +20,11 @@ interface Answered {
 }
 const ask = async (name: string, body: unknown, type = 'application/json') => {
 	const response = await send(`${kammer.url}/api/sums/${name}`, 'POST', body, { headers: { 'content-type': type } });
-	return { status: response.status, type: response.headers.get('content-type'), json: (await response.json()) as Answered };
+	return {
+		status: response.status,
+		type: response.headers.get('content-type'),
+		json: (await response.json()) as Answered
+	};
 };
 const shelf = () => startInputs(SUMS.find((s) => s.name === 'shelf')!.fields, 'mm');
 
@@ -66,7 +70,10 @@ describe('a sum', () => {
 
 	it('names every wrong field: nothing thick, less than nothing, unknown, in the wrong order, infinite, missing, too long', async () => {
 		const wrong = async (change: object, name = 'shelf') => {
-			const { status, type, json } = await ask(name, { ...startInputs(SUMS.find((s) => s.name === name)!.fields, 'mm'), ...change });
+			const { status, type, json } = await ask(name, {
+				...startInputs(SUMS.find((s) => s.name === name)!.fields, 'mm'),
+				...change
+			});
 			expect(type).toMatch(/problem\+json/);
 			return [status, ...json.errors.map((e) => e.path)];
 		};

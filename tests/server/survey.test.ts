@@ -16,7 +16,8 @@ function png(): Buffer {
 	const table = Array.from({ length: 256 }, (_, n) =>
 		[0, 1, 2, 3, 4, 5, 6, 7].reduce((c) => (c & 1 ? (0xedb88320 ^ (c >>> 1)) >>> 0 : c >>> 1), n)
 	);
-	const crc = (b: Buffer) => (b.reduce((c, x) => ((table[(c ^ x) & 255] as number) ^ (c >>> 8)) >>> 0, 0xffffffff) ^ 0xffffffff) >>> 0;
+	const crc = (b: Buffer) =>
+		(b.reduce((c, x) => ((table[(c ^ x) & 255] as number) ^ (c >>> 8)) >>> 0, 0xffffffff) ^ 0xffffffff) >>> 0;
 	const u32 = (n: number) => Buffer.from([n >>> 24, (n >>> 16) & 255, (n >>> 8) & 255, n & 255]);
 	const chunk = (name: string, body: Buffer) =>
 		Buffer.concat([u32(body.length), Buffer.from(name), body, u32(crc(Buffer.concat([Buffer.from(name), body])))]);
@@ -28,7 +29,8 @@ function png(): Buffer {
 		chunk('IEND', Buffer.alloc(0))
 	]);
 }
-const post = (body: BodyInit, type: string) => send(`${kammer.url}/api/photos`, 'POST', body, { headers: { 'content-type': type } });
+const post = (body: BodyInit, type: string) =>
+	send(`${kammer.url}/api/photos`, 'POST', body, { headers: { 'content-type': type } });
 
 describe('photographs', () => {
 	it('are stored without what was written into them, and come back', async () => {
@@ -52,7 +54,8 @@ describe('photographs', () => {
 	])('that are %s are refused', async (_, body, type, status) => {
 		expect((await post(body, type)).status).toBe(status);
 	});
-	it('that are not there are not found', async () => expect((await fetch(`${kammer.url}/api/photos/none`)).status).toBe(404));
+	it('that are not there are not found', async () =>
+		expect((await fetch(`${kammer.url}/api/photos/none`)).status).toBe(404));
 });
 
 describe('the survey sheet', () => {
@@ -92,7 +95,8 @@ describe('the simulated scanner', () => {
 
 	it('sweeps a known wall: its studs are found where they stand', async () => {
 		const studs = [400, 812, 1190, 1655];
-		const query = (y: number) => `width=2000&height=2400&seed=3&y=${y}&studs=${studs.map((x) => `${x}:45:0`).join(',')}`;
+		const query = (y: number) =>
+			`width=2000&height=2400&seed=3&y=${y}&studs=${studs.map((x) => `${x}:45:0`).join(',')}`;
 		const traces = await Promise.all([500, 1500].map((y) => sweep(query(y))));
 		const found = finish(analyse(traces)).pieces;
 		expect(found).toHaveLength(studs.length);
@@ -143,6 +147,9 @@ describe('a surveyed wall', () => {
 		const back = await call('GET', `/api/plans/${(made.json as unknown as { id: string }).id}`);
 		expect((back.json as unknown as { plan: unknown }).plan).toEqual(plan);
 		const wrong = await call('POST', '/api/check', { ...plan, wall: { ...plan.wall, build: { kind: 'straw' } } });
-		expect(wrong.json.errors[0]).toEqual({ path: 'wall.build.kind', message: 'must be one of: framed, plank, masonry' });
+		expect(wrong.json.errors[0]).toEqual({
+			path: 'wall.build.kind',
+			message: 'must be one of: framed, plank, masonry'
+		});
 	});
 });

@@ -26,7 +26,11 @@ interface Trashed {
 }
 const trash = async () => (await call('GET', '/api/trash')).json as unknown as Trashed[];
 const made = async (name: string, shop?: string) =>
-	((await call('POST', `/api/plans${shop ? `?shop=${shop}` : ''}`, { ...slipwayWall(), name })).json as unknown as { id: string }).id;
+	(
+		(await call('POST', `/api/plans${shop ? `?shop=${shop}` : ''}`, { ...slipwayWall(), name })).json as unknown as {
+			id: string;
+		}
+	).id;
 const sql = async (statement: string, values: unknown[] = []) => {
 	const connection = await createConnection({ uri: database.url, timezone: 'Z' });
 	const [rows] = await connection.query(statement, values);
@@ -53,7 +57,10 @@ describe('a wall in the trash', () => {
 		expect(entry).toMatchObject({ kind: 'wall', id, name: 'Old wall' });
 		expect(Date.parse(entry?.goneAt ?? '') - Date.parse(entry?.deletedAt ?? '')).toBe(30 * 24 * 60 * 60 * 1000);
 		expect((await call('POST', `/api/plans/${id}/restore`)).status).toBe(204);
-		expect((await call('GET', `/api/plans/${id}`)).json).toMatchObject({ plan: before.plan, revision: before.revision });
+		expect((await call('GET', `/api/plans/${id}`)).json).toMatchObject({
+			plan: before.plan,
+			revision: before.revision
+		});
 		expect((await call('POST', `/api/plans/${id}/restore`)).status).toBe(404);
 		expect(await trash()).toEqual([]);
 	});
@@ -113,7 +120,8 @@ describe('a workshop in the trash', () => {
 		const { id } = (await call('POST', '/api/shops', { name: 'Gone shed' })).json as unknown as { id: string };
 		const wall = ((await call('POST', `/api/plans?shop=${id}`, emptyWall('x'))).json as unknown as { id: string }).id;
 		await call('DELETE', `/api/shops/${id}`);
-		for (const table of ['shops', 'plans']) await sql(`update ${table} set deleted_at = ? where id in (?, ?)`, [daysAgo(31), id, wall]);
+		for (const table of ['shops', 'plans'])
+			await sql(`update ${table} set deleted_at = ? where id in (?, ?)`, [daysAgo(31), id, wall]);
 		await again();
 		expect((await trash()).some((t) => t.id === id)).toBe(false);
 		expect((await call('POST', `/api/shops/${id}/restore`)).status).toBe(404);
@@ -125,7 +133,12 @@ describe('a photograph', () => {
 	it('that no wall names waits thirty days, also for a wall in the trash, and is gone then', async () => {
 		const photo = async () => {
 			const id = Math.random().toString(36).slice(2, 14);
-			await sql('insert into photos (id, type, bytes, created_at) values (?, ?, ?, ?)', [id, 'image/png', 'x', daysAgo(100)]);
+			await sql('insert into photos (id, type, bytes, created_at) values (?, ?, ?, ?)', [
+				id,
+				'image/png',
+				'x',
+				daysAgo(100)
+			]);
 			return id;
 		};
 		const naming = async (id: string) => {

@@ -13,7 +13,9 @@ describe('workshops', () => {
 		const { id } = made.json as unknown as { id: string };
 		const shops = (await call('GET', '/api/shops')).json as unknown as { id: string; name: string; things: number }[];
 		expect(shops.find((s) => s.id === id)).toMatchObject({ name: 'Boat shed', things: 0 });
-		const wall = (await call('POST', `/api/plans?shop=${id}`, emptyWall('Shed wall'))).json as unknown as { id: string };
+		const wall = (await call('POST', `/api/plans?shop=${id}`, emptyWall('Shed wall'))).json as unknown as {
+			id: string;
+		};
 		expect((await call('GET', `/api/plans/${wall.id}`)).json).toMatchObject({ shop: id });
 		// Gone with its walls; the others stay.
 		const before = ((await call('GET', '/api/plans')).json as unknown as { id: string }[]).length;
@@ -36,6 +38,8 @@ describe('workshops', () => {
 		expect(await walls()).toBeGreaterThan(0);
 		expect((await call('DELETE', '/api/shops/main')).status).toBe(204);
 		expect(await walls()).toBe(0);
-		expect((await call('GET', '/api/shops/main')).json).toMatchObject({ shop: { settings: { name: 'Workshop' }, things: [] } });
+		expect((await call('GET', '/api/shops/main')).json).toMatchObject({
+			shop: { settings: { name: 'Workshop' }, things: [] }
+		});
 	});
 });

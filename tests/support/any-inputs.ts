@@ -2,8 +2,12 @@ import fc from 'fast-check';
 import type { FieldSpec, Inputs, InputValue } from '$core/sums/field';
 import { readInputs, type Sum } from '$core/sums/sum';
 
-/** Any number of a range that has all its digits: one below 1e-9 may be denormal, and no sum of such comes out the same twice. */
-const sized = (min: number, max: number) => fc.double({ min, max, noNaN: true }).map((v) => (Math.abs(v) < 1e-9 && min <= 0 ? 0 : v));
+/**
+ * Any number of a range that has all its digits: one below 1e-9 may be denormal, and no sum of such comes out the same
+ * twice.
+ */
+const sized = (min: number, max: number) =>
+	fc.double({ min, max, noNaN: true }).map((v) => (Math.abs(v) < 1e-9 && min <= 0 ? 0 : v));
 
 /** Ends of a range as often as what lies between, and often what a form starts with: that is where sums make sense. */
 function valueOf(field: FieldSpec): fc.Arbitrary<InputValue> {
@@ -19,7 +23,10 @@ function valueOf(field: FieldSpec): fc.Arbitrary<InputValue> {
 			return fc.oneof(
 				start,
 				fc
-					.uniqueArray(fc.integer({ min: field.min, max: field.max }), { minLength: field.least, maxLength: field.most })
+					.uniqueArray(fc.integer({ min: field.min, max: field.max }), {
+						minLength: field.least,
+						maxLength: field.most
+					})
 					.map((all) => all.sort((a, b) => a - b))
 			);
 		case 'optional-mass':
@@ -36,7 +43,9 @@ export function inputsArbitrary(sum: Sum): fc.Arbitrary<Inputs> {
 		fc
 			.record(Object.fromEntries(Object.entries(sum.fields).map(([name, f]) => [name, valueOf(f)])))
 			// Far from the start fields seldom fit each other: some of them are taken back.
-			.chain((wild) => fc.tuple(fc.constant(wild), fc.subarray(Object.keys(wild)), fc.constantFrom('mm' as const, 'inch' as const)))
+			.chain((wild) =>
+				fc.tuple(fc.constant(wild), fc.subarray(Object.keys(wild)), fc.constantFrom('mm' as const, 'inch' as const))
+			)
 			.map(
 				([wild, kept, unit]) =>
 					({

@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import type { Holder, Plan, Row, Stud } from '$core/plan/types';
 
-/** Walls a person might plan, at random, with the odd things that happen: studs close together, leaning, doubled; short ends, overhangs, sheets, windows. */
+/**
+ * Walls a person might plan, at random, with the odd things that happen: studs close together, leaning, doubled; short
+ * ends, overhangs, sheets, windows.
+ */
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true, noDefaultInfinity: true });
 
 const studs: fc.Arbitrary<Stud[]> = fc
@@ -29,7 +32,13 @@ const studs: fc.Arbitrary<Stud[]> = fc
 		});
 	});
 
-const backer = { stock: 'ply-12', height: 320, below: 110, behind: { size: '4 mm', length: 28, pitch: 120 }, perStud: 3 } as const;
+const backer = {
+	stock: 'ply-12',
+	height: 320,
+	below: 110,
+	behind: { size: '4 mm', length: 28, pitch: 120 },
+	perStud: 3
+} as const;
 
 const row = (y: number) =>
 	fc
@@ -135,7 +144,9 @@ export const anyWall: fc.Arbitrary<Plan> = fc
 				height: 2500,
 				cladding: { kind: r.cladding ? 'drywall' : 'none', thickness: r.cladding },
 				studs: r.studs,
-				obstructions: r.window ? [{ id: 'w', kind: 'window', name: 'window', x: r.window.x, y: r.window.y, width: 400, height: 300 }] : []
+				obstructions: r.window
+					? [{ id: 'w', kind: 'window', name: 'window', x: r.window.x, y: r.window.y, width: 400, height: 300 }]
+					: []
 			},
 			rows,
 			holders,

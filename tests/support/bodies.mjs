@@ -1,6 +1,6 @@
 /**
- * Bodies under 8 MB that a server must refuse, of the shapes that cost most: too many values, too deep, right but for the last entry, names that objects
- * answer to. Each is the path it goes to and its text.
+ * Bodies under 8 MB that a server must refuse, of the shapes that cost most: too many values, too deep, right but for
+ * the last entry, names that objects answer to. Each is the path it goes to and its text.
  */
 
 const MB = 1024 * 1024;
@@ -39,7 +39,11 @@ export function heavyBodies(right) {
 			holders: many.slice(0, 4999).map((h) => ({ ...h, mount: { ...h.mount, row: 'none' } }))
 		}),
 		'names that mean nothing': plan(Array.from({ length: 300_000 }, (_, i) => `"n${i}":${i}`).join(',')),
-		'the same in every row': filled(beforeList, `{${Array.from({ length: 60 }, (_, i) => `"n${i}":0`).join(',')}}`, afterList),
+		'the same in every row': filled(
+			beforeList,
+			`{${Array.from({ length: 60 }, (_, i) => `"n${i}":0`).join(',')}}`,
+			afterList
+		),
 		depth: `${'['.repeat(3.9 * MB)}${']'.repeat(3.9 * MB)}`,
 		'depth by names': `${'{"a":'.repeat(1.3 * MB)}0${'}'.repeat(1.3 * MB)}`,
 		'one long name': plan(`"wall":"${'x'.repeat(7.9 * MB)}"`),
@@ -49,7 +53,9 @@ export function heavyBodies(right) {
 		toString: '{"toString":1}',
 		'toString as a kind': JSON.stringify({
 			...right,
-			holders: [{ ...holder, params: { ...holder.params, pegs: { ...holder.params.pegs, spacing: { kind: { toString: 1 } } } } }]
+			holders: [
+				{ ...holder, params: { ...holder.params, pegs: { ...holder.params.pegs, spacing: { kind: { toString: 1 } } } } }
+			]
 		}),
 		valueOf: plan('"wall":{"width":{"valueOf":1}},"rows":[],"holders":[],"cutting":{}'),
 		null: 'null'
@@ -58,13 +64,33 @@ export function heavyBodies(right) {
 		...Object.entries(posts).flatMap(([name, body]) =>
 			['/api/plans', '/api/check'].map((path) => ({ name: `${name}, ${path}`, method: 'POST', path, body }))
 		),
-		{ name: 'empty changes', method: 'PATCH', path: '/api/shops/main', body: filled('{"revision":1,"changes":[', change, ']}') },
-		{ name: 'zeros for changes', method: 'PATCH', path: '/api/shops/main', body: filled('{"revision":1,"changes":[', '0', ']}') },
+		{
+			name: 'empty changes',
+			method: 'PATCH',
+			path: '/api/shops/main',
+			body: filled('{"revision":1,"changes":[', change, ']}')
+		},
+		{
+			name: 'zeros for changes',
+			method: 'PATCH',
+			path: '/api/shops/main',
+			body: filled('{"revision":1,"changes":[', '0', ']}')
+		},
 		{ name: 'lengths of a tool', method: 'PATCH', path: '/api/shops/main', body: lengths },
 		{ name: 'supports of a shelf', method: 'POST', path: '/api/sums/shelf', body: filled('{"supports":[', '1', ']}') },
 		{ name: 'toString in a sum', method: 'POST', path: '/api/sums/shelf', body: '{"material":{"toString":1}}' },
-		{ name: 'labels', method: 'POST', path: '/api/labels', body: filled('{"labels":[', '{}', '],"layout":"letter-30","skip":0}') },
+		{
+			name: 'labels',
+			method: 'POST',
+			path: '/api/labels',
+			body: filled('{"labels":[', '{}', '],"layout":"letter-30","skip":0}')
+		},
 		{ name: 'a list for a workshop', method: 'POST', path: '/api/shops', body: filled('{"name":[', '0', ']}') },
-		{ name: 'a list for a revision', method: 'PUT', path: '/api/plans/none', body: filled('{"revision":[', '0', '],"plan":{}}') }
+		{
+			name: 'a list for a revision',
+			method: 'PUT',
+			path: '/api/plans/none',
+			body: filled('{"revision":[', '0', '],"plan":{}}')
+		}
 	];
 }

@@ -10,7 +10,12 @@ export interface Called {
 
 /** Sends requests to a server, as any program would. @example const call = caller(() => kammer.url) */
 export function caller(url: () => string) {
-	return async (method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Called> => {
+	return async (
+		method: string,
+		path: string,
+		body?: unknown,
+		headers: Record<string, string> = {}
+	): Promise<Called> => {
 		const response = await send(url() + path, method, body, { redirect: 'manual', headers });
 		const text = await response.text();
 		return {

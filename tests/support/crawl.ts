@@ -2,8 +2,8 @@ import { expect } from 'vitest';
 import type { Screen } from './screen';
 
 /**
- * Presses everything there is on a page, as a new user would who is curious: each enabled control once, each field with something wrong and something
- * right, with the console open, and takes each change back.
+ * Presses everything there is on a page, as a new user would who is curious: each enabled control once, each field with
+ * something wrong and something right, with the console open, and takes each change back.
  */
 
 export interface Control {
@@ -13,7 +13,10 @@ export interface Control {
 	value: string;
 }
 
-/** What stands in the page for all scripts below: which controls there are, how a hand uses one, and a moment for the screen to answer. */
+/**
+ * What stands in the page for all scripts below: which controls there are, how a hand uses one, and a moment for the
+ * screen to answer.
+ */
 const IN_PAGE = `
 	const wordsOf = (e) => (e.labels?.[0]?.textContent ?? e.getAttribute('aria-label') ?? e.textContent ?? '').trim().replace(/\\s+/g, ' ').slice(0, 60);
 	const kindOf = (e) => e.tagName === 'BUTTON' || e.tagName === 'SUMMARY' ? 'button' : e.type === 'checkbox' ? 'tick' : e.tagName === 'SELECT' ? 'choice' : e.type === 'file' ? 'file' : 'field';
@@ -101,7 +104,8 @@ export class Crawl {
 
 	/** What the page says after a control was used. */
 	private use(roots: string, c: Control): Promise<string> {
-		// Something wrong, something that may be right, and what stood there: a figure that is refused stays as typed, so undo does not bring that back.
+		// Something wrong, something that may be right, and what stood there: a figure that is refused stays as typed, so
+		// undo does not bring that back.
 		return this.waiting(USE, roots, c.words, c.kind, c.kind === 'field' ? ['no such thing', '7', c.value] : [null]);
 	}
 
@@ -116,7 +120,8 @@ export class Crawl {
 	}
 
 	/**
-	 * What can be pressed in a state of the screen and was not pressed in it before. Nothing may be logged then, and nothing said that no user could read.
+	 * What can be pressed in a state of the screen and was not pressed in it before. Nothing may be logged then, and
+	 * nothing said that no user could read.
 	 * @param reach brings the page to that state, again and again
 	 * @param each after every press, with its number
 	 * @returns how much was pressed

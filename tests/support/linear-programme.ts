@@ -1,6 +1,9 @@
 import loadHighs from 'highs';
 
-/** A linear programme in the making: variables with bounds, rows that must be zero. Independent of the project: only HiGHS is asked. */
+/**
+ * A linear programme in the making: variables with bounds, rows that must be zero. Independent of the project: only
+ * HiGHS is asked.
+ */
 export class Programme {
 	readonly #bounds = new Map<string, [number, number]>();
 	readonly #rows: string[] = [];
@@ -19,7 +22,9 @@ export class Programme {
 		for (const [name, by] of terms) summed.set(name, (summed.get(name) ?? 0) + by);
 		const kept = [...summed].filter(([, by]) => Math.abs(by) > 1e-12);
 		if (kept.length > 0)
-			this.#rows.push(kept.map(([name, by]) => `${by < 0 ? '-' : '+'} ${Math.abs(by).toPrecision(12)} ${name}`).join('\n '));
+			this.#rows.push(
+				kept.map(([name, by]) => `${by < 0 ? '-' : '+'} ${Math.abs(by).toPrecision(12)} ${name}`).join('\n ')
+			);
 	}
 
 	text(objective: string): string {
@@ -53,7 +58,10 @@ export function greatest(p: Programme, of: string): number {
 
 type Vector = readonly [x: number, y: number, z: number];
 
-/** A rigid body held in balance: every force on it at its place. x along the wall, y up, z out of it. Nothing acts along x. */
+/**
+ * A rigid body held in balance: every force on it at its place. x along the wall, y up, z out of it. Nothing acts along
+ * x.
+ */
 export class Body {
 	readonly #forces: { name: string; at: Vector; way: Vector }[] = [];
 
@@ -64,7 +72,8 @@ export class Body {
 
 	/** Sum of forces and of moments, all zero. */
 	balance(p: Programme): void {
-		const sum = (of: (at: Vector, way: Vector) => number) => p.zero(this.#forces.map((f) => [f.name, of(f.at, f.way)] as const));
+		const sum = (of: (at: Vector, way: Vector) => number) =>
+			p.zero(this.#forces.map((f) => [f.name, of(f.at, f.way)] as const));
 		sum((_, [, y]) => y);
 		sum((_, [, , z]) => z);
 		sum(([, y, z], [, fy, fz]) => (y * fz - z * fy) / 100);

@@ -1,7 +1,8 @@
 import type { PegRackParams } from '$core/plan/types';
 
 /**
- * Whole plans, one odd thing at a time, worked with a pencil: plain statics of what hangs where, with none of Kammer's code. The wall is that of one-rack.test.ts.
+ * Whole plans, one odd thing at a time, worked with a pencil: plain statics of what hangs where, with none of Kammer's
+ * code. The wall is that of one-rack.test.ts.
  */
 export const g = 9.80665;
 export const t = (23 / 32) * 25.4;
@@ -13,7 +14,10 @@ export const crush = 0.2 * 25.4;
 export const strip = (length: number) => (length * middle * t * 560 * g) / 1e9;
 export const cleat = strip(900);
 
-/** The rack: face (SPF 455), strips of ply behind it (560), dowels (690), four seats of two things of 1.5 kg, out at 40 and 80 of its pegs. */
+/**
+ * The rack: face (SPF 455), strips of ply behind it (560), dowels (690), four seats of two things of 1.5 kg, out at 40
+ * and 80 of its pegs.
+ */
 export function rack(o: { strips?: number; height?: number; pegs?: number } = {}) {
 	const { strips = 1, height = 180, pegs = 4 } = o;
 	const parts = [
@@ -25,7 +29,13 @@ export function rack(o: { strips?: number; height?: number; pegs?: number } = {}
 	];
 	const W = parts.reduce((sum, p) => sum + p.w, 0);
 	const self = parts.slice(0, 3).reduce((sum, p) => sum + p.w, 0);
-	return { W, self, seat: (W - self) / 4, out: parts.reduce((sum, p) => sum + p.w * p.out, 0) / W, things: parts.slice(3) };
+	return {
+		W,
+		self,
+		seat: (W - self) / 4,
+		out: parts.reduce((sum, p) => sum + p.w * p.out, 0) / W,
+		things: parts.slice(3)
+	};
 }
 export const PEGS: PegRackParams['pegs'] = {
 	diameter: 19.05,

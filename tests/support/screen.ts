@@ -72,12 +72,18 @@ export class Screen {
 	}
 
 	async kept(words = /^kept$/): Promise<void> {
-		await until(async () => words.test(await this.driver.findElement(By.css('.keep')).getText()), `the saved mark to say ${words}`);
+		await until(
+			async () => words.test(await this.driver.findElement(By.css('.keep')).getText()),
+			`the saved mark to say ${words}`
+		);
 	}
 
 	/** The field with this label. */
 	async field(label: string): Promise<WebElement> {
-		const found = await this.driver.wait(driverUntil.elementLocated(By.xpath(`//label[normalize-space()="${label}"]`)), 10_000);
+		const found = await this.driver.wait(
+			driverUntil.elementLocated(By.xpath(`//label[normalize-space()="${label}"]`)),
+			10_000
+		);
 		return this.driver.findElement(By.id((await found.getAttribute('for')) ?? ''));
 	}
 
@@ -118,7 +124,12 @@ export class Screen {
 	/** Makes the page this large, as a phone or a desk would show it. */
 	async size(width: number, height: number): Promise<void> {
 		const chrome = this.driver as WebDriver & { sendDevToolsCommand(name: string, parameters: object): Promise<void> };
-		await chrome.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 700 });
+		await chrome.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+			width,
+			height,
+			deviceScaleFactor: 1,
+			mobile: width < 700
+		});
 	}
 
 	/** What the server holds of a wall. */
@@ -129,11 +140,15 @@ export class Screen {
 	/** Errors the page logged. Answers of 4xx and 5xx that a test provokes are not counted. */
 	async errors(): Promise<string[]> {
 		const logs = await this.driver.manage().logs().get('browser');
-		return logs.filter((l) => l.level.name === 'SEVERE' && !/status of (4|5)\d\d|net::ERR/.test(l.message)).map((l) => l.message);
+		return logs
+			.filter((l) => l.level.name === 'SEVERE' && !/status of (4|5)\d\d|net::ERR/.test(l.message))
+			.map((l) => l.message);
 	}
 
 	/** Every address the page has loaded from. */
 	async origins(): Promise<string[]> {
-		return this.driver.executeScript('return [...new Set(performance.getEntriesByType("resource").map((e) => new URL(e.name).origin))]');
+		return this.driver.executeScript(
+			'return [...new Set(performance.getEntriesByType("resource").map((e) => new URL(e.name).origin))]'
+		);
 	}
 }

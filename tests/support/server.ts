@@ -17,7 +17,10 @@ export function scratch(): string {
 	return mkdtempSync(join(tmpdir(), 'kammer-test-'));
 }
 
-/** The same private MariaDB that npm start uses, on throw-away data, and on a port that nobody else is likely to take while it is stopped. */
+/**
+ * The same private MariaDB that npm start uses, on throw-away data, and on a port that nobody else is likely to take
+ * while it is stopped.
+ */
 export const startTestDatabase = (folder: string): Promise<Database> =>
 	startDatabase(folder, 20_000 + Math.floor(Math.random() * 10_000)) as Promise<Database>;
 
@@ -47,7 +50,10 @@ export function alive(pid: number): boolean {
 }
 
 /** Waits until something is so, up to 20 s. */
-export async function until<T>(look: () => Promise<T | undefined | false> | T | undefined | false, what: string): Promise<T> {
+export async function until<T>(
+	look: () => Promise<T | undefined | false> | T | undefined | false,
+	what: string
+): Promise<T> {
 	const end = Date.now() + 20_000;
 	for (;;) {
 		const got = await look();
@@ -59,6 +65,7 @@ export async function until<T>(look: () => Promise<T | undefined | false> | T | 
 
 /** Removes a scratch folder, and ends the database in it that a failed test may have left running. */
 export function cleanUp(folder: string): void {
-	if (existsSync(join(folder, 'running.json')) && alive(databasePid(folder))) process.kill(databasePid(folder), 'SIGKILL');
+	if (existsSync(join(folder, 'running.json')) && alive(databasePid(folder)))
+		process.kill(databasePid(folder), 'SIGKILL');
 	rmSync(folder, { recursive: true, force: true });
 }

@@ -2,7 +2,10 @@ import { checkPlan, type PlanChecks } from '$core/loads/check-plan';
 import type { Check } from '$core/loads/check';
 import type { Holder, PegRackParams, Plan, Row, Wall } from '$core/plan/types';
 
-/** A wall small enough for a pencil: studs at 100 and 900, one row at 1500 from 50 to 950, one rack over the middle 400 of it. */
+/**
+ * A wall small enough for a pencil: studs at 100 and 900, one row at 1500 from 50 to 950, one rack over the middle 400
+ * of it.
+ */
 export interface Changes {
 	wall?: Partial<Wall>;
 	row?: Partial<Row>;
@@ -28,7 +31,15 @@ const RACK: PegRackParams = {
 	hook: { screws: { size: '#8', length: 31.75, count: 3 }, from: 'back', glued: false },
 	spacer: false,
 	lockStrip: false,
-	pegs: { diameter: 19.05, projection: 100, depth: 19.05, tilt: 0, height: 60, spacing: { kind: 'equal-gaps', count: 4 }, pair: null },
+	pegs: {
+		diameter: 19.05,
+		projection: 100,
+		depth: 19.05,
+		tilt: 0,
+		height: 60,
+		spacing: { kind: 'equal-gaps', count: 4 },
+		pair: null
+	},
 	load: { name: 'thing', mass: 1.5, perSeat: 2, thickness: 40, width: 60, height: 200 }
 };
 
@@ -56,7 +67,11 @@ export function smallWall({ wall = {}, row = {}, rack = {}, x = 300, more = {} }
 }
 
 /** Its checks, to be asked by the beginning of an id, and for the figure beside a label. */
-export function asked(plan: Plan): { all: PlanChecks; check: (id: string) => Check; line: (id: string, label: string) => number } {
+export function asked(plan: Plan): {
+	all: PlanChecks;
+	check: (id: string) => Check;
+	line: (id: string, label: string) => number;
+} {
 	const all = checkPlan(plan);
 	const check = (id: string): Check => {
 		const found = all.checks.find((c) => c.id.startsWith(id));

@@ -10,8 +10,8 @@ const FROM_INCH: Record<string, number> = {
 };
 
 /**
- * Works a written sum out, as one would with a pencil: nothing but the numbers and signs that stand in it. What follows a colon is a remark;
- * what follows a semicolon are the letters used.
+ * Works a written sum out, as one would with a pencil: nothing but the numbers and signs that stand in it. What follows
+ * a colon is a remark; what follows a semicolon are the letters used.
  */
 export function workOut(line: SumLine): number {
 	const [sum, remark = ''] = line.sum.text.split(': ') as [string, string?];
@@ -35,5 +35,7 @@ export function workOut(line: SumLine): number {
 		.map((n) => n.split(' = ') as [string, string]);
 	const body = `${names.map(([n, value]) => `const ${n} = ${plain(value).replace(/^-/, '-1*')};`).join('')} return ${plain(main)};`;
 	const value: unknown = new Function(body)();
-	return remark.startsWith('in lb and in') ? (value as number) * (FROM_INCH[line.result.dim] as number) : (value as number);
+	return remark.startsWith('in lb and in')
+		? (value as number) * (FROM_INCH[line.result.dim] as number)
+		: (value as number);
 }

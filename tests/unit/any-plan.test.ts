@@ -30,7 +30,8 @@ beforeAll(async () => {
 const within = (min: number, max: number) => fc.oneof(fc.constantFrom(min, max), fc.double({ min, max, noNaN: true }));
 const id = (letter: string, i: number) => `${letter}${i}`;
 /** Without the fields that are not said. */
-const given = <T extends object>(of: T): T => Object.fromEntries(Object.entries(of).filter(([, v]) => v !== undefined)) as T;
+const given = <T extends object>(of: T): T =>
+	Object.fromEntries(Object.entries(of).filter(([, v]) => v !== undefined)) as T;
 const screw = { size: fc.constantFrom(...SCREWS.map((s) => s.size)), length: within(10, 200) };
 
 const stud = fc
@@ -101,8 +102,22 @@ const survey: fc.Arbitrary<Partial<Wall>> = fc
 			undefined,
 			{ kind: 'framed' },
 			{ kind: 'plank', thickness: 25, species: 'spf', first: 100, pitch: 500 },
-			{ kind: 'masonry', material: 'brick', thickness: 102, first: 100, pitch: 400, plug: { diameter: 8, length: 50, load: 30 } },
-			{ kind: 'masonry', material: 'block', thickness: 140, first: 50, pitch: 600, plug: { diameter: 8, length: 50, load: null } }
+			{
+				kind: 'masonry',
+				material: 'brick',
+				thickness: 102,
+				first: 100,
+				pitch: 400,
+				plug: { diameter: 8, length: 50, load: 30 }
+			},
+			{
+				kind: 'masonry',
+				material: 'block',
+				thickness: 140,
+				first: 50,
+				pitch: 600,
+				plug: { diameter: 8, length: 50, load: null }
+			}
 		),
 		ledges: fc.constantFrom(undefined, [{ id: 'l', name: '', y: 1000, height: 90, out: 38 }]),
 		front: fc.constantFrom(undefined, { depth: 1000, walkway: 900, headHeight: 2000 }),
@@ -112,7 +127,9 @@ const survey: fc.Arbitrary<Partial<Wall>> = fc
 			right: { kind: 'open' as const, taken: 0, note: '' }
 		}),
 		surface: fc.constantFrom(undefined, 'door' as const),
-		blocking: fc.constantFrom(undefined, [{ id: 'b', x: 800, y: 900, width: 400, height: 300, depth: 89, species: 'spf' as const }])
+		blocking: fc.constantFrom(undefined, [
+			{ id: 'b', x: 800, y: 900, width: 400, height: 300, depth: 89, species: 'spf' as const }
+		])
 	})
 	.map((r) => structuredClone(given(r)) as Partial<Wall>);
 const row = fc.record({
@@ -145,10 +162,18 @@ const spacing: fc.Arbitrary<Spacing> = fc.oneof(
 		inset: within(0, 10_000),
 		pitch: within(1, 10_000)
 	}),
-	fc.record({ kind: fc.constant('end-margins' as const), count: fc.integer({ min: 1, max: 12 }), margin: within(0, 10_000) })
+	fc.record({
+		kind: fc.constant('end-margins' as const),
+		count: fc.integer({ min: 1, max: 12 }),
+		margin: within(0, 10_000)
+	})
 );
 const params = fc.record({
-	face: fc.record({ stock: fc.constantFrom(...STOCKS.map((s) => s.id)), width: within(40, 3000), height: within(30, 1300) }),
+	face: fc.record({
+		stock: fc.constantFrom(...STOCKS.map((s) => s.id)),
+		width: within(40, 3000),
+		height: within(30, 1300)
+	}),
 	hook: fc.record({
 		screws: fc.record({ ...screw, count: fc.integer({ min: 1, max: 60 }) }),
 		from: fc.constantFrom('back' as const, 'front' as const),
@@ -181,7 +206,10 @@ const plans: fc.Arbitrary<Plan> = fc
 		obstructions: fc.array(obstruction, { maxLength: 3 }),
 		rows: fc.array(row, { maxLength: 4 }),
 		holders: fc.array(fc.record({ params, x: within(-3000, 3000), on: fc.nat(3) }), { maxLength: 5 }),
-		cladding: fc.record({ kind: fc.constantFrom('none' as const, 'drywall' as const, 'panel' as const), thickness: within(0, 60) }),
+		cladding: fc.record({
+			kind: fc.constantFrom('none' as const, 'drywall' as const, 'panel' as const),
+			thickness: within(0, 60)
+		}),
 		kerf: within(0, 10),
 		survey,
 		wet: fc.option(fc.boolean(), { nil: undefined }),
@@ -227,9 +255,11 @@ describe('any plan that is taken', () => {
 					if (c.load && !(c.load.demand.value > 0)) expect(['unloaded', 'cannot-be-judged'], c.id).toContain(c.verdict);
 					for (const line of c.lines) {
 						expect(Number.isNaN(line.result.value), `${c.id}, ${line.label}`).toBe(false);
-						for (const unit of ['mm', 'inch'] as const) expect(sayPhrase(line.sum, unit)).not.toMatch(/NaN|undefined|\{\w+\}/);
+						for (const unit of ['mm', 'inch'] as const)
+							expect(sayPhrase(line.sum, unit)).not.toMatch(/NaN|undefined|\{\w+\}/);
 					}
-					for (const words of [c.reason, ...c.notes]) expect(sayPhrase(words, 'mm')).not.toMatch(/NaN|undefined|\{\w+\}/);
+					for (const words of [c.reason, ...c.notes])
+						expect(sayPhrase(words, 'mm')).not.toMatch(/NaN|undefined|\{\w+\}/);
 				}
 				for (const w of result.warnings) expect(sayPhrase(w.message, 'inch')).not.toMatch(/NaN|undefined|\{\w+\}/);
 				for (const h of result.holders.values()) loadPath(h.placed, plan.wall, plan.cutting.kerf);
@@ -277,10 +307,14 @@ describe('any plan that is taken', () => {
 			fc.property(valid, (plan) => {
 				const cuts = cutPlan(plan, { solve, secondsLeft: () => 0 });
 				for (const g of cuts.groups) {
-					const ids = [...g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((c) => c.piece.id))), ...g.unfit.map((p) => p.id)];
+					const ids = [
+						...g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((c) => c.piece.id))),
+						...g.unfit.map((p) => p.id)
+					];
 					expect(new Set(ids).size).toBe(ids.length);
 					expect(g.boards.length).toBeGreaterThanOrEqual(g.bound);
-					for (const b of g.boards) for (const l of b.lanes) for (const c of l.cuts) expect(c.to).toBeLessThanOrEqual(g.boardLength + 1e-6);
+					for (const b of g.boards)
+						for (const l of b.lanes) for (const c of l.cuts) expect(c.to).toBeLessThanOrEqual(g.boardLength + 1e-6);
 				}
 			}),
 			{ numRuns: 40 }

@@ -23,7 +23,13 @@ function everything(): Plan {
 			cladding: { kind: 'drywall', thickness: 12.5, under: [{ kind: 'panel', thickness: 18 }] },
 			studs: plan.wall.studs.map((s, i) =>
 				i === 0
-					? { ...s, lean: 1.5, plies: 2, added: true, found: { how: 'scanner', confidence: 0.9, error: 2, marks: [{ x: 1, y: 2 }] } }
+					? {
+							...s,
+							lean: 1.5,
+							plies: 2,
+							added: true,
+							found: { how: 'scanner', confidence: 0.9, error: 2, marks: [{ x: 1, y: 2 }] }
+						}
 					: s
 			),
 			obstructions: [
@@ -65,11 +71,27 @@ function everything(): Plan {
 					cord: 2000,
 					hidden: false
 				},
-				{ id: 't', kind: 'stairs', name: 'stairs', x: 0, y: 0, width: 300, height: 400, motion: { kind: 'clear-above', height: 2000 } },
+				{
+					id: 't',
+					kind: 'stairs',
+					name: 'stairs',
+					x: 0,
+					y: 0,
+					width: 300,
+					height: 400,
+					motion: { kind: 'clear-above', height: 2000 }
+				},
 				{ id: 'n', kind: 'other', name: '', x: 0, y: 0, width: 300, height: 400, motion: null }
 			],
 			shape: { right: 2500, peak: { x: 2000, height: 3000 }, floorRise: 20 },
-			build: { kind: 'masonry', material: 'brick', thickness: 102, first: 100, pitch: 400, plug: { diameter: 8, length: 50, load: 20 } },
+			build: {
+				kind: 'masonry',
+				material: 'brick',
+				thickness: 102,
+				first: 100,
+				pitch: 400,
+				plug: { diameter: 8, length: 50, load: 20 }
+			},
 			ledges: [{ id: 'l', name: 'plate', x: 0, width: 500, y: 2300, height: 90, out: 38 }],
 			blocking: [{ id: 'b', x: 0, y: 0, width: 300, height: 140, depth: 89, species: 'spf' }],
 			zones: [{ id: 'z', name: 'zone', x: 0, y: 0, width: 300, height: 300, most: 200 }],
@@ -77,7 +99,16 @@ function everything(): Plan {
 			corners: { left: { kind: 'wall', taken: 10, note: '' }, right: { kind: 'open', taken: 0, note: '' } },
 			front: { depth: 1500, walkway: 900, headHeight: 2000 },
 			far: { kind: 'stair', access: false, note: '' },
-			ceiling: { kind: 'joists', direction: 'across', first: 200, pitch: 400, width: 45, depth: 195, height: 2600, species: 'c24' },
+			ceiling: {
+				kind: 'joists',
+				direction: 'across',
+				first: 200,
+				pitch: 400,
+				width: 45,
+				depth: 195,
+				height: 2600,
+				species: 'c24'
+			},
 			levels: { line: 1000, diagonals: { up: 5800, down: 5810 } },
 			photo: { id: 'abc', x: 0, y: 0, width: 5200, height: 2600, opacity: 0.5 },
 			how: { width: 'tape', height: 'meter' }
@@ -85,7 +116,10 @@ function everything(): Plan {
 		rows: plan.rows.map((r, i) => ({
 			...r,
 			twistBlock: i % 2 ? { height: 70, width: 90 } : null,
-			backer: i % 2 ? null : { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 }
+			backer:
+				i % 2
+					? null
+					: { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 }
 		})),
 		holders: plan.holders.map((h) => ({ ...h, params: { ...h.params, secondHook: true } }))
 	};
@@ -112,7 +146,8 @@ function spoiled(path: string[], put: { value: unknown } | 'left out'): unknown 
 
 describe('the published JSON Schema, read by a validator of its own (Ajv)', () => {
 	it('takes the demo wall, bare and with everything', () => {
-		for (const plan of [slipwayWall(), everything()]) expect(validate(plan), JSON.stringify(validate.errors)).toBe(true);
+		for (const plan of [slipwayWall(), everything()])
+			expect(validate(plan), JSON.stringify(validate.errors)).toBe(true);
 	});
 
 	it('agrees with what Kammer takes, wherever a document is spoiled', () => {

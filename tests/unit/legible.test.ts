@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 
 /**
  * What is drawn and written can be told from what it stands on, in the light and in the dark.
- * Source: WCAG 2.2, relative luminance and contrast ratio; 1.4.3 asks 4.5 of words, 1.4.11 asks 3 of lines one must see.
+ * Source: WCAG 2.2, relative luminance and contrast ratio; 1.4.3 asks 4.5 of words, 1.4.11 asks 3 of lines one must
+ * see.
  */
 const css = readFileSync('src/app.css', 'utf8');
 const coloursOf = (block: string) =>
@@ -29,10 +30,9 @@ const WORDS: [string, string[]][] = [
 	['tape-ink', ['tape']],
 	['tape-red', ['tape']],
 	['reading', ['tape']],
-	...['holds', 'close', 'does-not-hold', 'cannot-be-judged', 'cannot-be-built', 'unloaded'].map((v): [string, string[]] => [
-		v,
-		['paper', 'sheet']
-	])
+	...['holds', 'close', 'does-not-hold', 'cannot-be-judged', 'cannot-be-built', 'unloaded'].map(
+		(v): [string, string[]] => [v, ['paper', 'sheet']]
+	)
 ];
 const LINES: [string, string[]][] = [
 	['stud-line', ['wall', 'stud']],
@@ -54,10 +54,16 @@ describe.each([
 	});
 	it.each(WORDS)('words of %s can be read', (name, grounds) => {
 		for (const ground of grounds)
-			expect(contrast(colours[name] as string, colours[ground] as string), `${name} on ${ground}`).toBeGreaterThanOrEqual(4.5);
+			expect(
+				contrast(colours[name] as string, colours[ground] as string),
+				`${name} on ${ground}`
+			).toBeGreaterThanOrEqual(4.5);
 	});
 	it.each(LINES)('lines of %s can be seen', (name, grounds) => {
 		for (const ground of grounds)
-			expect(contrast(colours[name] as string, colours[ground] as string), `${name} on ${ground}`).toBeGreaterThanOrEqual(3);
+			expect(
+				contrast(colours[name] as string, colours[ground] as string),
+				`${name} on ${ground}`
+			).toBeGreaterThanOrEqual(3);
 	});
 });

@@ -1,13 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { refusal } from '../../src/lib/server/same-site';
 
-/** Common practice against names pointed at this machine, and against requests that other pages make: see the module. */
+/**
+ * Common practice against names pointed at this machine, and against requests that other pages make: see the module.
+ */
 const ask = (over: Partial<Parameters<typeof refusal>[0]>) =>
 	refusal({ method: 'GET', host: '127.0.0.1:5180', origin: null, ...over })?.status ?? 200;
 
 describe('Host', () => {
-	it.each(['127.0.0.1:5180', '127.0.0.1', 'localhost:5180', 'LOCALHOST', '[::1]:5180', '127.8.9.1:80'])('%s is this machine', (host) =>
-		expect(ask({ host })).toBe(200)
+	it.each(['127.0.0.1:5180', '127.0.0.1', 'localhost:5180', 'LOCALHOST', '[::1]:5180', '127.8.9.1:80'])(
+		'%s is this machine',
+		(host) => expect(ask({ host })).toBe(200)
 	);
 	it.each([
 		'kammer.example',
@@ -37,10 +40,19 @@ describe('Origin of what may change something', () => {
 		expect(write('http://localhost:5180', { host: 'localhost:5180' })).toBe(200);
 		expect(write('https://kammer.example', { ours: 'https://kammer.example' })).toBe(200);
 	});
-	it.each(['http://127.0.0.1:5181', 'http://localhost:5180', 'http://kammer.example', 'null', 'file://', 'nonsense', null])(
-		'is not %s',
-		(origin) => expect(write(origin)).toBe(403)
+	it.each([
+		'http://127.0.0.1:5181',
+		'http://localhost:5180',
+		'http://kammer.example',
+		'null',
+		'file://',
+		'nonsense',
+		null
+	])('is not %s', (origin) => expect(write(origin)).toBe(403));
+	it.each(['PUT', 'PATCH', 'DELETE', 'POST', 'MADE-UP'])('is asked of %s', (method) =>
+		expect(ask({ method })).toBe(403)
 	);
-	it.each(['PUT', 'PATCH', 'DELETE', 'POST', 'MADE-UP'])('is asked of %s', (method) => expect(ask({ method })).toBe(403));
-	it.each(['GET', 'HEAD', 'OPTIONS'])('is not asked of %s', (method) => expect(ask({ method, origin: 'http://kammer.example' })).toBe(200));
+	it.each(['GET', 'HEAD', 'OPTIONS'])('is not asked of %s', (method) =>
+		expect(ask({ method, origin: 'http://kammer.example' })).toBe(200)
+	);
 });

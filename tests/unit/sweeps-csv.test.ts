@@ -16,15 +16,22 @@ describe('recorded sweeps as CSV', () => {
 			[1500, 1200]
 		]);
 		back.value.forEach((t, i) => expect(t.density).toEqual(traces[i]?.density));
-		const [a, b] = [traces, back.value].map((t) => finish(analyse(t)).pieces) as unknown as [{ x: number }[], { x: number }[]];
+		const [a, b] = [traces, back.value].map((t) => finish(analyse(t)).pieces) as unknown as [
+			{ x: number }[],
+			{ x: number }[]
+		];
 		expect(b.length).toBe(a.length);
 		a.forEach((p, i) => expect(Math.abs(p.x - (b[i]?.x ?? 99))).toBeLessThan(0.3));
 	});
 	it('may be semicolons with decimal commas, out of order, without metal and mains', () => {
 		const lines = Array.from({ length: 60 }, (_, i) => `500;${String(i * 2.5).replace('.', ',')};0,3`).reverse();
-		expect(readTracesCsv(['Height;X;Density', ...lines].join('\n'))).toMatchObject({ ok: true, value: [{ y: 500, from: 0, step: 2.5 }] });
+		expect(readTracesCsv(['Height;X;Density', ...lines].join('\n'))).toMatchObject({
+			ok: true,
+			value: [{ y: 500, from: 0, step: 2.5 }]
+		});
 	});
-	const rows = (n: number, line: (i: number) => string) => ['height,x,density', ...Array.from({ length: n }, (_, i) => line(i))].join('\n');
+	const rows = (n: number, line: (i: number) => string) =>
+		['height,x,density', ...Array.from({ length: n }, (_, i) => line(i))].join('\n');
 	it.each([
 		['without a heading', '1,2,3\n4,5,6', /needs a heading/],
 		['with a word for a number', rows(60, (i) => `500,${i},${i === 7 ? 'wet' : 1}`), /Line 9 holds something/],
@@ -34,5 +41,7 @@ describe('recorded sweeps as CSV', () => {
 		['off the wall', rows(60, (i) => `9000,${i},1`), /is not on a wall/],
 		['empty', 'height,x,density', /holds no samples/],
 		['of too many sweeps', rows(70 * 2, (i) => `${i},${i},1`), /more than 60 sweeps/]
-	])('%s are refused', (_, text, why) => expect(readTracesCsv(text)).toMatchObject({ ok: false, error: expect.stringMatching(why) }));
+	])('%s are refused', (_, text, why) =>
+		expect(readTracesCsv(text)).toMatchObject({ ok: false, error: expect.stringMatching(why) })
+	);
 });

@@ -61,7 +61,9 @@ describe('snapping', () => {
 				fc.double({ min: 0, max: 30, noNaN: true }),
 				fc.array(fc.integer({ min: 0, max: 3000 }), { maxLength: 6 }),
 				(x, reach, studs) => {
-					expect(Math.abs(snapAlongRow(x, 300, { studs, row, neighbours: [], reach }).at - x)).toBeLessThanOrEqual(reach + 1e-9);
+					expect(Math.abs(snapAlongRow(x, 300, { studs, row, neighbours: [], reach }).at - x)).toBeLessThanOrEqual(
+						reach + 1e-9
+					);
 					expect(Math.abs(snapRowEnd(x, studs, 3000, reach).at - x)).toBeLessThanOrEqual(reach + 1e-9);
 				}
 			)
@@ -85,12 +87,18 @@ describe('first places', () => {
 
 	it('puts joints on studs, each cleat no longer than a board', () => {
 		const plan = slipwayWall();
-		const { joints, blocks } = jointsFor(plan, { left: 20, right: 5180, y: 1800, stock: 'ply-18', bevel: 45, blank: 130 }, 2440);
+		const { joints, blocks } = jointsFor(
+			plan,
+			{ left: 20, right: 5180, y: 1800, stock: 'ply-18', bevel: 45, blank: 130 },
+			2440
+		);
 		// On the right edge of a stud, where the block beside it begins.
 		const edges = plan.wall.studs.map((s) => s.x + s.width / 2);
 		expect(joints.every((j) => edges.includes(j))).toBe(true);
 		expect(blocks.map((b) => b.x)).toEqual(joints);
-		[20, ...joints, 5180].slice(1).forEach((x, i, all) => expect(x - (i === 0 ? 20 : (all[i - 1] as number))).toBeLessThanOrEqual(2440));
+		[20, ...joints, 5180]
+			.slice(1)
+			.forEach((x, i, all) => expect(x - (i === 0 ? 20 : (all[i - 1] as number))).toBeLessThanOrEqual(2440));
 	});
 
 	it('makes no warning of its own with the joints it lays: the blocks come with them', () => {
@@ -104,7 +112,13 @@ describe('first places', () => {
 			};
 			const cleat = { left: 10, right: 3340, y: 1800, stock: 'ply-18', bevel: 45, blank: 130 } as const;
 			const joints = jointsFor({ ...plan, wall }, cleat, 2440);
-			const row = { id: 'n', name: 'Row', ...cleat, screws: { size: '#10', length: 80, perStud: 2 }, joints: joints.joints } as const;
+			const row = {
+				id: 'n',
+				name: 'Row',
+				...cleat,
+				screws: { size: '#10', length: 80, perStud: 2 },
+				joints: joints.joints
+			} as const;
 			const applied = applyCommand(
 				{ ...plan, wall },
 				{
@@ -148,9 +162,13 @@ describe('the tapes', () => {
 
 	it('stay few at any scale', () => {
 		fc.assert(
-			fc.property(fc.double({ min: 0.02, max: 20, noNaN: true }), fc.constantFrom('mm' as const, 'inch' as const), (k, unit) => {
-				expect(tapeTicks(0, 1000 / k, k, unit).length).toBeLessThanOrEqual(1000 / 5 + 2);
-			})
+			fc.property(
+				fc.double({ min: 0.02, max: 20, noNaN: true }),
+				fc.constantFrom('mm' as const, 'inch' as const),
+				(k, unit) => {
+					expect(tapeTicks(0, 1000 / k, k, unit).length).toBeLessThanOrEqual(1000 / 5 + 2);
+				}
+			)
 		);
 	});
 });

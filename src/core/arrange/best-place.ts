@@ -42,15 +42,19 @@ const better = (a: Tried, b: Tried): boolean => {
 };
 
 /**
- * The place where a new holder fits best: in no other's way, under nothing that hangs down, near studs that hold it; tried on the whole plan.
+ * The place where a new holder fits best: in no other's way, under nothing that hangs down, near studs that hold it;
+ * tried on the whole plan.
  * @param holder with a face no wider than a row; its mount says nothing yet
  * @returns the holder hung there; null when no row has room
  * @example bestPlace(plan, holder)?.mount.row
  */
 export function bestPlace(plan: Plan, holder: Holder): Holder | null {
 	const width = holder.params.face.width;
-	const taken = (r: Row) => plan.holders.filter((h) => h.mount.row === r.id).reduce((sum, h) => sum + h.params.face.width, 0);
-	const rows = [...plan.rows].sort((a, b) => b.right - b.left - taken(b) - (a.right - a.left - taken(a))).slice(0, MOST_ROWS);
+	const taken = (r: Row) =>
+		plan.holders.filter((h) => h.mount.row === r.id).reduce((sum, h) => sum + h.params.face.width, 0);
+	const rows = [...plan.rows]
+		.sort((a, b) => b.right - b.left - taken(b) - (a.right - a.left - taken(a)))
+		.slice(0, MOST_ROWS);
 	const now = checkPlan(plan).warnings;
 	const count = (level: 'stop' | 'mind', all: typeof now) => all.filter((w) => w.level === level).length;
 	let best: Tried | null = null;

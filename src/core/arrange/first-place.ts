@@ -12,7 +12,8 @@ const FIRST_ROW_SHARE = 0.75;
 const PITCH = 400;
 
 /**
- * A height for one more row: below the lowest by the wall's usual pitch, else above the highest, else half way in the widest gap.
+ * A height for one more row: below the lowest by the wall's usual pitch, else above the highest, else half way in the
+ * widest gap.
  * @example nextRowHeight({ ...plan, rows: [] }) // three quarters up the wall
  */
 export function nextRowHeight(plan: Plan): Millimetres {
@@ -29,7 +30,11 @@ export function nextRowHeight(plan: Plan): Millimetres {
 }
 
 /** Stretch of wall at a height that no obstruction crosses: the widest one. */
-export function widestClear(plan: Plan, y: Millimetres, height: Millimetres): { left: Millimetres; right: Millimetres } {
+export function widestClear(
+	plan: Plan,
+	y: Millimetres,
+	height: Millimetres
+): { left: Millimetres; right: Millimetres } {
 	const { wall } = plan;
 	const across: Box3 = { x: [0, wall.width], y: [y, y + height], z: [0, CLEAT] };
 	const blocks = inTheWay(wall, across)

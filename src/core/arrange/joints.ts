@@ -17,7 +17,9 @@ const BLOCK_HEIGHT: Millimetres = 300;
 const LEAST_PIECE: Millimetres = 300;
 const DIAMETERS_IN = 6;
 
-/** Screws of a block through its own thickness into the stud beside it: long enough for 6 diameters, and not through. */
+/**
+ * Screws of a block through its own thickness into the stud beside it: long enough for 6 diameters, and not through.
+ */
 export function blockFixing(width: Millimetres): BlockFixing {
 	const size = '#8' as const;
 	const least = width + DIAMETERS_IN * screwDiameter(size);
@@ -30,16 +32,28 @@ function beside(plan: Plan, stud: Stud, row: Pick<Row, 'y' | 'stock' | 'bevel' |
 	const { back } = rowProfile(row, plan.cutting.kerf);
 	const y = Math.max(0, row.y + back / 2 - BLOCK_HEIGHT / 2);
 	const x = studAt(stud, y + BLOCK_HEIGHT / 2) + stud.width / 2;
-	return { x, y, width: stud.width, height: BLOCK_HEIGHT, depth: stud.depth, species: stud.species, fixing: blockFixing(stud.width) };
+	return {
+		x,
+		y,
+		width: stud.width,
+		height: BLOCK_HEIGHT,
+		depth: stud.depth,
+		species: stud.species,
+		fixing: blockFixing(stud.width)
+	};
 }
 
 /**
- * Joints for a row longer than a board: each on the last stud that a board still reaches. On a framed wall a stud alone has no room for a screw of
- * each cleat, so the joint lies on its right edge and a block goes in beside it.
+ * Joints for a row longer than a board: each on the last stud that a board still reaches. On a framed wall a stud alone
+ * has no room for a screw of each cleat, so the joint lies on its right edge and a block goes in beside it.
  * @param board length of a bought board
  * @example jointsFor(plan, row, 2440).blocks.length // 1, for a row of 3280
  */
-export function jointsFor(plan: Plan, row: Pick<Row, 'left' | 'right' | 'y' | 'stock' | 'bevel' | 'blank'>, board: Millimetres): Joints {
+export function jointsFor(
+	plan: Plan,
+	row: Pick<Row, 'left' | 'right' | 'y' | 'stock' | 'bevel' | 'blank'>,
+	board: Millimetres
+): Joints {
 	const framed = !plan.wall.build || plan.wall.build.kind === 'framed';
 	const { back } = rowProfile(row, plan.cutting.kerf);
 	const supports = supportsAt(plan.wall, row.y + back / 2)
@@ -48,7 +62,9 @@ export function jointsFor(plan: Plan, row: Pick<Row, 'left' | 'right' | 'y' | 's
 		.sort((a, b) => a.at - b.at);
 	const found: Joints = { joints: [], blocks: [] };
 	for (let from = row.left; row.right - from > board;) {
-		const last = supports.filter(({ at }) => at > from + LEAST_PIECE && at <= from + board && at < row.right - LEAST_PIECE).at(-1);
+		const last = supports
+			.filter(({ at }) => at > from + LEAST_PIECE && at <= from + board && at < row.right - LEAST_PIECE)
+			.at(-1);
 		const at = last?.at ?? from + board;
 		found.joints.push(at);
 		if (framed && last) {
@@ -66,7 +82,12 @@ const stands = (plan: Plan, b: Omit<Blocking, 'id'>) =>
 		(o) => Math.abs(o.x - b.x) < 1 && o.y <= b.y + BLOCK_HEIGHT / 3 && o.y + o.height >= b.y + (2 * BLOCK_HEIGHT) / 3
 	);
 
-/** The commands that put in the blocks of joints, but those that are there. @example blockCommands(plan, joints, newId).length */
+/**
+ * The commands that put in the blocks of joints, but those that are there.
+ * @example blockCommands(plan, joints, newId).length
+ */
 export function blockCommands(plan: Plan, { blocks }: Joints, newId: () => string): Command[] {
-	return blocks.filter((b) => !stands(plan, b)).map((b) => ({ kind: 'add', list: 'blocking', item: { ...b, id: newId() } }));
+	return blocks
+		.filter((b) => !stands(plan, b))
+		.map((b) => ({ kind: 'add', list: 'blocking', item: { ...b, id: newId() } }));
 }

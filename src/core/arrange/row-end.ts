@@ -10,7 +10,12 @@ import type { Millimetres } from '../units/quantity';
  * @returns null where nothing is in its way
  * @example rowEndLimit(plan, row, 'right', 4500) // { at: 4300, why: 'stops at side door' }
  */
-export function rowEndLimit(plan: Plan, row: Row, part: 'left' | 'right', to: Millimetres): { at: Millimetres; why: Phrase } | null {
+export function rowEndLimit(
+	plan: Plan,
+	row: Row,
+	part: 'left' | 'right',
+	to: Millimetres
+): { at: Millimetres; why: Phrase } | null {
 	const known = new Set(standsAcross(plan, row).map((o) => o.id));
 	const met = standsAcross(plan, { ...row, [part]: to }).filter((o) => !known.has(o.id));
 	const edges = met.map((o) => ({ at: part === 'right' ? o.x : o.x + o.width, o }));

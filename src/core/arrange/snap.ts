@@ -31,7 +31,8 @@ export interface Stretch {
 }
 
 /**
- * Snaps a holder along its row: its middle or an end to a stud, an end to the row's end, or to an even gap with its neighbours.
+ * Snaps a holder along its row: its middle or an end to a stud, an end to the row's end, or to an even gap with its
+ * neighbours.
  * @param left wanted left end
  * @param reach how near a candidate must be, mm
  * @returns the left end to use
@@ -60,16 +61,20 @@ export function snapAlongRow(
 	const after = neighbours.filter((n) => (n.left + n.right) / 2 >= middle).sort((a, b) => a.left - b.left);
 	const [prev, prevPrev] = before;
 	const [next, nextNext] = after;
-	const even = (at: Millimetres, gap: Millimetres) => candidates.push({ at, why: phrase('even gaps of {gap@tape}', { gap: mm(gap) }) });
-	if (prev && next && next.left - prev.right > width) even((prev.right + next.left - width) / 2, (next.left - prev.right - width) / 2);
-	if (prev && prevPrev && prev.left > prevPrev.right) even(prev.right + prev.left - prevPrev.right, prev.left - prevPrev.right);
-	if (next && nextNext && nextNext.left > next.right) even(next.left - (nextNext.left - next.right) - width, nextNext.left - next.right);
+	const even = (at: Millimetres, gap: Millimetres) =>
+		candidates.push({ at, why: phrase('even gaps of {gap@tape}', { gap: mm(gap) }) });
+	if (prev && next && next.left - prev.right > width)
+		even((prev.right + next.left - width) / 2, (next.left - prev.right - width) / 2);
+	if (prev && prevPrev && prev.left > prevPrev.right)
+		even(prev.right + prev.left - prevPrev.right, prev.left - prevPrev.right);
+	if (next && nextNext && nextNext.left > next.right)
+		even(next.left - (nextNext.left - next.right) - width, nextNext.left - next.right);
 	return nearest(left, candidates, reach);
 }
 
 /**
- * Snaps a row's height to an even pitch with the other rows: half way between two, or as far from the next as that is from the
- * one beyond.
+ * Snaps a row's height to an even pitch with the other rows: half way between two, or as far from the next as that is
+ * from the one beyond.
  * @param others heights of the other rows
  * @example snapRowHeight(1003, [1300, 1600], 10).at // 1000
  */
@@ -77,7 +82,8 @@ export function snapRowHeight(y: Millimetres, others: readonly Millimetres[], re
 	const below = others.filter((o) => o < y).sort((a, b) => b - a);
 	const above = others.filter((o) => o >= y).sort((a, b) => a - b);
 	const candidates: Candidate[] = [];
-	const even = (at: Millimetres, pitch: Millimetres) => candidates.push({ at, why: phrase('even pitch of {p@tape}', { p: mm(pitch) }) });
+	const even = (at: Millimetres, pitch: Millimetres) =>
+		candidates.push({ at, why: phrase('even pitch of {p@tape}', { p: mm(pitch) }) });
 	const [b1, b2] = below;
 	const [a1, a2] = above;
 	if (a1 !== undefined && b1 !== undefined) even((a1 + b1) / 2, (a1 - b1) / 2);
@@ -87,7 +93,12 @@ export function snapRowHeight(y: Millimetres, others: readonly Millimetres[], re
 }
 
 /** Snaps a row's end to the middle of a stud or the wall's end. */
-export function snapRowEnd(x: Millimetres, studs: readonly Millimetres[], wallWidth: Millimetres, reach: Millimetres): Snapped {
+export function snapRowEnd(
+	x: Millimetres,
+	studs: readonly Millimetres[],
+	wallWidth: Millimetres,
+	reach: Millimetres
+): Snapped {
 	return nearest(
 		x,
 		[

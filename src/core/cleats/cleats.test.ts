@@ -37,7 +37,9 @@ describe('ripping a board into two cleats', () => {
 	});
 });
 
-/** A plain row over those studs, 24.1 mm from an end and 12.1 mm from an edge for a #10: 5 and 2.5 diameters of 0.19 in. */
+/**
+ * A plain row over those studs, 24.1 mm from an end and 12.1 mm from an edge for a #10: 5 and 2.5 diameters of 0.19 in.
+ */
 const bare: Wall = { width: 2000, height: 2400, cladding: { kind: 'none', thickness: 0 }, studs, obstructions: [] };
 const plainRow = (change: Partial<Row>): Row => ({
 	id: 'r',
@@ -116,19 +118,29 @@ describe('cleats and their screws', () => {
 		const [cleat] = lay(two, { obstructions: [pipe] });
 		expect(cleat?.fixings[0]?.screws.map((w) => Math.round(w.y))).toEqual([1542]);
 		expect(cleat?.missed).toMatchObject([{ x: 100, fault: { kind: 'barred' } }]);
-		const backer = { stock: 'ply-12', height: 300, below: 100, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } as const;
+		const backer = {
+			stock: 'ply-12',
+			height: 300,
+			below: 100,
+			behind: { size: '#8', length: 28, pitch: 150 },
+			perStud: 3
+		} as const;
 		const block = { id: 'b', x: 600, y: 1640, width: 200, height: 90, depth: 89, species: 'spf' as const };
 		const fixing = lay({ backer }, { blocking: [block] })[0]?.fixings.find((f) => f.stud.id === 'b');
-		// The sheet reaches from 1400 to 1700; its screws at 1425, one beside the cleat, and at 1675, which alone is in the block.
+		// The sheet reaches from 1400 to 1700; its screws at 1425, one beside the cleat, and at 1675, which alone is in the
+		// block.
 		expect(fixing?.screws.map((w) => w.y)).toEqual([1675]);
 	});
 
 	it('counts no second screw nearer beside the first than the minimum, and says how far it stands', () => {
-		// A leaning stud and a narrow one beside it: the screws of both at 100 and 110. Side by side they need 3 diameters, 14.5.
+		// A leaning stud and a narrow one beside it: the screws of both at 100 and 110. Side by side they need 3 diameters,
+		// 14.5.
 		const twins = [stud(100), { ...stud(110), id: 'near' }, stud(900)];
 		const [only] = lay({}, { studs: twins });
 		expect(only?.fixings.map((f) => f.x)).toEqual([100, 900]);
-		expect(only?.missed).toMatchObject([{ x: 110, fault: { kind: 'neighbour', has: 10, needs: expect.closeTo(3 * D, 6) } }]);
+		expect(only?.missed).toMatchObject([
+			{ x: 110, fault: { kind: 'neighbour', has: 10, needs: expect.closeTo(3 * D, 6) } }
+		]);
 		// Just far enough they both count.
 		const apart = 3 * D + 0.1;
 		expect(lay({}, { studs: [stud(100), { ...stud(100 + apart), id: 'near' }, stud(900)] })[0]?.missed).toEqual([]);
@@ -139,7 +151,9 @@ describe('cleats and their screws', () => {
 	});
 
 	it('counts for nothing above a sloping top, past the wall and in an opening', () => {
-		expect(lay({}, { shape: { right: 1000, peak: null, floorRise: 0 } })[0]?.fixings.map((f) => f.x)).toEqual([100, 500, 900]);
+		expect(lay({}, { shape: { right: 1000, peak: null, floorRise: 0 } })[0]?.fixings.map((f) => f.x)).toEqual([
+			100, 500, 900
+		]);
 		const window = { id: 'w', kind: 'window' as const, name: 'w', x: 450, y: 1400, width: 100, height: 300 };
 		expect(lay({}, { obstructions: [window] })[0]?.fixings.map((f) => f.x)).toEqual([100, 900, 1300]);
 	});
@@ -179,11 +193,14 @@ describe('what is wrong with a row as laid out', () => {
 			.join('\n');
 	};
 
-	it('names a joint off a stud', () => expect(said({ joints: [1450] })).toMatch(/stop: The joint at 1450 mm is off a stud/));
+	it('names a joint off a stud', () =>
+		expect(said({ joints: [1450] })).toMatch(/stop: The joint at 1450 mm is off a stud/));
 	it('names the short end distance of a joint on a stud, and the block that gives it room', () => {
 		const plan = slipwayWall();
 		plan.wall.blocking = [];
-		expect(said({ joints: [1660] }, plan)).toMatch(/mind: The joint at 1660 mm holds 0 of its two cleats: put a block beside the stud/);
+		expect(said({ joints: [1660] }, plan)).toMatch(
+			/mind: The joint at 1660 mm holds 0 of its two cleats: put a block beside the stud/
+		);
 		expect(said({ joints: [1660] }, plan)).toMatch(
 			/mind: The screw at 1649 mm, 1482 mm up, stands 11.3 mm from the end of its cleat; it needs 24.1 mm, and counts for nothing/
 		);
@@ -211,7 +228,9 @@ describe('what is wrong with a row as laid out', () => {
 		expect(said({}, plan)).toMatch(/No studs surveyed/);
 	});
 	it('names two screws that do not fit a low cleat', () =>
-		expect(said({ blank: 90, screws: { size: '#10', length: 80, perStud: 2 } })).toMatch(/stop: Two screws must stand 25.4 mm apart/));
+		expect(said({ blank: 90, screws: { size: '#10', length: 80, perStud: 2 } })).toMatch(
+			/stop: Two screws must stand 25.4 mm apart/
+		));
 	it('warns of solid wood, and not of ply', () => {
 		expect(said({ stock: '1x4', blank: 88.9 })).toMatch(/Solid cleats split/);
 		expect(said({})).not.toMatch(/Solid cleats split/);

@@ -16,13 +16,18 @@ export interface CleatProfile {
 }
 
 /**
- * One rip at `bevel` down the middle of a board makes two mating cleats; the blade takes kerf / cos(bevel) of the width,
- * because it crosses the board on the slope.
+ * One rip at `bevel` down the middle of a board makes two mating cleats; the blade takes kerf / cos(bevel) of the
+ * width, because it crosses the board on the slope.
  * @param blank width of the board before the rip, mm
  * @param kerf width of the saw's cut, square to the blade, mm
  * @example ripInTwo({ blank: 88.9, thickness: 19.05, bevel: 45, kerf: 3.2 }).back // 32.66
  */
-export function ripInTwo(input: { blank: Millimetres; thickness: Millimetres; bevel: Bevel; kerf: Millimetres }): CleatProfile & {
+export function ripInTwo(input: {
+	blank: Millimetres;
+	thickness: Millimetres;
+	bevel: Bevel;
+	kerf: Millimetres;
+}): CleatProfile & {
 	/** Width lost to the blade. */
 	lost: Millimetres;
 	/** Width of each half at the middle of its slope. */
@@ -32,7 +37,14 @@ export function ripInTwo(input: { blank: Millimetres; thickness: Millimetres; be
 	const lost = input.kerf / Math.cos(b);
 	const middle = (input.blank - lost) / 2;
 	const rise = input.thickness * Math.tan(b);
-	return { thickness: input.thickness, bevel: input.bevel, lost, middle, back: middle - rise / 2, front: middle + rise / 2 };
+	return {
+		thickness: input.thickness,
+		bevel: input.bevel,
+		lost,
+		middle,
+		back: middle - rise / 2,
+		front: middle + rise / 2
+	};
 }
 
 /** How far a holder must rise before it comes off its cleat: the depth of the bevel. */

@@ -4,7 +4,10 @@ import type { Row } from '../plan/types';
 import type { Box3 } from '../survey/solid';
 import type { Millimetres } from '../units/quantity';
 
-/** Room that a row takes before the wall: its cleat, and the sheet behind it where it has one. @example rowBoxes(row, 3.2).length // 1, without a sheet */
+/**
+ * Room that a row takes before the wall: its cleat, and the sheet behind it where it has one.
+ * @example rowBoxes(row, 3.2).length // 1, without a sheet
+ */
 export function rowBoxes(row: Row, kerf: Millimetres): Box3[] {
 	const profile = rowProfile(row, kerf);
 	const x = [row.left, row.right] as const;

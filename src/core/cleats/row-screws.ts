@@ -10,13 +10,17 @@ import type { Millimetres } from '../units/quantity';
 import type { CleatProfile } from './profile';
 
 /**
- * Every screw of a row, in its one place. What it enters, what runs behind it, how far it stands from ends and edges, whether it counts, where it
- * is drawn, marked and bought: all of that is asked of the places made here, and of no other.
+ * Every screw of a row, in its one place. What it enters, what runs behind it, how far it stands from ends and edges,
+ * whether it counts, where it is drawn, marked and bought: all of that is asked of the places made here, and of no
+ * other.
  */
 
 /** Why a screw counts for nothing. */
 export type ScrewFault =
-	/** Nearer than it may be: to the end of its cleat, an edge of it, an edge or end of what it enters, or to the next screw. */
+	/**
+	 * Nearer than it may be: to the end of its cleat, an edge of it, an edge or end of what it enters, or to the next
+	 * screw.
+	 */
 	| { kind: 'end' | 'edge' | 'side' | 'neighbour'; has: Millimetres; needs: Millimetres }
 	/** In a pipe, where a cable may run, in an opening. */
 	| { kind: 'barred'; zone: NoGo }
@@ -45,12 +49,18 @@ interface Board {
 const LEAST_LAP: Millimetres = 10;
 const NOTHING = 1e-6;
 
-/** Heights of a row's screws above the floor: through its cleat, or spread over its sheet. @example screwLines(row, profile) // [2186, 2220] */
+/**
+ * Heights of a row's screws above the floor: through its cleat, or spread over its sheet.
+ * @example screwLines(row, profile) // [2186, 2220]
+ */
 export function screwLines(row: Pick<Row, 'y' | 'screws' | 'backer'>, profile: CleatProfile): Millimetres[] {
 	const { backer } = row;
 	if (!backer) return screwHeights(profile, row.screws.size, row.screws.perStud).heights.map((h) => row.y + h);
 	const foot = row.y - backer.below;
-	return sheetScrewHeights(backer.height, backer.perStud, { low: backer.below, high: backer.below + profile.front }).map((h) => foot + h);
+	return sheetScrewHeights(backer.height, backer.perStud, {
+		low: backer.below,
+		high: backer.below + profile.front
+	}).map((h) => foot + h);
 }
 
 /** Least distances of a row's screws. */
@@ -74,7 +84,10 @@ function sideOf({ member, block }: Support, least: Least): Millimetres {
 	return block && block.width > block.height ? least.along : least.edge;
 }
 
-/** Where the screw goes: the middle of what it enters, as far as the cleat's end leaves it; the middle of the lap where nothing is left. */
+/**
+ * Where the screw goes: the middle of what it enters, as far as the cleat's end leaves it; the middle of the lap where
+ * nothing is left.
+ */
 function across(board: Board, s: Support, least: Least): Millimetres | null {
 	const [left, right] = [s.x - s.width / 2, s.x + s.width / 2];
 	const lap = { from: Math.max(board.from, left), to: Math.min(board.to, right) };
@@ -86,7 +99,14 @@ function across(board: Board, s: Support, least: Least): Millimetres | null {
 	return Math.min(Math.max(s.x, from), Math.max(from, to));
 }
 
-function faultOf(board: Board, wall: Wall, s: Support, x: Millimetres, y: Millimetres, least: Least): ScrewFault | undefined {
+function faultOf(
+	board: Board,
+	wall: Wall,
+	s: Support,
+	x: Millimetres,
+	y: Millimetres,
+	least: Least
+): ScrewFault | undefined {
 	const zone = barredAt(wall, x, y);
 	if (zone) return { kind: 'barred', zone };
 	if (x < 0 || x > wall.width || y > topAt(wall, x)) return { kind: 'off-wall' };
@@ -111,7 +131,9 @@ function line(board: Board, wall: Wall, y: Millimetres, least: Least): RowScrew[
 		if (x === null) continue;
 		const fault =
 			faultOf(board, wall, support, x, y, least) ??
-			(x - last < least.beside ? { kind: 'neighbour' as const, has: Math.max(0, x - last), needs: least.beside } : undefined);
+			(x - last < least.beside
+				? { kind: 'neighbour' as const, has: Math.max(0, x - last), needs: least.beside }
+				: undefined);
 		if (!fault) last = x;
 		found.push(fault ? { x, y, support, fault } : { x, y, support });
 	}
@@ -119,8 +141,9 @@ function line(board: Board, wall: Wall, y: Millimetres, least: Least): RowScrew[
 }
 
 /**
- * All screws of one cleat of a row, each in its place: at every height where the row has a line of them, in every support the cleat laps
- * there. Of two that stand too near above each other the upper one counts: it has the longer arm.
+ * All screws of one cleat of a row, each in its place: at every height where the row has a line of them, in every
+ * support the cleat laps there. Of two that stand too near above each other the upper one counts: it has the longer
+ * arm.
  * @param segment ends of the cleat
  * @example rowScrews(row, { from: 20, to: 1660 }, wall, profile).filter((s) => !s.fault).length
  */
@@ -165,10 +188,13 @@ export function faultPhrase({ x, y, fault }: RowScrew): Phrase {
 		case 'off-wall':
 			return phrase('The screw at {x@tape}, {y@tape} up, is past the wall', at);
 		default:
-			return phrase(`The screw at {x@tape}, {y@tape} up, stands {h} from ${NEAR[fault.kind]}; it needs {n}, and counts for nothing`, {
-				...at,
-				h: mm(fault.has),
-				n: mm(fault.needs)
-			});
+			return phrase(
+				`The screw at {x@tape}, {y@tape} up, stands {h} from ${NEAR[fault.kind]}; it needs {n}, and counts for nothing`,
+				{
+					...at,
+					h: mm(fault.has),
+					n: mm(fault.needs)
+				}
+			);
 	}
 }

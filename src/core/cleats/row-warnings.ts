@@ -24,7 +24,10 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: Say): void 
 		const [first, second] = s.fixings;
 		const last = s.fixings.at(-1);
 		if (!first || !last) {
-			say('stop', phrase('The cleat from {from@tape} to {to@tape} crosses no stud', { from: mm(s.from), to: mm(s.to) }));
+			say(
+				'stop',
+				phrase('The cleat from {from@tape} to {to@tape} crosses no stud', { from: mm(s.from), to: mm(s.to) })
+			);
 			continue;
 		}
 		if (!second) {
@@ -44,7 +47,12 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: Say): void 
 		];
 		for (const e of ends) {
 			if (e.out > OVERHANG_SHARE * e.span) {
-				say('mind', phrase(`The ${e.name} end stands {out} past its last stud: a load there lifts the next stud in`, { out: mm(e.out) }));
+				say(
+					'mind',
+					phrase(`The ${e.name} end stands {out} past its last stud: a load there lifts the next stud in`, {
+						out: mm(e.out)
+					})
+				);
 			}
 		}
 	}
@@ -52,17 +60,22 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: Say): void 
 		// Each cleat is held at its own side of the joint, by a screw that counts.
 		const [before, after] = [segments.find((s) => s.to === x), segments.find((s) => s.from === x)];
 		const screws = (s: Segment | undefined) => s?.fixings.flatMap((f) => f.screws) ?? [];
-		const held = [screws(before), screws(after)].filter((side) => side.some((s) => Math.abs(s.x - x) <= JOINT_REACH)).length;
+		const held = [screws(before), screws(after)].filter((side) =>
+			side.some((s) => Math.abs(s.x - x) <= JOINT_REACH)
+		).length;
 		const missed = [...(before?.missed ?? []), ...(after?.missed ?? [])].some((s) => Math.abs(s.x - x) <= JOINT_REACH);
 		if (held === 2) continue;
 		if (held === 0 && !missed) say('stop', phrase('The joint at {x@tape} is off a stud', { x: mm(x) }));
 		else
 			say(
 				'mind',
-				phrase('The joint at {x@tape} holds {n} of its two cleats: put a block beside the stud, and the joint where they meet', {
-					x: mm(x),
-					n: String(held)
-				})
+				phrase(
+					'The joint at {x@tape} holds {n} of its two cleats: put a block beside the stud, and the joint where they meet',
+					{
+						x: mm(x),
+						n: String(held)
+					}
+				)
 			);
 	}
 }
@@ -106,7 +119,12 @@ function timberScrews({ wall }: Plan, row: Row, into: number, segments: readonly
 }
 
 /** Screws into plugs: they must reach the plug's end, and the hole stay within the wall. */
-function masonryScrews(row: Row, into: number, { plug, thickness }: Extract<Build, { kind: 'masonry' }>, say: Say): void {
+function masonryScrews(
+	row: Row,
+	into: number,
+	{ plug, thickness }: Extract<Build, { kind: 'masonry' }>,
+	say: Say
+): void {
 	if (into < plug.length)
 		say(
 			'stop',
@@ -117,7 +135,13 @@ function masonryScrews(row: Row, into: number, { plug, thickness }: Extract<Buil
 			})
 		);
 	if (into + plug.diameter > thickness)
-		say('stop', phrase('A hole for screws of {l} comes out behind the wall, {t} thick', { l: mm(row.screws.length), t: mm(thickness) }));
+		say(
+			'stop',
+			phrase('A hole for screws of {l} comes out behind the wall, {t} thick', {
+				l: mm(row.screws.length),
+				t: mm(thickness)
+			})
+		);
 }
 
 function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: Say): void {
@@ -134,14 +158,20 @@ function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: 
 		say(
 			row.screws.perStud === 2 ? 'stop' : 'mind',
 			row.screws.perStud === 2
-				? phrase('Two screws must stand {apart} apart and 2.5 diameters from the edges: the wall side, {back} high, is too low', {
-						apart: mm(STACK_APART),
+				? phrase(
+						'Two screws must stand {apart} apart and 2.5 diameters from the edges: the wall side, {back} high, is too low',
+						{
+							apart: mm(STACK_APART),
+							back: mm(profile.back)
+						}
+					)
+				: phrase('The wall side, {back} high, leaves the screw less than 2.5 diameters of edge', {
 						back: mm(profile.back)
 					})
-				: phrase('The wall side, {back} high, leaves the screw less than 2.5 diameters of edge', { back: mm(profile.back) })
 		);
 	}
-	if (row.y + profile.front > lowestTop(plan.wall, row.left, row.right)) say('stop', phrase('The row reaches above the wall'));
+	if (row.y + profile.front > lowestTop(plan.wall, row.left, row.right))
+		say('stop', phrase('The row reaches above the wall'));
 	if (stock(row.stock).kind === 'solid') {
 		say('mind', phrase('Solid cleats split along the grain at the screw line; ply does not'));
 	}
@@ -157,10 +187,16 @@ function backerWarnings(plan: Plan, row: Row, say: Say): void {
 	if (length > both)
 		say(
 			'stop',
-			phrase('Screws of {l} from behind poke out of the cleat: sheet and cleat together are {t}', { l: mm(length), t: mm(both) })
+			phrase('Screws of {l} from behind poke out of the cleat: sheet and cleat together are {t}', {
+				l: mm(length),
+				t: mm(both)
+			})
 		);
 	if (length <= sheet.thickness)
-		say('stop', phrase('Screws of {l} from behind do not reach through the sheet, {t}', { l: mm(length), t: mm(sheet.thickness) }));
+		say(
+			'stop',
+			phrase('Screws of {l} from behind do not reach through the sheet, {t}', { l: mm(length), t: mm(sheet.thickness) })
+		);
 	if (row.y - row.backer.below < 0) say('stop', phrase('The backer sheet reaches below the floor'));
 	if (row.y - row.backer.below + row.backer.height > lowestTop(plan.wall, row.left, row.right))
 		say('stop', phrase('The backer sheet reaches above the wall'));

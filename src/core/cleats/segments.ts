@@ -24,7 +24,10 @@ export interface Fixing {
 }
 
 /** What a row's screws are placed by. */
-export type ScrewedRow = Pick<Row, 'left' | 'right' | 'joints' | 'y' | 'stock' | 'bevel' | 'blank' | 'screws' | 'backer'>;
+export type ScrewedRow = Pick<
+	Row,
+	'left' | 'right' | 'joints' | 'y' | 'stock' | 'bevel' | 'blank' | 'screws' | 'backer'
+>;
 
 function fixingsOf(screws: readonly RowScrew[]): Fixing[] {
 	const bySupport = new Map<string, RowScrew[]>();
@@ -37,7 +40,11 @@ function fixingsOf(screws: readonly RowScrew[]): Fixing[] {
 	return [...bySupport.values()]
 		.map((list) => {
 			const sorted = list.sort((a, b) => a.y - b.y);
-			return { stud: (sorted.at(-1) as RowScrew).support, x: sorted.reduce((sum, s) => sum + s.x, 0) / sorted.length, screws: sorted };
+			return {
+				stud: (sorted.at(-1) as RowScrew).support,
+				x: sorted.reduce((sum, s) => sum + s.x, 0) / sorted.length,
+				screws: sorted
+			};
 		})
 		.sort((a, b) => a.x - b.x);
 }
@@ -60,8 +67,8 @@ interface Known {
 const known = new WeakMap<ScrewedRow, Known>();
 
 /**
- * The cleats of a row with their screws, on a surveyed wall: in studs where they stand at each screw's own height, blocking, or a solid wall.
- * The same list for the same row and wall.
+ * The cleats of a row with their screws, on a surveyed wall: in studs where they stand at each screw's own height,
+ * blocking, or a solid wall. The same list for the same row and wall.
  * @example segmentsOn(row, plan.wall, plan.cutting.kerf).flatMap((s) => s.fixings)
  */
 export function segmentsOn(row: ScrewedRow, wall: Wall, kerf: Millimetres): readonly Segment[] {
@@ -72,7 +79,10 @@ export function segmentsOn(row: ScrewedRow, wall: Wall, kerf: Millimetres): read
 	return segments;
 }
 
-/** Every screw a row really takes into the wall: those that count. @example screwsOf(segmentsOn(row, wall, kerf)).length */
+/**
+ * Every screw a row really takes into the wall: those that count.
+ * @example screwsOf(segmentsOn(row, wall, kerf)).length
+ */
 export function screwsOf(segments: readonly Segment[]): RowScrew[] {
 	return segments.flatMap((s) => s.fixings.flatMap((f) => f.screws));
 }

@@ -66,10 +66,16 @@ export function supply({ count, low, enough }: Pick<Consumable, 'count' | 'low' 
 	return { stands, buy: count <= low ? Math.max(0, enough - count) : 0 };
 }
 
-/** Reads "3 rolls of tape": how many, and of what; one where no number is said. @example readConsumable('2 masking tapes') // { count: 2, name: 'masking tapes' } */
+/**
+ * Reads "3 rolls of tape": how many, and of what; one where no number is said.
+ * @example readConsumable('2 masking tapes') // { count: 2, name: 'masking tapes' }
+ */
 export function readConsumable(text: string): { count: number; name: string } {
 	const counted = /^\s*(\d+(?:[.,]\d+)?)\s*(?:x\s+)?(.+)$/.exec(text.trim());
-	return { count: counted ? Number((counted[1] as string).replace(',', '.')) : 1, name: cutText((counted?.[2] ?? text).trim(), 60) };
+	return {
+		count: counted ? Number((counted[1] as string).replace(',', '.')) : 1,
+		name: cutText((counted?.[2] ?? text).trim(), 60)
+	};
 }
 
 /** A consumable of which nothing is known but its name. */

@@ -118,7 +118,12 @@ function toGroup(
 	};
 }
 
-function cutGroup(group: PieceGroup, kerf: Millimetres, options: CutOptions, onBetter: (g: CutGroup) => void): CutGroup {
+function cutGroup(
+	group: PieceGroup,
+	kerf: Millimetres,
+	options: CutOptions,
+	onBetter: (g: CutGroup) => void
+): CutGroup {
 	const fits = (p: Piece) => !group.tooWide && p.length <= group.boardLength + 1e-6;
 	const lengths = byLength(group.pieces.filter(fits));
 	const unfit = group.pieces.filter((p) => !fits(p));
@@ -128,15 +133,21 @@ function cutGroup(group: PieceGroup, kerf: Millimetres, options: CutOptions, onB
 		kerf
 	};
 	const done = (answer: BoardAnswer) => toGroup(group, kerf, lengths, problem, answer, unfit);
-	return done(fewestBoards(problem, options.solve, { secondsLeft: options.secondsLeft, onBetter: (a) => onBetter(done(a)) }));
+	return done(
+		fewestBoards(problem, options.solve, { secondsLeft: options.secondsLeft, onBetter: (a) => onBetter(done(a)) })
+	);
 }
 
 function planSheets(groups: CutGroup[], kerf: Millimetres, options: CutOptions): SheetPlan[] {
-	const stocks = [...new Set(groups.filter((g) => g.strip !== null && g.boards.length > 0).map((g) => g.stock as StockId))];
+	const stocks = [
+		...new Set(groups.filter((g) => g.strip !== null && g.boards.length > 0).map((g) => g.stock as StockId))
+	];
 	return stocks.map((id) => {
 		const from = groups.filter((g) => g.stock === id && g.strip !== null && g.boards.length > 0);
 		const items = from.map((g) => ({ length: g.strip as number, count: g.boards.length }));
-		const answer = fewestBoards({ items, board: stock(id).width, kerf }, options.solve, { secondsLeft: options.secondsLeft });
+		const answer = fewestBoards({ items, board: stock(id).width, kerf }, options.solve, {
+			secondsLeft: options.secondsLeft
+		});
 		return {
 			stock: id,
 			title: stock(id).title,
@@ -151,9 +162,9 @@ function planSheets(groups: CutGroup[], kerf: Millimetres, options: CutOptions):
 const AT_ONCE = { secondsLeft: () => 0 };
 
 /**
- * Cuts everything a plan needs from bought boards: cleats two to a rip, faces, dowels; the fewest boards of each kind, and for ply
- * the fewest sheets for those strips. A whole plan is there at once, and is then bettered kind by kind: whenever it is stopped, the
- * best so far leaves nothing out.
+ * Cuts everything a plan needs from bought boards: cleats two to a rip, faces, dowels; the fewest boards of each kind,
+ * and for ply the fewest sheets for those strips. A whole plan is there at once, and is then bettered kind by kind:
+ * whenever it is stopped, the best so far leaves nothing out.
  * @param options an integer solver, the time it may take, and who is told of progress
  * @example cutPlan(plan, { solve, secondsLeft: () => 10 }).groups[0].boards.length
  */
@@ -163,7 +174,11 @@ export function cutPlan(plan: Plan, options: CutOptions): CutPlan {
 	const quick = { ...options, ...AT_ONCE };
 	const groups = wanted.map((group) => cutGroup(group, kerf, quick, () => undefined));
 	const tell = (done: number) =>
-		options.onProgress?.({ done, of: wanted.length, best: { kerf, groups: [...groups], sheets: planSheets(groups, kerf, quick) } });
+		options.onProgress?.({
+			done,
+			of: wanted.length,
+			best: { kerf, groups: [...groups], sheets: planSheets(groups, kerf, quick) }
+		});
 	tell(0);
 	wanted.forEach((group, i) => {
 		if (!(groups[i] as CutGroup).proven) {

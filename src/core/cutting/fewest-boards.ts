@@ -66,12 +66,13 @@ function boardsOf(patterns: Pattern[], times: number[], p: BoardProblem): number
 }
 
 /**
- * Fewest boards of one length for pieces of given lengths, with a kerf between pieces, and proof of it where it can be had.
- * Method: cutting-stock patterns (Gilmore and Gomory 1961). The relaxation gives a bound; an integer programme over all patterns
- * is exact; where there are too many patterns, columns are generated and the bound is stated.
+ * Fewest boards of one length for pieces of given lengths, with a kerf between pieces, and proof of it where it can be
+ * had. Method: cutting-stock patterns (Gilmore and Gomory 1961). The relaxation gives a bound; an integer programme
+ * over all patterns is exact; where there are too many patterns, columns are generated and the bound is stated.
  * @param problem lengths in mm; every item fits a board by itself
  * @throws RangeError when an item is longer than a board
- * @example fewestBoards({ items: [{ length: 1200, count: 2 }], board: 2440, kerf: 3 }, solve, { secondsLeft: () => 5 }).boards.length // 1
+ * @example fewestBoards({ items: [{ length: 1200, count: 2 }], board: 2440, kerf: 3 }, solve, { secondsLeft: () => 5
+ * }).boards.length // 1
  */
 export function fewestBoards(p: BoardProblem, solve: Solver, budget: Budget): BoardAnswer {
 	if (p.items.some((i) => i.length > p.board + 1e-6)) throw new RangeError('A piece is longer than a board');

@@ -9,9 +9,14 @@ export interface LaidCuts<T> {
 
 /**
  * Lays pieces one after another, the longest first, with a kerf behind each.
- * @example layCuts([{ length: 300 }, { length: 500 }], 1000, 3).cuts[1] // { piece: { length: 300 }, from: 503, to: 803 }
+ * @example layCuts([{ length: 300 }, { length: 500 }], 1000, 3).cuts[1] // { piece: { length: 300 }, from: 503, to: 803
+ * }
  */
-export function layCuts<T extends { length: Millimetres }>(pieces: readonly T[], board: Millimetres, kerf: Millimetres): LaidCuts<T> {
+export function layCuts<T extends { length: Millimetres }>(
+	pieces: readonly T[],
+	board: Millimetres,
+	kerf: Millimetres
+): LaidCuts<T> {
 	let at = 0;
 	const cuts = [...pieces]
 		.sort((a, b) => b.length - a.length)

@@ -36,8 +36,8 @@ export function enumeratePatterns(p: BoardProblem, most: number): Pattern[] | nu
 const MOST_ROUNDS = 300;
 
 /**
- * Column generation: patterns that matter, and the relaxation's value. `complete` says that no further pattern could lower it,
- * so that it is a bound.
+ * Column generation: patterns that matter, and the relaxation's value. `complete` says that no further pattern could
+ * lower it, so that it is a bound.
  */
 export function generatePatterns(
 	p: BoardProblem,
@@ -45,7 +45,9 @@ export function generatePatterns(
 	budget: Budget
 ): { patterns: Pattern[]; relaxed: number; complete: boolean } {
 	const patterns: Pattern[] = p.items.map((item, i) =>
-		p.items.map((_, j) => (i === j ? Math.min(item.count, Math.floor((p.board + p.kerf + 1e-6) / (item.length + p.kerf))) : 0))
+		p.items.map((_, j) =>
+			i === j ? Math.min(item.count, Math.floor((p.board + p.kerf + 1e-6) / (item.length + p.kerf))) : 0
+		)
 	);
 	for (let round = 0; round < MOST_ROUNDS && budget.secondsLeft() > 0; round++) {
 		const relaxed = programme(patterns, p, solve, false, budget);

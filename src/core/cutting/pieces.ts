@@ -91,17 +91,32 @@ export function collectPieces(plan: Plan): PieceGroup[] {
 		const into = groups.get(group.key) ?? { ...group, pieces: [] };
 		groups.set(group.key, into);
 		for (let i = 0; i < part.count; i++) {
-			into.pieces.push({ id: `${owner.id}-${part.name.replaceAll(' ', '-')}-${i + 1}`, name: part.name, owner, length: part.length });
+			into.pieces.push({
+				id: `${owner.id}-${part.name.replaceAll(' ', '-')}-${i + 1}`,
+				name: part.name,
+				owner,
+				length: part.length
+			});
 		}
 	};
 	for (const row of plan.rows) {
 		const owner = { kind: 'row', id: row.id, name: row.name } as const;
 		segmentsOn(row, plan.wall, plan.cutting.kerf).forEach((s, i, all) => {
 			const name = all.length > 1 ? `cleat ${i + 1} of ${all.length}` : 'cleat';
-			take({ kind: 'cleat', name, stock: row.stock, blank: row.blank, bevel: row.bevel, length: s.to - s.from, count: 1 }, owner);
+			take(
+				{ kind: 'cleat', name, stock: row.stock, blank: row.blank, bevel: row.bevel, length: s.to - s.from, count: 1 },
+				owner
+			);
 			if (row.backer)
 				take(
-					{ kind: 'board', name: `backer ${i + 1}`, stock: row.backer.stock, width: row.backer.height, length: s.to - s.from, count: 1 },
+					{
+						kind: 'board',
+						name: `backer ${i + 1}`,
+						stock: row.backer.stock,
+						width: row.backer.height,
+						length: s.to - s.from,
+						count: 1
+					},
 					owner
 				);
 			else if (row.twistBlock)
@@ -122,7 +137,8 @@ export function collectPieces(plan: Plan): PieceGroup[] {
 	for (const holder of plan.holders) {
 		const row = rows.get(holder.mount.row);
 		if (!row) continue;
-		for (const part of buildHolder(holder, row, plan.cutting.kerf).parts) take(part, { kind: 'holder', id: holder.id, name: holder.name });
+		for (const part of buildHolder(holder, row, plan.cutting.kerf).parts)
+			take(part, { kind: 'holder', id: holder.id, name: holder.name });
 	}
 	return [...groups.values()];
 }

@@ -14,7 +14,8 @@ export interface ScrewsWanted {
 }
 
 /**
- * All screws of a plan: those of every cleat at every stud it crosses, and those of the holders' hooks; thickest and longest first.
+ * All screws of a plan: those of every cleat at every stud it crosses, and those of the holders' hooks; thickest and
+ * longest first.
  * @example screwsWanted(plan)[0] // { size: '#10', length: 80, rows: 52, hooks: 0 }
  */
 export function screwsWanted(plan: Plan): ScrewsWanted[] {
@@ -50,7 +51,10 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 		.sort((a, b) => screwDiameter(b.size) - screwDiameter(a.size) || b.length - a.length);
 }
 
-/** Plugs that the rows of a masonry wall need: one for every screw into it. Null for a wall that takes none. @example plugsWanted(plan)?.count */
+/**
+ * Plugs that the rows of a masonry wall need: one for every screw into it. Null for a wall that takes none.
+ * @example plugsWanted(plan)?.count
+ */
 export function plugsWanted(plan: Plan): { count: number; plug: PlugChoice } | null {
 	const { build } = plan.wall;
 	if (build?.kind !== 'masonry') return null;

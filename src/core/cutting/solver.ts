@@ -36,7 +36,10 @@ export function programme(patterns: Pattern[], p: BoardProblem, solve: Solver, w
 	const values = names.map((n) => r.Columns[n]?.Primal ?? Number.NaN);
 	const got =
 		values.every((v) => Number.isFinite(v)) &&
-		p.items.every((item, i) => patterns.reduce((sum, a, k) => sum + (a[i] as number) * (values[k] as number), 0) >= item.count - 1e-6);
+		p.items.every(
+			(item, i) =>
+				patterns.reduce((sum, a, k) => sum + (a[i] as number) * (values[k] as number), 0) >= item.count - 1e-6
+		);
 	return {
 		optimal: r.Status === 'Optimal',
 		objective: r.Status === 'Optimal' ? r.ObjectiveValue : 0,
@@ -46,7 +49,12 @@ export function programme(patterns: Pattern[], p: BoardProblem, solve: Solver, w
 }
 
 /** The pattern worth most at the given prices. Null when the solver ran out of time. */
-export function knapsack(p: BoardProblem, prices: number[], solve: Solver, budget: Budget): { pattern: Pattern; value: number } | null {
+export function knapsack(
+	p: BoardProblem,
+	prices: number[],
+	solve: Solver,
+	budget: Budget
+): { pattern: Pattern; value: number } | null {
 	const names = p.items.map((_, i) => `a${i}`);
 	const value = terms(names.map((n, i) => `+ ${Math.max(0, prices[i] as number).toFixed(12)} ${n}`));
 	const room = terms(names.map((n, i) => `+ ${((p.items[i]?.length ?? 0) + p.kerf).toFixed(6)} ${n}`));

@@ -10,7 +10,13 @@ import type { Tool } from '../tools/tool';
 
 const thing = (id: string, name: string, more: Partial<Thing>): Thing => ({ ...newThing(id, name), ...more });
 /** One that somebody has not measured yet. */
-const usual = (id: string, name: string, kind: string, more: Partial<Thing> = {}, length: number | null = null): Thing => {
+const usual = (
+	id: string,
+	name: string,
+	kind: string,
+	more: Partial<Thing> = {},
+	length: number | null = null
+): Thing => {
 	const found = findKind(kind);
 	return { ...(found ? typicalThing(id, found, length) : newThing(id, name)), name, ...more };
 };
@@ -107,8 +113,20 @@ const things: Thing[] = [
 		where: 'slip door'
 	}),
 	usual('warp', 'Mooring warp', 'coil of rope', { count: 5, group: 'mooring', use: 'monthly', where: 'slip door' }),
-	usual('varnish', 'Tin of varnish', 'varnish tin', { count: 9, group: 'finishes', use: 'weekly', where: 'paint corner', cover: true }),
-	usual('epoxy', 'Resin bottle', 'glue bottle', { count: 4, group: 'finishes', use: 'weekly', where: 'paint corner', cover: true }),
+	usual('varnish', 'Tin of varnish', 'varnish tin', {
+		count: 9,
+		group: 'finishes',
+		use: 'weekly',
+		where: 'paint corner',
+		cover: true
+	}),
+	usual('epoxy', 'Resin bottle', 'glue bottle', {
+		count: 4,
+		group: 'finishes',
+		use: 'weekly',
+		where: 'paint corner',
+		cover: true
+	}),
 	usual('spray', 'Spray bottle', 'spray bottle', { count: 3, group: 'finishes', use: 'daily', where: 'paint corner' }),
 	thing('respirator', 'Respirator', {
 		group: 'safety',
@@ -157,7 +175,13 @@ const things: Thing[] = [
 	}),
 	usual('bike', 'Bicycle', 'bicycle', { count: 2, use: 'daily', where: 'slip door' }),
 	usual('ladder', 'Step ladder', 'step ladder', { use: 'monthly', where: 'slip door' }),
-	thing('old-router', 'Seized outboard bracket', { group: 'mooring', count: 1, mass: 6.5, state: 'not-to-keep', notes: 'For scrap' })
+	thing('old-router', 'Seized outboard bracket', {
+		group: 'mooring',
+		count: 1,
+		mass: 6.5,
+		state: 'not-to-keep',
+		notes: 'For scrap'
+	})
 ];
 
 const board = (

@@ -22,7 +22,15 @@ const obstructions: Obstruction[] = [
 	{ id: 'o3', kind: 'outlet', name: 'charger outlet', x: 3860, y: 1040, width: 90, height: 120 }
 ];
 
-const row = (id: string, name: string, y: number, left: number, right: number, joints: number[], screws: Row['screws']): Row => ({
+const row = (
+	id: string,
+	name: string,
+	y: number,
+	left: number,
+	right: number,
+	joints: number[],
+	screws: Row['screws']
+): Row => ({
 	id,
 	name,
 	y,
@@ -96,7 +104,13 @@ const holders: Holder[] = [
 		width: 1000,
 		height: 300,
 		screws: 10,
-		pegs: { diameter: 25, projection: 160, height: 90, spacing: { kind: 'equal-gaps', count: 6 }, pair: { bar: 10, slack: 3 } },
+		pegs: {
+			diameter: 25,
+			projection: 160,
+			height: 90,
+			spacing: { kind: 'equal-gaps', count: 6 },
+			pair: { bar: 10, slack: 3 }
+		},
 		load: { name: 'spar clamp', thing: 'spar-clamp', mass: 1.1, perSeat: 3, thickness: 45, width: 110, height: 620 }
 	}),
 	rack('h2', 'Spokeshaves', 'r2', 1420, {
@@ -128,7 +142,13 @@ const holders: Holder[] = [
 	rack('h5', 'Oars', 'r4', 4400, {
 		width: 620,
 		height: 220,
-		pegs: { diameter: 25, projection: 150, height: 80, spacing: { kind: 'equal-gaps', count: 3 }, pair: { bar: 52, slack: 5 } },
+		pegs: {
+			diameter: 25,
+			projection: 150,
+			height: 80,
+			spacing: { kind: 'equal-gaps', count: 3 },
+			pair: { bar: 52, slack: 5 }
+		},
 		load: { name: 'oar', thing: 'oar', mass: 2.1, perSeat: 2, thickness: 70, width: 150, height: 1950 }
 	}),
 	rack('h6', 'Anchor and chain', 'r5', 3060, {
@@ -156,7 +176,10 @@ export function slipwayWall(): Plan {
 			ledges: [{ id: 'l1', name: 'wall plate', y: 2510, height: 90, out: 20 }],
 			front: { depth: 2400, walkway: 900, headHeight: 2000 },
 			far: { kind: 'outdoors', access: false, note: 'the slip side' },
-			corners: { left: { kind: 'wall', taken: 0, note: 'roller door, its box above' }, right: { kind: 'wall', taken: 0, note: '' } },
+			corners: {
+				left: { kind: 'wall', taken: 0, note: 'roller door, its box above' },
+				right: { kind: 'wall', taken: 0, note: '' }
+			},
 			levels: { line: 1000 }
 		},
 		rows,
@@ -178,7 +201,14 @@ export function oarStoreWall(): Plan {
 			studs: [],
 			how: { width: 'tape', height: 'tape', build: 'tape', shape: 'tape' },
 			shape: { right: 2050, peak: null, floorRise: 15 },
-			build: { kind: 'masonry', material: 'brick', thickness: 215, first: 150, pitch: 300, plug: { diameter: 8, length: 50, load: 25 } },
+			build: {
+				kind: 'masonry',
+				material: 'brick',
+				thickness: 215,
+				first: 150,
+				pitch: 300,
+				plug: { diameter: 8, length: 50, load: 25 }
+			},
 			obstructions: [
 				{
 					id: 'd1',
@@ -191,7 +221,17 @@ export function oarStoreWall(): Plan {
 					motion: { kind: 'swing', hinge: 'right', angle: 95, into: 'room' },
 					how: 'tape'
 				},
-				{ id: 'w1', kind: 'switch', name: 'light switch', x: 2040, y: 1150, width: 80, height: 80, out: 12, how: 'tape' }
+				{
+					id: 'w1',
+					kind: 'switch',
+					name: 'light switch',
+					x: 2040,
+					y: 1150,
+					width: 80,
+					height: 80,
+					out: 12,
+					how: 'tape'
+				}
 			]
 		},
 		rows: [row('r1', 'Store row', 1650, 60, 2000, [], { size: '5 mm', length: 80, perStud: 1 })],
@@ -199,7 +239,13 @@ export function oarStoreWall(): Plan {
 			rack('h1', 'Short oars', 'r1', 300, {
 				width: 700,
 				height: 260,
-				pegs: { diameter: 25, projection: 150, height: 90, spacing: { kind: 'equal-gaps', count: 3 }, pair: { bar: 45, slack: 5 } },
+				pegs: {
+					diameter: 25,
+					projection: 150,
+					height: 90,
+					spacing: { kind: 'equal-gaps', count: 3 },
+					pair: { bar: 45, slack: 5 }
+				},
 				load: { name: 'short oar', mass: 1.4, perSeat: 1, thickness: 60, width: 130, height: 1500 }
 			})
 		],
@@ -207,7 +253,10 @@ export function oarStoreWall(): Plan {
 	} satisfies Plan);
 }
 
-/** An empty wall to start from: a width, a height and plasterboard in the sizes of the user's shop, none of it measured, no studs yet. */
+/**
+ * An empty wall to start from: a width, a height and plasterboard in the sizes of the user's shop, none of it measured,
+ * no studs yet.
+ */
 export function emptyWall(name: string, unit: LengthUnit = 'mm'): Plan {
 	const inch = unit === 'inch';
 	return {

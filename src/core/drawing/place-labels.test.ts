@@ -3,7 +3,13 @@ import fc from 'fast-check';
 import { placeLabels, type AskedLabel, type Box } from './place-labels';
 
 const frame: Box = { x: 0, y: 0, width: 200, height: 100 };
-const label = (id: string, rank: number, ...at: [number, number][]): AskedLabel => ({ id, rank, width: 40, height: 12, at });
+const label = (id: string, rank: number, ...at: [number, number][]): AskedLabel => ({
+	id,
+	rank,
+	width: 40,
+	height: 12,
+	at
+});
 
 describe('labels', () => {
 	it('stand at their first free place, else at the next', () => {
@@ -32,7 +38,10 @@ describe('labels', () => {
 				rank: fc.nat(4),
 				width: fc.integer({ min: 5, max: 50 }),
 				height: fc.integer({ min: 5, max: 20 }),
-				at: fc.array(fc.tuple(fc.integer({ min: -10, max: 200 }), fc.integer({ min: -10, max: 100 })), { minLength: 1, maxLength: 4 })
+				at: fc.array(fc.tuple(fc.integer({ min: -10, max: 200 }), fc.integer({ min: -10, max: 100 })), {
+					minLength: 1,
+					maxLength: 4
+				})
 			}),
 			{ maxLength: 40 }
 		);

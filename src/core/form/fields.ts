@@ -1,5 +1,16 @@
 import { HALF_WORDS } from './whole-text';
-import { array, boolean, lazy, mixed, number, object, string, type NumberSchema, type Schema, type StringSchema } from 'yup';
+import {
+	array,
+	boolean,
+	lazy,
+	mixed,
+	number,
+	object,
+	string,
+	type NumberSchema,
+	type Schema,
+	type StringSchema
+} from 'yup';
 
 /** Field builders shared by every schema of documents: strict types, plain messages. */
 
@@ -37,7 +48,11 @@ export const ID_PATTERN = /^[A-Za-z0-9_-]{1,40}$/;
 
 /** Ids are short and plain, so that they can stand in addresses and element ids. */
 export function identifier(): StringSchema<string> {
-	return string().strict().typeError('must be text').required('is missing').matches(ID_PATTERN, 'must be 1 to 40 letters, digits, - or _');
+	return string()
+		.strict()
+		.typeError('must be text')
+		.required('is missing')
+		.matches(ID_PATTERN, 'must be 1 to 40 letters, digits, - or _');
 }
 
 /** One of a fixed list. */
@@ -65,8 +80,13 @@ export const list = <T extends Schema>(of: T, max: number) =>
  * @param optional it may be absent; `nullable`, null
  * @example unionOf({ peg: { diameter: within(5, 60) }, none: {} })
  */
-export function unionOf(shapes: Record<string, Record<string, Schema>>, { optional = false, nullable = false } = {}): Schema {
-	const made = new Map(Object.entries(shapes).map(([kind, fields]) => [kind, exact({ kind: oneOf([kind]), ...fields })]));
+export function unionOf(
+	shapes: Record<string, Record<string, Schema>>,
+	{ optional = false, nullable = false } = {}
+): Schema {
+	const made = new Map(
+		Object.entries(shapes).map(([kind, fields]) => [kind, exact({ kind: oneOf([kind]), ...fields })])
+	);
 	const wrong = exact({ kind: oneOf([...made.keys()]) });
 	const absent = mixed().notRequired();
 	const choose = (value: unknown) => {

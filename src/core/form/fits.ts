@@ -1,8 +1,9 @@
 import type { ISchema, Schema } from 'yup';
 
 /**
- * Yes or no to a value by a Yup schema, some fifty times faster than Yup, which is asked only about what is wrong. Made from the schema itself, once:
- * there is no second set of rules. `parent` is the object a value stands in, which a lazy schema may ask.
+ * Yes or no to a value by a Yup schema, some fifty times faster than Yup, which is asked only about what is wrong. Made
+ * from the schema itself, once: there is no second set of rules. `parent` is the object a value stands in, which a lazy
+ * schema may ask.
  */
 export type Fits = (value: unknown, parent?: unknown) => boolean;
 
@@ -18,14 +19,19 @@ interface Inside {
 	tests: { OPTIONS?: TestOptions }[];
 	fields?: Record<string, AnySchema>;
 	innerType?: AnySchema;
-	spec: { optional?: boolean; nullable?: boolean; meta?: { shapes?: Schema[]; optional?: boolean; nullable?: boolean } };
+	spec: {
+		optional?: boolean;
+		nullable?: boolean;
+		meta?: { shapes?: Schema[]; optional?: boolean; nullable?: boolean };
+	};
 	describe(): { oneOf?: unknown[] };
 	resolve(options: { value: unknown; parent?: unknown }): AnySchema;
 }
 /** A schema as it is built: its parts are public in Yup, but not in one type. */
 export const inside = (schema: AnySchema): Inside => schema as unknown as Inside;
 
-export const isBag = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null && !Array.isArray(v);
+export const isBag = (v: unknown): v is Record<string, unknown> =>
+	typeof v === 'object' && v !== null && !Array.isArray(v);
 
 const TYPES: Record<string, (v: unknown) => boolean> = {
 	number: (v) => typeof v === 'number' && !Number.isNaN(v),
@@ -81,7 +87,10 @@ function lazyFits({ spec: { meta }, resolve }: Inside, schema: Inside): Fits {
 	const shapes = meta?.shapes;
 	if (!shapes) return (v, parent) => fitsOf(resolve.call(schema, { value: v, parent }))(v, parent);
 	const each = shapes.map(fitsOf);
-	return (v) => (meta.optional === true && v === undefined) || (meta.nullable === true && v === null) || each.some((fits) => fits(v));
+	return (v) =>
+		(meta.optional === true && v === undefined) ||
+		(meta.nullable === true && v === null) ||
+		each.some((fits) => fits(v));
 }
 
 /** What a schema asks of a value itself, whatever its fields or entries are. */
@@ -89,7 +98,9 @@ function own(at: Inside): Fits {
 	const typed = TYPES[at.type] ?? (() => true);
 	const tests = at.tests.map((t) => t.OPTIONS).filter((o): o is TestOptions => o !== undefined);
 	const onAbsent = tests.filter((o) => o.name === 'there').map((o) => o.test);
-	const checks = tests.filter((o) => o.name !== 'there').map((o) => OWN[o.name ?? '']?.((o.params ?? {}) as Params) ?? o.test);
+	const checks = tests
+		.filter((o) => o.name !== 'there')
+		.map((o) => OWN[o.name ?? '']?.((o.params ?? {}) as Params) ?? o.test);
 	const choices = at.describe().oneOf ?? [];
 	const among = choices.length > 0 ? new Set(choices) : null;
 	return (v) => {
@@ -112,7 +123,9 @@ function madeOf(schema: AnySchema): Made {
 	const mine = at.type === 'lazy' ? lazyFits(at, at) : own(at);
 	const parts = partsOf(at);
 	const all: Fits =
-		at.type === 'object' || at.type === 'array' ? (v, parent) => mine(v, parent) && (v === undefined || v === null || parts(v)) : mine;
+		at.type === 'object' || at.type === 'array'
+			? (v, parent) => mine(v, parent) && (v === undefined || v === null || parts(v))
+			: mine;
 	const fresh = { own: mine, all };
 	made.set(schema, fresh);
 	return fresh;

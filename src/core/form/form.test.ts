@@ -21,7 +21,11 @@ const yupSays = (schema: Schema, value: unknown): { path: string; message: strin
 		schema.validateSync(value, { strict: true, abortEarly: false });
 		return [];
 	} catch (error) {
-		const { inner, path, message } = error as { inner: { path?: string; message: string }[]; path?: string; message: string };
+		const { inner, path, message } = error as {
+			inner: { path?: string; message: string }[];
+			path?: string;
+			message: string;
+		};
 		return (inner.length > 0 ? inner : [{ path, message }]).map((e) => ({ path: e.path ?? '', message: e.message }));
 	}
 };
@@ -206,7 +210,9 @@ describe('what comes from outside', () => {
 		expect(hostile({ a: 'Gouge 🪵' })).toBeNull();
 	});
 	it('is right where it is right, of any shape', () =>
-		fc.assert(fc.property(fc.jsonValue({ maxDepth: 5 }), (v) => /is not a name/.test(hostile(v)?.message ?? 'is not a name'))));
+		fc.assert(
+			fc.property(fc.jsonValue({ maxDepth: 5 }), (v) => /is not a name/.test(hostile(v)?.message ?? 'is not a name'))
+		));
 });
 
 describe('a text that is cut', () => {

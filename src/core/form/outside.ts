@@ -5,7 +5,10 @@ import { HALF, HALF_WORDS } from './whole-text';
 export const MOST_BYTES = 8 * 1024 * 1024;
 /** A plan is seven levels deep; anything much deeper is none of our documents. */
 const MOST_DEPTH = 20;
-/** The largest wall, with every list full, has some 270,000 values; the largest stock-take, or change to one, three times as many. */
+/**
+ * The largest wall, with every list full, has some 270,000 values; the largest stock-take, or change to one, three
+ * times as many.
+ */
 export const MOST_VALUES = { plan: 300_000, shop: 1_000_000, small: 20_000 } as const;
 /** Names that every object answers to: a value under one of them would answer in their place. */
 const FORBIDDEN = new Set([...Object.getOwnPropertyNames(Object.prototype), 'prototype', 'toJSON', 'then']);
@@ -46,7 +49,8 @@ function isEmpty(bytes: Uint8Array, open: number): boolean {
 }
 
 /**
- * Looks through JSON before it is taken apart, which costs far more than its text: how deep it is nested, and how many values it has.
+ * Looks through JSON before it is taken apart, which costs far more than its text: how deep it is nested, and how many
+ * values it has.
  * @param text as bytes of UTF-8, or as text
  * @param most values within the document
  * @returns what is too much, or null; whether it is JSON at all is not asked
@@ -122,14 +126,17 @@ function search(value: unknown): Found | null {
 const LONGEST_PATH = 80;
 
 /**
- * Walks any parsed JSON, without recursion, and finds what must not go further: too deep, too many values, names that objects themselves answer to, text
- * that is none.
+ * Walks any parsed JSON, without recursion, and finds what must not go further: too deep, too many values, names that
+ * objects themselves answer to, text that is none.
  * @returns the first such thing with its path, or null
  * @example hostile({ holders: [{ toString: 1 }] }) // { path: 'holders[0].toString', message: '…' }
  */
 export function hostile(value: unknown): Problem | null {
 	const found = search(value);
 	if (!found) return null;
-	const path = found.keys.reduce<string>((p, k) => (typeof k === 'number' ? `${p}[${k}]` : p === '' ? k : `${p}.${k}`), '');
+	const path = found.keys.reduce<string>(
+		(p, k) => (typeof k === 'number' ? `${p}[${k}]` : p === '' ? k : `${p}.${k}`),
+		''
+	);
 	return { path: path.replace(new RegExp(HALF, 'gu'), '?').slice(0, LONGEST_PATH), message: found.message };
 }

@@ -31,7 +31,10 @@ function unknownProblems(bag: Record<string, unknown>, fields: Record<string, un
 	return [{ path, message: `has fields that mean nothing here: ${said.join(', ')}${more}` }];
 }
 
-/** What is wrong within a value, no more than `room`. A list that is too long is not looked into, and what is asked of a whole only once its parts are right. */
+/**
+ * What is wrong within a value, no more than `room`. A list that is too long is not looked into, and what is asked of a
+ * whole only once its parts are right.
+ */
 function explain(schema: ISchema<unknown>, value: unknown, path: string, room: number, parent?: unknown): Problem[] {
 	if (room <= 0) return [];
 	const at = inside(schema);
@@ -50,12 +53,16 @@ function explain(schema: ISchema<unknown>, value: unknown, path: string, room: n
 			if (!fits(v, value)) found.push(...explain(each, v, `${path}[${i}]`, room - found.length, value));
 		});
 	}
-	return found.length > 0 || ownFitsOf(schema)(value, parent) ? found : asYupSays(schema, value, path, parent).slice(0, room);
+	return found.length > 0 || ownFitsOf(schema)(value, parent)
+		? found
+		: asYupSays(schema, value, path, parent).slice(0, room);
 }
 
 /**
- * Checks a value against one part of a schema. Paths are relative to that part. However large or strange the value, the work is bounded by what the
- * schema's lists may hold: lengths come before entries, and explaining ends with the fiftieth problem.
+ * Checks a value against one part of a schema. Paths are relative to that part. However large or strange the value, the
+ * work is bounded by what the schema's lists may hold: lengths come before entries, and explaining ends with the
+ * fiftieth problem.
  * @example problemsOf(within(0, 10), 11) // [{ path: '', message: 'must be at most 10 mm' }]
  */
-export const problemsOf = (schema: ISchema<unknown>, value: unknown): Problem[] => explain(schema, value, '', MOST_PROBLEMS);
+export const problemsOf = (schema: ISchema<unknown>, value: unknown): Problem[] =>
+	explain(schema, value, '', MOST_PROBLEMS);

@@ -41,9 +41,10 @@ const COUPLING: Record<Coupling, { low: number; high: number }> = {
 
 /**
  * Recommended weight limit of one lift.
- * Source: NIOSH revised lifting equation, 1991 (Applications Manual 94-110): RWL = LC HM VM DM AM FM CM in inches and pounds; beyond
- * H 25, V 70, D 70, A 135 it is 0; H and D under 10 in count as 10.
- * @example liftLimit({ out: 254, height: 762, travel: 254, twist: 0, coupling: 'good', frequency: 1 }).limit // 23.1 kg, which is 51 lb
+ * Source: NIOSH revised lifting equation, 1991 (Applications Manual 94-110): RWL = LC HM VM DM AM FM CM in inches and
+ * pounds; beyond H 25, V 70, D 70, A 135 it is 0; H and D under 10 in count as 10.
+ * @example liftLimit({ out: 254, height: 762, travel: 254, twist: 0, coupling: 'good', frequency: 1 }).limit // 23.1
+ * kg, which is 51 lb
  */
 export function liftLimit(l: Lift): LiftLimit {
 	const H = Math.max(10, l.out / MM_PER_INCH);
@@ -59,14 +60,18 @@ export function liftLimit(l: Lift): LiftLimit {
 	return { HM, VM, DM, AM, CM, FM: l.frequency, limit: LOAD_CONSTANT * HM * VM * DM * AM * CM * l.frequency };
 }
 
-/** Lifting index: the weight over its limit. Over 1 it is more than the equation recommends. @example liftIndex(20, 10) // 2 */
+/**
+ * Lifting index: the weight over its limit. Over 1 it is more than the equation recommends.
+ * @example liftIndex(20, 10) // 2
+ */
 export function liftIndex(mass: Kilograms, limit: Kilograms): number {
 	return limit > 0 ? mass / limit : mass > 0 ? Infinity : 0;
 }
 
 /**
  * Hands out from the ankles when a thing of this depth is held against the body.
- * Source: NIOSH Applications Manual 94-110, 8 + W/2 in when the hands are 10 in up or higher, else 10 + W/2; from memory.
+ * Source: NIOSH Applications Manual 94-110, 8 + W/2 in when the hands are 10 in up or higher, else 10 + W/2; from
+ * memory.
  * @example handsOut(0, 1000) // 203.2
  */
 export function handsOut(depth: Millimetres, height: Millimetres): Millimetres {

@@ -1,6 +1,9 @@
 import type { Millimetres } from '../units/quantity';
 
-/** Heights of the standing body, as shares of stature. Source: Drillis and Contini, Body Segment Parameters, 1966, from memory. */
+/**
+ * Heights of the standing body, as shares of stature. Source: Drillis and Contini, Body Segment Parameters, 1966, from
+ * memory.
+ */
 export const BODY = { fingertip: 0.377, wrist: 0.485, elbow: 0.63, shoulder: 0.818, eye: 0.936 } as const;
 /** Upper arm, forearm and half the hand: shoulder to grip. The same source. */
 const ARM_TO_GRIP = 0.186 + 0.146 + 0.108 / 2;

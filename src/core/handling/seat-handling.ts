@@ -6,7 +6,10 @@ import { AT_THE_WALL, type Standing } from './standing';
 
 /** Height that things are lifted from: a bench, and where NIOSH's equation is kindest. */
 export const LIFTED_FROM: Millimetres = 30 * MM_PER_INCH;
-/** The equation is for two hands and a load; below this a thing is a tool in one hand. ISO 11228-1 starts at 3 kg, from memory. */
+/**
+ * The equation is for two hands and a load; below this a thing is a tool in one hand. ISO 11228-1 starts at 3 kg, from
+ * memory.
+ */
 export const LOAD_FROM: Kilograms = 3;
 /** How near the kinder height is found, mm. */
 const NEAR = 1;
@@ -21,7 +24,10 @@ export interface SeatHandling {
 	limit: Kilograms;
 	/** Over 1 more people are hurt. */
 	index: number;
-	/** The nearest height at which the index would be 1; null when there is none, it is 1 or less already, or the thing is light. */
+	/**
+	 * The nearest height at which the index would be 1; null when there is none, it is 1 or less already, or the thing is
+	 * light.
+	 */
 	oneAt: Millimetres | null;
 	/** Null when nobody said who reaches. */
 	band: ReachBand | null;
@@ -38,7 +44,10 @@ function at(height: Millimetres, thickness: Millimetres, reachIn: Millimetres, m
 	return { out, limit, index: liftIndex(mass, limit) };
 }
 
-/** The nearest height at which the index comes down to 1: the further from where it is lifted, the more it is. Null when it is over 1 even there. */
+/**
+ * The nearest height at which the index comes down to 1: the further from where it is lifted, the more it is. Null when
+ * it is over 1 even there.
+ */
 function kinder(height: Millimetres, index: (y: Millimetres) => number): Millimetres | null {
 	if (index(LIFTED_FROM) > 1) return null;
 	let [good, bad] = [LIFTED_FROM, height];
@@ -50,7 +59,10 @@ function kinder(height: Millimetres, index: (y: Millimetres) => number): Millime
 	return good;
 }
 
-const known = new WeakMap<Placed, { stature: Millimetres | undefined; standing: Standing; result: SeatHandling | null }>();
+const known = new WeakMap<
+	Placed,
+	{ stature: Millimetres | undefined; standing: Standing; result: SeatHandling | null }
+>();
 
 /**
  * Handling of the seats of a holder: all are alike, and the place nearest the wall is the furthest to reach.
@@ -59,9 +71,18 @@ const known = new WeakMap<Placed, { stature: Millimetres | undefined; standing: 
  * @returns null when nothing hangs there
  * @example seatHandling(placed, 1750)?.index // 0.21
  */
-export function seatHandling(p: Placed, stature: Millimetres | undefined, standing: Standing = AT_THE_WALL): SeatHandling | null {
+export function seatHandling(
+	p: Placed,
+	stature: Millimetres | undefined,
+	standing: Standing = AT_THE_WALL
+): SeatHandling | null {
 	const before = known.get(p);
-	if (before && before.stature === stature && before.standing.below === standing.below && before.standing.keptOff === standing.keptOff)
+	if (
+		before &&
+		before.stature === stature &&
+		before.standing.below === standing.below &&
+		before.standing.keptOff === standing.keptOff
+	)
 		return before.result;
 	const result = handle(p, stature, standing);
 	known.set(p, { stature, standing, result });
@@ -78,7 +99,10 @@ function handle(p: Placed, stature: Millimetres | undefined, { below, keptOff }:
 	// A thing may also stand right at the face.
 	const reachIn = over + Math.max(0, p.built.projection - front - load.thickness);
 	const here = at(height, load.thickness, reachIn, load.mass);
-	const oneAt = here.index > 1 && load.mass >= LOAD_FROM ? kinder(height, (y) => at(y, load.thickness, reachIn, load.mass).index) : null;
+	const oneAt =
+		here.index > 1 && load.mass >= LOAD_FROM
+			? kinder(height, (y) => at(y, load.thickness, reachIn, load.mass).index)
+			: null;
 	return {
 		height,
 		out: here.out,

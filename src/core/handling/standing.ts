@@ -18,9 +18,14 @@ export const AT_THE_WALL: Standing = { below: 0, keptOff: 0 };
  * Where one stands before a stretch of wall, to reach a height there.
  * @example standingAt(wall, { left: 300, right: 900 }, 1500).keptOff // 600, over a bench
  */
-export function standingAt(wall: Wall, { left, right }: { left: Millimetres; right: Millimetres }, height: Millimetres): Standing {
+export function standingAt(
+	wall: Wall,
+	{ left, right }: { left: Millimetres; right: Millimetres },
+	height: Millimetres
+): Standing {
 	const before = wall.obstructions.filter(
-		(o) => (o.kind === 'bench' || o.kind === 'machine') && o.x < right && o.x + o.width > left && o.y + o.height <= height
+		(o) =>
+			(o.kind === 'bench' || o.kind === 'machine') && o.x < right && o.x + o.width > left && o.y + o.height <= height
 	);
 	return { below: (wall.base ?? 0) - floorAt(wall, (left + right) / 2), keptOff: Math.max(0, ...before.map(outOf)) };
 }

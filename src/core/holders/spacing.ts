@@ -19,7 +19,9 @@ export function spacingPositions(width: Millimetres, spacing: Spacing): Millimet
 			case 'pitch':
 				return spacing.inset + i * spacing.pitch;
 			case 'end-margins':
-				return spacing.count === 1 ? width / 2 : spacing.margin + (i * (width - 2 * spacing.margin)) / (spacing.count - 1);
+				return spacing.count === 1
+					? width / 2
+					: spacing.margin + (i * (width - 2 * spacing.margin)) / (spacing.count - 1);
 		}
 	});
 }
@@ -41,7 +43,11 @@ export function spacingSum(width: Millimetres, spacing: Spacing): Phrase {
 	const pitch = mm(spacingPitch(width, spacing));
 	switch (spacing.kind) {
 		case 'equal-gaps':
-			return phrase('{w} over {n} gaps is {pitch} each, centre to centre', { w: mm(width), n: count(spacing.count + 1), pitch });
+			return phrase('{w} over {n} gaps is {pitch} each, centre to centre', {
+				w: mm(width),
+				n: count(spacing.count + 1),
+				pitch
+			});
 		case 'pitch':
 			return phrase('first at {inset}, then every {pitch}, centre to centre', { inset: mm(spacing.inset), pitch });
 		case 'end-margins':

@@ -7,13 +7,18 @@ import type { Holder, Plan } from '../plan/types';
 
 const face = { stock: 'ply-18' as const, width: 400, height: 180 };
 const below = { ...ROW, id: 'below', y: 1200 };
-const advised = (plan: Plan) => finish(adviceFor(plan, { kind: 'holder', id: 'h' })).map((a) => sayPhrase(a.text, 'mm'));
+const advised = (plan: Plan) =>
+	finish(adviceFor(plan, { kind: 'holder', id: 'h' })).map((a) => sayPhrase(a.text, 'mm'));
 
 describe('advice', () => {
 	it('takes the face down to the next row: from the top of the cleat, up to the next 5 mm', () => {
-		// A half blank of (127 - 3.2 × √2) / 2 = 61.24 at its middle, 18.26 thick at 45°: 52.11 behind, 70.37 in front; 1500 + 52.11 + 70.37 - 1200 = 422.5.
+		// A half blank of (127 - 3.2 × √2) / 2 = 61.24 at its middle, 18.26 thick at 45°: 52.11 behind, 70.37 in front;
+		// 1500 + 52.11 + 70.37 - 1200 = 422.5.
 		expect(advised(smallWall({ rack: { face }, more: { rows: [below] } }))).toEqual(
-			expect.arrayContaining(['Face down to the next row, 425 mm', 'Face 425 mm high with a second hook on the next row'])
+			expect.arrayContaining([
+				'Face down to the next row, 425 mm',
+				'Face 425 mm high with a second hook on the next row'
+			])
 		);
 	});
 
@@ -26,7 +31,13 @@ describe('advice', () => {
 
 	it('doubles the hook screws where they decide', () => {
 		// Studs close together, a spacer at the foot, one thin screw: the hook decides.
-		const studs = [100, 300, 500, 700, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
+		const studs = [100, 300, 500, 700, 900].map((x, i) => ({
+			id: `s${i}`,
+			x,
+			width: 38.1,
+			depth: 88.9,
+			species: 'spf' as const
+		}));
 		const counts = (count: number, mass: number) => {
 			const hook = { screws: { size: '#6' as const, length: 25.4, count }, from: 'back' as const, glued: false };
 			const load = { name: 'thing', mass, perSeat: 1, thickness: 20, width: 60, height: 200 };

@@ -48,7 +48,9 @@ function rowCandidates(plan: Plan, row: Row): Candidate[] {
 	if (row.backer && row.backer.behind.pitch > 80) {
 		found.push({
 			text: phrase('Screws from behind every {p@tape}', { p: mm(row.backer.behind.pitch / 2) }),
-			command: rowChange(row, { backer: { ...row.backer, behind: { ...row.backer.behind, pitch: row.backer.behind.pitch / 2 } } }),
+			command: rowChange(row, {
+				backer: { ...row.backer, behind: { ...row.backer.behind, pitch: row.backer.behind.pitch / 2 } }
+			}),
 			effort: 'screws'
 		});
 	}
@@ -107,7 +109,8 @@ function faceCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
 	const toNext = below && Math.ceil((top - below.y) / 5) * 5;
 	if (toNext !== undefined && toNext > params.face.height && toNext <= width) {
 		say('Face down to the next row, {h@tape}', toNext, { spacer: false });
-		if (!params.secondHook) say('Face {h@tape} high with a second hook on the next row', toNext, { spacer: false, secondHook: true });
+		if (!params.secondHook)
+			say('Face {h@tape} high with a second hook on the next row', toNext, { spacer: false, secondHook: true });
 	}
 	return found;
 }
@@ -120,7 +123,11 @@ function pegCandidates(holder: Holder): Candidate[] {
 	const thicker = [16, 20, 25, 32].find((d) => d > pegs.diameter + 1);
 	if (thicker) change(phrase('Pegs {d@tape} thick', { d: mm(thicker) }), { diameter: thicker }, 'another part');
 	if (pegs.tilt < 10)
-		change(phrase('Pegs tilted {t} up', { t: { value: (10 * Math.PI) / 180, dim: 'angle' } }), { tilt: 10 }, 'nothing to buy');
+		change(
+			phrase('Pegs tilted {t} up', { t: { value: (10 * Math.PI) / 180, dim: 'angle' } }),
+			{ tilt: 10 },
+			'nothing to buy'
+		);
 	const { perSeat, thickness } = holder.params.load;
 	const needed = Math.ceil(perSeat * thickness + 10);
 	if (needed < pegs.projection - 10)
@@ -132,7 +139,11 @@ function holderCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
 	const { params } = holder;
 	const found = [...faceCandidates(plan, holder, row), ...pegCandidates(holder)];
 	if (!params.spacer)
-		found.push({ text: phrase('Spacer at the foot'), command: holderChange(holder, { spacer: true }), effort: 'a piece of wood' });
+		found.push({
+			text: phrase('Spacer at the foot'),
+			command: holderChange(holder, { spacer: true }),
+			effort: 'a piece of wood'
+		});
 	if (!params.hook.glued)
 		found.push({
 			text: phrase('Glue the hook as well'),
@@ -159,15 +170,20 @@ function holderCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
 		found.push({
 			text: phrase('Middle on stud {x@tape}', { x: mm(stud.x) }),
 			effort: 'nothing to buy',
-			command: { kind: 'change', list: 'holders', id: holder.id, change: { mount: { ...holder.mount, x: stud.x - params.face.width / 2 } } }
+			command: {
+				kind: 'change',
+				list: 'holders',
+				id: holder.id,
+				change: { mount: { ...holder.mount, x: stud.x - params.face.width / 2 } }
+			}
 		});
 	}
 	return found;
 }
 
 /**
- * What would make a holder or a row hold: single changes, each tried on the whole plan, that make its verdict better; those that make it hold
- * first, least work first. A pause after every try, so that it can be done in idle moments.
+ * What would make a holder or a row hold: single changes, each tried on the whole plan, that make its verdict better;
+ * those that make it hold first, least work first. A pause after every try, so that it can be done in idle moments.
  * @returns at most five; none when it already holds
  * @example finish(adviceFor(plan, { kind: 'holder', id: 'h1' })).map((a) => a.effort)
  */
@@ -186,7 +202,9 @@ export function* adviceFor(plan: Plan, asked: Asked): Generator<void, Advice[]> 
 		const next = checkPlan(applied.value.plan);
 		const after = governingCheck(pathOf(next, asked));
 		if (!after || next.warnings.filter((w) => w.level === 'stop').length > stops) continue;
-		const better = worstFirst(was, after) < 0 && (after.verdict !== was.verdict || (after.margin ?? Infinity) > (was.margin ?? -1) + 0.005);
+		const better =
+			worstFirst(was, after) < 0 &&
+			(after.verdict !== was.verdict || (after.margin ?? Infinity) > (was.margin ?? -1) + 0.005);
 		if (better) found.push({ ...candidate, after });
 	}
 	return found.sort(byRemedy).slice(0, MOST);

@@ -35,7 +35,11 @@ function breaks(wall: Wall, among: AllRows, left: Millimetres, right: Millimetre
 /** How far out the surface stands at one place of a band; null where there is none over all its height. */
 function outAt(wall: Wall, among: AllRows, x: Millimetres, low: Millimetres, high: Millimetres): Millimetres | null {
 	if (x < 0 || x > wall.width || high > topAt(wall, x)) return null;
-	if (wall.obstructions.some((o) => OPENINGS.has(o.kind) && x > o.x && x < o.x + o.width && high > o.y && low < o.y + o.height))
+	if (
+		wall.obstructions.some(
+			(o) => OPENINGS.has(o.kind) && x > o.x && x < o.x + o.width && high > o.y && low < o.y + o.height
+		)
+	)
 		return null;
 	let out = 0;
 	for (const l of wall.ledges ?? []) {
@@ -83,14 +87,25 @@ export type NoBearing = 'nothing-behind' | 'further-back' | 'meets-row';
  * @returns null when it bears
  */
 export function spacerFault(
-	p: { left: Millimetres; right: Millimetres; foot: Millimetres; base: Millimetres; profile: CleatProfile; row: { id: string } },
+	p: {
+		left: Millimetres;
+		right: Millimetres;
+		foot: Millimetres;
+		base: Millimetres;
+		profile: CleatProfile;
+		row: { id: string };
+	},
 	at: Millimetres,
 	among: AllRows
 ): NoBearing | null {
 	const top = p.foot + p.profile.front;
 	const meets = among.rows.some(
 		({ row, profile }) =>
-			row.id !== p.row.id && row.left < p.right && row.right > p.left && row.y < top - SAME && row.y + profile.front > p.foot + SAME
+			row.id !== p.row.id &&
+			row.left < p.right &&
+			row.right > p.left &&
+			row.y < top - SAME &&
+			row.y + profile.front > p.foot + SAME
 	);
 	if (meets) return 'meets-row';
 	const behind = surfaceBehind(among, p.left, p.right, { low: p.foot, high: p.foot + FOOT });

@@ -15,7 +15,12 @@ describe('load and capacity by place', () => {
 	});
 	it('tells no capacity of a row that nothing hangs on', () => {
 		const plan = smallWall({ more: { rows: [{ ...ROW, id: 'empty', y: 900 }] } });
-		expect(rows(plan).find((r) => r.id === 'empty')).toMatchObject({ load: 0, capacity: null, margin: null, verdict: 'unloaded' });
+		expect(rows(plan).find((r) => r.id === 'empty')).toMatchObject({
+			load: 0,
+			capacity: null,
+			margin: null,
+			verdict: 'unloaded'
+		});
 	});
 	it('tells none where something cannot be judged', () => {
 		const plan = smallWall();

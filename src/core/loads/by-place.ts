@@ -20,7 +20,14 @@ export interface PlaceLoad {
 	stop?: Warning;
 }
 
-function entry(id: string, at: Millimetres, name: string, load: Newtons, checks: readonly Check[], stop?: Warning): PlaceLoad {
+function entry(
+	id: string,
+	at: Millimetres,
+	name: string,
+	load: Newtons,
+	checks: readonly Check[],
+	stop?: Warning
+): PlaceLoad {
 	const check = governingCheck(checks);
 	const margin = check ? standingMargin(check) : null;
 	const told = stop || load === 0 || margin === null || check?.verdict === 'cannot-be-judged';
@@ -59,8 +66,8 @@ const WORDS = { framed: 'stud', plank: 'screws', masonry: 'plugs' } as const;
 export const placeWord = (plan: Plan): string => WORDS[plan.wall.build?.kind ?? 'framed'];
 
 /**
- * Everything that rows are screwed to and that carries something, left to right: a stud with its own check and the screws of every row in it; a
- * block, or the places of a wall without studs, with the screws there.
+ * Everything that rows are screwed to and that carries something, left to right: a stud with its own check and the
+ * screws of every row in it; a block, or the places of a wall without studs, with the screws there.
  * @example byStud(plan, checkPlan(plan))[0]?.load
  */
 export function byStud(plan: Plan, checks: PlanChecks): PlaceLoad[] {
@@ -73,7 +80,9 @@ export function byStud(plan: Plan, checks: PlanChecks): PlaceLoad[] {
 			? [entry(s.id, s.x, '', judged?.load ?? 0, [...(judged?.check ? [judged.check] : []), ...screws])]
 			: [];
 	});
-	const others = [...fixings].flatMap(([id, at]) => (studs.has(id) ? [] : [entry(id, at.x, '', checks.given(id), at.checks)]));
+	const others = [...fixings].flatMap(([id, at]) =>
+		studs.has(id) ? [] : [entry(id, at.x, '', checks.given(id), at.checks)]
+	);
 	return [...framed, ...others].sort((a, b) => a.at - b.at);
 }
 
@@ -83,7 +92,9 @@ export function byRow(plan: Plan, checks: PlanChecks): PlaceLoad[] {
 		.sort((a, b) => b.y - a.y)
 		.map((r) => {
 			const row = checks.rows.get(r.id);
-			const load = row ? [...row.laid.placed, ...row.laid.guests].reduce((sum, p) => sum + holderWeights(p.built, p.profile).total, 0) : 0;
+			const load = row
+				? [...row.laid.placed, ...row.laid.guests].reduce((sum, p) => sum + holderWeights(p.built, p.profile).total, 0)
+				: 0;
 			return entry(r.id, r.y, r.name, load, row?.path ?? [], row?.stop);
 		});
 }

@@ -16,7 +16,10 @@ export interface ThingVerdict {
 
 const toldOf = (t: ThingVerdict) => ({ verdict: t.verdict, margin: t.check.margin });
 
-/** Verdict of everything that hangs, by the name of the thing; worst first. Things without a name are left out. @example byThing(plan, checkPlan(plan))[0]?.name */
+/**
+ * Verdict of everything that hangs, by the name of the thing; worst first. Things without a name are left out.
+ * @example byThing(plan, checkPlan(plan))[0]?.name
+ */
 export function byThing(plan: Plan, checks: PlanChecks): ThingVerdict[] {
 	const found = new Map<string, ThingVerdict>();
 	for (const { id, params } of plan.holders) {

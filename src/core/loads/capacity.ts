@@ -17,7 +17,8 @@ export interface Capacity {
 }
 
 /** Mass of all the things on a holder, itself left out. @example massOf(holder) // 19.8 */
-export const massOf = ({ params }: Holder): Kilograms => params.load.mass * params.load.perSeat * params.pegs.spacing.count;
+export const massOf = ({ params }: Holder): Kilograms =>
+	params.load.mass * params.load.perSeat * params.pegs.spacing.count;
 const carries = (asked: Asked, h: Holder) => (asked.kind === 'holder' ? h.id === asked.id : h.mount.row === asked.id);
 
 /** The checks that decide what was asked about. */
@@ -26,7 +27,8 @@ export function pathOf(checks: PlanChecks, asked: Asked): readonly Check[] {
 }
 
 /**
- * How much more it could take: the things on a holder, or on all holders of a row, all growing alike until the least margin is 1.
+ * How much more it could take: the things on a holder, or on all holders of a row, all growing alike until the least
+ * margin is 1.
  * @returns null when nothing hangs there, when it cannot be judged, or when the wood's own weight is already too much
  * @example finish(capacityOf(plan, { kind: 'holder', id: 'h1' }))?.most // { value: 21.1, dim: 'mass' }
  */
@@ -36,9 +38,13 @@ export function* capacityOf(plan: Plan, asked: Asked): Generator<void, Capacity 
 	const scaled = (factor: number): Plan => ({
 		...plan,
 		holders: plan.holders.map((h) =>
-			carries(asked, h) ? { ...h, params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * factor } } } : h
+			carries(asked, h)
+				? { ...h, params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * factor } } }
+				: h
 		)
 	});
 	const found = yield* failsAt((f) => pathOf(checkPlan(scaled(f)), asked));
-	return found ? { now: { value: now, dim: 'mass' }, most: { value: now * found.factor, dim: 'mass' }, first: found.first } : null;
+	return found
+		? { now: { value: now, dim: 'mass' }, most: { value: now * found.factor, dim: 'mass' }, first: found.first }
+		: null;
 }

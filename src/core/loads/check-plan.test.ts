@@ -9,7 +9,17 @@ import { finish } from './fails-at';
 import { checkPlan, openFirst, type PlanChecks } from './check-plan';
 import { phrase, ratio } from '../units/phrase';
 import { byRow } from './by-place';
-import { governingCheck, marginOf, standingMargin, stepOf, verdictOf, verdictWords, worstFirst, type Check, type Step } from './check';
+import {
+	governingCheck,
+	marginOf,
+	standingMargin,
+	stepOf,
+	verdictOf,
+	verdictWords,
+	worstFirst,
+	type Check,
+	type Step
+} from './check';
 import { loadPath } from './load-path';
 import { holderWeights, type Placed } from './place';
 
@@ -36,11 +46,16 @@ const at = (id: string, row: string, x: number): Command => ({
 });
 const load = (plan: Plan, times: number): Plan => ({
 	...plan,
-	holders: plan.holders.map((h) => ({ ...h, params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * times } } }))
+	holders: plan.holders.map((h) => ({
+		...h,
+		params: { ...h.params, load: { ...h.params.load, mass: h.params.load.mass * times } }
+	}))
 });
 const find = (c: PlanChecks, id: string) => c.checks.find((x) => x.id === id) as Check;
 const warned = (c: PlanChecks, id: string) =>
-	c.warnings.filter((w) => w.subject.kind === 'holder' && w.subject.id === id).map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`);
+	c.warnings
+		.filter((w) => w.subject.kind === 'holder' && w.subject.id === id)
+		.map((w) => `${w.level}: ${sayPhrase(w.message, 'mm')}`);
 
 describe('verdicts', () => {
 	it('are holds, close and does not hold at 1.25 and 1', () => {
@@ -56,13 +71,28 @@ describe('verdicts', () => {
 			marginOf(Infinity, 1),
 			marginOf(Infinity, Infinity),
 			marginOf(1, -1)
-		]).toEqual(['unloaded', 'unloaded', 'not-a-number', 'not-a-number', 'not-a-number', 'not-a-number', 'not-a-number']);
+		]).toEqual([
+			'unloaded',
+			'unloaded',
+			'not-a-number',
+			'not-a-number',
+			'not-a-number',
+			'not-a-number',
+			'not-a-number'
+		]);
 		expect(marginOf(5, Infinity)).toBe(0);
 		expect(verdictOf('not-a-number')).toBe('cannot-be-judged');
 		expect(verdictOf('unloaded')).toBe('unloaded');
 		expect(verdictOf(Number.NaN)).toBe('cannot-be-judged');
 		const step = (demand: number, capacity: number) =>
-			stepOf({ title: 's', reason: phrase('s'), source: '', demand: ratio(demand), capacity: ratio(capacity), lines: () => [] });
+			stepOf({
+				title: 's',
+				reason: phrase('s'),
+				source: '',
+				demand: ratio(demand),
+				capacity: ratio(capacity),
+				lines: () => []
+			});
 		expect(step(Number.NaN, 1).verdict).toBe('cannot-be-judged');
 		expect(governingCheck([step(1, 2), step(1, Number.NaN)])?.verdict).toBe('cannot-be-judged');
 		fc.assert(
@@ -96,7 +126,8 @@ describe('verdicts', () => {
 
 	it('of a row with nothing on it is that it carries nothing', () => {
 		const empty = fresh({ ...base, holders: [] });
-		for (const id of ['r1', 'r2', 'r3', 'r4']) expect(empty.rows.get(id)).toMatchObject({ verdict: 'unloaded', check: undefined });
+		for (const id of ['r1', 'r2', 'r3', 'r4'])
+			expect(empty.rows.get(id)).toMatchObject({ verdict: 'unloaded', check: undefined });
 		expect(byRow(base, empty).every((r) => r.capacity === null && r.margin === null)).toBe(true);
 		expect(byRow(base, empty).find((r) => r.id === 'r1')?.verdict).toBe('unloaded');
 	});
@@ -112,12 +143,15 @@ describe('verdicts', () => {
 		const twice = fresh(doing(base, at('h4', 'r2', 300)));
 		expect(twice.warnings.filter((w) => w.level === 'stop' && w.subject.kind === 'holder').length).toBeGreaterThan(0);
 		for (const w of twice.warnings)
-			if (w.level === 'stop' && w.subject.kind === 'holder') expect(twice.holders.get(w.subject.id)?.verdict).toBe('cannot-be-built');
+			if (w.level === 'stop' && w.subject.kind === 'holder')
+				expect(twice.holders.get(w.subject.id)?.verdict).toBe('cannot-be-built');
 	});
 
 	it('come from the smallest published margin, never from the trade rule', () => {
 		const check = (margin: number, basis: Check['basis']) => ({ margin, basis, verdict: verdictOf(margin) }) as Check;
-		expect(governingCheck([check(2, 'published'), check(0.2, 'trade-rule'), check(1.1, 'published')])?.margin).toBe(1.1);
+		expect(governingCheck([check(2, 'published'), check(0.2, 'trade-rule'), check(1.1, 'published')])?.margin).toBe(
+			1.1
+		);
 	});
 
 	it('are sorted worst first', () => {
@@ -127,14 +161,18 @@ describe('verdicts', () => {
 
 	it('never get better when the same load grows', () => {
 		fc.assert(
-			fc.property(fc.double({ min: 0.2, max: 3, noNaN: true }), fc.double({ min: 1.01, max: 3, noNaN: true }), (times, more) => {
-				const [light, heavy] = [fresh(load(base, times)), fresh(load(base, times * more))];
-				for (const c of light.checks) {
-					// A seat gets better with weight close to the wall; strength never does.
-					if (c.title.includes('seat') || c.margin === null) continue;
-					expect(find(heavy, c.id).margin ?? Infinity, c.id).toBeLessThanOrEqual(c.margin * (1 + 1e-9));
+			fc.property(
+				fc.double({ min: 0.2, max: 3, noNaN: true }),
+				fc.double({ min: 1.01, max: 3, noNaN: true }),
+				(times, more) => {
+					const [light, heavy] = [fresh(load(base, times)), fresh(load(base, times * more))];
+					for (const c of light.checks) {
+						// A seat gets better with weight close to the wall; strength never does.
+						if (c.title.includes('seat') || c.margin === null) continue;
+						expect(find(heavy, c.id).margin ?? Infinity, c.id).toBeLessThanOrEqual(c.margin * (1 + 1e-9));
+					}
 				}
-			}),
+			),
 			{ numRuns: 12 }
 		);
 	});
@@ -169,7 +207,10 @@ describe('verdicts', () => {
 				?.lines.find((l) => /^V: /.test(l.label));
 		const alone = pull(wall([at('h1', 1040, 600)]));
 		expect(alone?.label).toBe('V: stud is lifted');
-		expect(pull(wall([at('h1', 1040, 600), at('h4', 550, 180)]))?.result.value).toBeCloseTo(alone?.result.value as number, 6);
+		expect(pull(wall([at('h1', 1040, 600), at('h4', 550, 180)]))?.result.value).toBeCloseTo(
+			alone?.result.value as number,
+			6
+		);
 	});
 	it('agree with a mirror image of the wall', () => {
 		const W = base.wall.width;
@@ -195,14 +236,22 @@ describe('the seat', () => {
 		const bearing = (plan: Plan, id: string) => checkPlan(plan).holders.get(id)?.placed.bearing;
 		expect(bearing(base, 'h1')?.kind).toBe('spacer');
 		expect(bearing(base, 'h3')?.kind).toBe('cleat-edge');
-		const tall = doing(base, params('h2', { spacer: false, face: { ...holder('h2').params.face, height: 520 } }), at('h4', 'r3', 2200));
+		const tall = doing(
+			base,
+			params('h2', { spacer: false, face: { ...holder('h2').params.face, height: 520 } }),
+			at('h4', 'r3', 2200)
+		);
 		expect(bearing(tall, 'h2')).toMatchObject({ kind: 'row-below', taken: false });
 		const taken = doing(tall, at('h4', 'r3', 1500));
 		expect(bearing(taken, 'h2')).toMatchObject({ kind: 'cleat-edge', taken: true });
 	});
 
 	it('is lost by a holder hung on the row below, and the reason says so', () => {
-		const plan = doing(base, params('h2', { spacer: false, face: { ...holder('h2').params.face, height: 520 } }), at('h4', 'r3', 1500));
+		const plan = doing(
+			base,
+			params('h2', { spacer: false, face: { ...holder('h2').params.face, height: 520 } }),
+			at('h4', 'r3', 1500)
+		);
 		expect(sayPhrase(find(fresh(plan), 'holder:h2:seat').reason, 'mm')).toMatch(/a holder below takes the bearing/);
 	});
 
@@ -217,7 +266,9 @@ describe('the screws', () => {
 	it('that are too short count for nothing, and the reason gives both lengths', () => {
 		const judged = fresh(base).holders.get('h6');
 		expect(judged?.check?.verdict).toBe('does-not-hold');
-		expect(sayPhrase(judged?.check?.reason ?? { text: '', values: {} }, 'mm')).toMatch(/too short: 14.5 mm in the stud, 25 mm needed/);
+		expect(sayPhrase(judged?.check?.reason ?? { text: '', values: {} }, 'mm')).toMatch(
+			/too short: 14.5 mm in the stud, 25 mm needed/
+		);
 	});
 
 	it('hold less over thicker cladding', () => {
@@ -230,17 +281,33 @@ describe('the screws', () => {
 	it('stand beside the trade rule, with the reasons they differ', () => {
 		const rule = find(fresh(base), 'fixing:r2:s3:850:trade');
 		expect(rule.basis).toBe('trade-rule');
-		expect(rule.notes.map((n) => sayPhrase(n, 'mm')).join(' ')).toMatch(/12.5 mm of cladding.*roll of the row.*G is 0.40/);
+		expect(rule.notes.map((n) => sayPhrase(n, 'mm')).join(' ')).toMatch(
+			/12.5 mm of cladding.*roll of the row.*G is 0.40/
+		);
 	});
 
 	it('gain by a second one', () => {
-		const one = doing(base, { kind: 'change', list: 'rows', id: 'r2', change: { screws: { size: '#10', length: 80, perStud: 1 } } });
-		expect(find(fresh(one), 'fixing:r2:s3:850:screws').margin).toBeLessThan(find(fresh(base), 'fixing:r2:s3:850:screws').margin as number);
+		const one = doing(base, {
+			kind: 'change',
+			list: 'rows',
+			id: 'r2',
+			change: { screws: { size: '#10', length: 80, perStud: 1 } }
+		});
+		expect(find(fresh(one), 'fixing:r2:s3:850:screws').margin).toBeLessThan(
+			find(fresh(base), 'fixing:r2:s3:850:screws').margin as number
+		);
 	});
 
 	it('gain nothing by a second one that has no room', () => {
 		const low = (perStud: 1 | 2) =>
-			fresh(doing(base, { kind: 'change', list: 'rows', id: 'r2', change: { blank: 100, screws: { size: '#10', length: 80, perStud } } }));
+			fresh(
+				doing(base, {
+					kind: 'change',
+					list: 'rows',
+					id: 'r2',
+					change: { blank: 100, screws: { size: '#10', length: 80, perStud } }
+				})
+			);
 		const [one, two] = [find(low(1), 'fixing:r2:s3:850:screws'), find(low(2), 'fixing:r2:s3:850:screws')];
 		expect(two.margin).toBeCloseTo(one.margin as number, 9);
 		expect(two.notes.map((n) => n.text).join()).toMatch(/of its screws here count/);
@@ -251,7 +318,10 @@ describe('the screws', () => {
 	});
 
 	it('are not judged in a stud whose species nobody said, but told as the softest', () => {
-		const unknown = { ...base, wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) } };
+		const unknown = {
+			...base,
+			wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) }
+		};
 		const check = find(fresh(unknown), 'fixing:r2:s3:850:screws');
 		expect(check).toMatchObject({ verdict: 'cannot-be-judged', margin: null });
 		expect(fresh(unknown).holders.get('h1')?.verdict).toBe('cannot-be-judged');
@@ -262,21 +332,29 @@ describe('the screws', () => {
 	});
 
 	it('of a cleat on one stud do not hold what hangs there', () => {
-		const short = doing(base, { kind: 'change', list: 'rows', id: 'r5', change: { left: 3050, right: 3690 } }, at('h6', 'r5', 3050));
+		const short = doing(
+			base,
+			{ kind: 'change', list: 'rows', id: 'r5', change: { left: 3050, right: 3690 } },
+			at('h6', 'r5', 3050)
+		);
 		expect(fresh(short).rows.get('r5')?.check?.margin).toBe(0);
 	});
 });
 
 describe('a rack whose things hang at one end', () => {
 	const at = (inset: number) =>
-		doing(base, params('h1', { pegs: { ...holder('h1').params.pegs, spacing: { kind: 'pitch', count: 3, inset, pitch: 80 } } }));
+		doing(
+			base,
+			params('h1', { pegs: { ...holder('h1').params.pegs, spacing: { kind: 'pitch', count: 3, inset, pitch: 80 } } })
+		);
 	const path = (plan: Plan) => loadPath(fresh(plan).holders.get('h1')?.placed as Placed, base.wall, 3.2);
 	it('loads the studs at that end', () => {
 		const [left, right] = [path(at(60)), path(at(1000 - 60 - 160))];
 		const share = (p: ReturnType<typeof path>, x: number) => p?.screws.find((s) => s.at[0] === x)?.across ?? 0;
 		expect(share(left, 430)).toBeGreaterThan(2 * share(left, 1245));
 		expect(share(right, 1245)).toBeGreaterThan(2 * share(right, 430));
-		// Nine clamps of 1.1 kg about 140 mm in, the rack's own 4.9 kg in its middle: by hand (9 x 1.1 x 140 + m x 500) / (9 x 1.1 + m).
+		// Nine clamps of 1.1 kg about 140 mm in, the rack's own 4.9 kg in its middle: by hand (9 x 1.1 x 140 + m x 500) /
+		// (9 x 1.1 + m).
 		const { self } = holderWeights(
 			(fresh(at(60)).holders.get('h1')?.placed as Placed).built,
 			(fresh(at(60)).holders.get('h1')?.placed as Placed).profile
@@ -298,7 +376,9 @@ describe('a rack whose things hang at one end', () => {
 });
 describe('places', () => {
 	it('of two holders that overlap are refused', () => {
-		expect(warned(fresh(doing(base, at('h2', 'r2', 1100))), 'h2').join()).toMatch(/stop: Stands in the same place as Spar clamp rack/);
+		expect(warned(fresh(doing(base, at('h2', 'r2', 1100))), 'h2').join()).toMatch(
+			/stop: Stands in the same place as Spar clamp rack/
+		);
 	});
 
 	it('of thousands in one heap are told once each', () => {
@@ -314,13 +394,18 @@ describe('places', () => {
 
 	it('past the end of a row do not hold', () => {
 		const plan = doing(base, { kind: 'change', list: 'rows', id: 'r3', change: { right: 1800, joints: [] } });
-		expect(fresh(plan).holders.get('h4')).toMatchObject({ verdict: 'cannot-be-built', check: { margin: 0, verdict: 'does-not-hold' } });
+		expect(fresh(plan).holders.get('h4')).toMatchObject({
+			verdict: 'cannot-be-built',
+			check: { margin: 0, verdict: 'does-not-hold' }
+		});
 		expect(warned(fresh(plan), 'h4').join()).toMatch(/stop: Its weight hangs past the end of its row/);
 	});
 
 	it('without headroom to lift off are minded', () => {
 		const plan = doing(base, { kind: 'change', list: 'rows', id: 'r1', change: { y: 1985 } });
-		expect(warned(fresh(plan), 'h1').join()).toMatch(/mind: Only 9.5 mm of headroom under the row above: it needs 18 mm/);
+		expect(warned(fresh(plan), 'h1').join()).toMatch(
+			/mind: Only 9.5 mm of headroom under the row above: it needs 18 mm/
+		);
 	});
 });
 
@@ -357,7 +442,8 @@ describe('advice and load path', () => {
 	it('brings the margin it promises', () => {
 		const advice = finish(adviceFor(base, { kind: 'holder', id: 'h3' }));
 		expect(advice.length).toBeGreaterThan(0);
-		for (const a of advice) expect(fresh(doing(base, a.command)).holders.get('h3')?.check?.margin).toBeCloseTo(a.after.margin as number, 9);
+		for (const a of advice)
+			expect(fresh(doing(base, a.command)).holders.get('h3')?.check?.margin).toBeCloseTo(a.after.margin as number, 9);
 	});
 
 	it('has none for what holds', () => expect(finish(adviceFor(base, { kind: 'holder', id: 'h4' }))).toEqual([]));

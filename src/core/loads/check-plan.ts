@@ -20,7 +20,10 @@ export interface Judged {
 	stop?: Warning;
 }
 
-/** A holder in its place, judged with the row and the screws that carry it. The same object while nothing about it changes. */
+/**
+ * A holder in its place, judged with the row and the screws that carry it. The same object while nothing about it
+ * changes.
+ */
 export interface JudgedHolder extends Judged {
 	placed: Placed;
 	/** Checks on its load path, its own first. */
@@ -84,18 +87,24 @@ interface OnRow {
 }
 
 const sameRow = (a: OnRow | undefined, b: OnRow | undefined) =>
-	a === b || (a !== undefined && b !== undefined && a.result === b.result && a.stop === b.stop && sameItems(a.blocks, b.blocks));
+	a === b ||
+	(a !== undefined && b !== undefined && a.result === b.result && a.stop === b.stop && sameItems(a.blocks, b.blocks));
 const sameItems = <T>(a: readonly T[], b: readonly T[]) => a.length === b.length && a.every((x, i) => x === b[i]);
 
-const holderKnown = new WeakMap<Placed, { row: OnRow; second: OnRow | undefined; stop: Warning | undefined; result: JudgedHolder }>();
+const holderKnown = new WeakMap<
+	Placed,
+	{ row: OnRow; second: OnRow | undefined; stop: Warning | undefined; result: JudgedHolder }
+>();
 
 /**
- * A holder's own checks and those of the rows that it leans on: screws at the studs next to it and within it, blocks there, and the cleats it
- * hangs on; of the row below too, when its second hook rides there. A row that cannot be built carries nothing.
+ * A holder's own checks and those of the rows that it leans on: screws at the studs next to it and within it, blocks
+ * there, and the cleats it hangs on; of the row below too, when its second hook rides there. A row that cannot be built
+ * carries nothing.
  */
 function judgeHolder(placed: Placed, row: OnRow, second: OnRow | undefined, stop: Warning | undefined): JudgedHolder {
 	const before = holderKnown.get(placed);
-	if (before && before.stop === stop && sameRow(before.row, row) && sameRow(before.second, second)) return before.result;
+	if (before && before.stop === stop && sameRow(before.row, row) && sameRow(before.second, second))
+		return before.result;
 	const path = [...holderChecks(placed)];
 	const leans = ({ result, blocks }: OnRow) => {
 		for (const stretches of [result.fixings, result.cleats]) {
@@ -162,7 +171,10 @@ function worstOf(all: Iterable<Judged>): Judged {
 	return judged(checks, stop);
 }
 
-const blockKnown = new WeakMap<Blocking, { wall: Wall; given: readonly (StudLoad[] | undefined)[]; result: BlockResult | null }>();
+const blockKnown = new WeakMap<
+	Blocking,
+	{ wall: Wall; given: readonly (StudLoad[] | undefined)[]; result: BlockResult | null }
+>();
 
 /** A block under every row that is screwed to it; null where none is. */
 function judgeBlock(block: Blocking, wall: Wall, rows: readonly RowResult[]): BlockResult | null {
@@ -187,7 +199,10 @@ interface StudKnown {
 }
 const studKnown = new WeakMap<Stud, StudKnown>();
 
-/** An unchanged row gives a stud the same loads as before: only changed rows are asked, and an untouched stud is not checked again. */
+/**
+ * An unchanged row gives a stud the same loads as before: only changed rows are asked, and an untouched stud is not
+ * checked again.
+ */
 function checkStud(stud: Stud, wall: Wall, givers: readonly Giver[]): JudgedStud | null {
 	const before = studKnown.get(stud);
 	if (before && before.wall === wall && before.givers.length === givers.length) {
@@ -217,8 +232,8 @@ function warningsOf(plan: Plan, row: Row): Warning[] {
 }
 
 /**
- * Checks a whole plan. Parts of a plan that are the same objects as in an earlier call are not worked out again, so that
- * moving one holder costs one row; the result is the same either way.
+ * Checks a whole plan. Parts of a plan that are the same objects as in an earlier call are not worked out again, so
+ * that moving one holder costs one row; the result is the same either way.
  * @example checkPlan(plan).wall.verdict // 'close'
  */
 export function checkPlan(plan: Plan): PlanChecks {
@@ -232,7 +247,9 @@ export function checkPlan(plan: Plan): PlanChecks {
 		const result = results[i] as RowResult;
 		return {
 			result,
-			blocks: blocks.map((b) => b.check).filter((c) => c.subject.kind === 'block' && result.studLoads.has(c.subject.id)),
+			blocks: blocks
+				.map((b) => b.check)
+				.filter((c) => c.subject.kind === 'block' && result.studLoads.has(c.subject.id)),
 			stop: stops.rows.get(l.row.id)
 		};
 	});

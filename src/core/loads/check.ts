@@ -2,8 +2,8 @@ import { phrase, type Phrase } from '../units/phrase';
 import type { Quantity } from '../units/format-quantity';
 
 /**
- * What is said of a step, a holder, a row, a wall. `unloaded` is not `holds`: nothing asks anything of it yet. `cannot-be-built` is said of a
- * thing that a stop forbids, whatever its margins are.
+ * What is said of a step, a holder, a row, a wall. `unloaded` is not `holds`: nothing asks anything of it yet.
+ * `cannot-be-built` is said of a thing that a stop forbids, whatever its margins are.
  */
 export type Verdict = 'holds' | 'close' | 'does-not-hold' | 'cannot-be-judged' | 'cannot-be-built' | 'unloaded';
 /** A published method decides; a trade rule stands beside it; a grab is told beside the verdict. */
@@ -76,8 +76,9 @@ export interface Warning {
 export type Margin = number | 'unloaded' | 'not-a-number';
 
 /**
- * Capacity over demand. Nothing asked is `unloaded`; what is not a number (0/0, a capacity that was never worked out) is said to be that, and
- * is never a margin, and neither is a capacity without end. Where so little is asked that no number holds the quotient, nothing is asked.
+ * Capacity over demand. Nothing asked is `unloaded`; what is not a number (0/0, a capacity that was never worked out)
+ * is said to be that, and is never a margin, and neither is a capacity without end. Where so little is asked that no
+ * number holds the quotient, nothing is asked.
  * @example marginOf(100, 80) // 1.25
  */
 export function marginOf(capacity: number, demand: number): Margin {
@@ -109,7 +110,14 @@ export function verdictOf(margin: Margin, second?: number): Verdict {
 	return 'cannot-be-judged';
 }
 
-const ORDER: Record<Verdict, number> = { 'cannot-be-built': 0, 'does-not-hold': 1, 'cannot-be-judged': 2, close: 3, holds: 4, unloaded: 5 };
+const ORDER: Record<Verdict, number> = {
+	'cannot-be-built': 0,
+	'does-not-hold': 1,
+	'cannot-be-judged': 2,
+	close: 3,
+	holds: 4,
+	unloaded: 5
+};
 
 /** What a step is made of; its margin, verdict and last line follow. */
 export interface StepParts {
@@ -127,7 +135,9 @@ export interface StepParts {
 	second?: { by: string; demand: Quantity; capacity: Quantity; lines: () => SumLine[] } | undefined;
 }
 
-/** A step with its sum kept as work to be done. One class and one shape: a wall has thousands, made anew in every drag. */
+/**
+ * A step with its sum kept as work to be done. One class and one shape: a wall has thousands, made anew in every drag.
+ */
 class WorkedStep implements Step {
 	readonly title: string;
 	readonly margin: number | null;
@@ -196,7 +206,8 @@ class WorkedCheck extends WorkedStep implements Check {
 
 /**
  * A step from what it has to take and what it can.
- * @example stepOf({ title: 'hook', reason: phrase('the hook bends'), source: 'statics', demand: stress(100), capacity: stress(150), lines: () => [] }).margin // 1.5
+ * @example stepOf({ title: 'hook', reason: phrase('the hook bends'), source: 'statics', demand: stress(100), capacity:
+ * stress(150), lines: () => [] }).margin // 1.5
  */
 export function stepOf(parts: StepParts): Step {
 	return new WorkedStep(parts);
@@ -207,12 +218,28 @@ export function checkOf(id: string, subject: Subject, parts: StepParts): Check {
 	return new WorkedCheck(id, subject, parts);
 }
 
-/** A step that something missing keeps from being judged. @example missingStep('plug', phrase('the plug maker\'s load is not known'), 'the maker') */
+/**
+ * A step that something missing keeps from being judged.
+ * @example missingStep('plug', phrase('the plug maker\'s load is not known'), 'the maker')
+ */
 export function missingStep(title: string, reason: Phrase, source: string, notes: readonly Phrase[] = []): Step {
-	return { title, margin: null, load: null, verdict: 'cannot-be-judged', basis: 'published', source, reason, lines: [], notes };
+	return {
+		title,
+		margin: null,
+		load: null,
+		verdict: 'cannot-be-judged',
+		basis: 'published',
+		source,
+		reason,
+		lines: [],
+		notes
+	};
 }
 
-/** A step with nothing there that could carry: no screw counts, nothing bears. @example failedStep('place', phrase('hangs past the end of its row'), 'statics').margin // 0 */
+/**
+ * A step with nothing there that could carry: no screw counts, nothing bears.
+ * @example failedStep('place', phrase('hangs past the end of its row'), 'statics').margin // 0
+ */
 export function failedStep(
 	title: string,
 	reason: Phrase,
@@ -228,7 +255,9 @@ export function standingMargin(step: Pick<Step, 'margin' | 'second'>): number | 
 	return step.margin === null ? null : Math.max(step.margin, step.second?.margin ?? 0);
 }
 
-/** Sorts worst first: cannot be built, does not hold, cannot be judged, close, holds, carries nothing; then by margin. */
+/**
+ * Sorts worst first: cannot be built, does not hold, cannot be judged, close, holds, carries nothing; then by margin.
+ */
 export function worstFirst(a: Pick<Check, 'verdict' | 'margin'>, b: Pick<Check, 'verdict' | 'margin'>): number {
 	return ORDER[a.verdict] - ORDER[b.verdict] || (a.margin ?? Infinity) - (b.margin ?? Infinity) || 0;
 }
@@ -255,7 +284,10 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
  * Verdict with its number: "Close: 1.09", "Close by friction: 1.37; 0.74 without", "Carries nothing".
  * @param say writes a margin
  */
-export function verdictWords(step: Pick<Step, 'verdict' | 'margin' | 'second'>, say: (margin: number) => string): string {
+export function verdictWords(
+	step: Pick<Step, 'verdict' | 'margin' | 'second'>,
+	say: (margin: number) => string
+): string {
 	const word = VERDICT_WORDS[step.verdict];
 	if (step.margin === null || step.verdict === 'cannot-be-built') return word;
 	if (step.verdict === 'close' && step.second && step.margin < 1)

@@ -25,7 +25,10 @@ function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
 				? phrase('Lifting {name} to {h} is out of all limits', at)
 				: h.oneAt === null
 					? phrase('Lifting {name} to {h} has an index of {i}: over 1, get help', at)
-					: phrase('Lifting {name} to {h} has an index of {i}: over 1. At {o@tape} it would be 1', { ...at, o: mm(h.oneAt) })
+					: phrase('Lifting {name} to {h} has an index of {i}: over 1. At {o@tape} it would be 1', {
+							...at,
+							o: mm(h.oneAt)
+						})
 		);
 	}
 	if (h.band === 'step')
@@ -62,7 +65,10 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 		if (between < rise && above.y > p.row.y + p.profile.front) {
 			say(
 				'mind',
-				phrase('Only {gap} of headroom under the row above: it needs {rise} to lift off', { gap: mm(Math.max(0, between)), rise: mm(rise) })
+				phrase('Only {gap} of headroom under the row above: it needs {rise} to lift off', {
+					gap: mm(Math.max(0, between)),
+					rise: mm(rise)
+				})
 			);
 		}
 	}
@@ -70,14 +76,22 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 	const floor = Math.max(floorAt(plan.wall, p.left), floorAt(plan.wall, p.right));
 	if (p.foot < floor) say('stop', phrase('Reaches below the floor'));
 	else if (p.foot - p.built.hangsBelow < floor) say('mind', phrase('What hangs on it reaches the floor'));
-	if (p.top + rise > lowestTop(plan.wall, p.left, p.right)) say('mind', phrase('No headroom under the ceiling to lift it off'));
+	if (p.top + rise > lowestTop(plan.wall, p.left, p.right))
+		say('mind', phrase('No headroom under the ceiling to lift it off'));
 	if (!hookLoad(p)) say('stop', phrase('Its weight hangs past the end of its row'));
-	else if (p.left < p.row.left || p.right > p.row.right) say('mind', phrase('Its hook stands out past the end of the row'));
+	else if (p.left < p.row.left || p.right > p.row.right)
+		say('mind', phrase('Its hook stands out past the end of the row'));
 	holderFit(plan, p, say);
 	if (p.holder.params.secondHook && p.bearing.kind !== 'second-hook')
-		say('stop', phrase('No row below for its second hook: the face must cover one of the same stock and bevel, under all of its width'));
+		say(
+			'stop',
+			phrase(
+				'No row below for its second hook: the face must cover one of the same stock and bevel, under all of its width'
+			)
+		);
 	hookScrewWarnings(p, say);
-	if (p.bearing.lost === 'meets-row') say('stop', phrase('Its spacer meets the row below: leave it off, or hang the holder higher'));
+	if (p.bearing.lost === 'meets-row')
+		say('stop', phrase('Its spacer meets the row below: leave it off, or hang the holder higher'));
 	else if (p.bearing.lost)
 		say(
 			'mind',
@@ -102,7 +116,12 @@ const ofRow = new WeakMap<LaidRow, Known>();
 const ofHolder = new WeakMap<Placed, Known>();
 
 /** The last answer about something, as long as rows, wall and whoever reaches are the same; else it is worked out. */
-function remembered<T extends object>(memory: WeakMap<T, Known>, of: T, { rows, wall, stature }: Plan, work: () => Warning[]): Warning[] {
+function remembered<T extends object>(
+	memory: WeakMap<T, Known>,
+	of: T,
+	{ rows, wall, stature }: Plan,
+	work: () => Warning[]
+): Warning[] {
 	const before = memory.get(of);
 	if (before && before.rows === rows && before.wall === wall && before.stature === stature) return before.found;
 	const found = work();
@@ -112,10 +131,15 @@ function remembered<T extends object>(memory: WeakMap<T, Known>, of: T, { rows, 
 
 /** The same for all holders of a row. Neither a row nor a holder on which nothing has changed is looked at again. */
 function onRow(plan: Plan, laid: LaidRow): Warning[] {
-	return remembered(ofRow, laid, plan, () => laid.placed.flatMap((p) => remembered(ofHolder, p, plan, () => withRowsAndWall(plan, p))));
+	return remembered(ofRow, laid, plan, () =>
+		laid.placed.flatMap((p) => remembered(ofHolder, p, plan, () => withRowsAndWall(plan, p)))
+	);
 }
 
-/** Everything about the holders' places that is not a margin: clashes, headroom, obstructions, and faults of their own build. */
+/**
+ * Everything about the holders' places that is not a margin: clashes, headroom, obstructions, and faults of their own
+ * build.
+ */
 export function holderWarnings(plan: Plan, laid: readonly LaidRow[]): Warning[] {
 	return [...holderClashes(laid), ...laid.flatMap((l) => onRow(plan, l))];
 }

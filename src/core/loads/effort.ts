@@ -9,7 +9,9 @@ interface Outcome {
 	after: Pick<Step, 'verdict' | 'margin'>;
 }
 
-/** Orders remedies: what holds before what does not; among those that hold the least work first; then the larger margin. */
+/**
+ * Orders remedies: what holds before what does not; among those that hold the least work first; then the larger margin.
+ */
 export function byRemedy(a: Outcome, b: Outcome): number {
 	const holds = (x: Outcome) => (x.after.verdict === 'holds' ? 0 : 1);
 	const work = holds(a) === 0 && holds(b) === 0 ? EFFORTS.indexOf(a.effort) - EFFORTS.indexOf(b.effort) : 0;

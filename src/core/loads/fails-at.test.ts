@@ -4,7 +4,14 @@ import { stepOf } from './check';
 import { failsAt, finish } from './fails-at';
 
 const step = (margin: number, reason = 'screw') =>
-	stepOf({ title: 'step', reason: phrase(reason), demand: ratio(1), capacity: ratio(margin), source: 'statics', lines: () => [] });
+	stepOf({
+		title: 'step',
+		reason: phrase(reason),
+		demand: ratio(1),
+		capacity: ratio(margin),
+		source: 'statics',
+		lines: () => []
+	});
 
 describe('where it stops holding', () => {
 	it('is the margin itself for what goes as the load', () => {

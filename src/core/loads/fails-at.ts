@@ -13,7 +13,9 @@ export interface Failing<T extends Step> {
 	first: T;
 }
 
-/** How much of a step is used before its word changes to "does not hold": of its second line, where that is what stands. */
+/**
+ * How much of a step is used before its word changes to "does not hold": of its second line, where that is what stands.
+ */
 function usedOf(s: Step): number {
 	if (s.verdict === 'cannot-be-judged') return Infinity;
 	const margin = standingMargin(s);
@@ -33,8 +35,8 @@ function used<T extends Step>(steps: readonly T[]): { used: number; step: T | un
 }
 
 /**
- * The factor on a load at which the first step stops holding, closing in from both sides; a pause after every try, so that it can be
- * done in idle moments.
+ * The factor on a load at which the first step stops holding, closing in from both sides; a pause after every try, so
+ * that it can be done in idle moments.
  * @param at the steps with the load times a factor; what is used of them grows with it
  * @returns null when something cannot be judged, when it fails under next to nothing, or when nothing limits it
  * @example finish(failsAt((f) => [{ ...step, margin: 2 / f }])) // { factor: 2, first: step }
@@ -54,11 +56,13 @@ export function* failsAt<T extends Step>(at: (factor: number) => readonly T[]): 
 	if (found.used < 1 || !found.step) return null;
 	let uHi = found.used;
 	// Margins of one load are of the form a / (b + c f): what is used goes along a line, or along the worst of several.
-	// Where a step lets go all at once, as friction does, halving gets there: whenever the last try did not halve what was left.
+	// Where a step lets go all at once, as friction does, halving gets there: whenever the last try did not halve what
+	// was left.
 	let halved = true;
 	for (let i = 0; i < 80 && hi - lo > NEAR * hi; i++) {
 		const width = hi - lo;
-		const aim = halved && Number.isFinite(uHi) && uHi > uLo ? lo + ((1 - uLo) / (uHi - uLo)) * (hi - lo) : (lo + hi) / 2;
+		const aim =
+			halved && Number.isFinite(uHi) && uHi > uLo ? lo + ((1 - uLo) / (uHi - uLo)) * (hi - lo) : (lo + hi) / 2;
 		const mid = Math.min(hi - 0.1 * NEAR * hi, Math.max(lo + 0.1 * NEAR * hi, aim));
 		const next = used(at(mid));
 		yield;

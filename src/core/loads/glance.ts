@@ -57,7 +57,12 @@ export function glanceAt(plan: Plan): Glance {
 		obstructions: plan.wall.obstructions
 			.filter((o) => !o.hidden && (o.near ?? 0) === 0)
 			.map(({ x, y, width, height }) => ({ x, y, width, height })),
-		rows: plan.rows.map((r) => ({ x: r.left, y: r.y, width: r.right - r.left, height: rowProfile(r, plan.cutting.kerf).front })),
+		rows: plan.rows.map((r) => ({
+			x: r.left,
+			y: r.y,
+			width: r.right - r.left,
+			height: rowProfile(r, plan.cutting.kerf).front
+		})),
 		holders: [...checks.holders.values()].map(({ placed: p, verdict }) => ({
 			x: p.left,
 			y: p.foot,

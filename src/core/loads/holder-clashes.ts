@@ -18,7 +18,12 @@ export interface Taken {
 export const taken = once((placed: Placed): Taken => {
 	const { left, right, foot, top, built } = placed;
 	const face = { left, right, low: foot, high: top };
-	const hang = { left: left - built.beyondEnds, right: right + built.beyondEnds, low: foot - built.hangsBelow, high: foot };
+	const hang = {
+		left: left - built.beyondEnds,
+		right: right + built.beyondEnds,
+		low: foot - built.hangsBelow,
+		high: foot
+	};
 	const all = { left: hang.left, right: hang.right, low: hang.low, high: top + liftOff(placed.profile) };
 	return { placed, face, hang, all };
 });
@@ -31,7 +36,11 @@ interface TakenRow {
 }
 
 const takenRow = once((row: LaidRow): TakenRow => {
-	const made: TakenRow = { holders: row.placed.map(taken).sort((a, b) => a.all.left - b.all.left), low: Infinity, high: -Infinity };
+	const made: TakenRow = {
+		holders: row.placed.map(taken).sort((a, b) => a.all.left - b.all.left),
+		low: Infinity,
+		high: -Infinity
+	};
 	for (const t of made.holders) {
 		made.low = Math.min(made.low, t.all.low);
 		made.high = Math.max(made.high, t.all.high);
@@ -46,10 +55,12 @@ function against(open: readonly Taken[], next: Taken, found: Found): void {
 	for (const t of open) if (t.all.low < next.all.high && next.all.low < t.all.high && found(t, next)) break;
 }
 
-const stillOpen = (open: Taken[], x: Millimetres) => (open.some((t) => t.all.right <= x) ? open.filter((t) => t.all.right > x) : open);
+const stillOpen = (open: Taken[], x: Millimetres) =>
+	open.some((t) => t.all.right <= x) ? open.filter((t) => t.all.right > x) : open;
 
 /**
- * Every two holders of two rows, or of one, whose room overlaps, found in a sweep from left to right over those that are still open.
+ * Every two holders of two rows, or of one, whose room overlaps, found in a sweep from left to right over those that
+ * are still open.
  * @param found says whether that is enough for the right one of the two: thousands in a heap need not all be compared
  */
 function sweep(a: TakenRow, b: TakenRow, found: Found): void {
@@ -84,7 +95,10 @@ interface Clash {
 	warning: Warning;
 }
 
-/** Clashes between two rows, or within one. A holder names one other for each kind: with that one mended, the next shows. */
+/**
+ * Clashes between two rows, or within one. A holder names one other for each kind: with that one mended, the next
+ * shows.
+ */
 function clashesBetween(a: TakenRow, b: TakenRow): Clash[] {
 	const found: Clash[] = [];
 	const told: Record<Kind, Set<Placed>> = { place: new Set(), cover: new Set(), room: new Set() };

@@ -28,34 +28,44 @@ function placeOn(p: Placed, hook: HookScrewPlace['hook'], y: Millimetres): HookS
 		const place = { hook, x: s.x, y };
 		const at = { x: mm(s.x), hook };
 		if (built.holes.some((h) => screwMeetsHole({ ...s, y }, screwDiameter(size), h, built.face.thickness))) {
-			return { ...place, meets: true, fault: phrase('The screw of its {hook} at {x@tape} meets a peg in the face', at) };
+			return {
+				...place,
+				meets: true,
+				fault: phrase('The screw of its {hook} at {x@tape} meets a peg in the face', at)
+			};
 		}
 		const end = Math.min(s.x - built.hook.from, built.hook.to - s.x);
 		if (end < least.end - 0.01)
 			return {
 				...place,
-				fault: phrase('The screw of its {hook} at {x@tape} stands {e} from the end; it needs {n}, and counts for nothing', {
-					...at,
-					e: mm(end),
-					n: mm(least.end)
-				})
+				fault: phrase(
+					'The screw of its {hook} at {x@tape} stands {e} from the end; it needs {n}, and counts for nothing',
+					{
+						...at,
+						e: mm(end),
+						n: mm(least.end)
+					}
+				)
 			};
 		if (edge < least.edge - 0.01)
 			return {
 				...place,
-				fault: phrase('The screw of its {hook} at {x@tape} stands {e} from an edge; it needs {n}, and counts for nothing', {
-					...at,
-					e: mm(edge),
-					n: mm(least.edge)
-				})
+				fault: phrase(
+					'The screw of its {hook} at {x@tape} stands {e} from an edge; it needs {n}, and counts for nothing',
+					{
+						...at,
+						e: mm(edge),
+						n: mm(least.edge)
+					}
+				)
 			};
 		return place;
 	});
 }
 
 /**
- * Every screw between a holder's hooks and its face, where it really is: half way up each hook's short side. The second hook's height follows
- * from the row it rides on. The same list for the same place.
+ * Every screw between a holder's hooks and its face, where it really is: half way up each hook's short side. The second
+ * hook's height follows from the row it rides on. The same list for the same place.
  * @example hookScrewPlaces(placed).filter((s) => !s.fault).length
  */
 export const hookScrewPlaces = once((p: Placed): readonly HookScrewPlace[] => {

@@ -52,7 +52,10 @@ describe('a second hook on the next row', () => {
 	});
 
 	it('puts all of the holder on either row', () => {
-		const [alone, both] = [fresh(doing(hung, rack('h1', { secondHook: false, face, pegs, spacer: false }))), fresh(hung)];
+		const [alone, both] = [
+			fresh(doing(hung, rack('h1', { secondHook: false, face, pegs, spacer: false }))),
+			fresh(hung)
+		];
 		const weight = (c: PlanChecks, id: string) => byRow(hung, c).find((r) => r.id === id)?.load as number;
 		const placed = both.holders.get('h1')?.placed as Placed;
 		const { total } = holderWeights(placed.built, placed.profile);
@@ -63,7 +66,9 @@ describe('a second hook on the next row', () => {
 	});
 
 	it('takes the bearing there from others, and is a stop without a row', () => {
-		expect(said(fresh(doing(base, rack('h4', { secondHook: true }))), 'h4')).toMatch(/stop: No row below for its second hook/);
+		expect(said(fresh(doing(base, rack('h4', { secondHook: true }))), 'h4')).toMatch(
+			/stop: No row below for its second hook/
+		);
 	});
 
 	it('is a piece and screws of its own', () => {
@@ -79,17 +84,26 @@ describe('a second hook on the next row', () => {
 	it('is judged the same from a kept check as from a fresh one, wherever it is dragged', () => {
 		fc.assert(
 			fc.property(
-				fc.array(fc.tuple(fc.constantFrom('h1', 'h2', 'h4'), fc.constantFrom('r2', 'r3'), fc.integer({ min: 20, max: 2200 })), {
-					minLength: 1,
-					maxLength: 6
-				}),
+				fc.array(
+					fc.tuple(fc.constantFrom('h1', 'h2', 'h4'), fc.constantFrom('r2', 'r3'), fc.integer({ min: 20, max: 2200 })),
+					{
+						minLength: 1,
+						maxLength: 6
+					}
+				),
 				(moves) => {
 					const plan = moves.reduce(
-						(p, [id, on, x]) => doing(p, { kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row: on, x } } }),
+						(p, [id, on, x]) =>
+							doing(p, { kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row: on, x } } }),
 						hung
 					);
 					moves.reduce((p, [id, on, x]) => {
-						const next = doing(p, { kind: 'change', list: 'holders', id, change: { mount: { kind: 'row', row: on, x } } });
+						const next = doing(p, {
+							kind: 'change',
+							list: 'holders',
+							id,
+							change: { mount: { kind: 'row', row: on, x } }
+						});
 						checkPlan(next);
 						return next;
 					}, hung);
@@ -106,7 +120,8 @@ describe('a second hook on the next row', () => {
 });
 
 describe('against rolling', () => {
-	const pull = (c: PlanChecks) => find(c, SCREWS_AT_850).lines.find((l) => l.label === 'top screw pull')?.result.value as number;
+	const pull = (c: PlanChecks) =>
+		find(c, SCREWS_AT_850).lines.find((l) => l.label === 'top screw pull')?.result.value as number;
 
 	it('a twist block eases the screws, and its joint is judged', () => {
 		const blocked = fresh(doing(base, row('r2', { twistBlock: { height: 70, width: 90 } })));
@@ -114,7 +129,8 @@ describe('against rolling', () => {
 		const joint = find(blocked, 'fixing:r2:s3:850:block');
 		expect(joint.margin).toBeGreaterThan(0);
 		expect(
-			fresh(doing(base, row('r2', { twistBlock: { height: 70, width: 20 } }))).checks.find((c) => c.id === joint.id)?.margin
+			fresh(doing(base, row('r2', { twistBlock: { height: 70, width: 20 } }))).checks.find((c) => c.id === joint.id)
+				?.margin
 		).toBeLessThan(joint.margin as number);
 		expect(blocked.holders.get('h1')?.path).toContain(joint);
 	});
@@ -125,14 +141,27 @@ describe('against rolling', () => {
 	});
 
 	it('a backer sheet is two steps, and both are judged', () => {
-		const backer = { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } as const;
+		const backer = {
+			stock: 'ply-12',
+			height: 260,
+			below: 80,
+			behind: { size: '#8', length: 28, pitch: 150 },
+			perStud: 3
+		} as const;
 		const sheet = fresh(doing(base, row('r2', { backer })));
-		const cleat = sheet.checks.find((c) => c.title === 'cleat to its sheet' && c.subject.kind === 'row' && c.subject.id === 'r2') as Check;
-		// 28 mm through 12 mm of sheet leaves 16 mm in the cleat: less than 6 diameters of a #8, 25 mm: it counts for nothing, and is close at best by what is in.
+		const cleat = sheet.checks.find(
+			(c) => c.title === 'cleat to its sheet' && c.subject.kind === 'row' && c.subject.id === 'r2'
+		) as Check;
+		// 28 mm through 12 mm of sheet leaves 16 mm in the cleat: less than 6 diameters of a #8, 25 mm: it counts for
+		// nothing, and is close at best by what is in.
 		expect(cleat).toMatchObject({ margin: 0, second: { by: 'what is in' } });
-		// The last screw stands 40 mm from the cleat's end, 37.5 at a pitch of 75: it takes (p + e)² / 2p of hook, the others p.
+		// The last screw stands 40 mm from the cleat's end, 37.5 at a pitch of 75: it takes (p + e)² / 2p of hook, the
+		// others p.
 		const closer = fresh(doing(base, row('r2', { backer: { ...backer, behind: { ...backer.behind, pitch: 75 } } })));
-		expect((find(closer, cleat.id).second?.margin as number) / (cleat.second?.margin as number)).toBeCloseTo(150 / (112.5 ** 2 / 150), 6);
+		expect((find(closer, cleat.id).second?.margin as number) / (cleat.second?.margin as number)).toBeCloseTo(
+			150 / (112.5 ** 2 / 150),
+			6
+		);
 		expect(find(sheet, SCREWS_AT_850).lines.map((l) => l.label)).toContain('sheet bears');
 		expect(pull(sheet)).toBeLessThan(pull(fresh(base)));
 	});
@@ -140,7 +169,9 @@ describe('against rolling', () => {
 	it('a sheet too low for its cleat is refused beside its field', () => {
 		const applied = applyCommand(
 			base,
-			row('r2', { backer: { stock: 'ply-12', height: 100, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } })
+			row('r2', {
+				backer: { stock: 'ply-12', height: 100, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 }
+			})
 		);
 		expect(applied.ok ? [] : applied.error.map((p) => p.path)).toEqual(['rows[1].backer.height']);
 	});
@@ -148,7 +179,10 @@ describe('against rolling', () => {
 
 describe('wet, grabbed, unknown', () => {
 	it('a damp wall keeps 0.7 of its screws', () => {
-		const [dry, wet] = [find(fresh(base), SCREWS_AT_850), find(fresh(doing(base, { kind: 'set-wall', wet: true })), SCREWS_AT_850)];
+		const [dry, wet] = [
+			find(fresh(base), SCREWS_AT_850),
+			find(fresh(doing(base, { kind: 'set-wall', wet: true })), SCREWS_AT_850)
+		];
 		const holds = (c: Check) => c.lines.find((l) => l.label === 'holds across')?.result.value as number;
 		expect(holds(wet) / holds(dry)).toBeCloseTo(0.7, 9);
 	});
@@ -157,7 +191,8 @@ describe('wet, grabbed, unknown', () => {
 		const c = fresh(base);
 		const grabs = c.checks.filter((x) => x.basis === 'grab');
 		expect(grabs.some((x) => x.verdict === 'does-not-hold')).toBe(true);
-		for (const j of [...c.holders.values(), ...c.rows.values()]) expect(j.check?.basis ?? 'published').toBe('published');
+		for (const j of [...c.holders.values(), ...c.rows.values()])
+			expect(j.check?.basis ?? 'published').toBe('published');
 		// Paddles hang above 7 ft: nobody reaches them to hang on.
 		expect(grabs.some((x) => x.subject.kind === 'holder' && x.subject.id === 'h3')).toBe(false);
 	});
@@ -194,11 +229,17 @@ describe('how much more', () => {
 		expect(found?.most.value).toBeGreaterThan(found?.now.value as number);
 	});
 	it('is nothing to say of what cannot be judged, carries nothing, or fails empty', () => {
-		const unknown = { ...base, wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) } };
+		const unknown = {
+			...base,
+			wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) }
+		};
 		expect(finish(capacityOf(unknown, { kind: 'holder', id: 'h1' }))).toBeNull();
 		expect(
 			finish(
-				capacityOf(doing(base, rack('h4', { load: { ...(base.holders[3] as Holder).params.load, mass: 0 } })), { kind: 'holder', id: 'h4' })
+				capacityOf(doing(base, rack('h4', { load: { ...(base.holders[3] as Holder).params.load, mass: 0 } })), {
+					kind: 'holder',
+					id: 'h4'
+				})
 			)
 		).toBeNull();
 		expect(finish(capacityOf(base, { kind: 'holder', id: 'h6' }))).toBeNull();
@@ -214,7 +255,8 @@ describe('how much more', () => {
 				const used = (f: number) => Math.max(b + c * f, f > kink ? 2 * (b + c * f) : 0);
 				const found = finish(failsAt((f) => [step(1 / used(f))]));
 				if ((1 - b) / c > 999 || kink < 1e-3) return;
-				const want = b + c * kink >= 0.5 && b + c * kink < 1 ? kink : 2 * (b + c * kink) < 1 ? (0.5 - b) / c : (1 - b) / c;
+				const want =
+					b + c * kink >= 0.5 && b + c * kink < 1 ? kink : 2 * (b + c * kink) < 1 ? (0.5 - b) / c : (1 - b) / c;
 				if (want > 0) expect((found?.factor ?? Number.NaN) / want).toBeCloseTo(1, 3);
 			})
 		);
@@ -230,16 +272,22 @@ describe('advice', () => {
 			expect(advice.slice(0, holding.length)).toEqual(holding);
 			holding
 				.slice(1)
-				.forEach((a, i) => expect(EFFORTS.indexOf(a.effort)).toBeGreaterThanOrEqual(EFFORTS.indexOf((holding[i] as typeof a).effort)));
+				.forEach((a, i) =>
+					expect(EFFORTS.indexOf(a.effort)).toBeGreaterThanOrEqual(EFFORTS.indexOf((holding[i] as typeof a).effort))
+				);
 		}
 	});
 	it('is given for rows, and brings what it promises', () => {
 		const advice = finish(adviceFor(base, { kind: 'row', id: 'r5' }));
 		expect(advice.length).toBeGreaterThan(0);
-		for (const a of advice) expect(fresh(doing(base, a.command)).rows.get('r5')?.check?.margin).toBeCloseTo(a.after.margin as number, 9);
+		for (const a of advice)
+			expect(fresh(doing(base, a.command)).rows.get('r5')?.check?.margin).toBeCloseTo(a.after.margin as number, 9);
 	});
 	it('offers to count unknown studs as the softest', () => {
-		const unknown = { ...base, wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) } };
+		const unknown = {
+			...base,
+			wall: { ...base.wall, studs: base.wall.studs.map((s) => ({ ...s, species: 'unknown' as const })) }
+		};
 		expect(finish(adviceFor(unknown, { kind: 'holder', id: 'h4' })).map((a) => a.text.text)).toContain(
 			'Count unknown studs as the softest, G 0.36'
 		);
@@ -249,7 +297,10 @@ describe('advice', () => {
 describe('by stud and by row', () => {
 	const c = fresh(base);
 	it('every newton that hangs is on the studs', () => {
-		const hung = [...c.holders.values()].reduce((sum, { placed }) => sum + holderWeights(placed.built, placed.profile).total, 0);
+		const hung = [...c.holders.values()].reduce(
+			(sum, { placed }) => sum + holderWeights(placed.built, placed.profile).total,
+			0
+		);
 		const studs = byStud(base, c).reduce((sum, s) => sum + s.load, 0);
 		// The cleats' own weight is there as well, and what eases a stud is not counted off.
 		expect(studs).toBeGreaterThan(hung);
@@ -266,8 +317,17 @@ describe('by stud and by row', () => {
 	it('moving a holder towards one stud never lowers the margin of the other', () => {
 		const between = doing(base, { kind: 'remove', list: 'holders', id: 'h2' });
 		const margin = (x: number, id: string) =>
-			find(fresh(doing(between, { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } })), id)
-				.margin as number;
+			find(
+				fresh(
+					doing(between, {
+						kind: 'change',
+						list: 'holders',
+						id: 'h1',
+						change: { mount: { kind: 'row', row: 'r2', x } }
+					})
+				),
+				id
+			).margin as number;
 		// Studs at 430 and 850, a rack 180 wide between them, moved right: the left one gains.
 		const narrow = doing(
 			between,
@@ -281,11 +341,17 @@ describe('by stud and by row', () => {
 			)
 		);
 		const at = (x: number, id: string) =>
-			find(fresh(doing(narrow, { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } })), id)
-				.margin as number;
+			find(
+				fresh(
+					doing(narrow, { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } })
+				),
+				id
+			).margin as number;
 		fc.assert(
 			fc.property(fc.integer({ min: 430, max: 660 }), fc.integer({ min: 1, max: 10 }), (x, dx) => {
-				expect(at(x + dx, 'fixing:r2:s2:430:screws')).toBeGreaterThanOrEqual(at(x, 'fixing:r2:s2:430:screws') * (1 - 1e-9));
+				expect(at(x + dx, 'fixing:r2:s2:430:screws')).toBeGreaterThanOrEqual(
+					at(x, 'fixing:r2:s2:430:screws') * (1 - 1e-9)
+				);
 			}),
 			{ numRuns: 20 }
 		);
@@ -301,7 +367,10 @@ describe('handling and the service panel', () => {
 		expect(said(fresh(doing(tall, { kind: 'set-stature', stature: undefined })), 'h5')).not.toMatch(/reach/);
 	});
 	it('say what is too heavy for its height, and where it would not be', () => {
-		const heavy = doing(base, rack('h1', { load: { ...(base.holders[0] as Holder).params.load, mass: 14, perSeat: 1 } }));
+		const heavy = doing(
+			base,
+			rack('h1', { load: { ...(base.holders[0] as Holder).params.load, mass: 14, perSeat: 1 } })
+		);
 		const h = seatHandling(fresh(heavy).holders.get('h1')?.placed as Placed, undefined);
 		expect(h).toMatchObject({ mass: 14, band: null });
 		expect(said(fresh(heavy), 'h1')).toMatch(/mind: Lifting spar clamp/);

@@ -19,7 +19,8 @@ export interface LoadPath {
 const WORTH_DRAWING = 0.06;
 
 /**
- * Traces a holder's load: things, hook, row, screws. The shares of its screws add up to its weight, but for those too small to draw.
+ * Traces a holder's load: things, hook, row, screws. The shares of its screws add up to its weight, but for those too
+ * small to draw.
  * @returns null when it does not hang on its row, or the row has nothing to screw to there
  * @example loadPath(placed, plan.wall)?.screws.map((s) => s.across)
  */
@@ -31,7 +32,10 @@ export function loadPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPat
 	const screws = segmentsOn(row, wall, kerf).flatMap((segment) =>
 		segment.fixings.length < 2
 			? []
-			: segment.fixings.map((f, i) => ({ at: [f.x, f.screws.at(-1)?.y ?? y] as [number, number], across: shareOf(load, segment, i) }))
+			: segment.fixings.map((f, i) => ({
+					at: [f.x, f.screws.at(-1)?.y ?? y] as [number, number],
+					across: shareOf(load, segment, i)
+				}))
 	);
 	return {
 		thing: [placed.left + holderWeights(placed.built, profile).at, placed.foot + placed.holder.params.pegs.height],

@@ -35,7 +35,8 @@ const tall = (): Plan => {
 	return { ...plan, holders: plan.holders.map(stretched) };
 };
 const bearings = (plan: Plan) => [...placesById(plan)].map(([id, p]) => [id, p.row.id, p.left, p.foot, p.bearing]);
-const guests = (plan: Plan) => placeHolders(plan).map((l) => [l.row.id, l.guests.map((g) => [g.holder.id, g.left, g.foot])]);
+const guests = (plan: Plan) =>
+	placeHolders(plan).map((l) => [l.row.id, l.guests.map((g) => [g.holder.id, g.left, g.foot])]);
 
 describe('places that are remembered', () => {
 	it('are those of a fresh look, whatever was moved, undone and moved again', () => {
@@ -46,7 +47,11 @@ describe('places that are remembered', () => {
 				row: fc.constantFrom('r1', 'r2', 'r3'),
 				x: fc.integer({ min: 100, max: 2200 })
 			}),
-			fc.record({ kind: fc.constant('raise' as const), row: fc.constantFrom('r2', 'r3'), y: fc.integer({ min: 1380, max: 1700 }) }),
+			fc.record({
+				kind: fc.constant('raise' as const),
+				row: fc.constantFrom('r2', 'r3'),
+				y: fc.integer({ min: 1380, max: 1700 })
+			}),
 			fc.record({ kind: fc.constant('back' as const), to: fc.nat(12) })
 		);
 		fc.assert(
@@ -63,7 +68,9 @@ describe('places that are remembered', () => {
 				}
 				const end = checkPlan(now);
 				const anew = checkPlan(structuredClone(now));
-				expect([...end.studs].map(([id, s]) => [id, s.load, s.verdict])).toEqual([...anew.studs].map(([id, s]) => [id, s.load, s.verdict]));
+				expect([...end.studs].map(([id, s]) => [id, s.load, s.verdict])).toEqual(
+					[...anew.studs].map(([id, s]) => [id, s.load, s.verdict])
+				);
 			}),
 			{ numRuns: 60 }
 		);

@@ -40,7 +40,10 @@ export interface PlacedWeight extends OutWeight {
 	x: Millimetres;
 }
 
-/** Weights of a built holder, each with its distance out from what its cleat is mounted on. Independent of where it hangs. */
+/**
+ * Weights of a built holder, each with its distance out from what its cleat is mounted on. Independent of where it
+ * hangs.
+ */
 export interface HolderWeights {
 	self: PlacedWeight;
 	/** Every single thing: each may be taken off by itself. */
@@ -92,7 +95,9 @@ export function holderWeights(built: BuiltHolder, profile: CleatProfile): Holder
 	if (known) return known;
 	const front = profile.thickness + built.face.thickness;
 	const self = { weight: weightOf(built.self.mass), standOff: built.self.out, x: built.face.width / 2 };
-	const things = built.seats.flatMap((s) => s.things.map((t) => ({ weight: weightOf(t.mass), standOff: front + t.out, x: s.x })));
+	const things = built.seats.flatMap((s) =>
+		s.things.map((t) => ({ weight: weightOf(t.mass), standOff: front + t.out, x: s.x }))
+	);
 	const total = self.weight + things.reduce((sum, t) => sum + t.weight, 0);
 	const turn = built.seats.reduce(
 		(sum, s) => sum + s.x * s.things.reduce((w, t) => w + weightOf(t.mass), 0),
@@ -104,7 +109,8 @@ export function holderWeights(built: BuiltHolder, profile: CleatProfile): Holder
 }
 
 /** How far a holder reaches down from where its hook rides to its lower bearing. */
-export const dropOf = (p: Pick<Placed, 'row' | 'profile' | 'bearing'>): Millimetres => p.row.y + p.profile.back - p.bearing.y;
+export const dropOf = (p: Pick<Placed, 'row' | 'profile' | 'bearing'>): Millimetres =>
+	p.row.y + p.profile.back - p.bearing.y;
 
 /** Does any holder of a row touch the stretch from `from` to `to`? */
 function hangsBetween({ placed, guests, widest }: LaidRow, from: Millimetres, to: Millimetres): boolean {
@@ -124,10 +130,18 @@ function hangsBetween({ placed, guests, widest }: LaidRow, from: Millimetres, to
 
 /** A row's cleat covers the stretch without a break at this height, and stands out as far as the holder's own. */
 function bearsOn(below: LaidRow, p: Spot): boolean {
-	return flush(below, p) && below.row.left <= p.left && below.row.right >= p.right && p.foot < below.row.y + below.profile.front;
+	return (
+		flush(below, p) &&
+		below.row.left <= p.left &&
+		below.row.right >= p.right &&
+		p.foot < below.row.y + below.profile.front
+	);
 }
 
-/** What a holder bears on by itself, whatever hangs below; null when that decides. `lost` says why a spacer does not count. */
+/**
+ * What a holder bears on by itself, whatever hangs below; null when that decides. `lost` says why a spacer does not
+ * count.
+ */
 function ownBearing(p: Spot, second: RowWithProfile | null, among: AllRows): Bearing | null | { lost: NoBearing } {
 	if (second) return { kind: 'second-hook', y: second.row.y + second.profile.front, taken: false };
 	if (p.holder.params.spacer && p.foot < p.row.y) {
@@ -156,7 +170,10 @@ interface Stood {
 	among: AllRows;
 	placed: Placed;
 }
-/** The last place of each holder: the same object as long as nothing about it has changed, so that nothing need be done again. */
+/**
+ * The last place of each holder: the same object as long as nothing about it has changed, so that nothing need be done
+ * again.
+ */
 const lastPlace = new WeakMap<Holder, Stood>();
 
 function stand(holder: Holder, { row, profile, base }: RowWithProfile, kerf: Millimetres): Spot {
@@ -165,7 +182,17 @@ function stand(holder: Holder, { row, profile, base }: RowWithProfile, kerf: Mil
 	if (before && before.row === row && before.built === built && before.base === base) return before;
 	const top = row.y + profile.back + profile.front;
 	const left = holder.mount.x;
-	return { holder, row, profile, base, built, left, right: left + built.face.width, foot: top - built.face.height, top };
+	return {
+		holder,
+		row,
+		profile,
+		base,
+		built,
+		left,
+		right: left + built.face.width,
+		foot: top - built.face.height,
+		top
+	};
 }
 
 function settle(holder: Holder, on: RowWithProfile, below: readonly LaidRow[], among: AllRows): Placed {
@@ -179,13 +206,17 @@ function settle(holder: Holder, on: RowWithProfile, below: readonly LaidRow[], a
 	return placed;
 }
 
-const sameBearing = (a: Bearing, b: Bearing) => a.kind === b.kind && a.y === b.y && a.taken === b.taken && a.lost === b.lost;
+const sameBearing = (a: Bearing, b: Bearing) =>
+	a.kind === b.kind && a.y === b.y && a.taken === b.taken && a.lost === b.lost;
 
 interface Known {
 	holders: readonly Holder[];
 	guests: readonly Placed[];
 	below: readonly LaidRow[];
-	/** All rows of the plan and the wall: a second hook looks among them for the one it rides on, a spacer for what is behind it. */
+	/**
+	 * All rows of the plan and the wall: a second hook looks among them for the one it rides on, a spacer for what is
+	 * behind it.
+	 */
 	among: AllRows;
 	/** Some of its holders look behind them. */
 	looks: boolean;
@@ -205,12 +236,22 @@ interface Hanging {
 
 const BEARS_BY_ITSELF: readonly Bearing['kind'][] = ['face', 'spacer', 'second-hook'];
 
-function layRow(on: RowWithProfile, { holders, guests }: Hanging, rowsBelow: readonly LaidRow[], among: AllRows): LaidRow {
+function layRow(
+	on: RowWithProfile,
+	{ holders, guests }: Hanging,
+	rowsBelow: readonly LaidRow[],
+	among: AllRows
+): LaidRow {
 	const { row } = on;
 	const before = known.get(row);
 	const below = before && sameItems(before.below, rowsBelow) ? before.below : rowsBelow;
-	const sameRow = before && before.among.kerf === among.kerf && sameItems(before.holders, holders) && sameItems(before.guests, guests);
-	if (sameRow && (before.among === among || !before.looks) && (before.alone || before.below === below)) return before.laid;
+	const sameRow =
+		before &&
+		before.among.kerf === among.kerf &&
+		sameItems(before.holders, holders) &&
+		sameItems(before.guests, guests);
+	if (sameRow && (before.among === among || !before.looks) && (before.alone || before.below === below))
+		return before.laid;
 	const placed = holders.map((h) => settle(h, on, below, among)).sort((a, b) => a.left - b.left);
 	const laid =
 		sameRow && sameItems(before.laid.placed, placed)
@@ -236,7 +277,10 @@ function layRow(on: RowWithProfile, { holders, guests }: Hanging, rowsBelow: rea
 
 const guestFor = new WeakMap<Holder, { above: Row; among: AllRows; guest: Placed | null }>();
 
-/** A holder as the row sees it that its second hook rides on; null when it rides nowhere. The same object while nothing about it changes. */
+/**
+ * A holder as the row sees it that its second hook rides on; null when it rides nowhere. The same object while nothing
+ * about it changes.
+ */
 function guestOf(holder: Holder, own: RowWithProfile, among: AllRows): Placed | null {
 	if (!holder.params.secondHook) return null;
 	const { row } = own;
@@ -246,14 +290,15 @@ function guestOf(holder: Holder, own: RowWithProfile, among: AllRows): Placed | 
 	const on = secondRow(spot, among);
 	const old = before?.guest;
 	const same = old && old.row === on?.row && old.built === spot.built && old.foot === spot.foot;
-	const guest = on && (same ? old : { ...spot, ...on, bearing: { kind: 'second-hook' as const, y: spot.foot, taken: false } });
+	const guest =
+		on && (same ? old : { ...spot, ...on, bearing: { kind: 'second-hook' as const, y: spot.foot, taken: false } });
 	guestFor.set(holder, { above: row, among, guest });
 	return guest;
 }
 
 /**
- * Puts every holder of a plan on its row: foot, top, and what it bears on below. A holder whose row is not there is left out.
- * The face's top is flush with the hook's top; the hook stands on the cleat's slope.
+ * Puts every holder of a plan on its row: foot, top, and what it bears on below. A holder whose row is not there is
+ * left out. The face's top is flush with the hook's top; the hook stands on the cleat's slope.
  * @returns the rows in the plan's order
  */
 export function placeHolders(plan: Plan): LaidRow[] {

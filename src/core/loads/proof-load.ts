@@ -24,15 +24,16 @@ const WATCH = [
 ];
 
 /**
- * Plans a proof load. Common practice: the working load first, then 2 times for what hangs over heads and 1.8 times else, a bag at a time, ten
- * minutes, nobody beneath. It finds gross errors; it may lower a rating, never raise one.
+ * Plans a proof load. Common practice: the working load first, then 2 times for what hangs over heads and 1.8 times
+ * else, a bag at a time, ten minutes, nobody beneath. It finds gross errors; it may lower a rating, never raise one.
  * @param working mass of what it is to carry
  * @param o foot: lowest point of the rack above the floor; bag: mass of one bag
  * @throws RangeError when there is nothing to carry or a bag weighs nothing
  * @example proofLoad(20, { foot: 1200, bag: 5 }).target // 36
  */
 export function proofLoad(working: Kilograms, o: { foot: Millimetres; bag: Kilograms }): ProofLoad {
-	if (!(working > 0) || !(o.bag > 0)) throw new RangeError('A proof load needs a working load and bags that weigh something');
+	if (!(working > 0) || !(o.bag > 0))
+		throw new RangeError('A proof load needs a working load and bags that weigh something');
 	const overhead = o.foot >= OVERHEAD;
 	const factor = overhead ? 2 : 1.8;
 	const target = working * factor;

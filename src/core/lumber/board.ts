@@ -50,7 +50,13 @@ export const BOARD_COLUMNS: readonly Column[] = [
 			{ value: 'sheet', name: 'sheet', words: ['panel', 'ply'] }
 		]
 	},
-	{ key: 'material', title: 'Wood', kind: 'choice', choices: BOARD_MATERIALS, words: ['species', 'material', 'timber'] },
+	{
+		key: 'material',
+		title: 'Wood',
+		kind: 'choice',
+		choices: BOARD_MATERIALS,
+		words: ['species', 'material', 'timber']
+	},
 	COUNT,
 	length('thickness', 'Thickness', 0.5, 300, ['t', 'thick']),
 	length('width', 'Width', 5, 2600, ['w', 'wide']),
@@ -82,7 +88,8 @@ export interface BoardFigures {
 
 /**
  * Weight and stack height of a line of boards or sheets. Loads are reckoned with `most`.
- * @example boardFigures({ material: 'spruce', count: 4, thickness: 44, width: 94, shortest: 2400, longest: 2400, moisture: 12, ... }).most // 17.8
+ * @example boardFigures({ material: 'spruce', count: 4, thickness: 44, width: 94, shortest: 2400, longest: 2400,
+ * moisture: 12, ... }).most // 17.8
  */
 export const boardFigures = once((b: Board): BoardFigures => {
 	const { density, source } = densityOf(b.material, b.moisture);
@@ -103,8 +110,8 @@ export const boardFigures = once((b: Board): BoardFigures => {
 });
 
 /**
- * Keeps a board's two lengths in order after one of them was said: a sheet has one length, and of boards the other end follows where it
- * would be overtaken.
+ * Keeps a board's two lengths in order after one of them was said: a sheet has one length, and of boards the other end
+ * follows where it would be overtaken.
  */
 export function settleLengths(b: Board, said: 'shortest' | 'longest'): Board {
 	const value = b[said];
@@ -130,7 +137,14 @@ export function boardName(b: Pick<Board, 'name' | 'material'>): string {
 
 /** A board to start from. */
 export function newBoard(id: string, form: BoardForm, inch: boolean): Board {
-	const size = form === 'sheet' ? (inch ? [18.25625, 1219.2, 2438.4] : [18, 1220, 2440]) : inch ? [19.05, 139.7, 2438.4] : [18, 144, 2400];
+	const size =
+		form === 'sheet'
+			? inch
+				? [18.25625, 1219.2, 2438.4]
+				: [18, 1220, 2440]
+			: inch
+				? [19.05, 139.7, 2438.4]
+				: [18, 144, 2400];
 	const [thickness, width, long] = size as [number, number, number];
 	return {
 		id,
@@ -151,7 +165,12 @@ export function newBoard(id: string, form: BoardForm, inch: boolean): Board {
 }
 
 /** Weights of several lines together, kg, and all of them flat on each other, mm. */
-export function boardsTotal(boards: readonly Board[]): { least: Kilograms; most: Kilograms; stack: Millimetres; sum: Phrase } {
+export function boardsTotal(boards: readonly Board[]): {
+	least: Kilograms;
+	most: Kilograms;
+	stack: Millimetres;
+	sum: Phrase;
+} {
 	let [least, most, stack] = [0, 0, 0];
 	for (const b of boards) {
 		const f = boardFigures(b);

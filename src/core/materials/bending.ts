@@ -66,7 +66,10 @@ export const BENDING_CHOICES: readonly { value: BendingId; name: string }[] = [
 ];
 
 /** Timber to choose from. */
-export const WOOD_CHOICES: readonly { value: SpeciesId; name: string }[] = WOODS.map((w) => ({ value: w.id, name: w.title }));
+export const WOOD_CHOICES: readonly { value: SpeciesId; name: string }[] = WOODS.map((w) => ({
+	value: w.id,
+	name: w.title
+}));
 
 /** What a screw may go through or into: specific gravity by name; null where no table gives one. */
 export function gravityOf(id: BendingId): number | null {

@@ -80,7 +80,10 @@ export const isPanel = (material: string): material is PanelKind => Object.hasOw
  */
 export function densityOf(material: string, moisture: number): { density: number; source: string } {
 	if (isPanel(material))
-		return { density: PANEL_MATERIALS[material].density, source: 'panel as sold: stand-in within the range of Wood Handbook Table 12-1' };
+		return {
+			density: PANEL_MATERIALS[material].density,
+			source: 'panel as sold: stand-in within the range of Wood Handbook Table 12-1'
+		};
 	const species = SPECIES.find((s) => s.id === material);
 	if (!species) throw new RangeError(`No such material: ${material}`);
 	return { density: densityAt(species.Gb, moisture), source: species.source };

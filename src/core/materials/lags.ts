@@ -42,9 +42,8 @@ export function lag(size: LagSize): Lag {
 }
 
 /**
- * Length of a lag's thread, tip included: half its length and half an inch, 6 in at most; short ones are threaded to a quarter
- * inch under the head.
- * Source: NDS 2018 Appendix L Table L2, from memory.
+ * Length of a lag's thread, tip included: half its length and half an inch, 6 in at most; short ones are threaded to a
+ * quarter inch under the head. Source: NDS 2018 Appendix L Table L2, from memory.
  * @param length under the head, in
  * @example lagThread(6) // 3.5
  */

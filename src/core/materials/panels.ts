@@ -19,7 +19,8 @@ export interface PanelMaterial {
 	source: string;
 }
 
-const HANDBOOK = 'E, modulus of rupture: Wood Handbook FPL-GTR-282 Table 12-1, low end; creep: EN 1995-1-1 k_def, service class 1';
+const HANDBOOK =
+	'E, modulus of rupture: Wood Handbook FPL-GTR-282 Table 12-1, low end; creep: EN 1995-1-1 k_def, service class 1';
 const SHEAR = 'shear, bearing: stand-in';
 
 export const PANEL_MATERIALS: Record<PanelKind, PanelMaterial> = {

@@ -27,7 +27,14 @@ export const ROD_MATERIALS = {
 		density: 7850,
 		source: 'yield 30 ksi: stand-in, conduit is sold without one; E: common to all steel'
 	},
-	steel: { title: 'mild steel', strength: ksi(36), factor: 1.67, E: ksi(29_000), density: 7850, source: 'yield of ASTM A36, 36 ksi' },
+	steel: {
+		title: 'mild steel',
+		strength: ksi(36),
+		factor: 1.67,
+		E: ksi(29_000),
+		density: 7850,
+		source: 'yield of ASTM A36, 36 ksi'
+	},
 	aluminium: {
 		title: 'aluminium 6063-T5',
 		strength: ksi(16),
@@ -60,7 +67,12 @@ const conduit = (size: string, outer: number, wall: number): Rod => ({
 	wall: inch(wall),
 	source: EMT
 });
-const solid = (material: RodMaterialId, word: string, id: string, sizes: readonly (readonly [string, Millimetres])[]): Rod[] =>
+const solid = (
+	material: RodMaterialId,
+	word: string,
+	id: string,
+	sizes: readonly (readonly [string, Millimetres])[]
+): Rod[] =>
 	sizes.map(([size, outer]) => ({
 		id: `${id}-${size.replace(/ (in|mm)$/, '')}`,
 		title: `${size} ${word}`,
@@ -70,7 +82,9 @@ const solid = (material: RodMaterialId, word: string, id: string, sizes: readonl
 		source: AS_SAID
 	}));
 const IN = (...sizes: string[]) =>
-	sizes.map((s) => [`${s} in`, inch(s.includes('/') ? Number(s.split('/')[0]) / Number(s.split('/')[1]) : Number(s))] as const);
+	sizes.map(
+		(s) => [`${s} in`, inch(s.includes('/') ? Number(s.split('/')[0]) / Number(s.split('/')[1]) : Number(s))] as const
+	);
 const MM = (...sizes: number[]) => sizes.map((s) => [`${s} mm`, s] as const);
 
 export const RODS: readonly Rod[] = [
@@ -91,7 +105,14 @@ export const RODS: readonly Rod[] = [
 		wall: inch(0.125),
 		source: AS_SAID
 	},
-	{ id: 'aluminium-tube-25', title: '25 mm aluminium tube, 2 wall', material: 'aluminium', outer: 25, wall: 2, source: AS_SAID }
+	{
+		id: 'aluminium-tube-25',
+		title: '25 mm aluminium tube, 2 wall',
+		material: 'aluminium',
+		outer: 25,
+		wall: 2,
+		source: AS_SAID
+	}
 ];
 
 /** The rod with this id. @throws RangeError when there is none. @example rod('emt-3/4').outer // 23.4188 */

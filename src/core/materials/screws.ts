@@ -49,7 +49,9 @@ export const SCREWS: readonly Screw[] = [
 ];
 
 /** Lengths a shop keeps, mm: what advice chooses from. */
-export const SCREW_LENGTHS: readonly Millimetres[] = [0.75, 1, 1.25, 1.5, 1.75, 2, 2.5, 3, 3.5, 4].map((l) => l * MM_PER_INCH);
+export const SCREW_LENGTHS: readonly Millimetres[] = [0.75, 1, 1.25, 1.5, 1.75, 2, 2.5, 3, 3.5, 4].map(
+	(l) => l * MM_PER_INCH
+);
 
 /** Share of a wood screw's length that carries thread. NDS 2018 Appendix L, cut thread. */
 export const THREAD_SHARE = 2 / 3;

@@ -1,6 +1,9 @@
 import { MM_PER_INCH, MPA_PER_PSI, type Megapascals, type Millimetres } from '../units/quantity';
 
-/** Yield of mild steel strap and angle, and what it may be given. ASTM A36, from memory; factor 1.67 of AISC 360 (ASD), from memory. */
+/**
+ * Yield of mild steel strap and angle, and what it may be given. ASTM A36, from memory; factor 1.67 of AISC 360 (ASD),
+ * from memory.
+ */
 export const MILD_STEEL: { yield: Megapascals; allowed: Megapascals } = {
 	yield: 36_000 * MPA_PER_PSI,
 	allowed: (36_000 * MPA_PER_PSI) / 1.67

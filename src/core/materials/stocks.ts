@@ -3,7 +3,19 @@ import { ROD_MATERIALS } from './rods';
 import { wood } from './woods';
 
 export type StockId =
-	'ply-3/4' | 'ply-1/2' | 'ply-18' | 'ply-12' | 'ply-9' | '1x4' | '1x6' | '1x8' | '2x4' | '2x6' | '18x94' | '18x144' | '44x94';
+	| 'ply-3/4'
+	| 'ply-1/2'
+	| 'ply-18'
+	| 'ply-12'
+	| 'ply-9'
+	| '1x4'
+	| '1x6'
+	| '1x8'
+	| '2x4'
+	| '2x6'
+	| '18x94'
+	| '18x144'
+	| '44x94';
 
 /** A board or sheet as bought, in its real size, not its nominal one. */
 export interface Stock {

@@ -1,5 +1,6 @@
 /** How a run of readings stands. */
-export type Steadiness = { kind: 'settling' } | { kind: 'steady'; value: number; spread: number } | { kind: 'unsteady'; spread: number };
+export type Steadiness =
+	{ kind: 'settling' } | { kind: 'steady'; value: number; spread: number } | { kind: 'unsteady'; spread: number };
 
 export interface SteadyRule {
 	/** Readings that must agree. */
@@ -13,7 +14,8 @@ export interface SteadyRule {
 }
 
 /**
- * Has a noisy reading come to rest? The last few must lie within a band; their mean, rounded to what the instrument can tell, is the value.
+ * Has a noisy reading come to rest? The last few must lie within a band; their mean, rounded to what the instrument can
+ * tell, is the value.
  * @example steadiness([2.31, 2.3, 2.3, 2.31], { window: 4, within: 0.02, patience: 60, step: 0.01 }) // steady, 2.31
  */
 export function steadiness(readings: readonly number[], rule: SteadyRule): Steadiness {

@@ -130,7 +130,8 @@ function run(draft: Plan, command: Single, at: number): void {
 			draft.wall = command.wall;
 			return;
 		case 'set-species':
-			for (const s of [...draft.wall.studs, ...(draft.wall.blocking ?? [])]) if (!isKnown(s.species)) s.species = command.species;
+			for (const s of [...draft.wall.studs, ...(draft.wall.blocking ?? [])])
+				if (!isKnown(s.species)) s.species = command.species;
 			return;
 		case 'set-stature':
 			if (command.stature === undefined) delete draft.stature;
@@ -195,7 +196,12 @@ function fieldProblems(plan: Plan, command: Single, at: number): Problem[] {
 			return under('cutting', problemsOf(cuttingSchema, plan.cutting));
 		case 'lay-studs':
 			if (plan.wall.studs.length === 0)
-				return [{ path: 'wall.studs', message: 'no stud fits: the pitch is less than a stud is wide, or the first is beyond the wall' }];
+				return [
+					{
+						path: 'wall.studs',
+						message: 'no stud fits: the pitch is less than a stud is wide, or the first is beyond the wall'
+					}
+				];
 			return under('wall', problemsOf(studsSchema, { studs: plan.wall.studs }));
 		case 'remove':
 			return [];
@@ -211,7 +217,8 @@ export function applyCommand(plan: Plan, command: Command): Result<Applied, Prob
 	if (command.kind === 'together') return applyAll(plan, command.label, command.commands);
 	const names = command.kind === 'change' || command.kind === 'remove';
 	const at = names ? indexOf(plan, command) : -1;
-	if (names && at < 0) return fail([{ path: listPath(command.list), message: `There is no ${LISTS[command.list].word} "${command.id}"` }]);
+	if (names && at < 0)
+		return fail([{ path: listPath(command.list), message: `There is no ${LISTS[command.list].word} "${command.id}"` }]);
 	const [next, patches, inverse] = produceWithPatches(plan, (draft) => run(draft as Plan, command, at));
 	const wrong = fieldProblems(next, command, at);
 	const only = command.kind === 'change' ? { list: command.list, at, fields: Object.keys(command.change) } : undefined;

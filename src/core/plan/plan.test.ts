@@ -31,13 +31,17 @@ describe('commands', () => {
 	});
 
 	it('share what they did not touch', () => {
-		const next = did(applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { name: 'Clamps' } })).plan;
+		const next = did(
+			applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { name: 'Clamps' } })
+		).plan;
 		expect(next.rows).toBe(plan.rows);
 		expect(next.holders[1]).toBe(plan.holders[1]);
 	});
 
 	it("take a row's holders away with it", () => {
-		expect(did(applyCommand(plan, { kind: 'remove', list: 'rows', id: 'r2' })).plan.holders.map((h) => h.mount.row)).not.toContain('r2');
+		expect(
+			did(applyCommand(plan, { kind: 'remove', list: 'rows', id: 'r2' })).plan.holders.map((h) => h.mount.row)
+		).not.toContain('r2');
 	});
 
 	test.each<[string, Command, string]>([
@@ -49,7 +53,11 @@ describe('commands', () => {
 		['a row turned round', { kind: 'change', list: 'rows', id: 'r1', change: { right: 10 } }, 'rows[0].right'],
 		['not a number', { kind: 'change', list: 'rows', id: 'r1', change: { y: Number.NaN } }, 'rows[0].y'],
 		['an endless stud', { kind: 'change', list: 'studs', id: 's1', change: { x: Infinity } }, 'wall.studs[0].x'],
-		['a board too wide for its stock', { kind: 'change', list: 'rows', id: 'r1', change: { stock: '1x4' } }, 'rows[0].blank'],
+		[
+			'a board too wide for its stock',
+			{ kind: 'change', list: 'rows', id: 'r1', change: { stock: '1x4' } },
+			'rows[0].blank'
+		],
 		['a row that is not there', { kind: 'remove', list: 'rows', id: 'r9' }, 'rows'],
 		[
 			'studs of no thickness',
@@ -74,7 +82,10 @@ describe('commands', () => {
 
 	it('refuse a holder wider than the wall', () => {
 		const h = plan.holders[0];
-		const wide = { ...h, params: { ...h?.params, face: { ...h?.params.face, width: 6000 } } } as Plan['holders'][number];
+		const wide = {
+			...h,
+			params: { ...h?.params, face: { ...h?.params.face, width: 6000 } }
+		} as Plan['holders'][number];
 		const got = applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { params: wide.params } });
 		expect(got.ok ? '' : got.error[0]?.message).toMatch(/wider than the wall, which is 5200 mm/);
 	});
@@ -86,26 +97,45 @@ describe('commands', () => {
 			pegs: { ...rack.params.pegs, spacing: { kind: 'equal-gaps' as const, count: 200 } },
 			load: { ...rack.params.load, perSeat: 100 }
 		};
-		expect(paths(applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { params: full } }))).toEqual(['holders']);
+		expect(paths(applyCommand(plan, { kind: 'change', list: 'holders', id: 'h1', change: { params: full } }))).toEqual([
+			'holders'
+		]);
 		expect(paths(validatePlan({ ...plan, holders: [{ ...rack, params: full }] }))).toEqual(['holders']);
 	});
 
 	it('refuse more than a plan may hold, which the server would refuse to keep', () => {
 		const wide = { ...emptyWall('Wide'), wall: { ...emptyWall('Wide').wall, width: 30_000 } };
 		expect(
-			paths(applyCommand(wide, { kind: 'lay-studs', layout: { first: 0, pitch: 100, width: 38, depth: 89, species: 'spf' } }))
+			paths(
+				applyCommand(wide, {
+					kind: 'lay-studs',
+					layout: { first: 0, pitch: 100, width: 38, depth: 89, species: 'spf' }
+				})
+			)
 		).toEqual(['wall.studs']);
-		const rows = Array.from({ length: LIMITS.rows }, (_, i) => ({ ...(plan.rows[0] as Plan['rows'][number]), id: `r${i}` }));
+		const rows = Array.from({ length: LIMITS.rows }, (_, i) => ({
+			...(plan.rows[0] as Plan['rows'][number]),
+			id: `r${i}`
+		}));
 		const full = { ...plan, rows, holders: [] };
 		expect(validatePlan(full).ok).toBe(true);
 		expect(
-			paths(applyCommand(full, { kind: 'add', list: 'rows', item: { ...(rows[0] as (typeof rows)[number]), id: 'one-more' } }))
+			paths(
+				applyCommand(full, {
+					kind: 'add',
+					list: 'rows',
+					item: { ...(rows[0] as (typeof rows)[number]), id: 'one-more' }
+				})
+			)
 		).toEqual(['rows']);
 	});
 
 	it('lay studs out over an empty wall', () => {
 		const next = did(
-			applyCommand(emptyWall('New'), { kind: 'lay-studs', layout: { first: 200, pitch: 400, width: 38, depth: 89, species: 'spf' } })
+			applyCommand(emptyWall('New'), {
+				kind: 'lay-studs',
+				layout: { first: 200, pitch: 400, width: 38, depth: 89, species: 'spf' }
+			})
 		).plan;
 		expect(next.wall.studs.map((s) => s.x)).toEqual([200, 600, 1000, 1400, 1800, 2200, 2600, 3000, 3400]);
 	});
@@ -130,7 +160,10 @@ describe('undo', () => {
 			list: fc.constantFrom('rows' as const, 'holders' as const),
 			id: fc.constantFrom('r4', 'r5', 'h3', 'h4')
 		}),
-		fc.record({ kind: fc.constant('rename' as const), name: fc.string({ minLength: 1, maxLength: 30 }).filter((s) => s.trim() !== '') })
+		fc.record({
+			kind: fc.constant('rename' as const),
+			name: fc.string({ minLength: 1, maxLength: 30 }).filter((s) => s.trim() !== '')
+		})
 	);
 
 	it('brings back every plan in turn, and redo every next one, also when history was written down and read', () => {
@@ -191,8 +224,16 @@ describe('reading a plan from outside', () => {
 		['another format', '{"format":"other"}', /format must be "kammer-plan"/],
 		['a newer version', '{"format":"kammer-plan","version":2}', /version 2; this Kammer reads version 1/],
 		['deep nesting', `${'{"a":'.repeat(5000)}1${'}'.repeat(5000)}`, /nested more than 20/],
-		['prototype keys', JSON.stringify(plan).replace('"rows":', '"__proto__":{"polluted":true},"rows":'), /not a name a document may use/],
-		['a constructor key', '{"format":"kammer-plan","constructor":{"prototype":{"x":1}}}', /not a name a document may use/],
+		[
+			'prototype keys',
+			JSON.stringify(plan).replace('"rows":', '"__proto__":{"polluted":true},"rows":'),
+			/not a name a document may use/
+		],
+		[
+			'a constructor key',
+			'{"format":"kammer-plan","constructor":{"prototype":{"x":1}}}',
+			/not a name a document may use/
+		],
 		['a number too large for JSON', JSON.stringify(plan).replace('"width":5200', '"width":1e999'), /finite|at most/]
 	])('refuses %s in plain words', (_, text, why) => {
 		const got = readPlanText(text);
@@ -202,12 +243,18 @@ describe('reading a plan from outside', () => {
 
 	it('refuses 50 MB unread', () => {
 		const got = readPlanText('x'.repeat(50 * 1024 * 1024));
-		expect(got.ok ? '' : got.error[0]?.message).toBe(`The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is`);
+		expect(got.ok ? '' : got.error[0]?.message).toBe(
+			`The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is`
+		);
 	});
 
 	test.each<[string, (p: Plan) => void, string]>([
 		['a stud twice', (p) => void p.wall.studs.push({ ...p.wall.studs[0]! }), 'wall.studs[14].id'],
-		['a species nobody knows', (p) => void Object.assign(p.wall.studs[2]!, { species: 'balsa' }), 'wall.studs[2].species'],
+		[
+			'a species nobody knows',
+			(p) => void Object.assign(p.wall.studs[2]!, { species: 'balsa' }),
+			'wall.studs[2].species'
+		],
 		['a text for a number', (p) => void Object.assign(p.rows[1]!, { y: '1850' }), 'rows[1].y'],
 		['a zero peg', (p) => void (p.holders[0]!.params.pegs.diameter = 0), 'holders[0].params.pegs.diameter'],
 		['half a peg', (p) => void (p.holders[0]!.params.pegs.spacing.count = 2.5), 'holders[0].params.pegs.spacing.count'],
@@ -222,7 +269,11 @@ describe('reading a plan from outside', () => {
 			'holders[0].params.pegs.spacing.kind'
 		],
 		['a missing list', (p) => void delete (p as Partial<Plan>).rows, 'rows'],
-		['a missing pair', (p) => void delete (p.holders[0]!.params.pegs as { pair?: unknown }).pair, 'holders[0].params.pegs.pair'],
+		[
+			'a missing pair',
+			(p) => void delete (p.holders[0]!.params.pegs as { pair?: unknown }).pair,
+			'holders[0].params.pegs.pair'
+		],
 		['a joint past the end', (p) => void (p.rows[0]!.joints = [9000]), 'rows[0].joints[0]'],
 		['an obstruction past the end', (p) => void (p.wall.obstructions[0]!.width = 3000), 'wall.obstructions[0].width'],
 		['a nameless format', (p) => void ((p as { format: string }).format = ''), 'format']

@@ -3,11 +3,16 @@ import { fail, type Problem, type Result } from '../result';
 import type { Plan } from './types';
 import { validatePlan } from './validate';
 
-/** Brings an older document to the present version. Version 1 is the first, so there is nothing to do yet but to refuse newer ones. */
+/**
+ * Brings an older document to the present version. Version 1 is the first, so there is nothing to do yet but to refuse
+ * newer ones.
+ */
 function versionProblem(value: unknown): Problem | null {
-	if (typeof value !== 'object' || value === null || Array.isArray(value)) return { path: '', message: 'This is not a Kammer plan' };
+	if (typeof value !== 'object' || value === null || Array.isArray(value))
+		return { path: '', message: 'This is not a Kammer plan' };
 	const { format, version } = value as { format?: unknown; version?: unknown };
-	if (format !== 'kammer-plan') return { path: 'format', message: 'This is not a Kammer plan: format must be "kammer-plan"' };
+	if (format !== 'kammer-plan')
+		return { path: 'format', message: 'This is not a Kammer plan: format must be "kammer-plan"' };
 	if (typeof version === 'number' && version > 1)
 		return { path: 'version', message: `This plan is version ${version}; this Kammer reads version 1` };
 	return null;
@@ -25,7 +30,8 @@ export function readPlan(value: unknown): Result<Plan, Problem[]> {
  * @example readPlanText('{"format":').ok // false
  */
 export function readPlanText(text: string): Result<Plan, Problem[]> {
-	if (text.length > MOST_BYTES) return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is` }]);
+	if (text.length > MOST_BYTES)
+		return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is` }]);
 	const much = tooMuch(text, MOST_VALUES.plan);
 	if (much) return fail([much]);
 	let value: unknown;
@@ -36,7 +42,9 @@ export function readPlanText(text: string): Result<Plan, Problem[]> {
 		return fail([
 			{
 				path: '',
-				message: /end of JSON|unterminated/i.test(why) ? 'The file breaks off before its end' : `The file is not JSON: ${why.slice(0, 120)}`
+				message: /end of JSON|unterminated/i.test(why)
+					? 'The file breaks off before its end'
+					: `The file is not JSON: ${why.slice(0, 120)}`
 			}
 		]);
 	}

@@ -20,8 +20,8 @@ function field(before: Row | undefined, row: Row, o: Obstruction): 'left' | 'rig
 }
 
 /**
- * A row is not laid, moved or lengthened over what stands against the wall: no cleat goes through a door. One that was there before the door
- * came stays, with a warning.
+ * A row is not laid, moved or lengthened over what stands against the wall: no cleat goes through a door. One that was
+ * there before the door came stays, with a warning.
  */
 export function rowRefusals(before: Plan, after: Plan, command: Command): Problem[] {
 	if ((command.kind !== 'add' && command.kind !== 'change') || command.list !== 'rows') return [];

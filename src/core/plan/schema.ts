@@ -45,8 +45,16 @@ const spacingSchema = unionOf({
 });
 
 export const pegRackSchema = exact({
-	face: exact({ stock: oneOf(STOCKS.map((s) => s.id)), width: within(40, WALL_LIMITS.maxWidth), height: within(30, 1_300) }),
-	hook: exact({ screws: exact({ ...screwChoice, count: whole(1, 60) }), from: oneOf(['back', 'front'] as const), glued: flag() }),
+	face: exact({
+		stock: oneOf(STOCKS.map((s) => s.id)),
+		width: within(40, WALL_LIMITS.maxWidth),
+		height: within(30, 1_300)
+	}),
+	hook: exact({
+		screws: exact({ ...screwChoice, count: whole(1, 60) }),
+		from: oneOf(['back', 'front'] as const),
+		glued: flag()
+	}),
 	spacer: flag(),
 	lockStrip: flag(),
 	secondHook: flag().optional(),
@@ -78,12 +86,19 @@ export const holderSchema = exact({
 	name: text(60),
 	family: oneOf(['peg-rack'] as const),
 	params: pegRackSchema,
-	mount: exact({ kind: oneOf(['row'] as const), row: identifier(), x: within(-WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth) })
+	mount: exact({
+		kind: oneOf(['row'] as const),
+		row: identifier(),
+		x: within(-WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth)
+	})
 });
 
 export const cuttingSchema = exact({
 	kerf: within(0, 10),
-	lengths: list(exact({ stock: oneOf([...STOCKS.map((s) => s.id), 'dowel' as const]), length: within(200, 12_000) }), 20)
+	lengths: list(
+		exact({ stock: oneOf([...STOCKS.map((s) => s.id), 'dowel' as const]), length: within(200, 12_000) }),
+		20
+	)
 });
 
 /** The whole document, version 1. */

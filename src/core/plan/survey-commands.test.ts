@@ -32,7 +32,11 @@ describe.each(Object.keys(ITEMS) as (keyof typeof ITEMS)[])('%s', (list) => {
 		let history = emptyHistory();
 		let now = plan;
 		const change = list === 'studs' ? { x: 30 } : { y: 10 };
-		const steps = [add, { kind: 'change', list, id: 'a', change } as Command, { kind: 'remove', list, id: 'a' } as Command];
+		const steps = [
+			add,
+			{ kind: 'change', list, id: 'a', change } as Command,
+			{ kind: 'remove', list, id: 'a' } as Command
+		];
 		const seen: Plan[] = [now];
 		for (const step of steps) {
 			const applied = did(now, step);
@@ -71,7 +75,9 @@ describe.each(Object.keys(ITEMS) as (keyof typeof ITEMS)[])('%s', (list) => {
 	});
 
 	it('that are not there cannot be changed', () => {
-		expect(wrong(plan, { kind: 'remove', list, id: 'none' })).toEqual([`${listPath(list)} There is no ${LISTS[list].word} "none"`]);
+		expect(wrong(plan, { kind: 'remove', list, id: 'none' })).toEqual([
+			`${listPath(list)} There is no ${LISTS[list].word} "none"`
+		]);
 	});
 
 	it('beyond the wall are refused, with the field', () => {
@@ -97,7 +103,11 @@ describe.each(Object.keys(ITEMS) as (keyof typeof ITEMS)[])('%s', (list) => {
 
 describe('facts of the wall', () => {
 	it('are set, and taken away by undefined', () => {
-		const set = did(plan, { kind: 'set-wall', front: { depth: 1500, walkway: 900, headHeight: 2000 }, how: { width: 'tape' } });
+		const set = did(plan, {
+			kind: 'set-wall',
+			front: { depth: 1500, walkway: 900, headHeight: 2000 },
+			how: { width: 'tape' }
+		});
 		expect(set.plan.wall).toMatchObject({ front: { depth: 1500 }, how: { width: 'tape' } });
 		const gone = did(set.plan, { kind: 'set-wall', front: undefined });
 		expect('front' in gone.plan.wall).toBe(false);
@@ -106,23 +116,30 @@ describe('facts of the wall', () => {
 	it('of one diagonal are kept until the other is measured', () => {
 		const one = did(plan, { kind: 'set-wall', levels: { diagonals: { up: 4300 } } }).plan;
 		expect(one.wall.levels).toEqual({ diagonals: { up: 4300 } });
-		expect(wrong(plan, { kind: 'set-wall', levels: { diagonals: { up: 5 } } }).join()).toMatch(/wall\.levels\.diagonals\.up/);
+		expect(wrong(plan, { kind: 'set-wall', levels: { diagonals: { up: 5 } } }).join()).toMatch(
+			/wall\.levels\.diagonals\.up/
+		);
 	});
 
 	it('are refused by field', () => {
 		expect(wrong(plan, { kind: 'set-wall', front: { depth: -1, walkway: 900, headHeight: 2000 } })).toEqual([
 			'wall.front.depth must be at least 0 mm'
 		]);
-		expect(wrong(plan, { kind: 'set-wall', shape: { right: 2400, peak: { x: 3600, height: 3000 }, floorRise: 0 } })).toEqual([
-			'wall.shape.peak.x must lie between the ends of the wall'
-		]);
-		expect(wrong(plan, { kind: 'set-wall', build: { kind: 'plank', thickness: 20, species: 'spf', first: 4000, pitch: 400 } })).toEqual([
-			'wall.build.first is beyond the wall, which is 3600 mm wide'
-		]);
+		expect(
+			wrong(plan, { kind: 'set-wall', shape: { right: 2400, peak: { x: 3600, height: 3000 }, floorRise: 0 } })
+		).toEqual(['wall.shape.peak.x must lie between the ends of the wall']);
+		expect(
+			wrong(plan, {
+				kind: 'set-wall',
+				build: { kind: 'plank', thickness: 20, species: 'spf', first: 4000, pitch: 400 }
+			})
+		).toEqual(['wall.build.first is beyond the wall, which is 3600 mm wide']);
 	});
 
 	it('that are needed cannot be taken away', () => {
-		expect(wrong(plan, { kind: 'set-wall', width: undefined })).toEqual(expect.arrayContaining(['wall.width is missing']));
+		expect(wrong(plan, { kind: 'set-wall', width: undefined })).toEqual(
+			expect.arrayContaining(['wall.width is missing'])
+		);
 	});
 
 	it('a lower right end is refused while something reaches above it', () => {
@@ -136,7 +153,11 @@ describe('things in the way', () => {
 
 	it('that stand off the wall may be longer than it', () => {
 		expect(
-			wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, kind: 'car', x: 0, width: 4300, near: 900, out: 2700 } })
+			wrong(plan, {
+				kind: 'add',
+				list: 'obstructions',
+				item: { ...base, kind: 'car', x: 0, width: 4300, near: 900, out: 2700 }
+			})
 		).toEqual([]);
 		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, x: 0, width: 4300 } })).toEqual([
 			'wall.obstructions[0].width reaches beyond the wall'
@@ -162,9 +183,9 @@ describe('things in the way', () => {
 		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, motion: swing } })).toEqual([
 			'wall.obstructions[0].motion.angle must be at most 180 degrees'
 		]);
-		expect(wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, motion: { kind: 'hover' } as never } }).join()).toMatch(
-			/motion\.kind must be one of: swing, overhead, car-doors, clear-above/
-		);
+		expect(
+			wrong(plan, { kind: 'add', list: 'obstructions', item: { ...base, motion: { kind: 'hover' } as never } }).join()
+		).toMatch(/motion\.kind must be one of: swing, overhead, car-doors, clear-above/);
 	});
 });
 

@@ -39,7 +39,10 @@ export interface Row {
 	screws: ScrewChoice & { perStud: 1 | 2 };
 	/** Where one cleat ends and the next begins. */
 	joints: Millimetres[];
-	/** An offcut glued and screwed to the cleat's lower edge at every stud, against the wall, so that it rolls about the block's foot. */
+	/**
+	 * An offcut glued and screwed to the cleat's lower edge at every stud, against the wall, so that it rolls about the
+	 * block's foot.
+	 */
 	twistBlock?: { height: Millimetres; width: Millimetres } | null;
 	/** The row is screwed from behind to a sheet, and the sheet to the studs with the row's screws. */
 	backer?: Backer | null;

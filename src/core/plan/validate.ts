@@ -76,7 +76,8 @@ const FITS: { [K in ListName]: (plan: Plan, thing: Lists[K], say: Say) => void }
 		if (r.y >= top) say('y', `is above the wall, which is ${Math.round(top)} mm high there`);
 		const board = stock(r.stock);
 		if (r.blank > board.width) say('blank', `${board.title} is only ${board.width} mm wide`);
-		if (rowProfile(r, cutting.kerf).back < LEAST_BACK) say('blank', `leaves less than ${LEAST_BACK} mm on the wall side after the rip`);
+		if (rowProfile(r, cutting.kerf).back < LEAST_BACK)
+			say('blank', `leaves less than ${LEAST_BACK} mm on the wall side after the rip`);
 		const { front } = rowProfile(r, cutting.kerf);
 		if (r.backer && r.backer.below + front > r.backer.height)
 			say('backer.height', `must be at least ${Math.ceil(r.backer.below + front)} mm: the cleat stands on it`);
@@ -86,7 +87,8 @@ const FITS: { [K in ListName]: (plan: Plan, thing: Lists[K], say: Say) => void }
 	},
 	holders({ wall, rows }, h, say) {
 		if (!rows.some((r) => r.id === h.mount.row)) say('mount.row', `there is no row "${h.mount.row}"`);
-		if (h.params.face.width > wall.width) say('params.face.width', `the holder is wider than the wall, which is ${wall.width} mm wide`);
+		if (h.params.face.width > wall.width)
+			say('params.face.width', `the holder is wider than the wall, which is ${wall.width} mm wide`);
 	}
 };
 
@@ -100,14 +102,19 @@ function fits(plan: Plan, list: ListName, thing: unknown, path: string): Problem
 function tooMany({ holders }: Plan): Problem[] {
 	let n = 0;
 	for (const { params } of holders) n += params.pegs.spacing.count * (params.load.perSeat + (params.pegs.pair ? 2 : 1));
-	return n > LIMITS.things ? [{ path: 'holders', message: `have ${n} things and pegs in all; at most ${LIMITS.things} can be taken` }] : [];
+	return n > LIMITS.things
+		? [{ path: 'holders', message: `have ${n} things and pegs in all; at most ${LIMITS.things} can be taken` }]
+		: [];
 }
 
 /**
  * What the fields of a plan cannot say by themselves: references, order, and things that must fit the wall.
  * @param changed the one thing that has changed and in which fields, where only that has; the rest was right before
  */
-export function crossProblems(plan: Plan, changed?: { list: ListName; at: number; fields: readonly string[] }): Problem[] {
+export function crossProblems(
+	plan: Plan,
+	changed?: { list: ListName; at: number; fields: readonly string[] }
+): Problem[] {
 	if (changed) {
 		const { list, at } = changed;
 		return [
@@ -115,7 +122,11 @@ export function crossProblems(plan: Plan, changed?: { list: ListName; at: number
 			...(changed.fields.includes('params') ? tooMany(plan) : [])
 		];
 	}
-	const lists = (Object.keys(LISTS) as ListName[]).map((list) => ({ list, path: listPath(list), things: LISTS[list].of(plan) }));
+	const lists = (Object.keys(LISTS) as ListName[]).map((list) => ({
+		list,
+		path: listPath(list),
+		things: LISTS[list].of(plan)
+	}));
 	return [
 		...wallProblems(plan.wall),
 		...lists.flatMap(({ list, path, things }) => things.flatMap((t, i) => fits(plan, list, t, `${path}[${i}]`))),

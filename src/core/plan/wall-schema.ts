@@ -19,8 +19,14 @@ export const WALL_LIMITS = { minWidth: 200, maxWidth: 30_000, minHeight: 300, ma
 export const place = () => within(0, WALL_LIMITS.maxWidth);
 const height = () => within(0, WALL_LIMITS.maxHeight);
 const species = () => oneOf(WOODS.map((w) => w.id));
-const how = () => oneOf(['guess', 'tape', 'meter', 'scanner', 'pilot', 'screw-line', 'pitch', 'drawing', 'photo'] as const);
-const box = { x: place(), y: height(), width: within(10, WALL_LIMITS.maxWidth), height: within(10, WALL_LIMITS.maxHeight) };
+const how = () =>
+	oneOf(['guess', 'tape', 'meter', 'scanner', 'pilot', 'screw-line', 'pitch', 'drawing', 'photo'] as const);
+const box = {
+	x: place(),
+	y: height(),
+	width: within(10, WALL_LIMITS.maxWidth),
+	height: within(10, WALL_LIMITS.maxHeight)
+};
 /** Out into the room. */
 const out = () => within(0, 20_000);
 
@@ -50,7 +56,11 @@ export const studSchema = exact({
 
 const motion = unionOf(
 	{
-		swing: { hinge: oneOf(['left', 'right', 'both'] as const), angle: within(0, 180, 'degrees'), into: oneOf(['room', 'away'] as const) },
+		swing: {
+			hinge: oneOf(['left', 'right', 'both'] as const),
+			angle: within(0, 180, 'degrees'),
+			into: oneOf(['room', 'away'] as const)
+		},
 		overhead: { rise: within(0, 3000), travel: out() },
 		'car-doors': {
 			nose: oneOf(['left', 'right'] as const),
@@ -113,7 +123,12 @@ export const blockingSchema = exact({
 	fixing: exact({ size: oneOf(SCREWS.map((s) => s.size)), length: within(10, 200), count: whole(1, 40) }).optional()
 });
 export const zoneSchema = exact({ id: identifier(), name: text(60), ...box, most: out() });
-export const pilotSchema = exact({ id: identifier(), x: place(), y: height(), hit: oneOf(['wood', 'nothing'] as const) });
+export const pilotSchema = exact({
+	id: identifier(),
+	x: place(),
+	y: height(),
+	hit: oneOf(['wood', 'nothing'] as const)
+});
 
 const corner = exact({ kind: oneOf(['wall', 'open', 'outside'] as const), taken: place(), note: text(120) });
 const fixings = { first: place(), pitch: within(100, 3000) };
@@ -162,7 +177,11 @@ export const wallSchema = exact({
 	pilots: list(pilotSchema, SURVEY_LIMITS.pilots).optional(),
 	corners: exact({ left: corner, right: corner }).optional(),
 	front: exact({ depth: out(), walkway: out(), headHeight: height() }).optional(),
-	far: exact({ kind: oneOf(['room', 'stair', 'outdoors', 'neighbour', 'same'] as const), access: flag(), note: text(120) }).optional(),
+	far: exact({
+		kind: oneOf(['room', 'stair', 'outdoors', 'neighbour', 'same'] as const),
+		access: flag(),
+		note: text(120)
+	}).optional(),
 	ceiling: exact({
 		kind: oneOf(['joists', 'trusses', 'slab'] as const),
 		direction: oneOf(['across', 'along'] as const),

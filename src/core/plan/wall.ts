@@ -3,8 +3,8 @@ import type { SpeciesId } from '../materials/woods';
 import type { Degrees, Kilograms, Millimetres } from '../units/quantity';
 
 /**
- * The surveyed surface. Lengths in mm, x from its left end, y up from the floor at its left end (from the lower edge of a surface that
- * stands off the floor), z out into the room. What is optional was not surveyed, or is not there.
+ * The surveyed surface. Lengths in mm, x from its left end, y up from the floor at its left end (from the lower edge of
+ * a surface that stands off the floor), z out into the room. What is optional was not surveyed, or is not there.
  */
 export interface Wall {
 	width: Millimetres;
@@ -167,7 +167,10 @@ export type Motion =
 	| { kind: 'swing'; hinge: 'left' | 'right' | 'both'; angle: Degrees; into: 'room' | 'away' }
 	/** Up and back on rails: how far its rails run above its head, and how far out into the room it travels. */
 	| { kind: 'overhead'; rise: Millimetres; travel: Millimetres }
-	/** A car beside the wall: its nose, the hinge of its front door from there, the length of its doors, how many on this side, how far they open. */
+	/**
+	 * A car beside the wall: its nose, the hinge of its front door from there, the length of its doors, how many on this
+	 * side, how far they open.
+	 */
 	| { kind: 'car-doors'; nose: 'left' | 'right'; hinge: Millimetres; leaf: Millimetres; doors: 1 | 2; angle: Degrees }
 	/** Room to be kept clear above it, such as head room over stairs. */
 	| { kind: 'clear-above'; height: Millimetres };
@@ -267,7 +270,10 @@ export interface Ceiling {
 export interface Levels {
 	/** Height of the reference line. */
 	line?: Millimetres;
-	/** Corner to corner: `up` from the lower left, `down` from the upper left. Both together say whether the wall is square. */
+	/**
+	 * Corner to corner: `up` from the lower left, `down` from the upper left. Both together say whether the wall is
+	 * square.
+	 */
 	diagonals?: { up?: Millimetres; down?: Millimetres };
 }
 

@@ -4,15 +4,21 @@ import { settingsSchema, SHOP_LIMITS } from './schema';
 import { SHOP_LISTS, type Shop, type ShopList, type ShopLists, type ShopSettings } from './types';
 import { itemProblems } from './valid';
 
-/** One item as it was and as it is; null where it was not there, or is no more. `at` is where one that is gone stood, so that it comes back there. */
+/**
+ * One item as it was and as it is; null where it was not there, or is no more. `at` is where one that is gone stood, so
+ * that it comes back there.
+ */
 export type Change =
-	| { [K in ShopList]: { list: K; id: string; before: ShopLists[K] | null; after: ShopLists[K] | null; at?: number } }[ShopList]
+	| {
+			[K in ShopList]: { list: K; id: string; before: ShopLists[K] | null; after: ShopLists[K] | null; at?: number };
+	  }[ShopList]
 	| { list: 'settings'; id: 'settings'; before: ShopSettings; after: ShopSettings };
 
 type Item = { id: string };
 
 /**
- * Makes changes to a shop; the given one is not changed. An item that is there is put in its place, a new one at the end, one that comes back where it stood.
+ * Makes changes to a shop; the given one is not changed. An item that is there is put in its place, a new one at the
+ * end, one that comes back where it stood.
  * @example applyChanges(shop, [{ list: 'things', id: 't1', before: null, after: thing }])
  */
 export function applyChanges(shop: Shop, changes: readonly Change[]): Shop {
@@ -58,13 +64,17 @@ export function changesBetween(from: Shop, to: Shop): Change[] {
 			if (was !== item) found.push({ list, id: item.id, before: was ?? null, after: item } as Change);
 			before.delete(item.id);
 		}
-		for (const gone of before.values()) found.push({ list, id: gone.id, before: gone, after: null, at: places.get(gone.id) } as Change);
+		for (const gone of before.values())
+			found.push({ list, id: gone.id, before: gone, after: null, at: places.get(gone.id) } as Change);
 	}
-	if (from.settings !== to.settings) found.push({ list: 'settings', id: 'settings', before: from.settings, after: to.settings });
+	if (from.settings !== to.settings)
+		found.push({ list: 'settings', id: 'settings', before: from.settings, after: to.settings });
 	return found;
 }
 
-/** Looks at what changes bring before it is taken: faulty items with the path of the field, and lists grown too long. */
+/**
+ * Looks at what changes bring before it is taken: faulty items with the path of the field, and lists grown too long.
+ */
 export function checkChanges(shop: Shop, changes: readonly Change[]): Result<Shop, Problem[]> {
 	const problems: Problem[] = [];
 	for (const c of changes) {
@@ -80,6 +90,7 @@ export function checkChanges(shop: Shop, changes: readonly Change[]): Result<Sho
 	if (problems.length > 0) return fail(problems);
 	const next = applyChanges(shop, changes);
 	for (const list of SHOP_LISTS)
-		if (next[list].length > SHOP_LIMITS[list]) problems.push({ path: list, message: `must have at most ${SHOP_LIMITS[list]} entries` });
+		if (next[list].length > SHOP_LIMITS[list])
+			problems.push({ path: list, message: `must have at most ${SHOP_LIMITS[list]} entries` });
 	return problems.length > 0 ? fail(problems) : ok(next);
 }

@@ -11,7 +11,9 @@ export type TableListName = 'things' | 'boards' | 'consumables';
 /** What makes two lines the same: the words of name and group; of boards, their wood and section too. */
 export function sameKey(item: TableRow): string {
 	if ('form' in item)
-		return [item.form, item.material, nameKey(item.name), item.thickness, item.width, item.shortest, item.longest].join('|');
+		return [item.form, item.material, nameKey(item.name), item.thickness, item.width, item.shortest, item.longest].join(
+			'|'
+		);
 	return `${nameKey(item.name)}|${nameKey(item.group)}`;
 }
 
@@ -40,7 +42,12 @@ export function joinShops(now: Shop, other: Shop): Shop {
 }
 
 /** The changes that bring items in; with `merge`, the same line grows in count instead of standing there twice. */
-export function bringIn<T extends TableRow>(list: TableListName, existing: readonly T[], items: readonly T[], merge: boolean): Change[] {
+export function bringIn<T extends TableRow>(
+	list: TableListName,
+	existing: readonly T[],
+	items: readonly T[],
+	merge: boolean
+): Change[] {
 	if (!merge) return items.map((after) => ({ list, id: after.id, before: null, after }) as unknown as Change);
 	const was = new Map<string, T | null>();
 	const next = new Map<string, T>();

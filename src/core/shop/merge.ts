@@ -9,8 +9,9 @@ const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 const other = (name: string) => `${cutText(name, 40)} (other version)`;
 
 /**
- * Brings together what was done here and elsewhere since both had `base`. What only one side touched is taken from that side; what both
- * changed is kept twice: mine stays, theirs stands beside it under a name that says so. What one deleted and the other changed stays.
+ * Brings together what was done here and elsewhere since both had `base`. What only one side touched is taken from that
+ * side; what both changed is kept twice: mine stays, theirs stands beside it under a name that says so. What one
+ * deleted and the other changed stays.
  * @param newId gives ids for the copies
  * @returns the merged shop, and the names of what is there twice now
  */

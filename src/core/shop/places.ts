@@ -16,7 +16,9 @@ export interface ThingPlace {
 export const thingsOn = once((plan: Plan): Omit<ThingPlace, 'wall' | 'wallName'>[] =>
 	plan.holders.flatMap((h) => {
 		const { thing } = h.params.load;
-		return thing === undefined ? [] : [{ thing, holder: h.id, count: families[h.family].seats(h.params) * h.params.load.perSeat }];
+		return thing === undefined
+			? []
+			: [{ thing, holder: h.id, count: families[h.family].seats(h.params) * h.params.load.perSeat }];
 	})
 );
 

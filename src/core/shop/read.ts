@@ -19,8 +19,12 @@ function doubledIds(shop: Shop): Problem[] {
 export function readShop(value: unknown): Result<Shop, Problem[]> {
 	const bad = hostile(value);
 	if (bad) return fail([bad]);
-	const { format, version } = (typeof value === 'object' && value !== null ? value : {}) as { format?: unknown; version?: unknown };
-	if (format !== 'kammer-shop') return fail([{ path: 'format', message: 'This is not a Kammer stock-take: format must be "kammer-shop"' }]);
+	const { format, version } = (typeof value === 'object' && value !== null ? value : {}) as {
+		format?: unknown;
+		version?: unknown;
+	};
+	if (format !== 'kammer-shop')
+		return fail([{ path: 'format', message: 'This is not a Kammer stock-take: format must be "kammer-shop"' }]);
 	if (typeof version === 'number' && version > 1)
 		return fail([{ path: 'version', message: `This stock-take is version ${version}; this Kammer reads version 1` }]);
 	const problems = problemsOf(shopSchema, value);
@@ -38,6 +42,8 @@ export function readShopText(text: string): Result<Shop, Problem[]> {
 	try {
 		return readShop(JSON.parse(text.replace(/^\ufeff/, '')));
 	} catch (error) {
-		return fail([{ path: '', message: `The file is not JSON: ${error instanceof Error ? error.message.slice(0, 120) : ''}` }]);
+		return fail([
+			{ path: '', message: `The file is not JSON: ${error instanceof Error ? error.message.slice(0, 120) : ''}` }
+		]);
 	}
 }

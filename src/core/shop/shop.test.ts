@@ -27,7 +27,8 @@ const byId = (s: Shop) =>
 	Object.fromEntries(SHOP_LISTS.map((l) => [l, Object.fromEntries((s[l] as { id: string }[]).map((i) => [i.id, i]))]));
 
 describe('the demo shop', () => {
-	it('is one that is taken', () => expect(readShop(JSON.parse(JSON.stringify(shop)))).toEqual({ ok: true, value: shop }));
+	it('is one that is taken', () =>
+		expect(readShop(JSON.parse(JSON.stringify(shop)))).toEqual({ ok: true, value: shop }));
 
 	it('has every thing that hangs on the demo wall, as heavy and as large as it hangs there', () => {
 		const places = thingsOn(slipwayWall());
@@ -62,7 +63,9 @@ describe('changes', () => {
 		const got = checkChanges(shop, [add(thing('new', { mass: -1 }))]);
 		expect(got).toEqual({ ok: false, error: [{ path: 'things[new].mass', message: 'must be at least 0.0005 kg' }] });
 		expect(
-			checkChanges(shop, [{ list: 'settings', id: 'settings', before: shop.settings, after: { ...shop.settings, name: ' ' } }])
+			checkChanges(shop, [
+				{ list: 'settings', id: 'settings', before: shop.settings, after: { ...shop.settings, name: ' ' } }
+			])
 		).toMatchObject({ ok: false });
 	});
 
@@ -81,7 +84,10 @@ describe('changes', () => {
 				steps.forEach((s, i) => {
 					const t = now.things[s.at % now.things.length]!;
 					if (s.what === 'add') now = applyChanges(now, [add(thing(`n${i}`))]);
-					else now = applyChanges(now, [{ list: 'things', id: t.id, before: t, after: s.what === 'delete' ? null : { ...t, count: s.n } }]);
+					else
+						now = applyChanges(now, [
+							{ list: 'things', id: t.id, before: t, after: s.what === 'delete' ? null : { ...t, count: s.n } }
+						]);
 				});
 				const changes = changesBetween(shop, now);
 				expect(byId(applyChanges(shop, changes))).toEqual(byId(now));
@@ -117,8 +123,10 @@ describe('history', () => {
 
 describe('two versions', () => {
 	let n = 0;
-	const merge = (mine: Shop, theirs: Shop) => mergeShops(shop, mine, JSON.parse(JSON.stringify(theirs)) as Shop, () => `copy${n++}`);
-	const names = (s: Shop, id: string) => s.things.filter((t) => t.id === id || t.id.startsWith('copy')).map((t) => [t.name, t.count]);
+	const merge = (mine: Shop, theirs: Shop) =>
+		mergeShops(shop, mine, JSON.parse(JSON.stringify(theirs)) as Shop, () => `copy${n++}`);
+	const names = (s: Shop, id: string) =>
+		s.things.filter((t) => t.id === id || t.id.startsWith('copy')).map((t) => [t.name, t.count]);
 
 	it('are one where each changed something else', () => {
 		const { shop: both, twice } = merge(set(shop, 'oar', { count: 9 }), set(shop, 'paddle', { count: 3 }));
@@ -140,7 +148,9 @@ describe('two versions', () => {
 		expect(merge(set(shop, 'oar', { count: 9 }), set(shop, 'oar', { count: 9 })).twice).toEqual([]));
 
 	it('keep what one changed and the other deleted', () => {
-		const gone = applyChanges(shop, [{ list: 'things', id: 'oar', before: shop.things.find((t) => t.id === 'oar')!, after: null }]);
+		const gone = applyChanges(shop, [
+			{ list: 'things', id: 'oar', before: shop.things.find((t) => t.id === 'oar')!, after: null }
+		]);
 		for (const [mine, theirs] of [
 			[gone, set(shop, 'oar', { count: 4 })],
 			[set(shop, 'oar', { count: 4 }), gone]
@@ -165,26 +175,38 @@ describe('an item', () => {
 		for (const list of SHOP_LISTS) {
 			const items = shop[list] as object[];
 			fc.assert(
-				fc.property(fc.nat(items.length - 1), fc.nat(60), junk, fc.constantFrom('set', 'drop', 'extra', 'bag'), (at, k, value, how) => {
-					const item = structuredClone(items[at]) as Record<string, unknown>;
-					const keys = Object.keys(item);
-					const key = keys[k % keys.length] as string;
-					if (how === 'drop') delete item[key];
-					else if (how === 'extra') item.extra = value;
-					else if (how === 'bag' && 'dims' in item) (item.dims as Record<string, unknown>)[k % 2 ? 'bar' : 'nothing'] = value;
-					else if (how === 'bag' && 'limits' in item) (item.limits as Record<string, unknown>)[k % 2 ? 'depth' : 'sizes'] = value;
-					else item[key] = value;
-					const said = problemsOf(ITEM_SCHEMAS[list], item);
-					expect(isValidItem(list, item), JSON.stringify([list, key, value, how, said])).toBe(said.length === 0);
-				}),
+				fc.property(
+					fc.nat(items.length - 1),
+					fc.nat(60),
+					junk,
+					fc.constantFrom('set', 'drop', 'extra', 'bag'),
+					(at, k, value, how) => {
+						const item = structuredClone(items[at]) as Record<string, unknown>;
+						const keys = Object.keys(item);
+						const key = keys[k % keys.length] as string;
+						if (how === 'drop') delete item[key];
+						else if (how === 'extra') item.extra = value;
+						else if (how === 'bag' && 'dims' in item)
+							(item.dims as Record<string, unknown>)[k % 2 ? 'bar' : 'nothing'] = value;
+						else if (how === 'bag' && 'limits' in item)
+							(item.limits as Record<string, unknown>)[k % 2 ? 'depth' : 'sizes'] = value;
+						else item[key] = value;
+						const said = problemsOf(ITEM_SCHEMAS[list], item);
+						expect(isValidItem(list, item), JSON.stringify([list, key, value, how, said])).toBe(said.length === 0);
+					}
+				),
 				{ numRuns: 1500 }
 			);
 		}
 	});
 
 	it('that is wrong says why', () => {
-		expect(itemProblems('boards', { ...shop.boards[0], shortest: 5000, longest: 4000 })[0]?.message).toMatch(/shortest must not be longer/);
-		expect(itemProblems('things', { ...shop.things[0], typical: ['nonsense'] })[0]).toMatchObject({ path: 'typical[0]' });
+		expect(itemProblems('boards', { ...shop.boards[0], shortest: 5000, longest: 4000 })[0]?.message).toMatch(
+			/shortest must not be longer/
+		);
+		expect(itemProblems('things', { ...shop.things[0], typical: ['nonsense'] })[0]).toMatchObject({
+			path: 'typical[0]'
+		});
 		expect(itemProblems('things', 7)).not.toEqual([]);
 	});
 });
@@ -201,7 +223,8 @@ describe('a file of all of it', () => {
 		const got = readShopText(text);
 		expect(got.ok ? '' : got.error.map((p) => `${p.path} ${p.message}`).join('; ')).toMatch(why);
 	});
-	it('comes back as it went out', () => expect(readShopText(`\ufeff${JSON.stringify(shop)}`)).toEqual({ ok: true, value: shop }));
+	it('comes back as it went out', () =>
+		expect(readShopText(`\ufeff${JSON.stringify(shop)}`)).toEqual({ ok: true, value: shop }));
 });
 
 describe('bringing in', () => {

@@ -28,7 +28,16 @@ export function tallyByGroup(things: readonly Thing[], placed: ReadonlyMap<strin
 	const groups = new Map<string, GroupTally>();
 	for (const t of things) {
 		if (t.state === 'not-to-keep') continue;
-		const g = groups.get(t.group) ?? { group: t.group, count: 0, mass: 0, placedCount: 0, placedMass: 0, open: 0, lines: 0, unweighed: 0 };
+		const g = groups.get(t.group) ?? {
+			group: t.group,
+			count: 0,
+			mass: 0,
+			placedCount: 0,
+			placedMass: 0,
+			open: 0,
+			lines: 0,
+			unweighed: 0
+		};
 		groups.set(t.group, g);
 		const on = t.state === 'on-wall' ? t.count : Math.min(t.count, placed.get(t.id) ?? 0);
 		g.lines++;

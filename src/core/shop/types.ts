@@ -4,7 +4,9 @@ import type { Thing } from '../things/types';
 import type { Tool } from '../tools/tool';
 import type { Millimetres } from '../units/quantity';
 
-/** What a workshop has: everything that has to hang, is stored, is used up, or makes the rest. Its walls refer to it. */
+/**
+ * What a workshop has: everything that has to hang, is stored, is used up, or makes the rest. Its walls refer to it.
+ */
 export interface Shop {
 	format: 'kammer-shop';
 	version: 1;

@@ -5,7 +5,15 @@ import { combinedAllowable } from '../loads/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../loads/fasteners/joint';
 import { dowelBearing } from '../loads/fasteners/lateral';
 import { withdrawalPerLength } from '../loads/fasteners/withdrawal';
-import { CEILING_LIVE, deckShares, greatestShare, joistAllowance, joistMoment, joistShare, shareWithOneLost } from '../loads/members/deck';
+import {
+	CEILING_LIVE,
+	deckShares,
+	greatestShare,
+	joistAllowance,
+	joistMoment,
+	joistShare,
+	shareWithOneLost
+} from '../loads/members/deck';
 import { WOOD_CHOICES } from '../materials/bending';
 import { lag, LAGS, type LagSize } from '../materials/lags';
 import { MILD_STEEL, STRAPS } from '../materials/steel';
@@ -143,7 +151,11 @@ function hangerSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 				each,
 				{
 					label: 'wood bears',
-					sum: phrase(`{F} × {d} × {l} × ${CD_STORAGE} / ${BOLT_RD}`, { F: stress(Fe), d: mm(i.bolt), l: mm(i.boltWood) }),
+					sum: phrase(`{F} × {d} × {l} × ${CD_STORAGE} / ${BOLT_RD}`, {
+						F: stress(Fe),
+						d: mm(i.bolt),
+						l: mm(i.boltWood)
+					}),
 					result: newtons(bears)
 				}
 			]
@@ -159,7 +171,10 @@ function hangerSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 						each,
 						{
 							label: 'takes then',
-							sum: phrase('{R} × {k}: the worst one gone', { R: newtons(shares.line), k: fixed(shareWithOneLost(i.hangers)) }),
+							sum: phrase('{R} × {k}: the worst one gone', {
+								R: newtons(shares.line),
+								k: fixed(shareWithOneLost(i.hangers))
+							}),
 							result: newtons(shares.lost)
 						}
 					]
@@ -194,14 +209,20 @@ function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	const each = force / i.perJoist;
 	const perJoist = {
 		label: 'each joist',
-		sum: phrase(`{R} × {k}: the spreader in one piece under ${i.joists} joists`, { R: newtons(shares.line), k: fixed(share) }),
+		sum: phrase(`{R} × {k}: the spreader in one piece under ${i.joists} joists`, {
+			R: newtons(shares.line),
+			k: fixed(share)
+		}),
 		result: newtons(force)
 	};
 	const spreader = stepOf({
 		title: 'spreader lags',
 		reason: c.across
 			? phrase('spreader pulls out of the joists')
-			: phrase('spreader lags too short: {p} in the joist, {need} needed', { p: mm(c.penetration), need: mm(c.needed) }),
+			: phrase('spreader lags too short: {p} in the joist, {need} needed', {
+					p: mm(c.penetration),
+					need: mm(c.needed)
+				}),
 		source: 'NDS 2018 12.2-1, 12.2.5',
 		demand: newtons(each),
 		capacity: newtons(c.axial),
@@ -214,9 +235,15 @@ function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	});
 	const caution = [phrase('A joist that also holds a roof in tension, is notched or is spliced needs an engineer')];
 	if (i.ceiling === 'truss')
-		return [spreader, missingStep('joists', phrase("trusses: not without the maker's or an engineer's word"), 'truss maker')];
+		return [
+			spreader,
+			missingStep('joists', phrase("trusses: not without the maker's or an engineer's word"), 'truss maker')
+		];
 	if (i.ceiling === 'unknown')
-		return [spreader, missingStep('joists', phrase('what the ceiling was made to carry is not known'), 'IRC Table R301.5', caution)];
+		return [
+			spreader,
+			missingStep('joists', phrase('what the ceiling was made to carry is not known'), 'IRC Table R301.5', caution)
+		];
 	const live = CEILING_LIVE[i.ceiling as 'none' | 'limited'];
 	const M = joistMoment(force, i.at, i.span);
 	const free = joistAllowance(live, i.spacing, i.span) * i.share;
@@ -303,8 +330,19 @@ function draw(i: I): Shape[] {
 		box(0, -90, i.ledger, 90, 'wood'),
 		box(0, 0, out, 40, 'ply'),
 		box(i.hangLine - 8, 0, 16, drop, 'steel'),
-		{ kind: 'arrow', from: [i.centre, 330], to: [i.centre, 45], label: phrase('{W}', { W: newtons(weightOf(i.load)) }) },
-		{ kind: 'measure', from: [0, -100], to: [i.hangLine, -100], side: 'below', label: phrase('{h}', { h: mm(i.hangLine) }) }
+		{
+			kind: 'arrow',
+			from: [i.centre, 330],
+			to: [i.centre, 45],
+			label: phrase('{W}', { W: newtons(weightOf(i.load)) })
+		},
+		{
+			kind: 'measure',
+			from: [0, -100],
+			to: [i.hangLine, -100],
+			side: 'below',
+			label: phrase('{h}', { h: mm(i.hangLine) })
+		}
 	];
 }
 
@@ -317,19 +355,27 @@ export const deckSum = defineSum({
 		const found = [];
 		if (i.at > i.span) found.push({ path: 'at', message: 'is past the other end of the joist' });
 		if (i.hangerLag > i.spreader + 0.05) found.push({ path: 'hangerLag', message: 'comes out of the spreader' });
-		if (i.joistLag - i.spreader - i.ceilingBoard > i.joistDepth) found.push({ path: 'joistLag', message: 'comes out above the joist' });
-		if (i.ledgerLag - i.ledger - i.cladding > i.stud) found.push({ path: 'ledgerLag', message: 'comes out behind the stud' });
+		if (i.joistLag - i.spreader - i.ceilingBoard > i.joistDepth)
+			found.push({ path: 'joistLag', message: 'comes out above the joist' });
+		if (i.ledgerLag - i.ledger - i.cladding > i.stud)
+			found.push({ path: 'ledgerLag', message: 'comes out behind the stud' });
 		const strap = STRAPS.find((s) => s.id === i.strap);
 		if (strap && i.strapHole >= strap.width)
 			found.push({ path: 'strapHole', message: `cuts the strap through: it is ${strap.width.toFixed(0)} mm wide` });
-		if (i.centre > i.hangLine) found.push({ path: 'centre', message: 'stands out past the hang line: the wall side would lift' });
+		if (i.centre > i.hangLine)
+			found.push({ path: 'centre', message: 'stands out past the hang line: the wall side would lift' });
 		return found;
 	},
 	answer(i) {
 		const shares = deckShares({ weight: weightOf(i.load), centre: i.centre, hangLine: i.hangLine, hangers: i.hangers });
 		return answerOf({
 			drawing: { title: 'Deck between ledger and hangers, seen from its end', shapes: draw(i) },
-			steps: [...speciesMissing(i.species, 'joists'), ...hangerSteps(i, shares), ...joistSteps(i, shares), ledgerStep(i, shares)],
+			steps: [
+				...speciesMissing(i.species, 'joists'),
+				...hangerSteps(i, shares),
+				...joistSteps(i, shares),
+				ledgerStep(i, shares)
+			],
 			notes: [phrase('Nobody stands beneath while it is loaded; proof load it to twice its working load')]
 		});
 	},
@@ -337,7 +383,11 @@ export const deckSum = defineSum({
 	proof: (i) => ({ working: i.load, foot: OVERHEAD }),
 	changes(i) {
 		const found: Change<I>[] = [
-			{ text: phrase('{n} hangers', { n: String(i.hangers + 2) }), inputs: { hangers: i.hangers + 2 }, effort: 'another part' },
+			{
+				text: phrase('{n} hangers', { n: String(i.hangers + 2) }),
+				inputs: { hangers: i.hangers + 2 },
+				effort: 'another part'
+			},
 			{
 				text: phrase('Spreader over {n} joists', { n: String(i.joists + 2) }),
 				inputs: { joists: i.joists + 2 },

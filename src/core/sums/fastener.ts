@@ -84,20 +84,25 @@ function judge(i: I, joint: Joint): Step {
 	const duration = DURATION[i.duration] as number;
 	const c = jointCapacity(joint, duration);
 	const W = weightOf(i.load);
-	const [pull, across] = [W * Math.sin(radians(i.angle)), W * Math.cos(radians(i.angle))].map((v) => (v < 1e-9 * W ? 0 : v)) as [
-		number,
-		number
-	];
+	const [pull, across] = [W * Math.sin(radians(i.angle)), W * Math.cos(radians(i.angle))].map((v) =>
+		v < 1e-9 * W ? 0 : v
+	) as [number, number];
 	const lines = () => [
 		{ label: 'pulled out', sum: phrase('{W} × sin {a}', { W: newtons(W), a: angle(i.angle) }), result: newtons(pull) },
-		{ label: 'pushed across', sum: phrase('{W} × cos {a}', { W: newtons(W), a: angle(i.angle) }), result: newtons(across) },
+		{
+			label: 'pushed across',
+			sum: phrase('{W} × cos {a}', { W: newtons(W), a: angle(i.angle) }),
+			result: newtons(across)
+		},
 		...capacityLines(joint, c, { side: 'side', main: 'wood' })
 	];
 	const short = !c.across;
 	const title = joint.fastener.title;
 	const reason = short
 		? phrase(`${title} too short: {p} in, {need} needed`, { p: mm(c.penetration), need: mm(c.needed) })
-		: phrase(across === 0 ? `${title}, pulled out` : pull === 0 ? `${title}, across` : `${title}, pulled and pushed at once`);
+		: phrase(
+				across === 0 ? `${title}, pulled out` : pull === 0 ? `${title}, across` : `${title}, pulled and pushed at once`
+			);
 	const source = 'NDS 2018 chapter 12, Technical Report 12';
 	if (i.kind === 'nail') {
 		const used = short ? Infinity : nailUsed(c.axial, c.lateral, pull, across);
@@ -115,7 +120,8 @@ function judge(i: I, joint: Joint): Step {
 					sum: phrase(
 						short
 							? '0: the nail counts for nothing'
-							: [pull > 0 ? '{T} / {W}' : '', across > 0 ? '{V} / {Z}' : ''].filter(Boolean).join(' + ') || '0: no load',
+							: [pull > 0 ? '{T} / {W}' : '', across > 0 ? '{V} / {Z}' : ''].filter(Boolean).join(' + ') ||
+									'0: no load',
 						{ T: newtons(pull), W: newtons(c.axial), V: newtons(across), Z: newtons(c.lateral) }
 					),
 					result: ratio(used),
@@ -168,7 +174,12 @@ function workshopNotes(i: I, f: Fastener, G: number): Phrase[] {
 			? [phrase('Too near the end: {e}, and {n} are needed for its full strength', { e: mm(i.end), n: mm(least.end) })]
 			: []),
 		...(i.edge !== null && i.edge < least.edge
-			? [phrase('Too near the edge: {e}, and {n} are needed for its full strength', { e: mm(i.edge), n: mm(least.edge) })]
+			? [
+					phrase('Too near the edge: {e}, and {n} are needed for its full strength', {
+						e: mm(i.edge),
+						n: mm(least.edge)
+					})
+				]
 			: []),
 		phrase('Keep {end} from the end, {edge} from the edge, {along} apart along the grain', {
 			end: mm(least.end),
@@ -214,7 +225,12 @@ export const fastenerSum = defineSum({
 	cross: (i) => {
 		const past = i.length - i.through - i.gap - i.into;
 		return past > 0.05
-			? [{ path: 'length', message: `comes out behind by ${past.toFixed(0)} mm: it is longer than what it goes through` }]
+			? [
+					{
+						path: 'length',
+						message: `comes out behind by ${past.toFixed(0)} mm: it is longer than what it goes through`
+					}
+				]
 			: [];
 	},
 	answer(i) {
@@ -228,7 +244,9 @@ export const fastenerSum = defineSum({
 				drawing,
 				steps: [
 					missingStep('species', phrase(`no specific gravity for ${what}`), 'NDS 2018 Table 12.3.3', [
-						phrase('Find the species, or choose "Softest, G 0.36". MDF and particleboard are in no table: ask the maker of the screw')
+						phrase(
+							'Find the species, or choose "Softest, G 0.36". MDF and particleboard are in no table: ask the maker of the screw'
+						)
 					])
 				]
 			});
@@ -254,15 +272,19 @@ export const fastenerSum = defineSum({
 	changes(i) {
 		const found: Change<I>[] = [];
 		const longer = SCREW_LENGTHS.filter((l) => l > i.length + 1 && l < i.through + i.gap + i.into).slice(0, 2);
-		for (const length of longer) found.push({ text: phrase('{l} long', { l: mm(length) }), inputs: { length }, effort: 'screws' });
+		for (const length of longer)
+			found.push({ text: phrase('{l} long', { l: mm(length) }), inputs: { length }, effort: 'screws' });
 		if (i.kind === 'wood-screw') {
 			for (const size of ['#10', '#12', '#14'] as const)
 				if (screw(size).D > screw(i.screw as ScrewSize).D)
 					found.push({ text: phrase(`A ${size} screw`), inputs: { screw: size }, effort: 'screws' });
 		}
-		if (i.kind !== 'lag') found.push({ text: phrase('A 1/4 in lag'), inputs: { kind: 'lag', lag: '1/4' }, effort: 'screws' });
-		if (i.endGrain) found.push({ text: phrase('Into side grain'), inputs: { endGrain: false }, effort: 'nothing to buy' });
-		if (i.gap > 0) found.push({ text: phrase('Cut the cladding away behind it'), inputs: { gap: 0 }, effort: 'nothing to buy' });
+		if (i.kind !== 'lag')
+			found.push({ text: phrase('A 1/4 in lag'), inputs: { kind: 'lag', lag: '1/4' }, effort: 'screws' });
+		if (i.endGrain)
+			found.push({ text: phrase('Into side grain'), inputs: { endGrain: false }, effort: 'nothing to buy' });
+		if (i.gap > 0)
+			found.push({ text: phrase('Cut the cladding away behind it'), inputs: { gap: 0 }, effort: 'nothing to buy' });
 		found.push({ text: phrase('Two of them, half the load each'), inputs: { load: i.load / 2 }, effort: 'screws' });
 		return found;
 	}

@@ -45,7 +45,8 @@ export interface LengthsSpec<I = Inputs> extends Common<I> {
 	most: number;
 	start: Start<number[]>;
 }
-export type FieldSpec<I = Inputs> = NumberSpec<I> | OptionalSpec<I> | ChoiceSpec<string, I> | FlagSpec<I> | LengthsSpec<I>;
+export type FieldSpec<I = Inputs> =
+	NumberSpec<I> | OptionalSpec<I> | ChoiceSpec<string, I> | FlagSpec<I> | LengthsSpec<I>;
 export type Fields = Record<string, FieldSpec>;
 
 export type InputValue = number | string | boolean | null | number[];
@@ -69,7 +70,13 @@ const both = <T>(mm: T, inch: T = mm): Start<T> => ({ mm, inch });
 type NumberOptions = Partial<Pick<NumberSpec, 'hint' | 'when'>>;
 const numberOf =
 	(kind: NumberSpec['kind']) =>
-	(label: string, min: number, max: number, start: readonly [mm: number, inch: number] | number, more: NumberOptions = {}): NumberSpec => ({
+	(
+		label: string,
+		min: number,
+		max: number,
+		start: readonly [mm: number, inch: number] | number,
+		more: NumberOptions = {}
+	): NumberSpec => ({
 		kind,
 		label,
 		min,
@@ -173,9 +180,9 @@ export function inputSchema(fields: Fields): ObjectSchema<Record<string, unknown
 		.strict()
 		.typeError('must be an object')
 		.required('is missing')
-		.noUnknown(({ unknown }: { unknown: string }) => `has fields that mean nothing here: ${unknown}`) as unknown as ObjectSchema<
-		Record<string, unknown>
-	>;
+		.noUnknown(
+			({ unknown }: { unknown: string }) => `has fields that mean nothing here: ${unknown}`
+		) as unknown as ObjectSchema<Record<string, unknown>>;
 }
 
 /** What a form shows before anybody typed. @example startInputs(fields, 'inch') */

@@ -41,7 +41,11 @@ function steps(i: I): Step[] {
 	const bent = rodStress(M, i.diameter);
 	const D = i.diameter / MM_PER_INCH;
 	// A screw hook is threaded like a lag of its wire's size, or like a screw below 1/4 in.
-	const like = { ...(LAGS[0] as (typeof LAGS)[number]), kind: D < 0.25 ? ('wood-screw' as const) : ('lag' as const), D };
+	const like = {
+		...(LAGS[0] as (typeof LAGS)[number]),
+		kind: D < 0.25 ? ('wood-screw' as const) : ('lag' as const),
+		D
+	};
 	const holds = withdrawalPerLength(like, timber.G) * i.thread * CD_STORAGE;
 	const found: Step[] = [
 		stepOf({
@@ -52,8 +56,16 @@ function steps(i: I): Step[] {
 			capacity: stress(MILD_STEEL.allowed),
 			lines: () => [
 				{ label: 'bends by', sum: phrase('{W} × {e}', { W: newtons(W), e: mm(i.throat) }), result: moment(M) },
-				{ label: 'bending', sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(i.diameter) }), result: stress(bent) },
-				{ label: 'allowed', sum: phrase('{y} / 1.67', { y: stress(MILD_STEEL.yield) }), result: stress(MILD_STEEL.allowed) }
+				{
+					label: 'bending',
+					sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(i.diameter) }),
+					result: stress(bent)
+				},
+				{
+					label: 'allowed',
+					sum: phrase('{y} / 1.67', { y: stress(MILD_STEEL.yield) }),
+					result: stress(MILD_STEEL.allowed)
+				}
 			]
 		}),
 		stepOf({
@@ -84,7 +96,10 @@ function steps(i: I): Step[] {
 					threadLine(like, timber.G),
 					{
 						label: 'thread holds',
-						sum: phrase(`{W} × {l} × ${CD_STORAGE}`, { W: perLength(withdrawalPerLength(like, timber.G)), l: mm(i.thread) }),
+						sum: phrase(`{W} × {l} × ${CD_STORAGE}`, {
+							W: perLength(withdrawalPerLength(like, timber.G)),
+							l: mm(i.thread)
+						}),
 						result: newtons(holds)
 					}
 				]
@@ -94,7 +109,9 @@ function steps(i: I): Step[] {
 	found.push(
 		i.maker === null
 			? missingStep("maker's load", phrase("the hook maker's load is not known"), 'the maker', [
-					phrase("What is worked out here is its wire and its thread, taken as mild steel; weld, coating and plate are its maker's word")
+					phrase(
+						"What is worked out here is its wire and its thread, taken as mild steel; weld, coating and plate are its maker's word"
+					)
 				])
 			: stepOf({
 					title: "maker's load",
@@ -118,7 +135,10 @@ function draw(i: I): Shape[] {
 			points: [
 				[0, i.thread],
 				[0, -40],
-				...Array.from({ length: 13 }, (_, k) => [r - r * Math.cos((Math.PI * k) / 12), -40 - r * Math.sin((Math.PI * k) / 12)] as const)
+				...Array.from(
+					{ length: 13 },
+					(_, k) => [r - r * Math.cos((Math.PI * k) / 12), -40 - r * Math.sin((Math.PI * k) / 12)] as const
+				)
 			],
 			look: 'steel'
 		},
@@ -144,7 +164,11 @@ export const hookSum = defineSum({
 	changes(i) {
 		const found: Change<I>[] = [8, 10, 12]
 			.filter((d) => d > i.diameter + 0.4)
-			.map((d) => ({ text: phrase('A hook of {d} wire', { d: mm(d) }), inputs: { diameter: d }, effort: 'another part' }));
+			.map((d) => ({
+				text: phrase('A hook of {d} wire', { d: mm(d) }),
+				inputs: { diameter: d },
+				effort: 'another part'
+			}));
 		if (i.way === 'up')
 			found.push({
 				text: phrase('{l} of thread in the wood', { l: mm(i.thread + 20) }),

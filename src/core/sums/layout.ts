@@ -61,7 +61,11 @@ function apartSum(width: number, spacing: Spacing) {
 		case 'end-margins':
 			return spacing.count === 1
 				? phrase('0: one, in the middle')
-				: phrase('({w} - 2 × {m}) / ({n} - 1): centre to centre', { w: mm(width), m: mm(spacing.margin), n: count(spacing.count) });
+				: phrase('({w} - 2 × {m}) / ({n} - 1): centre to centre', {
+						w: mm(width),
+						m: mm(spacing.margin),
+						n: count(spacing.count)
+					});
 	}
 }
 
@@ -75,7 +79,12 @@ export const spacingSumDef = defineSum({
 			return [{ path: 'margin', message: 'the two margins take more than the length' }];
 		const last = i.inset + (i.count - 1) * i.pitch;
 		return i.way === 'pitch' && last > i.width
-			? [{ path: 'count', message: `the last would be at ${last.toFixed(0)} mm, past the end at ${i.width.toFixed(0)}` }]
+			? [
+					{
+						path: 'count',
+						message: `the last would be at ${last.toFixed(0)} mm, past the end at ${i.width.toFixed(0)}`
+					}
+				]
 			: [];
 	},
 	answer(i) {
@@ -101,7 +110,8 @@ export const dividersSum = defineSum({
 	title: 'Equal dividers',
 	question: 'How wide is each compartment?',
 	fields: dividerFields,
-	cross: (i) => (i.count * i.thickness >= i.width ? [{ path: 'thickness', message: 'the dividers alone take all the width' }] : []),
+	cross: (i) =>
+		i.count * i.thickness >= i.width ? [{ path: 'thickness', message: 'the dividers alone take all the width' }] : [],
 	answer(i) {
 		const clear = (i.width - i.count * i.thickness) / (i.count + 1);
 		const lefts = Array.from({ length: i.count }, (_, k) => (k + 1) * clear + k * i.thickness);
@@ -180,12 +190,22 @@ export const ripSum = defineSum({
 						look: 'ply'
 					},
 					{ kind: 'measure', from: [0, 0], to: [p.back, 0], side: 'below', label: phrase('{x}', { x: mm(p.back) }) },
-					{ kind: 'measure', from: [0, i.thickness], to: [p.front, i.thickness], side: 'above', label: phrase('{x}', { x: mm(p.front) }) }
+					{
+						kind: 'measure',
+						from: [0, i.thickness],
+						to: [p.front, i.thickness],
+						side: 'above',
+						label: phrase('{x}', { x: mm(p.front) })
+					}
 				]
 			},
 			lines: [
 				{ label: 'blade takes', sum: phrase('{k} / cos {b}', { k: mm(i.kerf), ...b }), result: mm(p.lost) },
-				{ label: 'each half', sum: phrase('({w} - {l}) / 2: at mid slope', { w: mm(i.blank), l: mm(p.lost) }), result: mm(p.middle) },
+				{
+					label: 'each half',
+					sum: phrase('({w} - {l}) / 2: at mid slope', { w: mm(i.blank), l: mm(p.lost) }),
+					result: mm(p.middle)
+				},
 				{ label: 'short side', sum: phrase('{m} - {t} × tan {b} / 2', b), result: mm(p.back) },
 				{ label: 'long side', sum: phrase('{m} + {t} × tan {b} / 2', b), result: mm(p.front) }
 			],

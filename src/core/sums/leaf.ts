@@ -38,7 +38,13 @@ const fields = {
 };
 type I = InputsOf<typeof fields>;
 
-const leafOf = (i: I): Leaf => ({ weight: weightOf(i.load), reach: i.reach, hingeOut: i.hingeOut, hinge: i.hinge, studs: [0, i.studs] });
+const leafOf = (i: I): Leaf => ({
+	weight: weightOf(i.load),
+	reach: i.reach,
+	hingeOut: i.hingeOut,
+	hinge: i.hinge,
+	studs: [0, i.studs]
+});
 
 function steps(i: I): Step[] {
 	const timber = wood(i.species);
@@ -50,7 +56,8 @@ function steps(i: I): Step[] {
 		main: { thickness: i.stud, G: timber.G }
 	};
 	const c = jointCapacity(joint);
-	// The stud next to the hinge line takes the pull: its top screw alone, the others below it. A hinge line past the studs pries on it.
+	// The stud next to the hinge line takes the pull: its top screw alone, the others below it. A hinge line past the
+	// studs pries on it.
 	const past = Math.max(0, -i.hinge, i.hinge - i.studs);
 	const pry = 1 + past / i.studs;
 	const judge = (at: LeafAt) => {
@@ -58,7 +65,14 @@ function steps(i: I): Step[] {
 		const most = Math.max(...at.down.map(Math.abs));
 		const across = most / i.perStud;
 		const both = combinedAllowable(c.axial, c.lateral, pull, across);
-		return { ...at, pull, most, across, both, used: both.allowed > 0 ? Math.hypot(pull, across) / both.allowed : Infinity };
+		return {
+			...at,
+			pull,
+			most,
+			across,
+			both,
+			used: both.allowed > 0 ? Math.hypot(pull, across) / both.allowed : Infinity
+		};
 	};
 	const worst = judge(worstSwing(leafOf(i), i.stop, (at) => judge(at).used));
 	const resultant = Math.hypot(worst.pull, worst.across);
@@ -85,15 +99,28 @@ function steps(i: I): Step[] {
 				{ label: 'pulls out', sum: phrase('{W} × ({x} + {r} × sin {a})', values), result: moment(worst.pullOut) },
 				{
 					label: 'top screw',
-					sum: phrase(past > 0 ? '{M} / {h} × (1 + {p} / {s}): the hinge line stands past the studs' : '{M} / {h}: all at the hinge line', {
-						...values,
-						M: moment(worst.pullOut),
-						p: mm(past)
-					}),
+					sum: phrase(
+						past > 0
+							? '{M} / {h} × (1 + {p} / {s}): the hinge line stands past the studs'
+							: '{M} / {h}: all at the hinge line',
+						{
+							...values,
+							M: moment(worst.pullOut),
+							p: mm(past)
+						}
+					),
 					result: newtons(worst.pull)
 				},
-				{ label: 'second stud', sum: phrase('{W} × ({o} + {r} × cos {a}) / {s}', values), result: newtons(worst.down[1]) },
-				{ label: 'first stud', sum: phrase('{W} - {R}', { ...values, R: newtons(worst.down[1]) }), result: newtons(worst.down[0]) },
+				{
+					label: 'second stud',
+					sum: phrase('{W} × ({o} + {r} × cos {a}) / {s}', values),
+					result: newtons(worst.down[1])
+				},
+				{
+					label: 'first stud',
+					sum: phrase('{W} - {R}', { ...values, R: newtons(worst.down[1]) }),
+					result: newtons(worst.down[0])
+				},
 				{
 					label: 'across each',
 					sum: phrase(`{V} / ${i.perStud}: the more loaded stud`, { V: newtons(worst.most) }),
@@ -107,13 +134,23 @@ function steps(i: I): Step[] {
 				},
 				allowedLine(c, worst.both)
 			],
-			notes: lifted ? [phrase('At {a} the far stud is lifted by {u}', { a: angle(worst.angle), u: newtons(-Math.min(...worst.down)) })] : []
+			notes: lifted
+				? [
+						phrase('At {a} the far stud is lifted by {u}', {
+							a: angle(worst.angle),
+							u: newtons(-Math.min(...worst.down))
+						})
+					]
+				: []
 		})
 	];
 }
 
 function draw(i: I): Shape[] {
-	const at = (deg: number): Point => [i.hinge + 2 * i.reach * Math.cos(radians(deg)), i.hingeOut + 2 * i.reach * Math.sin(radians(deg))];
+	const at = (deg: number): Point => [
+		i.hinge + 2 * i.reach * Math.cos(radians(deg)),
+		i.hingeOut + 2 * i.reach * Math.sin(radians(deg))
+	];
 	const arc = Array.from({ length: 31 }, (_, k) => at((i.stop * k) / 30));
 	return [
 		box(Math.min(0, i.hinge) - 200, -i.cladding - 60, Math.max(i.studs, i.hinge + 2 * i.reach) + 400, 60, 'wall'),
@@ -137,7 +174,10 @@ export const leafSum = defineSum({
 	title: 'Swinging leaf',
 	question: 'Do the screws hold a leaf through its whole swing?',
 	fields,
-	cross: (i) => (i.length - i.thickness - i.cladding > i.stud + 0.05 ? [{ path: 'length', message: 'comes out behind the stud' }] : []),
+	cross: (i) =>
+		i.length - i.thickness - i.cladding > i.stud + 0.05
+			? [{ path: 'length', message: 'comes out behind the stud' }]
+			: [],
 	answer: (i) =>
 		answerOf({
 			drawing: { title: 'Leaf and its swing, seen from above', shapes: draw(i) },
@@ -148,9 +188,13 @@ export const leafSum = defineSum({
 	proof: (i) => ({ working: i.load, foot: 0 }),
 	changes(i) {
 		const found: Change<I>[] = [];
-		for (const length of SCREW_LENGTHS.filter((l) => l > i.length + 1 && l < i.thickness + i.cladding + i.stud).slice(0, 2))
+		for (const length of SCREW_LENGTHS.filter((l) => l > i.length + 1 && l < i.thickness + i.cladding + i.stud).slice(
+			0,
+			2
+		))
 			found.push({ text: phrase('Screws {l} long', { l: mm(length) }), inputs: { length }, effort: 'screws' });
-		if (screw(i.screw as ScrewSize).D < 0.24) found.push({ text: phrase('#14 screws'), inputs: { screw: '#14' }, effort: 'screws' });
+		if (screw(i.screw as ScrewSize).D < 0.24)
+			found.push({ text: phrase('#14 screws'), inputs: { screw: '#14' }, effort: 'screws' });
 		if (i.perStud < 6)
 			found.push({
 				text: phrase('{n} screws at each stud', { n: String(i.perStud * 2) }),
@@ -163,7 +207,8 @@ export const leafSum = defineSum({
 			effort: 'a piece of wood'
 		});
 		found.push({ text: phrase('Hinge on the first stud'), inputs: { hinge: 0 }, effort: 'nothing to buy' });
-		if (i.stop > 90) found.push({ text: phrase('Stop it at {a}', { a: angle(90) }), inputs: { stop: 90 }, effort: 'a piece of wood' });
+		if (i.stop > 90)
+			found.push({ text: phrase('Stop it at {a}', { a: angle(90) }), inputs: { stop: 90 }, effort: 'a piece of wood' });
 		return found;
 	}
 });

@@ -27,7 +27,14 @@ const fields = {
 type I = InputsOf<typeof fields>;
 
 function limitLines(l: LiftLimit, where: string) {
-	const values = { LC: mass(LOAD_CONSTANT), H: ratio(l.HM), V: ratio(l.VM), D: ratio(l.DM), A: ratio(l.AM), C: ratio(l.CM) };
+	const values = {
+		LC: mass(LOAD_CONSTANT),
+		H: ratio(l.HM),
+		V: ratio(l.VM),
+		D: ratio(l.DM),
+		A: ratio(l.AM),
+		C: ratio(l.CM)
+	};
 	return { label: where, sum: phrase('{LC} × {H} × {V} × {D} × {A} × {C}', values), result: mass(l.limit) };
 }
 
@@ -71,7 +78,9 @@ export const liftingSum = defineSum({
 			drawing: { title: 'A person and the two heights', shapes: draw(i) },
 			steps: [step],
 			notes: [
-				phrase(`Set down at {h}: ${REACH_WORDS[reachBand(i.toHeight, Math.max(0, i.toOut - 200), i.stature)]}`, { h: mm(i.toHeight) })
+				phrase(`Set down at {h}: ${REACH_WORDS[reachBand(i.toHeight, Math.max(0, i.toOut - 200), i.stature)]}`, {
+					h: mm(i.toHeight)
+				})
 			]
 		});
 	},
@@ -79,13 +88,27 @@ export const liftingSum = defineSum({
 	changes(i) {
 		const found: Change<I>[] = [];
 		if (i.toHeight > 1100)
-			found.push({ text: phrase('Set it down at {h}', { h: mm(1000) }), inputs: { toHeight: 1000 }, effort: 'nothing to buy' });
+			found.push({
+				text: phrase('Set it down at {h}', { h: mm(1000) }),
+				inputs: { toHeight: 1000 },
+				effort: 'nothing to buy'
+			});
 		if (i.toOut > 300)
-			found.push({ text: phrase('Stand closer: hands {x} out', { x: mm(260) }), inputs: { toOut: 260 }, effort: 'nothing to buy' });
+			found.push({
+				text: phrase('Stand closer: hands {x} out', { x: mm(260) }),
+				inputs: { toOut: 260 },
+				effort: 'nothing to buy'
+			});
 		if (i.fromHeight < 600)
-			found.push({ text: phrase('Lift it from a bench at {h}', { h: mm(762) }), inputs: { fromHeight: 762 }, effort: 'nothing to buy' });
-		if (i.twist > 0) found.push({ text: phrase('Step round instead of turning'), inputs: { twist: 0 }, effort: 'nothing to buy' });
-		if (i.coupling === 'poor') found.push({ text: phrase('Give it handles'), inputs: { coupling: 'good' }, effort: 'a piece of wood' });
+			found.push({
+				text: phrase('Lift it from a bench at {h}', { h: mm(762) }),
+				inputs: { fromHeight: 762 },
+				effort: 'nothing to buy'
+			});
+		if (i.twist > 0)
+			found.push({ text: phrase('Step round instead of turning'), inputs: { twist: 0 }, effort: 'nothing to buy' });
+		if (i.coupling === 'poor')
+			found.push({ text: phrase('Give it handles'), inputs: { coupling: 'good' }, effort: 'a piece of wood' });
 		found.push({ text: phrase('Carry half at a time'), inputs: { load: i.load / 2 }, effort: 'nothing to buy' });
 		return found;
 	}
@@ -133,7 +156,19 @@ function draw(i: I): Shape[] {
 		},
 		box(Math.max(40, i.toOut) - 90, i.toHeight, 180, 130, 'thing'),
 		box(Math.max(40, i.fromOut) - 90, i.fromHeight, 180, 130, 'wall'),
-		{ kind: 'measure', from: [far, 0], to: [far, i.toHeight], side: 'right', label: phrase('{h}', { h: mm(i.toHeight) }) },
-		{ kind: 'measure', from: [0, 0], to: [Math.max(1, i.toOut), 0], side: 'below', label: phrase('{x}', { x: mm(i.toOut) }) }
+		{
+			kind: 'measure',
+			from: [far, 0],
+			to: [far, i.toHeight],
+			side: 'right',
+			label: phrase('{h}', { h: mm(i.toHeight) })
+		},
+		{
+			kind: 'measure',
+			from: [0, 0],
+			to: [Math.max(1, i.toOut), 0],
+			side: 'below',
+			label: phrase('{x}', { x: mm(i.toOut) })
+		}
 	];
 }

@@ -24,7 +24,9 @@ const fields = {
 	}),
 	uprightDepth: lengthField('Uprights, out from the wall', 30, 300, [94, 88.9]),
 	notch: lengthField('Notch for the cleat', 5, 150, [19, 19.05]),
-	tip: lengthField('Wood over the cleat', 10, 300, [65, 63.5], { hint: 'Height of the hook tip, under the top of the uprights' }),
+	tip: lengthField('Wood over the cleat', 10, 300, [65, 63.5], {
+		hint: 'Height of the hook tip, under the top of the uprights'
+	}),
 	drop: lengthField('Boards are laid down from', 0, 1000, [50, 50.8])
 };
 type I = InputsOf<typeof fields>;
@@ -77,7 +79,12 @@ function steps(i: I): Step[] {
 				turn,
 				{
 					label: 'shoulders',
-					sum: phrase('(4 × {W} × {l} + 6 × {M}) / {l}² / {t}', { W, l: mm(i.uprightDepth), M: moment(M), t: mm(i.armThickness) }),
+					sum: phrase('(4 × {W} × {l} + 6 × {M}) / {l}² / {t}', {
+						W,
+						l: mm(i.uprightDepth),
+						M: moment(M),
+						t: mm(i.armThickness)
+					}),
 					result: stress(s.housing)
 				}
 			],
@@ -96,10 +103,20 @@ function steps(i: I): Step[] {
 			demand: stress(s.notched),
 			capacity: stress(Fb),
 			lines: () => [
-				{ label: 'stands out', sum: phrase('{d} + {L} / 2', { d: mm(i.uprightDepth), L: mm(i.length) }), result: mm(s.standOff) },
+				{
+					label: 'stands out',
+					sum: phrase('{d} + {L} / 2', { d: mm(i.uprightDepth), L: mm(i.length) }),
+					result: mm(s.standOff)
+				},
 				{
 					label: 'bending',
-					sum: phrase('6 × {W} × {x} / ({b} × ({d} - {n})²)', { W, x: mm(s.standOff), b: mm(both), d: mm(i.uprightDepth), n: mm(i.notch) }),
+					sum: phrase('6 × {W} × {x} / ({b} × ({d} - {n})²)', {
+						W,
+						x: mm(s.standOff),
+						b: mm(both),
+						d: mm(i.uprightDepth),
+						n: mm(i.notch)
+					}),
 					result: stress(s.notched)
 				}
 			]
@@ -111,7 +128,11 @@ function steps(i: I): Step[] {
 			demand: stress(s.tipShear),
 			capacity: stress(Fv),
 			lines: () => [
-				{ label: 'shear', sum: phrase('1.5 × {W} / ({h} × {b})', { W, h: mm(i.tip), b: mm(both) }), result: stress(s.tipShear) }
+				{
+					label: 'shear',
+					sum: phrase('1.5 × {W} / ({h} × {b})', { W, h: mm(i.tip), b: mm(both) }),
+					result: stress(s.tipShear)
+				}
 			]
 		}),
 		stepOf({
@@ -138,7 +159,12 @@ function steps(i: I): Step[] {
 			lines: () => [
 				{
 					label: 'bending',
-					sum: phrase('6 × {G} × {L} / ({t} × {h}²)', { G: newtons(GRAB), L: mm(i.length), t: mm(i.armThickness), h: mm(i.armHeight) }),
+					sum: phrase('6 × {G} × {L} / ({t} × {h}²)', {
+						G: newtons(GRAB),
+						L: mm(i.length),
+						t: mm(i.armThickness),
+						h: mm(i.armHeight)
+					}),
 					result: stress(grabM / rectangle(i.armThickness, i.armHeight).modulus)
 				}
 			]
@@ -152,11 +178,14 @@ function dropNote(i: I) {
 	const give = (weightOf(i.load) * i.length ** 3) / (8 * timber.E * rectangle(i.armThickness, i.armHeight).inertia);
 	return give > 0
 		? [
-				phrase('Dropped from {h} it presses {n} times its weight on an arm that gives {d}, less by what the rack gives: lay boards down', {
-					h: mm(i.drop),
-					n: ratio(dropFactor(i.drop, give)),
-					d: fine(give)
-				})
+				phrase(
+					'Dropped from {h} it presses {n} times its weight on an arm that gives {d}, less by what the rack gives: lay boards down',
+					{
+						h: mm(i.drop),
+						n: ratio(dropFactor(i.drop, give)),
+						d: fine(give)
+					}
+				)
 			]
 		: [];
 }
@@ -212,13 +241,18 @@ export const lumberArmSum = defineSum({
 		const found = [];
 		if (i.notch >= i.uprightDepth) found.push({ path: 'notch', message: 'cuts the uprights through' });
 		if (i.armThickness > 2 * i.uprightThickness)
-			found.push({ path: 'armThickness', message: 'is more than the two uprights together: it cannot be housed half into each' });
+			found.push({
+				path: 'armThickness',
+				message: 'is more than the two uprights together: it cannot be housed half into each'
+			});
 		return found;
 	},
 	answer(i) {
 		const notes = [
 			...dropNote(i),
-			phrase('Round the corners of arms at head height; the screws of the cleat and the seat are judged on the wall or in their own sums')
+			phrase(
+				'Round the corners of arms at head height; the screws of the cleat and the seat are judged on the wall or in their own sums'
+			)
 		];
 		if (i.tip < 25) notes.push(phrase('The tip should stand 25 mm (1 in) or more over the notch'));
 		return answerOf({
@@ -236,8 +270,16 @@ export const lumberArmSum = defineSum({
 				inputs: { length: Math.round(i.length * 0.75) },
 				effort: 'nothing to buy'
 			},
-			{ text: phrase('Arms closer: two thirds of the load on each'), inputs: { load: (i.load * 2) / 3 }, effort: 'a piece of wood' },
-			{ text: phrase('Arm {h} high', { h: mm(i.armHeight + 45) }), inputs: { armHeight: i.armHeight + 45 }, effort: 'a piece of wood' },
+			{
+				text: phrase('Arms closer: two thirds of the load on each'),
+				inputs: { load: (i.load * 2) / 3 },
+				effort: 'a piece of wood'
+			},
+			{
+				text: phrase('Arm {h} high', { h: mm(i.armHeight + 45) }),
+				inputs: { armHeight: i.armHeight + 45 },
+				effort: 'a piece of wood'
+			},
 			{
 				text: phrase('Uprights {d} deep', { d: mm(i.uprightDepth + 45) }),
 				inputs: { uprightDepth: i.uprightDepth + 45 },

@@ -26,7 +26,12 @@ const fields = {
 	load: massField('Load', 0, 1000, [20, 45]),
 	out: lengthField('It stands out', 0, 1500, [120, 127]),
 	height: lengthField('Top plugs above where it bears', 20, 2500, [200, 203.2]),
-	maker: optionalMass("Plug maker's load, each", 0.1, 1000, 'For this wall, on the packet. Without it the plug cannot be judged')
+	maker: optionalMass(
+		"Plug maker's load, each",
+		0.1,
+		1000,
+		'For this wall, on the packet. Without it the plug cannot be judged'
+	)
 };
 type I = InputsOf<typeof fields>;
 
@@ -43,7 +48,11 @@ function judge(i: I): Step {
 			result: newtons(pull)
 		},
 		{ label: 'across each', sum: phrase(`{W} / ${i.count}`, { W: newtons(W) }), result: newtons(across) },
-		{ label: 'together', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(across) }), result: newtons(resultant) }
+		{
+			label: 'together',
+			sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(across) }),
+			result: newtons(resultant)
+		}
 	];
 	if (i.wall === 'plaster')
 		return {
@@ -53,7 +62,9 @@ function judge(i: I): Step {
 	if (i.maker === null)
 		return {
 			...missingStep('plug', phrase("the plug maker's load is not known"), 'the maker', [
-				phrase('There is no general value for a plug: wall, hole and screw decide. Each would have to hold {r}', { r: newtons(resultant) })
+				phrase('There is no general value for a plug: wall, hole and screw decide. Each would have to hold {r}', {
+					r: newtons(resultant)
+				})
 			]),
 			lines: lines()
 		};
@@ -78,7 +89,13 @@ const draw = (i: I): Shape[] => [
 		to: [Math.max(30, i.out), i.height - 90],
 		label: phrase('{W}', { W: newtons(weightOf(i.load)) })
 	},
-	{ kind: 'measure', from: [0, -30], to: [Math.max(30, i.out), -30], side: 'below', label: phrase('{x}', { x: mm(i.out) }) }
+	{
+		kind: 'measure',
+		from: [0, -30],
+		to: [Math.max(30, i.out), -30],
+		side: 'below',
+		label: phrase('{x}', { x: mm(i.out) })
+	}
 ];
 
 export const plugSum = defineSum({
@@ -86,13 +103,18 @@ export const plugSum = defineSum({
 	title: 'Plug in masonry',
 	question: 'Do plugs hold it on a solid wall?',
 	fields,
-	answer: (i) => answerOf({ drawing: { title: 'Board on a solid wall, seen from its end', shapes: draw(i) }, steps: [judge(i)] }),
+	answer: (i) =>
+		answerOf({ drawing: { title: 'Board on a solid wall, seen from its end', shapes: draw(i) }, steps: [judge(i)] }),
 	load: 'load',
 	proof: (i) => ({ working: i.load, foot: 0 }),
 	changes(i) {
 		const found: Change<I>[] = [
 			{ text: phrase('{n} plugs', { n: String(i.count * 2) }), inputs: { count: i.count * 2 }, effort: 'screws' },
-			{ text: phrase('Top plugs {h} up', { h: mm(i.height * 1.5) }), inputs: { height: i.height * 1.5 }, effort: 'a piece of wood' }
+			{
+				text: phrase('Top plugs {h} up', { h: mm(i.height * 1.5) }),
+				inputs: { height: i.height * 1.5 },
+				effort: 'a piece of wood'
+			}
 		];
 		return found;
 	}

@@ -33,7 +33,9 @@ const fields = {
 		'upright'
 	),
 	species: choiceField('Its wood', WOOD_CHOICES, ['c24', 'spf']),
-	width: lengthField('Its width at the hole', 20, 400, [45, 38.1], { hint: 'Of the face the hole is in, hole in its middle' }),
+	width: lengthField('Its width at the hole', 20, 400, [45, 38.1], {
+		hint: 'Of the face the hole is in, hole in its middle'
+	}),
 	load: massField('Load on the rod', 0, 500, [15, 50]),
 	place: choiceField(
 		'The load is',
@@ -58,7 +60,10 @@ function steps(i: I): Step[] {
 	const M = W * arm;
 	const turns = {
 		label: 'turns it',
-		sum: phrase(i.place === 'tip' ? '{W} × {L}' : '{W} × {L} / 2: spread along it', { W: newtons(W), L: mm(i.projection) }),
+		sum: phrase(i.place === 'tip' ? '{W} × {L}' : '{W} × {L} / 2: spread along it', {
+			W: newtons(W),
+			L: mm(i.projection)
+		}),
 		result: moment(M)
 	};
 	const upright = i.member === 'upright';
@@ -154,7 +159,8 @@ function draw(i: I): Shape[] {
 	const r = rod(i.rod);
 	const t = radians(i.tilt);
 	const h = 6 * r.outer + 60;
-	const at = (s: number, up: number) => [s * Math.cos(t) - up * Math.sin(t), h / 2 + s * Math.sin(t) + up * Math.cos(t)] as const;
+	const at = (s: number, up: number) =>
+		[s * Math.cos(t) - up * Math.sin(t), h / 2 + s * Math.sin(t) + up * Math.cos(t)] as const;
 	const half = r.outer / 2;
 	const depth = Math.max(i.embedded + 12, 20);
 	return [
@@ -164,7 +170,13 @@ function draw(i: I): Shape[] {
 			points: [at(-i.embedded, -half), at(i.projection, -half), at(i.projection, half), at(-i.embedded, half)],
 			look: ROD_MATERIALS[r.material].factor === 4 ? 'wood' : 'steel'
 		},
-		{ kind: 'measure', from: [0, 0], to: [i.projection * Math.cos(t), 0], side: 'below', label: phrase('{L}', { L: mm(i.projection) }) },
+		{
+			kind: 'measure',
+			from: [0, 0],
+			to: [i.projection * Math.cos(t), 0],
+			side: 'below',
+			label: phrase('{L}', { L: mm(i.projection) })
+		},
 		{ kind: 'measure', from: [-i.embedded, 0], to: [0, 0], side: 'below', label: phrase('{l}', { l: mm(i.embedded) }) },
 		{
 			kind: 'arrow',
@@ -186,7 +198,8 @@ export const rodSum = defineSum({
 	cross: (i) => {
 		const r = rod(i.rod);
 		const found = [];
-		if (i.hole < r.outer - 0.3) found.push({ path: 'hole', message: `is smaller than the rod, ${r.outer.toFixed(1)} mm` });
+		if (i.hole < r.outer - 0.3)
+			found.push({ path: 'hole', message: `is smaller than the rod, ${r.outer.toFixed(1)} mm` });
 		if (i.width <= i.hole) found.push({ path: 'width', message: 'leaves no wood beside the hole' });
 		return found;
 	},
@@ -201,7 +214,9 @@ export const rodSum = defineSum({
 					m: mm(EDGE * i.hole)
 				})
 			);
-		notes.push(phrase('The hole leaves {n} of {w}: count the upright as that wide', { n: mm(i.width - i.hole), w: mm(i.width) }));
+		notes.push(
+			phrase('The hole leaves {n} of {w}: count the upright as that wide', { n: mm(i.width - i.hole), w: mm(i.width) })
+		);
 		return answerOf({
 			drawing: { title: `${r.title} in a hole, tilted ${i.tilt} degrees`, shapes: draw(i) },
 			steps: [...speciesMissing(i.species, 'wood'), ...steps(i)],
@@ -212,7 +227,9 @@ export const rodSum = defineSum({
 	proof: (i) => ({ working: i.load, foot: 0 }),
 	changes(i) {
 		const r = rod(i.rod);
-		const thicker = RODS.filter((o) => o.material === r.material && o.wall > 0 === r.wall > 0 && o.outer > r.outer + 0.5)
+		const thicker = RODS.filter(
+			(o) => o.material === r.material && o.wall > 0 === r.wall > 0 && o.outer > r.outer + 0.5
+		)
 			.sort((a, b) => a.outer - b.outer)
 			.slice(0, 2);
 		const steel = RODS.find((o) => o.material === 'steel' && o.outer >= r.outer - 3.5);
@@ -222,7 +239,11 @@ export const rodSum = defineSum({
 			effort: 'another part'
 		}));
 		if (r.material !== 'steel' && steel)
-			found.push({ text: phrase(steel.title), inputs: { rod: steel.id, hole: steel.outer + 0.3 }, effort: 'another part' });
+			found.push({
+				text: phrase(steel.title),
+				inputs: { rod: steel.id, hole: steel.outer + 0.3 },
+				effort: 'another part'
+			});
 		found.push({
 			text: phrase('{l} in the wood', { l: mm(Math.round(i.embedded * 1.4)) }),
 			inputs: { embedded: Math.round(i.embedded * 1.4) },
@@ -233,8 +254,10 @@ export const rodSum = defineSum({
 			inputs: { projection: Math.round(i.projection * 0.75) },
 			effort: 'nothing to buy'
 		});
-		if (i.tilt < 10) found.push({ text: phrase('Tilted {a}', { a: angle(10) }), inputs: { tilt: 10 }, effort: 'nothing to buy' });
-		if (i.hole > r.outer + 0.4) found.push({ text: phrase('A hole that fits'), inputs: { hole: r.outer + 0.2 }, effort: 'nothing to buy' });
+		if (i.tilt < 10)
+			found.push({ text: phrase('Tilted {a}', { a: angle(10) }), inputs: { tilt: 10 }, effort: 'nothing to buy' });
+		if (i.hole > r.outer + 0.4)
+			found.push({ text: phrase('A hole that fits'), inputs: { hole: r.outer + 0.2 }, effort: 'nothing to buy' });
 		return found;
 	}
 });

@@ -21,7 +21,9 @@ const fields = {
 	),
 	thickness: lengthField('Cleat thickness', 6, 60, [18, 19.05]),
 	back: lengthField('Cleat height, wall side', 15, 300, [55, 44.45]),
-	drop: lengthField('Bears below the bevel by', 0, 3000, [180, 177.8], { hint: "From the bevel's wall side down to the lowest bearing" }),
+	drop: lengthField('Bears below the bevel by', 0, 3000, [180, 177.8], {
+		hint: "From the bevel's wall side down to the lowest bearing"
+	}),
 	self: massField('The holder itself', 0, 200, [1.5, 3]),
 	selfOut: lengthField('Its middle stands out', 0, 1500, [30, 31.75]),
 	load: massField('What hangs', 0, 500, [12, 27]),
@@ -64,7 +66,8 @@ function steps(i: I): Step[] {
 	const things = [{ weight: weightOf(i.load), standOff: i.out }];
 	const part = worstPart(self, things);
 	if (i.lock && i.bevel !== '0') {
-		if (i.drop <= 0) return [failedStep('seat, locked', phrase('nothing bears below: it turns out'), 'statics', [], [stands])];
+		if (i.drop <= 0)
+			return [failedStep('seat, locked', phrase('nothing bears below: it turns out'), 'statics', [], [stands])];
 		const uplift = lockStripUplift([self, ...things], { bevel: input.bevel, drop: i.drop });
 		const worst = seat({ ...input, standOff: part.standOff });
 		if (uplift > 0) {
@@ -73,7 +76,11 @@ function steps(i: I): Step[] {
 					'seat, locked',
 					phrase('its lock strip takes {u} upward: what its screws hold is not known', { u: newtons(uplift) }),
 					'statics',
-					[phrase('Without the strip its margin is {m}; a screw of the strip is judged as one across', { m: ratio(worst.shape) })]
+					[
+						phrase('Without the strip its margin is {m}; a screw of the strip is judged as one across', {
+							m: ratio(worst.shape)
+						})
+					]
 				)
 			];
 		}
@@ -88,7 +95,10 @@ function steps(i: I): Step[] {
 			})
 		];
 	}
-	if (i.lock) return [missingStep('seat, locked', phrase('a square ledge with a strip: what its screws hold is not known'), 'statics')];
+	if (i.lock)
+		return [
+			missingStep('seat, locked', phrase('a square ledge with a strip: what its screws hold is not known'), 'statics')
+		];
 	const judged = (title: string, reason: Phrase, standOff: number, first: SumLine[]): Step => {
 		const { sum, ...parts } = seatJudged({ ...input, standOff });
 		return stepOf({ ...parts, title, reason, lines: () => [...first, ...sum] });
@@ -133,7 +143,12 @@ function notes(i: I): Phrase[] {
 
 function draw(i: I): Shape[] {
 	const b = Number(i.bevel) as Bevel;
-	const profile: CleatProfile = { thickness: i.thickness, bevel: b, back: i.back, front: i.back + i.thickness * Math.tan(radians(b)) };
+	const profile: CleatProfile = {
+		thickness: i.thickness,
+		bevel: b,
+		back: i.back,
+		front: i.back + i.thickness * Math.tan(radians(b))
+	};
 	const top = profile.back + profile.front;
 	const foot = i.back - i.drop;
 	const face = 18;
@@ -167,19 +182,26 @@ export const seatSum = defineSum({
 	question: 'Does a holder stay on its cleat?',
 	fields,
 	answer: (i) =>
-		answerOf({ drawing: { title: 'Holder on a cleat, seen from its end', shapes: draw(i) }, steps: steps(i), notes: notes(i) }),
+		answerOf({
+			drawing: { title: 'Holder on a cleat, seen from its end', shapes: draw(i) },
+			steps: steps(i),
+			notes: notes(i)
+		}),
 	load: 'load',
 	changes(i) {
 		const found: Change<I>[] = [];
-		const need = Math.ceil((centre(i).standOff * SEAT_FACTOR * 1.25) / Math.tan(radians(Number(i.bevel) || 45)) / 10) * 10;
+		const need =
+			Math.ceil((centre(i).standOff * SEAT_FACTOR * 1.25) / Math.tan(radians(Number(i.bevel) || 45)) / 10) * 10;
 		if (i.bevel !== '0' && need > i.drop && need <= fields.drop.max)
 			found.push({
 				text: phrase('Face down to {d} below the bevel, with a spacer or on the next row', { d: mm(need) }),
 				inputs: { drop: need },
 				effort: 'a piece of wood'
 			});
-		if (i.bevel !== '45') found.push({ text: phrase('A 45° bevel'), inputs: { bevel: '45' }, effort: 'a piece of wood' });
-		if (!i.lock && i.bevel !== '0') found.push({ text: phrase('A lock strip'), inputs: { lock: true }, effort: 'a piece of wood' });
+		if (i.bevel !== '45')
+			found.push({ text: phrase('A 45° bevel'), inputs: { bevel: '45' }, effort: 'a piece of wood' });
+		if (!i.lock && i.bevel !== '0')
+			found.push({ text: phrase('A lock strip'), inputs: { lock: true }, effort: 'a piece of wood' });
 		found.push({
 			text: phrase('Let it stand {x} out', { x: mm(Math.round(i.out * 0.7)) }),
 			inputs: { out: Math.round(i.out * 0.7) },

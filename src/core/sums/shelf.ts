@@ -51,7 +51,9 @@ const loadsOf = (i: I): LineLoad[] => [
 	...(i.point > 0 ? [{ from: i.pointAt, to: i.pointAt, total: weightOf(i.point) }] : [])
 ];
 
-/** All of it, and each load by itself: what stands on an overhang would ease the span beside it, and may be taken off. */
+/**
+ * All of it, and each load by itself: what stands on an overhang would ease the span beside it, and may be taken off.
+ */
 function cases(i: I): LineLoad[][] {
 	const all = loadsOf(i);
 	return all.length > 1 ? [all, ...all.map((l) => [l])] : [all];
@@ -63,7 +65,9 @@ const worst = <T>(all: readonly T[], by: (x: T) => number): T => all.reduce((a, 
 function worstSag(i: I, loads: readonly LineLoad[]) {
 	const last = i.supports.at(-1) as number;
 	const first = i.supports[0] as number;
-	const stretches = i.supports.slice(1).map((to, k) => ({ from: i.supports[k] as number, to, span: to - (i.supports[k] as number) }));
+	const stretches = i.supports
+		.slice(1)
+		.map((to, k) => ({ from: i.supports[k] as number, to, span: to - (i.supports[k] as number) }));
 	if (first > 0) stretches.push({ from: 0, to: first, span: 2 * first });
 	if (i.length > last) stretches.push({ from: last, to: i.length, span: 2 * (i.length - last) });
 	return stretches
@@ -86,7 +90,8 @@ function steps(i: I): Step[] {
 	const share = i.limit === 'looks' ? LOOKS_STRAIGHT : FOR_WORK;
 	const most = Math.max(0, ...beams.flatMap((b) => b.reactions));
 	const section = { value: s.modulus, dim: 'section' as const };
-	const rows = i.supports.length === 2 ? 'on two supports' : `over ${i.supports.length} supports, the board in one piece`;
+	const rows =
+		i.supports.length === 2 ? 'on two supports' : `over ${i.supports.length} supports, the board in one piece`;
 	return [
 		stepOf({
 			title: 'sag',
@@ -102,17 +107,23 @@ function steps(i: I): Step[] {
 				},
 				{
 					label: 'sags at once',
-					sum: phrase(`greatest deflection of a beam ${rows}: three-moment reactions, then Macaulay; over E {E} and that I`, {
-						E: stress(m.E)
-					}),
+					sum: phrase(
+						`greatest deflection of a beam ${rows}: three-moment reactions, then Macaulay; over E {E} and that I`,
+						{
+							E: stress(m.E)
+						}
+					),
 					result: fine(atOnce)
 				},
 				{ label: 'in the long run', sum: phrase(`{d} × ${creep}`, { d: fine(atOnce) }), result: fine(atOnce * creep) },
 				{
 					label: 'may sag',
-					sum: phrase(i.limit === 'looks' ? '{L} × 0.02 / 12: looks straight, common practice' : '{L} / 240: for work', {
-						L: mm(sag.span)
-					}),
+					sum: phrase(
+						i.limit === 'looks' ? '{L} × 0.02 / 12: looks straight, common practice' : '{L} / 240: for work',
+						{
+							L: mm(sag.span)
+						}
+					),
 					result: fine(sag.span * share)
 				}
 			],
@@ -123,7 +134,9 @@ function steps(i: I): Step[] {
 							by: 'what a work shelf may sag',
 							demand: fine(atOnce * creep),
 							capacity: fine(sag.span * FOR_WORK),
-							lines: () => [{ label: 'for work', sum: phrase('{L} / 240', { L: mm(sag.span) }), result: fine(sag.span * FOR_WORK) }]
+							lines: () => [
+								{ label: 'for work', sum: phrase('{L} / 240', { L: mm(sag.span) }), result: fine(sag.span * FOR_WORK) }
+							]
 						}
 					: undefined
 		}),
@@ -134,9 +147,17 @@ function steps(i: I): Step[] {
 			demand: stress(bent.value / s.modulus),
 			capacity: stress(m.Fb),
 			lines: () => [
-				{ label: 'bends by', sum: phrase(`greatest moment of a beam ${rows}, by the three-moment equations`), result: moment(bent.value) },
+				{
+					label: 'bends by',
+					sum: phrase(`greatest moment of a beam ${rows}, by the three-moment equations`),
+					result: moment(bent.value)
+				},
 				{ label: 'section', sum: phrase('{b} × {h}² / 6', { b: mm(i.depth), h: mm(i.thickness) }), result: section },
-				{ label: 'bending', sum: phrase('{M} / {S}', { M: moment(bent.value), S: section }), result: stress(bent.value / s.modulus) },
+				{
+					label: 'bending',
+					sum: phrase('{M} / {S}', { M: moment(bent.value), S: section }),
+					result: stress(bent.value / s.modulus)
+				},
 				{ label: 'allowed', sum: phrase(`{f} ${m.sum.factor}`, { f: stress(m.sum.strength) }), result: stress(m.Fb) }
 			]
 		}),
@@ -182,7 +203,10 @@ function draw(i: I): Shape[] {
 	const curve = beamDeflection(i.supports, loads);
 	const worst = greatestDeflection(i.supports, loads, 0, i.length).value;
 	const k = worst > NO_BEND ? (0.08 * h) / worst : 0;
-	const bent = Array.from({ length: 61 }, (_, n): Point => [(h * n) / 60, -curve((h * n) / 60) * k - i.thickness * 0.5]);
+	const bent = Array.from({ length: 61 }, (_, n): Point => [
+		(h * n) / 60,
+		-curve((h * n) / 60) * k - i.thickness * 0.5
+	]);
 	const size = 0.05 * h;
 	return [
 		box(0, 0, i.length, Math.max(i.thickness, h * 0.012), Object.hasOwn(PANEL_MATERIALS, i.material) ? 'ply' : 'wood'),
@@ -224,7 +248,10 @@ export const shelfSum = defineSum({
 	cross: (i) => {
 		const found = [];
 		if ((i.supports.at(-1) ?? 0) > i.length + 0.05)
-			found.push({ path: 'supports', message: `the last stands past the board, which is ${i.length.toFixed(0)} mm long` });
+			found.push({
+				path: 'supports',
+				message: `the last stands past the board, which is ${i.length.toFixed(0)} mm long`
+			});
 		if (i.point > 0 && i.pointAt > i.length)
 			found.push({ path: 'pointAt', message: `is past the board, which is ${i.length.toFixed(0)} mm long` });
 		return found;
@@ -240,10 +267,15 @@ export const shelfSum = defineSum({
 	changes(i) {
 		const found: Change<I>[] = [];
 		const thicker = [18, 24, 36, 44].filter((t) => t > i.thickness + 1).slice(0, 2);
-		for (const t of thicker) found.push({ text: phrase('{t} thick', { t: mm(t) }), inputs: { thickness: t }, effort: 'another part' });
+		for (const t of thicker)
+			found.push({ text: phrase('{t} thick', { t: mm(t) }), inputs: { thickness: t }, effort: 'another part' });
 		const middles = i.supports.flatMap((x, k) => (k === 0 ? [x] : [((i.supports[k - 1] as number) + x) / 2, x]));
 		if (middles.length <= fields.supports.most)
-			found.push({ text: phrase('A support in the middle of each span'), inputs: { supports: middles }, effort: 'a piece of wood' });
+			found.push({
+				text: phrase('A support in the middle of each span'),
+				inputs: { supports: middles },
+				effort: 'a piece of wood'
+			});
 		const overhang = i.length * 0.22;
 		if (i.supports.length === 2)
 			found.push({
@@ -254,7 +286,11 @@ export const shelfSum = defineSum({
 		if (Object.hasOwn(PANEL_MATERIALS, i.material) && (i.material as PanelKind) !== 'ply')
 			found.push({ text: phrase('Plywood'), inputs: { material: 'ply' }, effort: 'another part' });
 		if (i.limit === 'looks')
-			found.push({ text: phrase('Let it sag as a work shelf may'), inputs: { limit: 'work' }, effort: 'nothing to buy' });
+			found.push({
+				text: phrase('Let it sag as a work shelf may'),
+				inputs: { limit: 'work' },
+				effort: 'nothing to buy'
+			});
 		return found;
 	}
 });

@@ -83,13 +83,18 @@ const NO_LOAD = 1e-6;
 
 const DIM = { length: 'length', mass: 'mass', angle: 'angle', number: 'ratio', whole: 'count' } as const;
 
-/** How much of its load a sum's subject could take. @example headroom(shelf, inputs)?.most // { value: 31.4, dim: 'mass' } */
+/**
+ * How much of its load a sum's subject could take.
+ * @example headroom(shelf, inputs)?.most // { value: 31.4, dim: 'mass' }
+ */
 export function headroom(sum: Sum, inputs: Inputs): Headroom | null {
 	const field = sum.load === undefined ? undefined : sum.fields[sum.load];
 	const load = sum.load === undefined ? undefined : inputs[sum.load];
 	if (!field || !(field.kind in DIM) || typeof load !== 'number' || load < NO_LOAD) return null;
 	const found = finish(failsAt((f) => sum.answer({ ...inputs, [sum.load as string]: load * f }).steps));
-	return found ? { most: { value: load * found.factor, dim: DIM[field.kind as keyof typeof DIM] }, first: found.first } : null;
+	return found
+		? { most: { value: load * found.factor, dim: DIM[field.kind as keyof typeof DIM] }, first: found.first }
+		: null;
 }
 
 /** A change with what it comes to. */

@@ -52,19 +52,22 @@ describe('every sum', () => {
 		);
 	});
 
-	test.each(all.filter(([, s]) => s.load !== undefined))('%s holds just below the load it says, and not just above', (_, sum) => {
-		const load = sum.load as string;
-		fc.assert(
-			fc.property(inputsArbitrary(sum), (inputs) => {
-				const most = headroom(sum, inputs);
-				if (!most) return;
-				const at = (f: number) => answerVerdict(sum.answer({ ...inputs, [load]: most.most.value * f }))?.verdict;
-				expect(at(0.998)).not.toBe('does-not-hold');
-				expect(at(1.002)).toBe('does-not-hold');
-			}),
-			{ numRuns: 25 }
-		);
-	});
+	test.each(all.filter(([, s]) => s.load !== undefined))(
+		'%s holds just below the load it says, and not just above',
+		(_, sum) => {
+			const load = sum.load as string;
+			fc.assert(
+				fc.property(inputsArbitrary(sum), (inputs) => {
+					const most = headroom(sum, inputs);
+					if (!most) return;
+					const at = (f: number) => answerVerdict(sum.answer({ ...inputs, [load]: most.most.value * f }))?.verdict;
+					expect(at(0.998)).not.toBe('does-not-hold');
+					expect(at(1.002)).toBe('does-not-hold');
+				}),
+				{ numRuns: 25 }
+			);
+		}
+	);
 
 	test.each(all.filter(([, s]) => s.changes))('%s advises only what makes it better and can be taken', (_, sum) => {
 		fc.assert(
@@ -83,7 +86,8 @@ describe('every sum', () => {
 });
 
 describe('units', () => {
-	// A length written on the screen in either unit and read again is the same but for the tape's last tick: the verdict must be the same as well.
+	// A length written on the screen in either unit and read again is the same but for the tape's last tick: the verdict
+	// must be the same as well.
 	it('never change a verdict', () => {
 		const shelf = sumByName('shelf') as Sum;
 		const inches = fc.integer({ min: 8, max: 60 });
@@ -93,7 +97,8 @@ describe('units', () => {
 					const got = parseLength(text, unit);
 					return got.ok ? got.value : Number.NaN;
 				};
-				const said = (mm: number, unit: 'inch' | 'mm') => typed(formatLength(mm, unit, { tick: 32, decimals: 1 }), unit);
+				const said = (mm: number, unit: 'inch' | 'mm') =>
+					typed(formatLength(mm, unit, { tick: 32, decimals: 1 }), unit);
 				const ask = (unit: 'inch' | 'mm') => {
 					const length = said(span * 25.4, unit);
 					return answerVerdict(
@@ -122,7 +127,10 @@ describe('units', () => {
 
 describe('inputs from outside', () => {
 	const wrong = (name: string, change: object) => {
-		const read = readInputs(sumByName(name) as Sum, { ...startInputs((sumByName(name) as Sum).fields, 'mm'), ...change });
+		const read = readInputs(sumByName(name) as Sum, {
+			...startInputs((sumByName(name) as Sum).fields, 'mm'),
+			...change
+		});
 		return read.ok ? [] : read.error.map((p) => p.path);
 	};
 	test.each([
@@ -142,7 +150,9 @@ describe('inputs from outside', () => {
 		['spacing', { way: 'end-margins', margin: 400 }, 'margin'],
 		['dividers', { count: 90 }, 'thickness'],
 		['leaf', { length: 200 }, 'length']
-	])('of %s, %j, are refused at the field', (name, change, path) => expect([...new Set(wrong(name, change))]).toEqual([path]));
+	])('of %s, %j, are refused at the field', (name, change, path) =>
+		expect([...new Set(wrong(name, change))]).toEqual([path])
+	);
 
 	it('may not leave anything out, nor bring anything along', () => {
 		expect(wrong('rip', { kerf: undefined })).toEqual(['kerf']);

@@ -87,7 +87,11 @@ function steps(i: I): Step[] {
 				},
 				{
 					label: 'pull, bounded',
-					sum: phrase(`${several} × {C} / ({y} - {z}): to the next lag or the foot`, { C: moment(couple), y: mm(at), z: mm(below) }),
+					sum: phrase(`${several} × {C} / ({y} - {z}): to the next lag or the foot`, {
+						C: moment(couple),
+						y: mm(at),
+						z: mm(below)
+					}),
 					result: newtons(bound[worst] as number)
 				},
 				{
@@ -103,7 +107,11 @@ function steps(i: I): Step[] {
 					result: newtons(across)
 				},
 				...capacityLines(joint, c, { side: 'upright', main: 'stud' }),
-				{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(across) }), result: newtons(resultant) },
+				{
+					label: 'both at once',
+					sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(across) }),
+					result: newtons(resultant)
+				},
 				allowedLine(c, both)
 			]
 		}),
@@ -116,7 +124,11 @@ function steps(i: I): Step[] {
 			lines: () => [
 				{
 					label: 'bending',
-					sum: phrase('6 × {M} / ({t} × {d}²): all of one couple on one side', { M: moment(couple), t: mm(i.thickness), d: mm(i.depth) }),
+					sum: phrase('6 × {M} / ({t} × {d}²): all of one couple on one side', {
+						M: moment(couple),
+						t: mm(i.thickness),
+						d: mm(i.depth)
+					}),
 					result: stress(couple / section)
 				},
 				{ label: 'allowed', sum: phrase(`{f} × ${CD_STORAGE}`, { f: stress(timber.Fb) }), result: stress(Fb) }
@@ -139,7 +151,13 @@ function draw(i: I): Shape[] {
 			to: [i.depth + i.reach, (i.arms.at(-1) as number) + 18],
 			label: phrase('{W} each', { W: newtons(weightOf(i.load)) })
 		},
-		{ kind: 'measure', from: [i.depth, i.foot], to: [i.depth + i.reach, i.foot], side: 'below', label: phrase('{r}', { r: mm(i.reach) }) }
+		{
+			kind: 'measure',
+			from: [i.depth, i.foot],
+			to: [i.depth + i.reach, i.foot],
+			side: 'below',
+			label: phrase('{r}', { r: mm(i.reach) })
+		}
 	];
 }
 
@@ -155,8 +173,10 @@ export const uprightSum = defineSum({
 			found.push({ path: 'lags', message: `must lie on the upright, ${i.foot.toFixed(0)} to ${top.toFixed(0)} mm` });
 		if ((i.arms[0] as number) < i.foot || (i.arms.at(-1) as number) > top)
 			found.push({ path: 'arms', message: `must lie on the upright, ${i.foot.toFixed(0)} to ${top.toFixed(0)} mm` });
-		if (i.lags[0] === i.foot) found.push({ path: 'lags', message: 'the lowest stands at the very foot: nothing is left under it' });
-		if (i.lagLength - i.depth - i.cladding > i.stud + 0.05) found.push({ path: 'lagLength', message: 'comes out behind the stud' });
+		if (i.lags[0] === i.foot)
+			found.push({ path: 'lags', message: 'the lowest stands at the very foot: nothing is left under it' });
+		if (i.lagLength - i.depth - i.cladding > i.stud + 0.05)
+			found.push({ path: 'lagLength', message: 'comes out behind the stud' });
 		return found;
 	},
 	answer: (i) =>
@@ -164,7 +184,9 @@ export const uprightSum = defineSum({
 			drawing: { title: 'Upright on a stud with its lags and arms, seen from its side', shapes: draw(i) },
 			steps: [...speciesMissing(i.species, 'stud'), ...steps(i)],
 			notes: [
-				phrase('Its pencil line is its edge, half its thickness off the middle of the stud: a lag beside the stud counts for nothing')
+				phrase(
+					'Its pencil line is its edge, half its thickness off the middle of the stud: a lag beside the stud counts for nothing'
+				)
 			]
 		}),
 	load: 'load',
@@ -176,7 +198,11 @@ export const uprightSum = defineSum({
 		const most = i.depth + i.cladding + i.stud - 5;
 		if (bigger) found.push({ text: phrase(`${bigger.title}s`), inputs: { lag: bigger.size }, effort: 'screws' });
 		if (i.lagLength + 25 <= most)
-			found.push({ text: phrase('Lags {l} long', { l: mm(i.lagLength + 25) }), inputs: { lagLength: i.lagLength + 25 }, effort: 'screws' });
+			found.push({
+				text: phrase('Lags {l} long', { l: mm(i.lagLength + 25) }),
+				inputs: { lagLength: i.lagLength + 25 },
+				effort: 'screws'
+			});
 		if (middles.length <= fields.lags.most)
 			found.push({ text: phrase('A lag between each two'), inputs: { lags: middles }, effort: 'screws' });
 		const beside = i.arms.map((y) => y + 40).filter((y) => y < i.foot + i.length);

@@ -18,6 +18,7 @@ const beyond = (at: Millimetres, from: Millimetres, to: Millimetres) => Math.max
  */
 export function cordReaches(o: Pick<Obstruction, 'x' | 'y' | 'width' | 'height' | 'cord'>, to: Stretch): boolean {
 	return (
-		o.cord !== undefined && Math.hypot(beyond(o.x + o.width / 2, to.left, to.right), beyond(o.y + o.height / 2, to.foot, to.top)) <= o.cord
+		o.cord !== undefined &&
+		Math.hypot(beyond(o.x + o.width / 2, to.left, to.right), beyond(o.y + o.height / 2, to.foot, to.top)) <= o.cord
 	);
 }

@@ -34,14 +34,16 @@ describe('a fact in few words', () => {
 		expect(says(layers, 'cladding')).toBe('panel 11 mm over drywall 12.5 mm over panel 19.1 mm');
 		expect(says(layers, 'cladding', 'inch')).toBe('panel 7/16" over drywall 1/2" over panel 3/4"');
 		expect(says(wall({ cladding: { kind: 'none', thickness: 0 } }), 'cladding')).toBe('none');
-		expect(says(wall({ cladding: { kind: 'none', thickness: 0, under: [{ kind: 'panel', thickness: 18 }] } }), 'cladding')).toBe(
-			'panel 18 mm'
-		);
+		expect(
+			says(wall({ cladding: { kind: 'none', thickness: 0, under: [{ kind: 'panel', thickness: 18 }] } }), 'cladding')
+		).toBe('panel 18 mm');
 	});
 
 	it('says all that is not a plain rectangle', () => {
 		expect(says(wall(), 'shape')).toBeNull();
-		expect(says(wall({ shape: { right: 2150, peak: null, floorRise: 0 } }), 'shape')).toBe('top 250 mm lower at the right');
+		expect(says(wall({ shape: { right: 2150, peak: null, floorRise: 0 } }), 'shape')).toBe(
+			'top 250 mm lower at the right'
+		);
 		expect(says(wall({ shape: { right: 2500, peak: null, floorRise: -30 } }), 'shape')).toBe(
 			'top 100 mm higher at the right, floor 30 mm down'
 		);
@@ -53,7 +55,9 @@ describe('a fact in few words', () => {
 
 	it('says what it is made of', () => {
 		expect(says(oarStoreWall().wall, 'build')).toBe('brick 215 mm');
-		expect(says(wall({ build: { kind: 'plank', thickness: 22, species: 'spf', first: 100, pitch: 300 } }), 'build')).toBe('boards 22 mm');
+		expect(
+			says(wall({ build: { kind: 'plank', thickness: 22, species: 'spf', first: 100, pitch: 300 } }), 'build')
+		).toBe('boards 22 mm');
 		expect(says(wall({ build: { kind: 'framed' } }), 'build')).toBe('studs');
 		expect(says(wall(), 'build')).toBeNull();
 	});
@@ -63,7 +67,10 @@ describe('a fact in few words', () => {
 		expect(says(long, 'front')).toBe('2400 mm deep');
 		expect(says(long, 'far')).toBe('outdoors');
 		expect(says(wall({ far: { kind: 'room', access: true, note: '' } }), 'far')).toBe('another room, can be got at');
-		const corners: Wall['corners'] = { left: { kind: 'wall', taken: 350, note: 'shelf' }, right: { kind: 'outside', taken: 0, note: '' } };
+		const corners: Wall['corners'] = {
+			left: { kind: 'wall', taken: 350, note: 'shelf' },
+			right: { kind: 'outside', taken: 0, note: '' }
+		};
 		expect(says(wall({ corners }), 'corners')).toBe('left: a wall, takes 350 mm; right: an outer corner');
 		const joists: Wall['ceiling'] = {
 			kind: 'joists',
@@ -83,7 +90,8 @@ describe('a fact in few words', () => {
 	it('leaves nothing of a phrase unsaid, in either unit', () => {
 		for (const plan of [slipwayWall(), oarStoreWall()]) {
 			for (const fact of WALL_FACTS) {
-				for (const unit of ['mm', 'inch'] as const) expect(says(plan.wall, fact, unit) ?? '').not.toMatch(/[{}?]|undefined|NaN/);
+				for (const unit of ['mm', 'inch'] as const)
+					expect(says(plan.wall, fact, unit) ?? '').not.toMatch(/[{}?]|undefined|NaN/);
 			}
 		}
 	});

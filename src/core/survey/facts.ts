@@ -8,10 +8,24 @@ export const FAR_SIDE_WORDS: Record<FarSide['kind'], string> = {
 	neighbour: "a neighbour's side",
 	same: 'this room again'
 };
-export const CORNER_WORDS: Record<Corner['kind'], string> = { wall: 'a wall', open: 'nothing, it goes on', outside: 'an outer corner' };
+export const CORNER_WORDS: Record<Corner['kind'], string> = {
+	wall: 'a wall',
+	open: 'nothing, it goes on',
+	outside: 'an outer corner'
+};
 
 /** The facts of a wall in the order they are written. */
-export const WALL_FACTS: readonly WallFact[] = ['width', 'height', 'cladding', 'shape', 'build', 'front', 'far', 'ceiling', 'corners'];
+export const WALL_FACTS: readonly WallFact[] = [
+	'width',
+	'height',
+	'cladding',
+	'shape',
+	'build',
+	'front',
+	'far',
+	'ceiling',
+	'corners'
+];
 
 /** Phrases one after another; each keeps its own values. */
 function joined(parts: readonly Phrase[], between: string): Phrase | null {
@@ -28,10 +42,13 @@ function shapeSaid(height: number, { right, peak, floorRise }: WallShape): Phras
 	const parts: Phrase[] = [];
 	if (right !== height)
 		parts.push(
-			phrase(right < height ? 'top {d@tape} lower at the right' : 'top {d@tape} higher at the right', { d: mm(Math.abs(right - height)) })
+			phrase(right < height ? 'top {d@tape} lower at the right' : 'top {d@tape} higher at the right', {
+				d: mm(Math.abs(right - height))
+			})
 		);
 	if (peak) parts.push(phrase('gable to {h@tape}', { h: mm(peak.height) }));
-	if (floorRise !== 0) parts.push(phrase(floorRise > 0 ? 'floor {f@tape} up' : 'floor {f@tape} down', { f: mm(Math.abs(floorRise)) }));
+	if (floorRise !== 0)
+		parts.push(phrase(floorRise > 0 ? 'floor {f@tape} up' : 'floor {f@tape} down', { f: mm(Math.abs(floorRise)) }));
 	return joined(parts, ', ');
 }
 

@@ -10,7 +10,10 @@ const base = slipwayWall();
 const withWall = (change: Partial<Wall>, plan = base): Plan => ({ ...plan, wall: { ...plan.wall, ...change } });
 const withThing = (o: Partial<Obstruction> & Pick<Obstruction, 'kind'>): Plan =>
 	withWall({
-		obstructions: [...base.wall.obstructions, { id: 'new', name: `the ${o.kind}`, x: 2200, y: 0, width: 800, height: 2000, ...o }]
+		obstructions: [
+			...base.wall.obstructions,
+			{ id: 'new', name: `the ${o.kind}`, x: 2200, y: 0, width: 800, height: 2000, ...o }
+		]
 	});
 const warned = (plan: Plan, id: string) =>
 	checkPlan(structuredClone(plan))
@@ -24,12 +27,18 @@ const refusals = (plan: Plan, c: Command) => {
 const change = (id: string, to: object): Command => ({ kind: 'change', list: 'rows', id, change: to });
 
 describe('a row', () => {
-	const plan = withWall({ obstructions: [{ id: 'd', kind: 'door', name: 'side door', x: 4200, y: 0, width: 800, height: 2000 }] });
+	const plan = withWall({
+		obstructions: [{ id: 'd', kind: 'door', name: 'side door', x: 4200, y: 0, width: 800, height: 2000 }]
+	});
 
 	it('refuses to cross a door: its end, its height, a new one', () => {
-		expect(refusals(plan, change('r5', { right: 4500 }))).toEqual(['rows[4].right would run over side door: end it at 4200 mm']);
+		expect(refusals(plan, change('r5', { right: 4500 }))).toEqual([
+			'rows[4].right would run over side door: end it at 4200 mm'
+		]);
 		expect(refusals(plan, change('r5', { right: 4200 }))).toEqual([]);
-		expect(refusals(plan, change('r4', { y: 1900 }))).toEqual(['rows[3].y would run over side door: lay it above or below']);
+		expect(refusals(plan, change('r4', { y: 1900 }))).toEqual([
+			'rows[3].y would run over side door: lay it above or below'
+		]);
 		const row = { ...(base.rows[4] as (typeof base.rows)[number]), id: 'n', left: 4100, right: 5100, y: 900 };
 		expect(refusals(plan, { kind: 'add', list: 'rows', item: row }).join()).toMatch(/would run over side door/);
 	});
@@ -42,26 +51,37 @@ describe('a row', () => {
 	});
 
 	it('keeps out of a swing that lies against the wall', () => {
-		const opened = withThing({ kind: 'door', x: 4400, width: 700, motion: { kind: 'swing', hinge: 'left', angle: 180, into: 'room' } });
+		const opened = withThing({
+			kind: 'door',
+			x: 4400,
+			width: 700,
+			motion: { kind: 'swing', hinge: 'left', angle: 180, into: 'room' }
+		});
 		expect(warned(opened, 'r5')).toMatch(/stop: the door would hit the row as it moves/);
 	});
 
 	it('passes behind what stands off the wall, and over what is hidden in it, but for its screws', () => {
-		expect(warned(withThing({ kind: 'light', near: 700, out: 900, y: 1400, height: 200 }), 'r3')).not.toMatch(/the light/);
+		expect(warned(withThing({ kind: 'light', near: 700, out: 900, y: 1400, height: 200 }), 'r3')).not.toMatch(
+			/the light/
+		);
 		const hidden = withThing({ kind: 'cable', x: 2040, width: 20, height: 2600, hidden: true });
 		expect(warned(hidden, 'r3')).toMatch(/stop: The screw at 2050 mm would go into the cable in the wall/);
 		expect(warned(hidden, 'r3')).not.toMatch(/runs over/);
 	});
 
 	it('has no screw above an outlet whose cables nobody traced', () => {
-		const near = (traced?: boolean) => withThing({ kind: 'outlet', x: 820, y: 600, width: 90, height: 120, ...(traced ? { traced } : {}) });
-		expect(warned(near(), 'r3')).toMatch(/stop: The screw at 850 mm goes in where cables of the outlet may run: trace them/);
+		const near = (traced?: boolean) =>
+			withThing({ kind: 'outlet', x: 820, y: 600, width: 90, height: 120, ...(traced ? { traced } : {}) });
+		expect(warned(near(), 'r3')).toMatch(
+			/stop: The screw at 850 mm goes in where cables of the outlet may run: trace them/
+		);
 		expect(warned(near(true), 'r3')).not.toMatch(/the outlet/);
 	});
 
 	it('has no screw just above or below a pipe that lies in the wall', () => {
 		// The screws of r3 go in 2.5 diameters of a #10 under the top of its wall side, 53.7 high: at 1481.7.
-		const pipe = (y: number) => warned(withThing({ kind: 'pipe', x: 0, y, width: 3000, height: 22, hidden: true }), 'r3');
+		const pipe = (y: number) =>
+			warned(withThing({ kind: 'pipe', x: 0, y, width: 3000, height: 22, hidden: true }), 'r3');
 		expect(pipe(1440)).toMatch(/stop: The screw at 850 mm would go into the pipe in the wall/);
 		expect(pipe(1500)).toMatch(/would go into the pipe/);
 		expect(pipe(1510)).not.toMatch(/the pipe/);
@@ -88,7 +108,11 @@ describe('a row', () => {
 	it('minds a screw whose stud is not known to within its edge distance', () => {
 		// Half of 45 mm less 12 mm leaves 10.5 mm.
 		const known = (error: number) =>
-			withWall({ studs: base.wall.studs.map((s) => (s.id === 's3' ? { ...s, found: { how: 'scanner', confidence: 0.9, error } } : s)) });
+			withWall({
+				studs: base.wall.studs.map((s) =>
+					s.id === 's3' ? { ...s, found: { how: 'scanner', confidence: 0.9, error } } : s
+				)
+			});
 		expect(warned(known(10), 'r3')).not.toMatch(/nearer/);
 		expect(warned(known(11), 'r3')).toMatch(
 			/mind: The screw at 850 mm may come nearer than 12 mm to an edge of its stud: the centre is known to 11 mm only/
@@ -101,7 +125,12 @@ describe('a row', () => {
 		));
 	it('stops short of a corner that is taken', () =>
 		expect(
-			warned(withWall({ corners: { left: { kind: 'wall', taken: 300, note: '' }, right: { kind: 'open', taken: 0, note: '' } } }), 'r1')
+			warned(
+				withWall({
+					corners: { left: { kind: 'wall', taken: 300, note: '' }, right: { kind: 'open', taken: 0, note: '' } }
+				}),
+				'r1'
+			)
 		).toMatch(/mind: The row begins in the 300 mm/));
 	it('under a slope is above the wall where that is lower', () => {
 		const lean = withWall({ shape: { right: 2200, peak: null, floorRise: 0 } });
@@ -143,7 +172,9 @@ describe('a row', () => {
 describe('a holder', () => {
 	it('stands out no further than the walkway leaves', () => {
 		const narrow = withWall({ front: { depth: 1000, walkway: 900, headHeight: 2000 } });
-		expect(warned(narrow, 'h1')).toMatch(/stop: Stands out 19[\d.]+ mm; 1000 mm before the wall - 900 mm of walkway = 100 mm/);
+		expect(warned(narrow, 'h1')).toMatch(
+			/stop: Stands out 19[\d.]+ mm; 1000 mm before the wall - 900 mm of walkway = 100 mm/
+		);
 	});
 	it('and what hangs on it keep out of a swing', () => {
 		const plan = withThing({
@@ -175,7 +206,14 @@ describe('a holder', () => {
 describe('walls that are not framed', () => {
 	const masonry = (load: number | null) =>
 		withWall({
-			build: { kind: 'masonry', material: 'brick', thickness: 215, first: 100, pitch: 400, plug: { diameter: 8, length: 50, load } },
+			build: {
+				kind: 'masonry',
+				material: 'brick',
+				thickness: 215,
+				first: 100,
+				pitch: 400,
+				plug: { diameter: 8, length: 50, load }
+			},
 			cladding: { kind: 'none', thickness: 0 }
 		});
 	it("of masonry are not judged without the plug maker's load", () => {

@@ -3,7 +3,8 @@ import type { Box } from './box';
 import { pitched } from './pitched';
 
 /**
- * Ends of the joists that run across a wall, as they are seen over it; none where they run along it, or where the ceiling is a slab.
+ * Ends of the joists that run across a wall, as they are seen over it; none where they run along it, or where the
+ * ceiling is a slab.
  * @example joistsOver(wall).map((j) => (j.left + j.right) / 2) // their centres
  */
 export function joistsOver({ ceiling, width }: Pick<Wall, 'ceiling' | 'width'>): Box[] {

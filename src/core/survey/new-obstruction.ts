@@ -48,7 +48,11 @@ const IN_INCHES: Record<ObstructionKind, Partial<Start>> = {
 	'service-panel': { width: inch(16), height: inch(30), y: inch(42), out: inch(4) },
 	pipe: { width: inch(1), out: inch(1.5) },
 	cable: { width: inch(1) },
-	'overhead-door': { width: inch(96), height: inch(84), motion: { kind: 'overhead', rise: inch(15), travel: inch(96) } },
+	'overhead-door': {
+		width: inch(96),
+		height: inch(84),
+		motion: { kind: 'overhead', rise: inch(15), travel: inch(96) }
+	},
 	rail: { width: inch(96), height: inch(6), y: inch(85), out: inch(8) },
 	opener: { width: inch(30), height: inch(10), y: inch(88), near: inch(24), out: inch(40) },
 	radiator: { width: inch(36), height: inch(24), y: inch(6), out: inch(4.5) },

@@ -17,6 +17,8 @@ export function nextStud(wall: Wall, id: string): Stud {
 
 function middleOfWidest({ width, studs }: Wall): Millimetres {
 	const places = [0, ...studs.map((s) => s.x).sort((a, b) => a - b), width];
-	const gaps = places.slice(1).map((to, i) => ({ middle: (to + (places[i] as number)) / 2, size: to - (places[i] as number) }));
+	const gaps = places
+		.slice(1)
+		.map((to, i) => ({ middle: (to + (places[i] as number)) / 2, size: to - (places[i] as number) }));
 	return gaps.reduce((widest, g) => (g.size > widest.size ? g : widest)).middle;
 }

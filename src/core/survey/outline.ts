@@ -9,7 +9,10 @@ export interface Point {
 
 type Outline = Pick<Wall, 'width' | 'height' | 'shape'>;
 
-/** The top of the wall as a line of points, from its left end to its right. @example topLine({ width: 3000, height: 2400 }).length // 2 */
+/**
+ * The top of the wall as a line of points, from its left end to its right.
+ * @example topLine({ width: 3000, height: 2400 }).length // 2
+ */
 export function topLine({ width, height, shape }: Outline): Point[] {
 	const peak = shape?.peak ? [{ x: shape.peak.x, y: shape.peak.height }] : [];
 	return [{ x: 0, y: height }, ...peak, { x: width, y: shape?.right ?? height }];
@@ -28,7 +31,10 @@ export function topAt(wall: Outline, x: Millimetres): Millimetres {
 	return heightOn(topLine(wall), x);
 }
 
-/** Least height of the top over a stretch: what a thing so wide must stay under. It is at an end, for a gable's top is outside in. */
+/**
+ * Least height of the top over a stretch: what a thing so wide must stay under. It is at an end, for a gable's top is
+ * outside in.
+ */
 export function lowestTop(wall: Outline, from: Millimetres, to: Millimetres): Millimetres {
 	return Math.min(
 		...[
@@ -46,7 +52,10 @@ export function tallest(wall: Outline): Millimetres {
 	return Math.max(...topLine(wall).map((p) => p.y));
 }
 
-/** Height of the floor at x, above that at the left end. @example floorAt({ width: 4000, height: 2400, shape: { right: 2400, peak: null, floorRise: 40 } }, 2000) // 20 */
+/**
+ * Height of the floor at x, above that at the left end.
+ * @example floorAt({ width: 4000, height: 2400, shape: { right: 2400, peak: null, floorRise: 40 } }, 2000) // 20
+ */
 export function floorAt({ width, shape }: Outline, x: Millimetres): Millimetres {
 	return ((shape?.floorRise ?? 0) * x) / width;
 }

@@ -17,14 +17,18 @@ export function ledgeBox(wall: Pick<Wall, 'width'>, l: Ledge): Box {
 	return { left, right: l.width === undefined ? wall.width : left + l.width, low: l.y, high: l.y + l.height };
 }
 
-/** How far the surface stands out at a height, over a stretch: on a ledge, by as much as that. @example surfaceAt(wall, 2350, 0, 900) // 38 */
+/**
+ * How far the surface stands out at a height, over a stretch: on a ledge, by as much as that.
+ * @example surfaceAt(wall, 2350, 0, 900) // 38
+ */
 export function surfaceAt(wall: Ledges, y: Millimetres, left: Millimetres, right: Millimetres): Millimetres {
 	const here = { left, right, low: y - 1, high: y + 1 };
 	return Math.max(0, ...(wall.ledges ?? []).filter((l) => overlap(ledgeBox(wall, l), here)).map((l) => l.out));
 }
 
 /**
- * Packing behind a board that lies partly on a ledge: as thick as the deepest ledge it covers, wherever else it is fixed.
+ * Packing behind a board that lies partly on a ledge: as thick as the deepest ledge it covers, wherever else it is
+ * fixed.
  * @returns null when it lies on the wall alone, or on one ledge alone
  * @example packingFor({ width: 4000, ledges: [plate] }, { left: 0, right: 100, low: 0, high: 2400 })?.thickness // 38
  */

@@ -33,7 +33,9 @@ export function planView(o: Obstruction, wall: Pick<Wall, 'width'>): Drawing {
 		title: `${nameOf(o)} seen from above`,
 		shapes: [
 			box(left, 0, Math.max(100, right - left), THICK, 'wall'),
-			...fixed.map((s): Shape => (s.kind === 'box' ? box(s.x[0], -s.z[1], s.x[1] - s.x[0], s.z[1] - s.z[0], 'thing') : fromAbove(s))),
+			...fixed.map((s): Shape =>
+				s.kind === 'box' ? box(s.x[0], -s.z[1], s.x[1] - s.x[0], s.z[1] - s.z[0], 'thing') : fromAbove(s)
+			),
 			...[...moving, ...clear].map(fromAbove),
 			{ kind: 'measure', from: [right, -deep], to: [right, 0], side: 'right', label: phrase('{d}', { d: mm(deep) }) }
 		]

@@ -10,7 +10,8 @@ export interface Projection {
 }
 
 /**
- * The greatest projection allowed over a stretch of wall: the least of what its zones say and, below head height, what the walkway leaves.
+ * The greatest projection allowed over a stretch of wall: the least of what its zones say and, below head height, what
+ * the walkway leaves.
  * @returns null when nothing limits it
  * @example mostProjection({ front: { depth: 1300, walkway: 900, headHeight: 2000 } }, stretch)?.most // 400
  */
@@ -22,7 +23,11 @@ export function mostProjection({ front, zones }: Pick<Wall, 'front' | 'zones'>, 
 		const most = Math.max(0, front.depth - front.walkway);
 		found.push({
 			most,
-			why: phrase('{d} before the wall - {w} of walkway = {m}', { d: mm(front.depth), w: mm(front.walkway), m: mm(most) })
+			why: phrase('{d} before the wall - {w} of walkway = {m}', {
+				d: mm(front.depth),
+				w: mm(front.walkway),
+				m: mm(most)
+			})
 		});
 	}
 	return found.reduce<Projection | null>((least, p) => (!least || p.most < least.most ? p : least), null);

@@ -30,14 +30,18 @@ export const FACT_WORDS: Record<WallFact, string> = {
 	corners: 'Corners'
 };
 
-/** Where a stud's place comes from; those laid out by older plans say nothing, and are measured for all anybody knows. */
+/**
+ * Where a stud's place comes from; those laid out by older plans say nothing, and are measured for all anybody knows.
+ */
 export const howFound = (s: Stud): How => s.found?.how ?? 'tape';
 
 /** Only wood in a pilot hole proves a stud; a line of screws is as good. */
-export const isProved = (s: Stud): boolean => ['pilot', 'screw-line', 'tape', 'meter'].includes(howFound(s)) || s.added === true;
+export const isProved = (s: Stud): boolean =>
+	['pilot', 'screw-line', 'tape', 'meter'].includes(howFound(s)) || s.added === true;
 
 /** A sighting that may well be no stud. */
-export const isUnsure = (s: Stud): boolean => !isProved(s) && s.found?.confidence !== undefined && s.found.confidence < 0.6;
+export const isUnsure = (s: Stud): boolean =>
+	!isProved(s) && s.found?.confidence !== undefined && s.found.confidence < 0.6;
 
 /** Something the survey leaves open. `stop`: nothing should be screwed before it is settled. */
 export interface OpenPoint {
@@ -57,9 +61,12 @@ function studPoints(wall: Wall): OpenPoint[] {
 	if (guessed.length > 0)
 		found.push({
 			level: 'mind',
-			about: phrase(guessed.length === 1 ? 'One stud is not proved by a pilot hole' : '{n} studs are not proved by a pilot hole', {
-				n: String(guessed.length)
-			}),
+			about: phrase(
+				guessed.length === 1 ? 'One stud is not proved by a pilot hole' : '{n} studs are not proved by a pilot hole',
+				{
+					n: String(guessed.length)
+				}
+			),
 			part: 'studs',
 			thing: { kind: 'stud', id: (guessed[0] as Stud).id }
 		});
@@ -76,7 +83,9 @@ function studPoints(wall: Wall): OpenPoint[] {
 	if (unknown.length > 0)
 		found.push({
 			level: 'mind',
-			about: phrase('The species of {n} studs is not known: what they hold cannot be judged', { n: String(unknown.length) }),
+			about: phrase('The species of {n} studs is not known: what they hold cannot be judged', {
+				n: String(unknown.length)
+			}),
 			part: 'studs'
 		});
 	return found;
@@ -91,7 +100,11 @@ export function openPoints({ wall }: Pick<Plan, 'wall'>): OpenPoint[] {
 	if (!surveyed(wall)) found.push({ level: 'stop', about: phrase('No studs yet: nothing to screw to'), part: 'studs' });
 	found.push(...studPoints(wall));
 	if (wall.build?.kind === 'masonry' && wall.build.plug.load === null)
-		found.push({ level: 'stop', about: phrase("The plug maker's load is not known: no row can be judged"), part: 'wall' });
+		found.push({
+			level: 'stop',
+			about: phrase("The plug maker's load is not known: no row can be judged"),
+			part: 'wall'
+		});
 	for (const o of wall.obstructions) {
 		if (cablesMayRun(o))
 			found.push({
@@ -116,6 +129,7 @@ export function openPoints({ wall }: Pick<Plan, 'wall'>): OpenPoint[] {
 				part: fact === 'front' || fact === 'far' || fact === 'ceiling' || fact === 'corners' ? 'room' : 'wall'
 			});
 	}
-	if (!wall.far && surveyed(wall)) found.push({ level: 'mind', about: phrase('Nobody said what is behind the wall'), part: 'room' });
+	if (!wall.far && surveyed(wall))
+		found.push({ level: 'mind', about: phrase('Nobody said what is behind the wall'), part: 'room' });
 	return found.sort((a, b) => (a.level === b.level ? 0 : a.level === 'stop' ? -1 : 1));
 }

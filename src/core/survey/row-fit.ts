@@ -59,16 +59,20 @@ function screws(segments: readonly Segment[], say: Say): void {
 		const key = `${barred.obstruction.id} ${Math.round(x)}`;
 		if (told.has(key)) continue;
 		told.add(key);
-		if (barred.kind === 'opening') say('stop', phrase('The screw at {x@tape} would go into {name}', { x: mm(x), name }));
+		if (barred.kind === 'opening')
+			say('stop', phrase('The screw at {x@tape} would go into {name}', { x: mm(x), name }));
 		else
 			say(
 				'stop',
 				barred.kind === 'found'
 					? phrase('The screw at {x@tape} would go into {name} in the wall', { x: mm(x), name })
-					: phrase('The screw at {x@tape} goes in where cables of {name} may run: trace them with the power off, and say so there', {
-							x: mm(x),
-							name
-						})
+					: phrase(
+							'The screw at {x@tape} goes in where cables of {name} may run: trace them with the power off, and say so there',
+							{
+								x: mm(x),
+								name
+							}
+						)
 			);
 	}
 }
@@ -76,26 +80,37 @@ function screws(segments: readonly Segment[], say: Say): void {
 /** Screws of a row in studs that nobody proved, or whose centre is not known well enough to keep off their edges. */
 function framing(segments: readonly Segment[], say: Say): void {
 	const studs = [
-		...new Map(segments.flatMap((s) => s.fixings.flatMap(({ stud }) => (stud.member ? [] : [[stud.id, stud] as const])))).values()
+		...new Map(
+			segments.flatMap((s) => s.fixings.flatMap(({ stud }) => (stud.member ? [] : [[stud.id, stud] as const])))
+		).values()
 	];
 	const unsure = studs.filter(isUnsure);
 	const unproved = studs.filter((s) => !isProved(s) && !isUnsure(s));
-	for (const s of unsure) say('stop', phrase('There may be no stud at {x@tape}: drill a pilot hole before its screw', { x: mm(s.x) }));
+	for (const s of unsure)
+		say('stop', phrase('There may be no stud at {x@tape}: drill a pilot hole before its screw', { x: mm(s.x) }));
 	const [first] = unproved;
 	if (first && unproved.length === 1)
 		say('mind', phrase('The stud at {x@tape} is not proved: drill a pilot hole before its screw', { x: mm(first.x) }));
 	else if (first)
-		say('mind', phrase('{n} of its studs are not proved: drill a pilot hole at each before its screw', { n: String(unproved.length) }));
+		say(
+			'mind',
+			phrase('{n} of its studs are not proved: drill a pilot hole at each before its screw', {
+				n: String(unproved.length)
+			})
+		);
 	for (const s of studs) {
 		const error = s.found?.error ?? 0;
 		if (error > 0 && s.width / 2 - error < EDGE)
 			say(
 				'mind',
-				phrase('The screw at {x@tape} may come nearer than {e} to an edge of its stud: the centre is known to {u} only', {
-					x: mm(s.x),
-					e: mm(EDGE),
-					u: mm(error)
-				})
+				phrase(
+					'The screw at {x@tape} may come nearer than {e} to an edge of its stud: the centre is known to {u} only',
+					{
+						x: mm(s.x),
+						e: mm(EDGE),
+						u: mm(error)
+					}
+				)
 			);
 	}
 }

@@ -5,7 +5,10 @@ import type { Box } from './box';
 import { floorAt, tallest, topAt } from './outline';
 import { supportsAt, type Support } from './supports';
 
-/** A screw in a stud keeps this far from its faces. NDS 2018 Table C12.1.5.7: 2.5 diameters with a hole drilled first; of a #10, 12 mm. */
+/**
+ * A screw in a stud keeps this far from its faces. NDS 2018 Table C12.1.5.7: 2.5 diameters with a hole drilled first;
+ * of a #10, 12 mm.
+ */
 export const EDGE: Millimetres = 12;
 /** Cables leave a box up and down, and not always from its middle. */
 const CABLE_SIDE: Millimetres = 50;
@@ -29,7 +32,8 @@ export const isElectric = (o: Pick<Obstruction, 'kind'>): boolean => ELECTRIC.ha
 export const cablesMayRun = (o: Obstruction): boolean => isElectric(o) && !o.traced && (o.near ?? 0) === 0;
 
 /**
- * Where no screw goes: above and below everything electric until its cables were traced, about what was found in the wall, and in openings.
+ * Where no screw goes: above and below everything electric until its cables were traced, about what was found in the
+ * wall, and in openings.
  * @example noGo(wall).map((z) => z.obstruction.name)
  */
 export const noGo = once((wall: Wall): readonly NoGo[] =>
@@ -37,7 +41,14 @@ export const noGo = once((wall: Wall): readonly NoGo[] =>
 		const { x, y, width, height } = obstruction;
 		if (cablesMayRun(obstruction))
 			return [
-				{ left: x - CABLE_SIDE, right: x + width + CABLE_SIDE, low: 0, high: Number.POSITIVE_INFINITY, kind: 'may-run', obstruction }
+				{
+					left: x - CABLE_SIDE,
+					right: x + width + CABLE_SIDE,
+					low: 0,
+					high: Number.POSITIVE_INFINITY,
+					kind: 'may-run',
+					obstruction
+				}
 			];
 		if (obstruction.hidden || obstruction.kind === 'cable')
 			return [
@@ -50,7 +61,8 @@ export const noGo = once((wall: Wall): readonly NoGo[] =>
 					obstruction
 				}
 			];
-		if (OPENINGS.has(obstruction.kind)) return [{ left: x, right: x + width, low: y, high: y + height, kind: 'opening', obstruction }];
+		if (OPENINGS.has(obstruction.kind))
+			return [{ left: x, right: x + width, low: y, high: y + height, kind: 'opening', obstruction }];
 		return [];
 	})
 );
@@ -63,7 +75,8 @@ export interface SafeStretch {
 }
 
 /**
- * Where a screw may go at a height: in solid framing, away from its edges by more than the centre is uncertain, and out of every no-go stretch.
+ * Where a screw may go at a height: in solid framing, away from its edges by more than the centre is uncertain, and out
+ * of every no-go stretch.
  * @example safeAt(wall, 1850) // [{ from: 834, to: 866, support }, ...]
  */
 export function safeAt(wall: Wall, y: Millimetres): SafeStretch[] {
@@ -91,7 +104,9 @@ export function barredAt(wall: Wall, x: Millimetres, y: Millimetres): NoGo | nul
 /** Heights looked at, mm apart: fine enough to draw. */
 const STEP: Millimetres = 40;
 
-/** Where a screw may go, from the floor to the top, as boxes to be drawn: what is the same at several heights is one. */
+/**
+ * Where a screw may go, from the floor to the top, as boxes to be drawn: what is the same at several heights is one.
+ */
 export const safeStrips = once((wall: Wall): readonly Box[] => {
 	const done: Box[] = [];
 	let open: Box[] = [];
@@ -99,7 +114,9 @@ export const safeStrips = once((wall: Wall): readonly Box[] => {
 		const here = safeAt(wall, y).filter((s) => y < topAt(wall, (s.from + s.to) / 2) && y > floorAt(wall, s.from));
 		const next: Box[] = [];
 		for (const s of here) {
-			const same = open.find((o) => Math.abs(o.left - s.from) < 0.2 && Math.abs(o.right - s.to) < 0.2 && !next.includes(o));
+			const same = open.find(
+				(o) => Math.abs(o.left - s.from) < 0.2 && Math.abs(o.right - s.to) < 0.2 && !next.includes(o)
+			);
 			if (same) same.high = y + STEP / 2;
 			next.push(same ?? { left: s.from, right: s.to, low: y - STEP / 2, high: y + STEP / 2 });
 		}

@@ -12,7 +12,10 @@ export interface Box3 {
 /** Room that something takes, or sweeps: a box, or a slice of a round about an upright hinge. */
 export type Solid =
 	| ({ kind: 'box' } & Box3)
-	/** Angles in the plan, from along the wall to the right (0) towards the room (a quarter turn). `from` is less than `to`. */
+	/**
+	 * Angles in the plan, from along the wall to the right (0) towards the room (a quarter turn). `from` is less than
+	 * `to`.
+	 */
 	| { kind: 'sector'; x: Millimetres; z: Millimetres; radius: Millimetres; from: Radians; to: Radians; y: Span };
 
 /** Touching is not meeting: half a millimetre is nothing. */
@@ -35,8 +38,12 @@ type Edge = readonly [number, number, number, number];
 
 /** Do two stretches cross? */
 function cut([ax, az, bx, bz]: Edge, [cx, cz, dx, dz]: Edge): boolean {
-	const side = (px: number, pz: number, qx: number, qz: number, rx: number, rz: number) => (qx - px) * (rz - pz) - (qz - pz) * (rx - px);
-	return side(ax, az, bx, bz, cx, cz) * side(ax, az, bx, bz, dx, dz) < 0 && side(cx, cz, dx, dz, ax, az) * side(cx, cz, dx, dz, bx, bz) < 0;
+	const side = (px: number, pz: number, qx: number, qz: number, rx: number, rz: number) =>
+		(qx - px) * (rz - pz) - (qz - pz) * (rx - px);
+	return (
+		side(ax, az, bx, bz, cx, cz) * side(ax, az, bx, bz, dx, dz) < 0 &&
+		side(cx, cz, dx, dz, ax, az) * side(cx, cz, dx, dz, bx, bz) < 0
+	);
 }
 
 /** Places where an edge meets the round, that lie within the slice. */
@@ -63,20 +70,29 @@ function sectorMeets(s: Sector, { x, z }: Box3): boolean {
 	if (s.x > x[0] + NOTHING && s.x < x[1] - NOTHING && s.z > z[0] + NOTHING && s.z < z[1] - NOTHING) return true;
 	const edges = corners.map(([px, pz], i): Edge => [px, pz, ...(corners[(i + 1) % 4] as [number, number])]);
 	// Ends of the slice, and its middle, for a box that lies across it without a corner in it.
-	const rays = [s.from, (s.from + s.to) / 2, s.to].map((a): Edge => [s.x, s.z, s.x + s.radius * Math.cos(a), s.z + s.radius * Math.sin(a)]);
+	const rays = [s.from, (s.from + s.to) / 2, s.to].map((a): Edge => [
+		s.x,
+		s.z,
+		s.x + s.radius * Math.cos(a),
+		s.z + s.radius * Math.sin(a)
+	]);
 	return edges.some((e) => meetsArc(s, e) || rays.some((r) => cut(r, e)));
 }
 
 /**
  * Does a thing meet a solid?
- * @example meets({ kind: 'sector', x: 0, z: 0, radius: 800, from: 0, to: Math.PI / 2, y: [0, 2000] }, { x: [100, 200], y: [0, 100], z: [100, 200] }) // true
+ * @example meets({ kind: 'sector', x: 0, z: 0, radius: 800, from: 0, to: Math.PI / 2, y: [0, 2000] }, { x: [100, 200],
+ * y: [0, 100], z: [100, 200] }) // true
  */
 export function meets(solid: Solid, box: Box3): boolean {
 	if (!crosses(solid.y, box.y)) return false;
 	return solid.kind === 'box' ? crosses(solid.x, box.x) && crosses(solid.z, box.z) : sectorMeets(solid, box);
 }
 
-/** How far a solid reaches along the wall. @example alongWall({ kind: 'box', x: [0, 900], y: [0, 1], z: [0, 1] }) // [0, 900] */
+/**
+ * How far a solid reaches along the wall.
+ * @example alongWall({ kind: 'box', x: [0, 900], y: [0, 1], z: [0, 1] }) // [0, 900]
+ */
 export function alongWall(s: Solid): Span {
 	if (s.kind === 'box') return s.x;
 	// Farthest at the ends of the slice, and where it passes straight along the wall.

@@ -12,7 +12,8 @@ export interface OutOfSquare {
 }
 
 /** Angle opposite the long side of a triangle; NaN when three such sides make none. */
-const angleOf = (a: number, b: number, opposite: number): Radians => Math.acos((a * a + b * b - opposite * opposite) / (2 * a * b));
+const angleOf = (a: number, b: number, opposite: number): Radians =>
+	Math.acos((a * a + b * b - opposite * opposite) / (2 * a * b));
 
 /**
  * Out of square, from the two diagonals: the law of cosines in the two triangles that share the lower edge.
@@ -35,8 +36,10 @@ export function outOfSquare({
 }): Result<OutOfSquare> {
 	const atLeft = angleOf(width, left, down);
 	const atRight = angleOf(width, right, up);
-	if (Number.isNaN(atLeft)) return fail('The diagonal from the upper left does not go with this width and height: measure again');
-	if (Number.isNaN(atRight)) return fail('The diagonal from the lower left does not go with this width and height: measure again');
+	if (Number.isNaN(atLeft))
+		return fail('The diagonal from the upper left does not go with this width and height: measure again');
+	if (Number.isNaN(atRight))
+		return fail('The diagonal from the lower left does not go with this width and height: measure again');
 	return ok({ left: atLeft, right: atRight, leftLean: left * Math.cos(atLeft), rightLean: -right * Math.cos(atRight) });
 }
 

@@ -10,11 +10,16 @@ export interface Mark {
 }
 
 /**
- * A stud from marks: its centre at the floor, and how far it is out of plumb. One mark makes it plumb; more are a line by least squares.
+ * A stud from marks: its centre at the floor, and how far it is out of plumb. One mark makes it plumb; more are a line
+ * by least squares.
  * @param of edges lie half the stud's width off its centre
  * @example studFromMarks([{ x: 800, y: 500 }, { x: 806, y: 2000 }], 'centre', 38) // { x: 798, lean: 4 }
  */
-export function studFromMarks(marks: readonly [Mark, ...Mark[]], of: MarkOf, width: Millimetres): { x: Millimetres; lean: number } {
+export function studFromMarks(
+	marks: readonly [Mark, ...Mark[]],
+	of: MarkOf,
+	width: Millimetres
+): { x: Millimetres; lean: number } {
 	const off = of === 'centre' ? 0 : of === 'left' ? width / 2 : -width / 2;
 	const n = marks.length;
 	const my = marks.reduce((sum, m) => sum + m.y, 0) / n;

@@ -21,7 +21,9 @@ const screwLine = (stud: Stud, y: Millimetres) => studAt(stud, y) - (stud.plies 
 
 /** A row's screws go a cleat's half height or so above its lower edge; a stud leans less than that matters. */
 function standing(stud: Stud, y: Millimetres): Support {
-	return stud.lean || stud.plies ? { ...stud, x: screwLine(stud, y), ...(stud.plies ? { width: stud.width / 2 } : {}) } : stud;
+	return stud.lean || stud.plies
+		? { ...stud, x: screwLine(stud, y), ...(stud.plies ? { width: stud.width / 2 } : {}) }
+		: stud;
 }
 
 const blockAt = (b: Blocking): Support => ({
@@ -48,8 +50,8 @@ const memory = once((wall: Wall) => ({ wall, at: new Map<string, readonly Suppor
 const MOST_HEIGHTS = 400;
 
 /**
- * Everything a screw can go into at a height: studs where they stand there, blocking, or the screw lines of a solid wall.
- * The same list for the same wall and height.
+ * Everything a screw can go into at a height: studs where they stand there, blocking, or the screw lines of a solid
+ * wall. The same list for the same wall and height.
  * @param y of the screws
  * @example supportsAt(wall, 1850).map((s) => s.x)
  */

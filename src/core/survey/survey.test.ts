@@ -22,7 +22,14 @@ import { takeScan } from './scan/take-scan';
 import { applyCommand } from '../plan/commands';
 
 const wall = (more: Partial<Wall> = {}): Wall => ({ ...emptyWall('W').wall, width: 4000, height: 2400, ...more });
-const stud = (x: number, more: Partial<Stud> = {}): Stud => ({ id: `s${x}`, x, width: 38, depth: 89, species: 'spf', ...more });
+const stud = (x: number, more: Partial<Stud> = {}): Stud => ({
+	id: `s${x}`,
+	x,
+	width: 38,
+	depth: 89,
+	species: 'spf',
+	...more
+});
 
 describe('the outline', () => {
 	const gable = wall({ shape: { right: 2000, peak: { x: 1000, height: 3000 }, floorRise: 80 } });
@@ -51,7 +58,11 @@ describe('the outline', () => {
 		const sloping = wall({ shape: lower });
 		expect(reshaped(sloping, { floorRise: 20 })).toEqual({ right: 2300, peak: null, floorRise: 20 });
 		expect(reshaped(sloping, { right: 2400 })).toBeUndefined();
-		expect(reshaped(wall(), { peak: { x: 2000, height: 2900 } })).toEqual({ right: 2400, peak: { x: 2000, height: 2900 }, floorRise: 0 });
+		expect(reshaped(wall(), { peak: { x: 2000, height: 2900 } })).toEqual({
+			right: 2400,
+			peak: { x: 2000, height: 2900 },
+			floorRise: 0
+		});
 		expect(reshaped(gable, { peak: null, right: 2400, floorRise: 0 })).toBeUndefined();
 	});
 });
@@ -133,7 +144,8 @@ describe('levels', () => {
 		expect(s.ok && [s.value.leftLean, s.value.rightLean].map((v) => Math.abs(Math.round(v * 1e6)))).toEqual([0, 0]);
 	});
 	it('a leaning parallelogram leans by what Pythagoras says', () => {
-		// Ends 3000 long, tops 120 to the right: height √(3000² - 120²) = 2997.6; up = √(4120² + 2997.6²), down = √(3880² + 2997.6²).
+		// Ends 3000 long, tops 120 to the right: height √(3000² - 120²) = 2997.6; up = √(4120² + 2997.6²), down = √(3880² +
+		// 2997.6²).
 		const h = Math.sqrt(3000 ** 2 - 120 ** 2);
 		const s = outOfSquare({ width: 4000, left: 3000, right: 3000, up: Math.hypot(4120, h), down: Math.hypot(3880, h) });
 		expect(s.ok && s.value.leftLean).toBeCloseTo(120, 6);
@@ -169,10 +181,13 @@ describe('how far out things may stand', () => {
 	it('is what the walkway leaves, below head height', () => {
 		const p = mostProjection(w, { left: 1000, right: 1200, low: 1000, high: 1300 });
 		expect(p?.most).toBe(600);
-		expect(sayPhrase(p?.why ?? { text: '', values: {} }, 'mm')).toBe('1500 mm before the wall - 900 mm of walkway = 600 mm');
+		expect(sayPhrase(p?.why ?? { text: '', values: {} }, 'mm')).toBe(
+			'1500 mm before the wall - 900 mm of walkway = 600 mm'
+		);
 		expect(mostProjection(w, { left: 1000, right: 1200, low: 2100, high: 2300 })).toBeNull();
 	});
-	it('is less where a zone says so', () => expect(mostProjection(w, { left: 400, right: 700, low: 1000, high: 1300 })?.most).toBe(250));
+	it('is less where a zone says so', () =>
+		expect(mostProjection(w, { left: 400, right: 700, low: 1000, high: 1300 })?.most).toBe(250));
 });
 
 describe('a ledge', () => {
@@ -210,7 +225,9 @@ describe('where a screw may go', () => {
 	it('is not near a cable that was found, traced or not', () => {
 		const found = wall({
 			studs: w.studs,
-			obstructions: [{ id: 'c', kind: 'cable', name: '', x: 1585, y: 0, width: 20, height: 2400, hidden: true, traced: true }]
+			obstructions: [
+				{ id: 'c', kind: 'cable', name: '', x: 1585, y: 0, width: 20, height: 2400, hidden: true, traced: true }
+			]
 		});
 		expect(noGo(found)).toMatchObject([{ left: 1560, right: 1630, kind: 'found' }]);
 		expect(safeAt(found, 900).map((s) => s.support.x)).toEqual([400, 1200]);
@@ -227,7 +244,17 @@ describe('where a screw may go', () => {
 			wall({
 				studs: [stud(400)],
 				obstructions: [
-					{ id: 'b', kind: 'outlet', name: '', x: 380, y: 300, width: 70, height: 70, hidden: true, ...(traced ? { traced } : {}) }
+					{
+						id: 'b',
+						kind: 'outlet',
+						name: '',
+						x: 380,
+						y: 300,
+						width: 70,
+						height: 70,
+						hidden: true,
+						...(traced ? { traced } : {})
+					}
 				]
 			});
 		expect([335, 1500].map((y) => safeAt(box(), y).length)).toEqual([0, 0]);
@@ -242,7 +269,8 @@ describe('where a screw may go', () => {
 		expect(safeAt(open, 2100)).toHaveLength(2);
 	});
 	it('is drawn as strips that say the same', () => {
-		for (const s of safeStrips(w)) expect(safeAt(w, (s.low + s.high) / 2).some((p) => Math.abs(p.from - s.left) < 0.3)).toBe(true);
+		for (const s of safeStrips(w))
+			expect(safeAt(w, (s.low + s.high) / 2).some((p) => Math.abs(p.from - s.left) < 0.3)).toBe(true);
 		expect(safeStrips(w).length).toBeGreaterThanOrEqual(2);
 	});
 	it('lies always in a stud and never in a no-go stretch, whatever the wall', () => {
@@ -250,12 +278,18 @@ describe('where a screw may go', () => {
 			.uniqueArray(fc.integer({ min: 50, max: 3950 }), { maxLength: 8 })
 			.map((xs) => xs.map((x) => stud(x, { lean: (x % 21) - 10 })));
 		const things = fc.array(
-			fc.record({ x: fc.integer({ min: 0, max: 3800 }), kind: fc.constantFrom('outlet' as const, 'cable' as const, 'window' as const) }),
+			fc.record({
+				x: fc.integer({ min: 0, max: 3800 }),
+				kind: fc.constantFrom('outlet' as const, 'cable' as const, 'window' as const)
+			}),
 			{ maxLength: 4 }
 		);
 		fc.assert(
 			fc.property(studs, things, fc.integer({ min: 10, max: 2390 }), (s, t, y) => {
-				const any = wall({ studs: s, obstructions: t.map((o, i) => ({ id: `o${i}`, name: '', y: 900, width: 90, height: 120, ...o })) });
+				const any = wall({
+					studs: s,
+					obstructions: t.map((o, i) => ({ id: `o${i}`, name: '', y: 900, width: 90, height: 120, ...o }))
+				});
 				for (const p of safeAt(any, y)) {
 					expect(p.to).toBeGreaterThanOrEqual(p.from);
 					expect(p.from).toBeGreaterThanOrEqual(p.support.x - p.support.width / 2 + 11);
@@ -282,21 +316,31 @@ describe('the record', () => {
 			'mind: Height not measured yet',
 			'mind: Cladding not measured yet'
 		]));
-	it('of the demo wall asks for its cables', () => expect(says(slipwayWall()).join()).toMatch(/Cables of bench outlet are not traced/));
+	it('of the demo wall asks for its cables', () =>
+		expect(says(slipwayWall()).join()).toMatch(/Cables of bench outlet are not traced/));
 	it('does not take a pitch for a proof, nor a weak sighting for a stud', () => {
 		const plan = {
 			...emptyWall('W'),
-			wall: wall({ studs: [stud(400, { found: { how: 'pitch' } }), stud(800, { found: { how: 'scanner', confidence: 0.4 } })] })
+			wall: wall({
+				studs: [stud(400, { found: { how: 'pitch' } }), stud(800, { found: { how: 'scanner', confidence: 0.4 } })]
+			})
 		};
 		expect(says(plan)).toEqual(
-			expect.arrayContaining(['mind: 2 studs are not proved by a pilot hole', 'stop: The stud at 800 mm is not sure: drill a pilot hole'])
+			expect.arrayContaining([
+				'mind: 2 studs are not proved by a pilot hole',
+				'stop: The stud at 800 mm is not sure: drill a pilot hole'
+			])
 		);
 	});
 });
 
 describe('new obstructions', () => {
 	it.each(OBSTRUCTION_KINDS)('a %s fits any wall and is taken', (kind) => {
-		for (const w of [wall(), wall({ width: 600, height: 900 }), wall({ shape: { right: 600, peak: null, floorRise: 0 } })]) {
+		for (const w of [
+			wall(),
+			wall({ width: 600, height: 900 }),
+			wall({ shape: { right: 600, peak: null, floorRise: 0 } })
+		]) {
 			const item = newObstruction(kind, w, 'n');
 			const applied = applyCommand({ ...emptyWall('W'), wall: w }, { kind: 'add', list: 'obstructions', item });
 			expect(applied.ok ? '' : JSON.stringify(applied.error)).toBe('');
@@ -318,7 +362,10 @@ describe('an outlet', () => {
 
 describe('new blocking', () => {
 	it('fills the first wide bay, of the same timber', () => {
-		const plan = { ...emptyWall('W'), wall: wall({ studs: [stud(100), stud(200), stud(600, { depth: 140 }), stud(1000)] }) };
+		const plan = {
+			...emptyWall('W'),
+			wall: wall({ studs: [stud(100), stud(200), stud(600, { depth: 140 }), stud(1000)] })
+		};
 		expect(newBlocking(plan, 'b')).toMatchObject({ x: 219, width: 362, depth: 89, species: 'spf' });
 	});
 	it('is taken on any wall', () => {
@@ -362,7 +409,12 @@ describe('taking a scan', () => {
 			[822, 2, undefined],
 			[2000, undefined, true]
 		]);
-		expect(taken.studs[0]).toMatchObject({ width: 38, depth: 95, species: 'c24', found: { how: 'scanner', confidence: 0.87, error: 3 } });
+		expect(taken.studs[0]).toMatchObject({
+			width: 38,
+			depth: 95,
+			species: 'c24',
+			found: { how: 'scanner', confidence: 0.87, error: 3 }
+		});
 		expect(taken.obstructions.map((o) => [o.kind, o.hidden, o.x, o.height])).toEqual([
 			['pipe', true, 1489, 2400],
 			['cable', true, 3000, 2400]
@@ -370,9 +422,9 @@ describe('taking a scan', () => {
 	});
 	it('puts in a pipe once, however often it is swept', () => {
 		const once = takeScan(wall(), [piece(1500, { kind: 'pipe', width: 22 })], [], { depth: 95, species: 'c24' }, newId);
-		expect(takeScan(once, [piece(1503, { kind: 'pipe', width: 22 })], [], { depth: 95, species: 'c24' }, newId).obstructions).toHaveLength(
-			1
-		);
+		expect(
+			takeScan(once, [piece(1503, { kind: 'pipe', width: 22 })], [], { depth: 95, species: 'c24' }, newId).obstructions
+		).toHaveLength(1);
 	});
 	it('makes a wall that is taken, also at its very ends', () => {
 		const w = wall();

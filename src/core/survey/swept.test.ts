@@ -58,7 +58,9 @@ describe('other doors', () => {
 	it('that open away sweep nothing here', () =>
 		expect(sweptBy(door({ motion: { kind: 'swing', hinge: 'left', angle: 90, into: 'away' } })).moving).toEqual([]));
 	it('overhead travel above their head, into the room', () => {
-		const w = wall(door({ kind: 'overhead-door', width: 2400, height: 2100, motion: { kind: 'overhead', rise: 380, travel: 2600 } }));
+		const w = wall(
+			door({ kind: 'overhead-door', width: 2400, height: 2100, motion: { kind: 'overhead', rise: 380, travel: 2600 } })
+		);
 		expect(how(w, at([1200, 1400], [2200, 2300], [0, 300]))).toEqual(['moves']);
 		expect(how(w, at([1200, 1400], [2490, 2600], [0, 300]))).toEqual([]);
 		expect(how(w, at([3450, 3600], [2200, 2300], [0, 300]))).toEqual([]);
@@ -88,16 +90,20 @@ describe('a car beside the wall', () => {
 		expect(how(w, at([2500, 2600], [1500, 1600], [0, 300]))).toEqual([]);
 	});
 	it('hinges the other way about with its nose to the right', () => {
-		const right = wall({ ...car, motion: { kind: 'car-doors', nose: 'right', hinge: 1500, leaf: 1100, doors: 1, angle: 60 } });
+		const right = wall({
+			...car,
+			motion: { kind: 'car-doors', nose: 'right', hinge: 1500, leaf: 1100, doors: 1, angle: 60 }
+		});
 		// Hinge at 500 + 4300 - 1500 = 3300; the door opens to its left: (2750, -53).
 		expect(how(right, at([2700, 2800], [800, 900], [0, 120]))).toEqual(['moves']);
 		expect(how(right, at([3400, 3600], [800, 900], [0, 300]))).toEqual([]);
 	});
 	it('has two doors one behind the other', () =>
 		expect(
-			sweptBy({ ...car, motion: { kind: 'car-doors', nose: 'left', hinge: 1500, leaf: 1100, doors: 2, angle: 60 } }).moving.map(
-				(s) => alongWall(s)[0]
-			)
+			sweptBy({
+				...car,
+				motion: { kind: 'car-doors', nose: 'left', hinge: 1500, leaf: 1100, doors: 2, angle: 60 }
+			}).moving.map((s) => alongWall(s)[0])
 		).toEqual([2000, 3100]));
 });
 
@@ -127,7 +133,17 @@ describe('other things', () => {
 			)
 		).toEqual([]));
 	it('that stand off the wall leave what is behind them', () => {
-		const light: Obstruction = { id: 'l', kind: 'light', name: '', x: 1000, y: 2000, width: 1200, height: 100, near: 800, out: 950 };
+		const light: Obstruction = {
+			id: 'l',
+			kind: 'light',
+			name: '',
+			x: 1000,
+			y: 2000,
+			width: 1200,
+			height: 100,
+			near: 800,
+			out: 950
+		};
 		expect(how(wall(light), at([1000, 1200], [2000, 2060], [0, 300]))).toEqual([]);
 		expect(how(wall(light), at([1000, 1200], [2000, 2060], [0, 900]))).toEqual(['stands']);
 	});

@@ -31,9 +31,19 @@ export function outOf(o: Pick<Obstruction, 'kind' | 'out' | 'near'>): Millimetre
 
 type Sector = Extract<Solid, { kind: 'sector' }>;
 
-/** A leaf on an upright hinge, closed along `closed` (in the plan) and opened by `turn`, which may go either way round. */
+/**
+ * A leaf on an upright hinge, closed along `closed` (in the plan) and opened by `turn`, which may go either way round.
+ */
 function leaf(x: Millimetres, z: Millimetres, radius: Millimetres, closed: number, turn: number, y: Span): Sector {
-	return { kind: 'sector', x, z, radius, from: Math.min(closed, closed + turn), to: Math.max(closed, closed + turn), y };
+	return {
+		kind: 'sector',
+		x,
+		z,
+		radius,
+		from: Math.min(closed, closed + turn),
+		to: Math.max(closed, closed + turn),
+		y
+	};
 }
 
 function swings(o: Obstruction, m: Extract<Motion, { kind: 'swing' }>): Solid[] {
@@ -55,7 +65,14 @@ function carDoors(o: Obstruction, m: Extract<Motion, { kind: 'car-doors' }>): So
 	return Array.from({ length: m.doors }, (_, i) => {
 		const along = m.hinge + i * m.leaf;
 		const turn = radians(m.angle);
-		return leaf(left ? o.x + along : o.x + o.width - along, o.near ?? 0, m.leaf, left ? 0 : -Math.PI, left ? -turn : turn, y);
+		return leaf(
+			left ? o.x + along : o.x + o.width - along,
+			o.near ?? 0,
+			m.leaf,
+			left ? 0 : -Math.PI,
+			left ? -turn : turn,
+			y
+		);
 	});
 }
 
@@ -65,7 +82,14 @@ function moving(o: Obstruction): Solid[] {
 		case 'swing':
 			return swings(o, motion);
 		case 'overhead':
-			return [{ kind: 'box', x: [o.x, o.x + o.width], y: [o.y + o.height, o.y + o.height + motion.rise], z: [0, motion.travel] }];
+			return [
+				{
+					kind: 'box',
+					x: [o.x, o.x + o.width],
+					y: [o.y + o.height, o.y + o.height + motion.rise],
+					z: [0, motion.travel]
+				}
+			];
 		case 'car-doors':
 			return carDoors(o, motion);
 		default:
@@ -76,7 +100,12 @@ function moving(o: Obstruction): Solid[] {
 function clear(o: Obstruction): Solid[] {
 	const found: Solid[] = [];
 	if (o.motion?.kind === 'clear-above')
-		found.push({ kind: 'box', x: [o.x, o.x + o.width], y: [o.y + o.height, o.y + o.height + o.motion.height], z: [o.near ?? 0, outOf(o)] });
+		found.push({
+			kind: 'box',
+			x: [o.x, o.x + o.width],
+			y: [o.y + o.height, o.y + o.height + o.motion.height],
+			z: [o.near ?? 0, outOf(o)]
+		});
 	if (o.kind === 'service-panel') {
 		const w = workingSpace(o);
 		found.push({ kind: 'box', x: [w.left, w.right], y: [w.low, w.high], z: [0, w.depth] });
@@ -85,7 +114,8 @@ function clear(o: Obstruction): Solid[] {
 }
 
 /**
- * The room an obstruction takes, sweeps and needs. What is hidden in the wall takes none before it. Worked out once for each.
+ * The room an obstruction takes, sweeps and needs. What is hidden in the wall takes none before it. Worked out once for
+ * each.
  * @example sweptBy({ ...door, motion: { kind: 'swing', hinge: 'left', angle: 90, into: 'room' } }).moving.length // 1
  */
 export const sweptBy = once((o: Obstruction): Swept => {

@@ -42,13 +42,17 @@ export interface FlagColumn extends Common {
 	kind: 'flag';
 }
 /**
- * One figure of the items of a list. From the columns alone come the schema, the table, the form, and what is read from and written to files.
+ * One figure of the items of a list. From the columns alone come the schema, the table, the form, and what is read from
+ * and written to files.
  */
 export type Column = TextColumn | MeasureColumn | NumberColumn | ChoiceColumn | FlagColumn;
 
 type Bag = Record<string, unknown>;
 
-/** The value a column has in an item; null where there is none. @example cellOf({ dims: { bar: 6 } }, column('dims.bar')) // 6 */
+/**
+ * The value a column has in an item; null where there is none.
+ * @example cellOf({ dims: { bar: 6 } }, column('dims.bar')) // 6
+ */
 export function cellOf(item: object, { key }: Pick<Column, 'key'>): CellValue {
 	const dot = key.indexOf('.');
 	if (dot < 0) return ((item as Bag)[key] ?? null) as CellValue;
@@ -65,7 +69,10 @@ export function withCell<T extends object>(item: T, { key }: Pick<Column, 'key'>
 	return { ...item, [bag]: inner };
 }
 
-/** Sets a value in an item that nobody else has yet: one that is being read from a file. Nothing is done for an empty one. */
+/**
+ * Sets a value in an item that nobody else has yet: one that is being read from a file. Nothing is done for an empty
+ * one.
+ */
 export function fillCell(item: object, { key }: Pick<Column, 'key'>, value: CellValue): void {
 	if (value === null) return;
 	const dot = key.indexOf('.');
@@ -109,4 +116,5 @@ export function cellSchema(column: Column): Schema {
 }
 
 /** May this column stay empty? */
-export const isOptional = (c: Column): boolean => (c.kind === 'length' || c.kind === 'mass' || c.kind === 'choice') && c.optional === true;
+export const isOptional = (c: Column): boolean =>
+	(c.kind === 'length' || c.kind === 'mass' || c.kind === 'choice') && c.optional === true;

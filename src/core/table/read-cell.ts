@@ -30,7 +30,8 @@ const BARE = /^[\d\s.,/⁄½¼¾⅛⅜⅝⅞⅓⅔-]+$/;
 const FRACTION = /^[\d\s-]*(?:\d+\s*[/⁄]\s*\d+|[½¼¾⅛⅜⅝⅞⅓⅔])$/;
 
 function readLength(text: string, unit: Bare['length']): Result<number> {
-	if (unit !== 'inch' && unit !== 'ft' && FRACTION.test(text)) return fail(`Is "${text}" inches? Write it with its unit, as ${text}"`);
+	if (unit !== 'inch' && unit !== 'ft' && FRACTION.test(text))
+		return fail(`Is "${text}" inches? Write it with its unit, as ${text}"`);
 	if (unit === 'mm' || unit === 'inch') return parseLength(text, unit);
 	return parseLength(BARE.test(text) ? `${text} ${unit}` : text, 'mm');
 }
@@ -46,7 +47,10 @@ function bounded(value: number, column: { min: number; max: number }, say: (n: n
 	return ok(value);
 }
 
-function readChoice(text: string, choices: readonly { value: string; name: string; words?: readonly string[] }[]): Result<string> {
+function readChoice(
+	text: string,
+	choices: readonly { value: string; name: string; words?: readonly string[] }[]
+): Result<string> {
 	const wanted = plain(text);
 	const found = choices.find((c) => [c.value, c.name, ...(c.words ?? [])].some((w) => plain(w) === wanted));
 	return found ? ok(found.value) : fail(`"${text}" is none of: ${choices.map((c) => c.name).join(', ')}`);

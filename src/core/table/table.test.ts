@@ -121,7 +121,14 @@ describe('a view', () => {
 
 	it('groups under headings with their count', () => {
 		const lines = names({ group: 'group', only: { where: 'paint corner' } });
-		expect(lines).toEqual(['# finishes 3', 'Tin of varnish', 'Resin bottle', 'Spray bottle', '# safety 1', 'Respirator']);
+		expect(lines).toEqual([
+			'# finishes 3',
+			'Tin of varnish',
+			'Resin bottle',
+			'Spray bottle',
+			'# safety 1',
+			'Respirator'
+		]);
 	});
 
 	it('filters by what is worked out, and by what is empty', () => {

@@ -8,7 +8,10 @@ export function writeLength(mm: number, unit: LengthUnit): string {
 	return formatLength(mm, unit, { tick: 32, decimals: Math.abs(mm - Math.round(mm)) < 0.05 ? 0 : 1 });
 }
 
-/** A mass as a field shows it: to a hundredth; of little things to two figures, so that a drill bit does not weigh nothing. */
+/**
+ * A mass as a field shows it: to a hundredth; of little things to two figures, so that a drill bit does not weigh
+ * nothing.
+ */
 export function writeMass(kg: number, unit: LengthUnit): string {
 	const value = unit === 'inch' ? kg / KG_PER_POUND : kg;
 	const rounded = Math.abs(value) < 0.1 ? Number(value.toPrecision(2)) : Math.round(value * 100) / 100;

@@ -88,7 +88,11 @@ export const THING_COLUMNS: readonly Column[] = [
 		kind: 'choice',
 		optional: true,
 		words: ['held by', 'hangs by'],
-		choices: GRIP_KINDS.map((value) => ({ value, name: gripOf(value).short, words: [gripOf(value).title, ...gripOf(value).words] }))
+		choices: GRIP_KINDS.map((value) => ({
+			value,
+			name: gripOf(value).short,
+			words: [gripOf(value).title, ...gripOf(value).words]
+		}))
 	},
 	...Object.values(DIMS),
 	{
@@ -142,7 +146,14 @@ export const THING_COLUMNS: readonly Column[] = [
 		words: ['carried', 'portable'],
 		hint: 'The holder comes off with it, as for a first-aid kit'
 	},
-	{ key: 'finish', title: 'Finish', kind: 'text', max: 60, words: ['looks', 'colour', 'color'], hint: 'What its holder shall match' },
+	{
+		key: 'finish',
+		title: 'Finish',
+		kind: 'text',
+		max: 60,
+		words: ['looks', 'colour', 'color'],
+		hint: 'What its holder shall match'
+	},
 	{ key: 'hidden', title: 'Hidden fixings', kind: 'flag', words: ['fixings hidden'] },
 	NOTES
 ];

@@ -15,7 +15,8 @@ const NEEDED: readonly { word: string; of: (thing: Thing) => number | null }[] =
 export const missingFor = (thing: Thing): string[] => NEEDED.filter((n) => n.of(thing) === null).map((n) => n.word);
 
 /**
- * What a seat carries once it carries this thing: its name, weight and all its measures, and never one of the last thing's.
+ * What a seat carries once it carries this thing: its name, weight and all its measures, and never one of the last
+ * thing's.
  * @returns what is not known of it yet
  * @example hang(thing, holder.params.load)
  */
@@ -24,7 +25,9 @@ export function hang(thing: Thing, load: PegLoad): Result<PegLoad> {
 	const { mass, width, height, depth, dims } = thing;
 	const thickness = dims.thickness ?? depth;
 	if (mass === null || width === null || height === null || thickness === null)
-		return fail(`Its ${missing.join(', ')} ${missing.length > 1 ? 'are' : 'is'} not known: measure it in the stock-take first`);
+		return fail(
+			`Its ${missing.join(', ')} ${missing.length > 1 ? 'are' : 'is'} not known: measure it in the stock-take first`
+		);
 	return ok({ ...load, thing: thing.id, name: thing.name.toLowerCase(), mass, width, height, thickness });
 }
 
@@ -60,7 +63,8 @@ const LONGEST_STACK: Millimetres = 160;
 const AIR: Millimetres = 25;
 
 /**
- * A rack made for a thing: as many seats as it needs, a pitch that leaves air beside its width, pegs as long as its stack.
+ * A rack made for a thing: as many seats as it needs, a pitch that leaves air beside its width, pegs as long as its
+ * stack.
  * @param start a plain rack in the sizes of the user's shop
  * @param widest that a face may be
  * @example rackFor(thing, startPegRack('mm'), 4, 2400)

@@ -14,13 +14,17 @@ export function wanted(thing: Thing): string[] {
 }
 
 /**
- * What is still to be measured of a thing: what is missing, and what is only typical for its kind. Nothing is asked of what is not kept.
+ * What is still to be measured of a thing: what is missing, and what is only typical for its kind. Nothing is asked of
+ * what is not kept.
  * @example unmeasured({ ...thing, mass: null }).missing // ['mass']
  */
 export const unmeasured = once((thing: Thing): { missing: string[]; typical: string[] } => {
 	if (thing.state === 'not-to-keep') return { missing: [], typical: [] };
 	const asked = wanted(thing);
-	return { missing: asked.filter((key) => cellOf(thing, { key }) === null), typical: asked.filter((key) => thing.typical.includes(key)) };
+	return {
+		missing: asked.filter((key) => cellOf(thing, { key }) === null),
+		typical: asked.filter((key) => thing.typical.includes(key))
+	};
 });
 
 /** Has everything about it been measured? */

@@ -26,7 +26,10 @@ export interface LineRead {
 const NUMBER = String.raw`(?:\d+\s*-\s*\d+\/\d+|\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+)`;
 const LENGTH_UNIT = String.raw`(?:mm|cm|m|inch(?:es)?|in|"|''|feet|foot|ft|')`;
 const LENGTH = String.raw`${NUMBER}\s*${LENGTH_UNIT}?(?![\w/])`;
-const SURE_LENGTH = new RegExp(String.raw`(?<![\w/.,-])((?:\d+\s*(?:'|ft|feet)\s*)?${NUMBER}\s*${LENGTH_UNIT})(?![\w/])`, 'i');
+const SURE_LENGTH = new RegExp(
+	String.raw`(?<![\w/.,-])((?:\d+\s*(?:'|ft|feet)\s*)?${NUMBER}\s*${LENGTH_UNIT})(?![\w/])`,
+	'i'
+);
 const MASS = new RegExp(
 	String.raw`(?<![\w/.,-])(\d+\s*(?:lbs?|pounds?)\s*(?:,|and)?\s*${NUMBER}\s*(?:oz|ounces?)|${NUMBER}\s*(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))(?:\s+each)?(?![\w/])`,
 	'i'
@@ -45,7 +48,10 @@ const LEFT_NUMBER = /(?<![\w#@])[\d½¼¾⅛⅜⅝⅞][\d\s.,/⁄-]*(?![\w])/;
 
 /** What may stand before a figure to say which it is, longest first so that "half depth" is not a depth. */
 const NAMED: { words: string[]; key: string }[] = [
-	...(Object.keys(DIMS) as DimName[]).map((name) => ({ words: [DIMS[name].title, ...(DIMS[name].words ?? [])], key: DIMS[name].key })),
+	...(Object.keys(DIMS) as DimName[]).map((name) => ({
+		words: [DIMS[name].title, ...(DIMS[name].words ?? [])],
+		key: DIMS[name].key
+	})),
 	{ words: ['width', 'wide'], key: 'width' },
 	{ words: ['height', 'high'], key: 'height' },
 	{ words: ['depth', 'deep', 'stands out'], key: 'depth' },
@@ -105,8 +111,9 @@ const LONGEST_LINE = 400;
 const escape = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
 /**
- * Reads a line as people list their tools: count, name, length it is sold by, weight of one, `width x height x depth`, and named
- * dimensions (`bar 1/4`, `neck 38 mm`); `#group`, `@where used`, and how often. What it does not say is typical of its kind, and marked so.
+ * Reads a line as people list their tools: count, name, length it is sold by, weight of one, `width x height x depth`,
+ * and named dimensions (`bar 1/4`, `neck 38 mm`); `#group`, `@where used`, and how often. What it does not say is
+ * typical of its kind, and marked so.
  * @param text one line
  * @param unit of bare numbers
  * @example readLine('6 bar clamps 24in 3.5lb bar 1/4', 'inch', 't1').thing.count // 6
@@ -140,7 +147,8 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	for (const { word, key } of NAMED_WORDS) {
 		const pattern = new RegExp(String.raw`\b${escape(word)}(\s*[:=])?\s+(${LENGTH})`, 'i');
 		const m = pattern.exec(rest.text);
-		// "pry bar 600 mm" is no bar 600 mm thick: what is past any such measure was no measure of it, unless a colon says so.
+		// "pry bar 600 mm" is no bar 600 mm thick: what is past any such measure was no measure of it, unless a colon says
+		// so.
 		if (!m || (!m[1] && !possible((m[2] as string).trim(), key))) continue;
 		rest.take(pattern);
 		measure((m[2] as string).trim(), key);
@@ -162,7 +170,10 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	const nominal = length ? parseLength(length[1] as string, unit) : null;
 	if (nominal && !nominal.ok) faults.push(nominal.error);
 	const odd = LEFT_NUMBER.exec(rest.text.replace(/\bno\.?\s*\d+/gi, ''));
-	if (odd) faults.push(`${odd[0].trim()}: of what? Write it with its unit, or with a word before it, as "bar ${odd[0].trim()}"`);
+	if (odd)
+		faults.push(
+			`${odd[0].trim()}: of what? Write it with its unit, or with a word before it, as "bar ${odd[0].trim()}"`
+		);
 
 	const bare = rest.text
 		.replace(/\s+([,;])/g, '$1')
@@ -183,23 +194,35 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	if (many < 1) faults.push('Must be one at least');
 
 	let thing = kind ? typicalThing(id, kind, nominalLength, unit) : newThing(id, '');
-	if (nominalLength !== null && !kind?.lengths && !said.some(([key]) => key === 'height')) said.push(['height', nominalLength]);
+	if (nominalLength !== null && !kind?.lengths && !said.some(([key]) => key === 'height'))
+		said.push(['height', nominalLength]);
 	const named =
 		nominalLength !== null && kind?.lengths
 			? `${name} ${formatLength(nominalLength, /"|in|'|ft|foot|feet/i.test(length?.[1] ?? '') ? 'inch' : 'mm')}`
 			: name;
-	thing = { ...thing, name: cutText(capital(named), 60), count: Math.max(1, many), where: where ? (where[1] ?? where[2] ?? '') : '' };
+	thing = {
+		...thing,
+		name: cutText(capital(named), 60),
+		count: Math.max(1, many),
+		where: where ? (where[1] ?? where[2] ?? '') : ''
+	};
 	if (group) thing = { ...thing, group: group[1] ?? group[2] ?? '' };
 	for (const [key, value] of said) {
 		thing = withCell(thing, { key }, value);
 		const implied = gripOfDim(key);
-		if (implied && (thing.grip === null || !gripOf(thing.grip).needs.some((n) => `dims.${n}` === key))) thing = { ...thing, grip: implied };
+		if (implied && (thing.grip === null || !gripOf(thing.grip).needs.some((n) => `dims.${n}` === key)))
+			thing = { ...thing, grip: implied };
 	}
 	// A length that no such thing has makes sizes that no wall has.
 	if (faults.length === 0)
 		for (const c of THING_COLUMNS) if (c.kind === 'length' || c.kind === 'mass') faults.push(...beyond(thing, c, unit));
 	const measured = new Set(said.map(([key]) => key));
-	return { text, thing: { ...thing, typical: thing.typical.filter((key) => !measured.has(key)) }, kind: kind?.name ?? null, faults };
+	return {
+		text,
+		thing: { ...thing, typical: thing.typical.filter((key) => !measured.has(key)) },
+		kind: kind?.name ?? null,
+		faults
+	};
 }
 
 /** A batch, a line a thing; empty lines are passed over. */

@@ -23,7 +23,13 @@ describe('a typed line', () => {
 			const { thing, kind, faults } = line('6 bar clamps 24in 3.5lb bar 1/4', unit);
 			expect(faults).toEqual([]);
 			expect(kind).toBe('bar clamp');
-			expect(thing).toMatchObject({ name: 'Bar clamp 24"', group: 'clamps', count: 6, grip: 'slot', mass: 3.5 * 0.45359237 });
+			expect(thing).toMatchObject({
+				name: 'Bar clamp 24"',
+				group: 'clamps',
+				count: 6,
+				grip: 'slot',
+				mass: 3.5 * 0.45359237
+			});
 			expect(thing.dims.bar).toBeCloseTo(6.35, 9);
 			// What was not said is typical; what was said is not.
 			expect(thing.typical).toEqual(['width', 'height', 'depth', 'dims.head']);
@@ -106,7 +112,13 @@ describe('a typed line', () => {
 
 	it('comes in batches, empty lines passed over', () => {
 		let n = 0;
-		expect(readLines('mallet\n\n  \r\n2 chisels', 'mm', () => `n${n++}`).map((r) => [r.thing.id, r.thing.name, r.thing.count])).toEqual([
+		expect(
+			readLines('mallet\n\n  \r\n2 chisels', 'mm', () => `n${n++}`).map((r) => [
+				r.thing.id,
+				r.thing.name,
+				r.thing.count
+			])
+		).toEqual([
 			['n0', 'Mallet', 1],
 			['n1', 'Chisel', 2]
 		]);
@@ -121,7 +133,9 @@ describe('generic kinds', () => {
 				expect(isValidItem('things', thing), kind.name).toBe(true);
 				expect(unmeasured(thing).missing, kind.name).toEqual(thing.charger ? ['cord', 'plugWidth', 'plugHeight'] : []);
 				// Everything the wall needs is there, and nothing of it is called measured.
-				expect(unmeasured(thing).typical.length, kind.name).toBeGreaterThanOrEqual(4 + (thing.grip ? gripOf(thing.grip).needs.length : 0));
+				expect(unmeasured(thing).typical.length, kind.name).toBeGreaterThanOrEqual(
+					4 + (thing.grip ? gripOf(thing.grip).needs.length : 0)
+				);
 			}
 		}
 	});
@@ -172,7 +186,8 @@ describe('what is owned already', () => {
 	])('%j', (name, count) => {
 		expect(ownedLike(owned, name)?.count).toBe(count);
 	});
-	it('is the same under any order and number of words', () => expect(nameKey('Clamps, bar')).toBe(nameKey('bar clamp')));
+	it('is the same under any order and number of words', () =>
+		expect(nameKey('Clamps, bar')).toBe(nameKey('bar clamp')));
 });
 
 describe('grips', () => {
@@ -210,7 +225,8 @@ describe('grips', () => {
 		expect(900 - apart).toBeGreaterThan(0);
 	});
 
-	// Common practice: a seat centre 3 in from the face for a half depth of 2 3/4 in leaves a quarter inch behind, and so do we, nearly.
+	// Common practice: a seat centre 3 in from the face for a half depth of 2 3/4 in leaves a quarter inch behind, and so
+	// do we, nearly.
 	it('keep a tool off the wall as common practice does', () => {
 		const out = value(gripOf('fork').figures({ halfDepth: 2.75 * 25.4 }), /seat centre/) as number;
 		expect(Math.abs(out - 3 * 25.4)).toBeLessThan(1);
@@ -253,7 +269,10 @@ describe('hanging a thing on a holder', () => {
 	});
 	it('says what is missing, and takes nothing of the last thing in its place', () => {
 		const bare = { ...newThing('n', 'New'), mass: 2, height: 300 };
-		expect(hang(bare, load)).toMatchObject({ ok: false, error: expect.stringMatching(/^Its width, depth are not known/) });
+		expect(hang(bare, load)).toMatchObject({
+			ok: false,
+			error: expect.stringMatching(/^Its width, depth are not known/)
+		});
 		expect(missingFor(newThing('n', 'New'))).toEqual(['weight', 'width', 'height', 'depth']);
 		expect(missingFor({ ...bare, width: 40, dims: { thickness: 20 } })).toEqual([]);
 	});
@@ -261,7 +280,9 @@ describe('hanging a thing on a holder', () => {
 	const trimmer = { ...newThing('t', 'Trimmer'), mass: 3, width: 120, height: 400, depth: 90, count: 1 };
 	it('of which there is one takes one seat with one thing, however many the rack has', () => {
 		const hung = hangOn(trimmer, rack, 1);
-		expect(hung.ok && [hung.value.params.pegs.spacing.count, hung.value.params.load.perSeat, hung.value.over]).toEqual([1, 1, 0]);
+		expect(hung.ok && [hung.value.params.pegs.spacing.count, hung.value.params.load.perSeat, hung.value.over]).toEqual([
+			1, 1, 0
+		]);
 	});
 	it('says how many are over', () => {
 		const hung = hangOn({ ...trimmer, count: 14 }, rack, 14);
@@ -304,7 +325,8 @@ describe('lines as people paste them', () => {
 		expect(read('6 bar clamps 24in 3-7/16 lb', 'inch').faults.join()).not.toMatch(/which of the two/);
 		expect(read('3 chisels 12').faults.join()).toMatch(/12: of what/);
 	});
-	it('have pounds and ounces', () => expect(read('1 mallet 3 lb 4 oz', 'inch').thing.mass).toBeCloseTo(3.25 * 0.45359237, 9));
+	it('have pounds and ounces', () =>
+		expect(read('1 mallet 3 lb 4 oz', 'inch').thing.mass).toBeCloseTo(3.25 * 0.45359237, 9));
 	it('are given typical weights that a person would say, in their own unit', () => {
 		for (const kind of KINDS) {
 			const kg = typicalThing('t', kind, null, 'mm').mass as number;
@@ -313,8 +335,10 @@ describe('lines as people paste them', () => {
 				[kg, 'kg'],
 				[lb, 'lb']
 			] as const) {
-				if (said >= 1) expect(Math.abs(said * 4 - Math.round(said * 4)), `${kind.name} ${said} ${name}`).toBeLessThan(1e-9);
-				if (said >= 3) expect(Math.abs(said * 2 - Math.round(said * 2)), `${kind.name} ${said} ${name}`).toBeLessThan(1e-9);
+				if (said >= 1)
+					expect(Math.abs(said * 4 - Math.round(said * 4)), `${kind.name} ${said} ${name}`).toBeLessThan(1e-9);
+				if (said >= 3)
+					expect(Math.abs(said * 2 - Math.round(said * 2)), `${kind.name} ${said} ${name}`).toBeLessThan(1e-9);
 			}
 		}
 	});

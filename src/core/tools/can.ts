@@ -10,7 +10,9 @@ export type Operation =
 	| { kind: 'slot'; depth: Millimetres }
 	| { kind: 'glue-up'; width: Millimetres };
 
-/** Can it be made with these tools? `yes` names the tool; `no` the nearest one's limit; `unknown` what nobody has said. */
+/**
+ * Can it be made with these tools? `yes` names the tool; `no` the nearest one's limit; `unknown` what nobody has said.
+ */
 export type Answer = { can: 'yes' | 'no' | 'unknown'; why: Phrase; tool: Tool | null };
 
 /** One tool's word on one limit. */
@@ -20,7 +22,8 @@ interface Word {
 	why: Phrase;
 }
 
-const number = (t: Tool, key: string): number | undefined => (typeof t.limits[key] === 'number' ? t.limits[key] : undefined);
+const number = (t: Tool, key: string): number | undefined =>
+	typeof t.limits[key] === 'number' ? t.limits[key] : undefined;
 const nameOf = (t: Tool) => (t.name || toolKind(t.kind).title).toLowerCase();
 
 /** Against each limit in turn: the first that is too small, else the first that is not known, else it fits. */
@@ -44,7 +47,11 @@ function word(tool: Tool, asked: readonly { key: string; need: number; what: str
 }
 
 function best(words: Word[], none: string): Answer {
-	const [yes, unknown, no] = [words.find((w) => w.fits === true), words.find((w) => w.fits === null), words.find((w) => w.fits === false)];
+	const [yes, unknown, no] = [
+		words.find((w) => w.fits === true),
+		words.find((w) => w.fits === null),
+		words.find((w) => w.fits === false)
+	];
 	const found = yes ?? unknown ?? no;
 	if (!found) return { can: 'no', why: phrase(none), tool: null };
 	return { can: yes ? 'yes' : unknown ? 'unknown' : 'no', why: found.why, tool: found.tool };
@@ -53,13 +60,20 @@ function best(words: Word[], none: string): Answer {
 /** A bit of this diameter, and of those the one that reaches deepest. */
 function bitFor(tools: readonly Tool[], o: Extract<Operation, { kind: 'hole' }>): Answer {
 	const tilted = (o.tilt ?? 0) > 0;
-	const bits = tools.filter((t) => ['twist-bits', 'auger-bits', 'hole-saws', ...(tilted ? [] : ['flat-bits'])].includes(t.kind));
-	const sized = bits.filter((t) => Array.isArray(t.limits.sizes) && t.limits.sizes.some((d) => Math.abs(d - o.diameter) < 0.3));
+	const bits = tools.filter((t) =>
+		['twist-bits', 'auger-bits', 'hole-saws', ...(tilted ? [] : ['flat-bits'])].includes(t.kind)
+	);
+	const sized = bits.filter(
+		(t) => Array.isArray(t.limits.sizes) && t.limits.sizes.some((d) => Math.abs(d - o.diameter) < 0.3)
+	);
 	if (sized.length === 0) {
 		const wanders =
 			tilted &&
 			tools.some(
-				(t) => t.kind === 'flat-bits' && Array.isArray(t.limits.sizes) && t.limits.sizes.some((d) => Math.abs(d - o.diameter) < 0.3)
+				(t) =>
+					t.kind === 'flat-bits' &&
+					Array.isArray(t.limits.sizes) &&
+					t.limits.sizes.some((d) => Math.abs(d - o.diameter) < 0.3)
 			);
 		return {
 			can: 'no',
@@ -90,7 +104,11 @@ function holeBy(tools: readonly Tool[], o: Extract<Operation, { kind: 'hole' }>)
 	// By hand a straight hole can be as deep as the bit; an angled one wants a guide block.
 	const hand = tools
 		.filter((t) => ['drill', 'brace'].includes(t.kind))
-		.map((t): Word => ({ tool: t, fits: true, why: phrase(o.tilt ? '{t}, with a guide block' : '{t}', { t: nameOf(t) }) }));
+		.map((t): Word => ({
+			tool: t,
+			fits: true,
+			why: phrase(o.tilt ? '{t}, with a guide block' : '{t}', { t: nameOf(t) })
+		}));
 	const by = best([...press, ...hand], 'nothing to drill with');
 	return by.can === 'yes' && bit.can === 'unknown' ? bit : by;
 }
@@ -105,7 +123,11 @@ export function canMake(o: Operation, tools: readonly Tool[]): Answer {
 			return holeBy(tools, o);
 		case 'rip': {
 			const depth = o.tilt
-				? { key: 'depth45', need: (o.thickness / Math.cos((o.tilt * Math.PI) / 180)) * Math.cos(Math.PI / 4), what: 'depth at 45°' }
+				? {
+						key: 'depth45',
+						need: (o.thickness / Math.cos((o.tilt * Math.PI) / 180)) * Math.cos(Math.PI / 4),
+						what: 'depth at 45°'
+					}
 				: { key: 'depth', need: o.thickness, what: 'depth' };
 			const saws = tools
 				.filter((t) => t.kind === 'table-saw')
@@ -136,8 +158,12 @@ export function canMake(o: Operation, tools: readonly Tool[]): Answer {
 		case 'slot':
 			return best(
 				[
-					...tools.filter((t) => t.kind === 'table-saw').map((t) => word(t, [{ key: 'stacked', need: o.depth, what: 'stacked cutter' }])),
-					...tools.filter((t) => t.kind === 'router-bits').map((t) => word(t, [{ key: 'reach', need: o.depth, what: 'cutting length' }])),
+					...tools
+						.filter((t) => t.kind === 'table-saw')
+						.map((t) => word(t, [{ key: 'stacked', need: o.depth, what: 'stacked cutter' }])),
+					...tools
+						.filter((t) => t.kind === 'router-bits')
+						.map((t) => word(t, [{ key: 'reach', need: o.depth, what: 'cutting length' }])),
 					...tools
 						.filter((t) => t.kind === 'jigsaw' || t.kind === 'coping-saw')
 						.map((t): Word => ({ tool: t, fits: true, why: phrase('{t}, sawn out', { t: nameOf(t) }) }))
@@ -146,14 +172,18 @@ export function canMake(o: Operation, tools: readonly Tool[]): Answer {
 			);
 		case 'glue-up':
 			return best(
-				tools.filter((t) => t.kind === 'clamps').map((t) => word(t, [{ key: 'longest', need: o.width, what: 'longest clamp' }])),
+				tools
+					.filter((t) => t.kind === 'clamps')
+					.map((t) => word(t, [{ key: 'longest', need: o.width, what: 'longest clamp' }])),
 				'no clamps'
 			);
 	}
 }
 
 /** What the tools of a shop reach, with where each figure is from: read beside the list of tools. */
-export function reachOfTools(tools: readonly Tool[]): { label: string; value: Millimetres; from: string; sum: Phrase | null }[] {
+export function reachOfTools(
+	tools: readonly Tool[]
+): { label: string; value: Millimetres; from: string; sum: Phrase | null }[] {
 	const most = (label: string, kinds: readonly string[], key: string) => {
 		const found = tools
 			.filter((t) => kinds.includes(t.kind) && number(t, key) !== undefined)

@@ -16,9 +16,21 @@ export interface ToolKind {
 	limits: readonly ToolLimit[];
 }
 
-const len = (key: string, title: string, max: number, hint?: string): ToolLimit => ({ key, title, kind: 'length', max, hint });
+const len = (key: string, title: string, max: number, hint?: string): ToolLimit => ({
+	key,
+	title,
+	kind: 'length',
+	max,
+	hint
+});
 const angle = (key: string, title: string, max: number): ToolLimit => ({ key, title, kind: 'angle', max });
-const sizes = (key: string, title: string, max: number, hint?: string): ToolLimit => ({ key, title, kind: 'lengths', max, hint });
+const sizes = (key: string, title: string, max: number, hint?: string): ToolLimit => ({
+	key,
+	title,
+	kind: 'lengths',
+	max,
+	hint
+});
 const before = len('before', 'Clear before it', 20_000, 'Floor length before the blade');
 const behind = len('behind', 'Clear behind it', 20_000, 'Before a board meets the wall');
 const kerf = len('kerf', 'Kerf', 10);
@@ -56,7 +68,12 @@ export const TOOL_KINDS: readonly ToolKind[] = [
 		id: 'mitre-saw',
 		title: 'Mitre saw',
 		group: 'Machines',
-		limits: [len('crosscut', 'Widest crosscut', 600), len('depth', 'Depth of cut', 200), angle('tilt', 'Tilt', 60), kerf]
+		limits: [
+			len('crosscut', 'Widest crosscut', 600),
+			len('depth', 'Depth of cut', 200),
+			angle('tilt', 'Tilt', 60),
+			kerf
+		]
 	},
 	{
 		id: 'drill-press',
@@ -87,8 +104,18 @@ export const TOOL_KINDS: readonly ToolKind[] = [
 		group: 'Machines',
 		limits: [len('width', 'Widest board', 600), len('tables', 'Length of its tables', 4000)]
 	},
-	{ id: 'lathe', title: 'Lathe', group: 'Machines', limits: [len('swing', 'Swing', 1000), len('between', 'Between centres', 3000)] },
-	{ id: 'disc-sander', title: 'Disc or belt sander', group: 'Machines', limits: [len('width', 'Width of the belt or disc', 1000)] },
+	{
+		id: 'lathe',
+		title: 'Lathe',
+		group: 'Machines',
+		limits: [len('swing', 'Swing', 1000), len('between', 'Between centres', 3000)]
+	},
+	{
+		id: 'disc-sander',
+		title: 'Disc or belt sander',
+		group: 'Machines',
+		limits: [len('width', 'Width of the belt or disc', 1000)]
+	},
 	{
 		id: 'circular-saw',
 		title: 'Circular saw',
@@ -102,7 +129,12 @@ export const TOOL_KINDS: readonly ToolKind[] = [
 		]
 	},
 	{ id: 'jigsaw', title: 'Jigsaw', group: 'Power tools', limits: [len('depth', 'Depth of cut', 200)] },
-	{ id: 'router', title: 'Router', group: 'Power tools', limits: [len('collet', 'Largest collet', 20), len('plunge', 'Plunge', 120)] },
+	{
+		id: 'router',
+		title: 'Router',
+		group: 'Power tools',
+		limits: [len('collet', 'Largest collet', 20), len('plunge', 'Plunge', 120)]
+	},
 	{ id: 'drill', title: 'Drill', group: 'Power tools', limits: [len('chuck', 'Largest shank', 20)] },
 	{ id: 'pocket-jig', title: 'Pocket hole jig', group: 'Power tools', limits: [len('depth', 'Thickest board', 60)] },
 	{ id: 'hand-saw', title: 'Hand saw', group: 'Hand tools', limits: [kerf] },
@@ -132,9 +164,17 @@ export const TOOL_KINDS: readonly ToolKind[] = [
 		id: 'auger-bits',
 		title: 'Lead-screw bits',
 		group: 'Bits',
-		limits: [sizes('sizes', 'Diameters', 60, 'They hold their line in an angled hole'), len('reach', 'Deepest hole', 900)]
+		limits: [
+			sizes('sizes', 'Diameters', 60, 'They hold their line in an angled hole'),
+			len('reach', 'Deepest hole', 900)
+		]
 	},
-	{ id: 'hole-saws', title: 'Hole saws', group: 'Bits', limits: [sizes('sizes', 'Diameters', 250), len('reach', 'Deepest hole', 150)] },
+	{
+		id: 'hole-saws',
+		title: 'Hole saws',
+		group: 'Bits',
+		limits: [sizes('sizes', 'Diameters', 250), len('reach', 'Deepest hole', 150)]
+	},
 	{
 		id: 'router-bits',
 		title: 'Straight router bits',
@@ -142,7 +182,12 @@ export const TOOL_KINDS: readonly ToolKind[] = [
 		limits: [sizes('sizes', 'Diameters', 60), len('reach', 'Cutting length', 120)]
 	},
 	{ id: 'chamfer-bit', title: '45° router bit', group: 'Bits', limits: [len('reach', 'Widest chamfer', 60)] },
-	{ id: 'clamps', title: 'Clamps', group: 'Holding', limits: [len('longest', 'Longest opening', 6000), len('reach', 'Throat', 300)] },
+	{
+		id: 'clamps',
+		title: 'Clamps',
+		group: 'Holding',
+		limits: [len('longest', 'Longest opening', 6000), len('reach', 'Throat', 300)]
+	},
 	{ id: 'bench-vice', title: 'Bench vice', group: 'Holding', limits: [len('opening', 'Opening', 600)] }
 ];
 

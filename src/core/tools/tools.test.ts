@@ -13,7 +13,8 @@ const bits = own('auger-bits', { sizes: [25], reach: 200 });
 
 describe('can it be made?', () => {
 	it.each<[string, Operation, Tool[], RegExp]>([
-		// Common practice: a 2 5/8 in hole wants more than a press with 2 in of travel; a slot, more than a 6 in set of about 1 1/2 in.
+		// Common practice: a 2 5/8 in hole wants more than a press with 2 in of travel; a slot, more than a 6 in set of
+		// about 1 1/2 in.
 		[
 			'a hole deeper than the press travels',
 			{ kind: 'hole', diameter: 25, depth: 66.7 },
@@ -32,8 +33,18 @@ describe('can it be made?', () => {
 			[own('table-saw', { stacked: 38 })],
 			/^no: table saw: stacked cutter 38 mm/
 		],
-		['the same with a jigsaw', { kind: 'slot', depth: 44.5 }, [own('table-saw', { stacked: 38 }), own('jigsaw')], /^yes: jigsaw/],
-		['no bit of that size', { kind: 'hole', diameter: 19, depth: 20 }, [own('drill-press', { travel: 60 }), bits], /^no: no bit of 19 mm/],
+		[
+			'the same with a jigsaw',
+			{ kind: 'slot', depth: 44.5 },
+			[own('table-saw', { stacked: 38 }), own('jigsaw')],
+			/^yes: jigsaw/
+		],
+		[
+			'no bit of that size',
+			{ kind: 'hole', diameter: 19, depth: 20 },
+			[own('drill-press', { travel: 60 }), bits],
+			/^no: no bit of 19 mm/
+		],
 		[
 			'an angled hole with nothing but a flat bit',
 			{ kind: 'hole', diameter: 25, depth: 40, tilt: 10 },
@@ -46,7 +57,12 @@ describe('can it be made?', () => {
 			[own('drill-press', { travel: 60, tilt: 30 }), bits],
 			/^no: drill press: table tilt 30°, needs 40°/
 		],
-		['a bit that is too short', { kind: 'hole', diameter: 25, depth: 260 }, [own('brace'), bits], /^no: lead-screw bits: reach 200 mm/],
+		[
+			'a bit that is too short',
+			{ kind: 'hole', diameter: 25, depth: 260 },
+			[own('brace'), bits],
+			/^no: lead-screw bits: reach 200 mm/
+		],
 		[
 			'a limit that nobody has said',
 			{ kind: 'hole', diameter: 25, depth: 40 },
@@ -77,7 +93,12 @@ describe('can it be made?', () => {
 			[own('table-saw', { depth: 79, depth45: 54, rip: 600, before: 2600, behind: 1800 })],
 			/^no: table saw: depth at 45° 54 mm/
 		],
-		['no clamp long enough', { kind: 'glue-up', width: 1300 }, [own('clamps', { longest: 1200 })], /^no: clamps: longest clamp 1200 mm/],
+		[
+			'no clamp long enough',
+			{ kind: 'glue-up', width: 1300 },
+			[own('clamps', { longest: 1200 })],
+			/^no: clamps: longest clamp 1200 mm/
+		],
 		['nothing to do it with', { kind: 'glue-up', width: 100 }, [], /^no: no clamps/]
 	])('%s', (_, operation, tools, want) => expect(answer(operation, tools)).toMatch(want));
 });

@@ -40,7 +40,11 @@ function inchText(mm: Millimetres, tick: Tick, feet: boolean): string {
  * @example formatLength(87.3125, 'inch') // '3 7/16"'
  * @example formatLength(87.3125, 'mm') // '87 mm'
  */
-export function formatLength(mm: Millimetres, unit: LengthUnit, options: { tick?: Tick; feet?: boolean; decimals?: number } = {}): string {
+export function formatLength(
+	mm: Millimetres,
+	unit: LengthUnit,
+	options: { tick?: Tick; feet?: boolean; decimals?: number } = {}
+): string {
 	if (!Number.isFinite(mm)) return 'no length';
 	if (unit === 'inch') return inchText(mm, options.tick ?? 16, options.feet ?? false);
 	const text = mm.toFixed(options.decimals ?? 0);

@@ -37,7 +37,11 @@ describe('figures', () => {
 	});
 
 	it('under a power stand in brackets with their unit', () => {
-		expect(sayPhrase(phrase('{d}^4 and {d}³ and {n}²', { d: fine(23.42), n: '7' }), 'mm')).toBe('(23.42 mm)^4 and (23.42 mm)³ and 7²');
-		expect(sayPhrase(phrase('tan {a} over {x@tape}', { a: angle(16.7), x: mm(830.4) }), 'mm')).toBe('tan 16.7° over 830 mm');
+		expect(sayPhrase(phrase('{d}^4 and {d}³ and {n}²', { d: fine(23.42), n: '7' }), 'mm')).toBe(
+			'(23.42 mm)^4 and (23.42 mm)³ and 7²'
+		);
+		expect(sayPhrase(phrase('tan {a} over {x@tape}', { a: angle(16.7), x: mm(830.4) }), 'mm')).toBe(
+			'tan 16.7° over 830 mm'
+		);
 	});
 });

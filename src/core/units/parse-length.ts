@@ -57,7 +57,8 @@ const DUST = 1e-9;
 const NUMBER = /^(?:(\d+)(?:\s+|\s*-\s*)(\d+)\s*\/\s*(\d+)|(\d+)\s*\/\s*(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))/;
 /** 1,200: twelve hundred to some, one and a fifth to others. Nobody measures thousandths of a millimetre. */
 const THOUSANDS = /^\d{1,3},\d{3}$/;
-const UNIT = /^\s*(millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?|inch(?:es)?|feet|foot|mm|cm|in|ft|m|"|')\.?(?![a-z])/i;
+const UNIT =
+	/^\s*(millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?|inch(?:es)?|feet|foot|mm|cm|in|ft|m|"|')\.?(?![a-z])/i;
 
 function normalise(text: string): string {
 	return text
@@ -117,16 +118,27 @@ export function parseLength(text: string, unit: LengthUnit): Result<Millimetres>
 			size = unit === 'inch' ? MM_PER_INCH : 1;
 		} else {
 			const odd = rest.trim();
-			return fail(odd === '' ? 'The last number has no unit' : `Not understood: "${odd}". Write it like 3 7/16", 7' 2 1/2" or 87 mm`);
+			return fail(
+				odd === ''
+					? 'The last number has no unit'
+					: `Not understood: "${odd}". Write it like 3 7/16", 7' 2 1/2" or 87 mm`
+			);
 		}
 		if (size === 1 && THOUSANDS.test(number.text))
-			return fail(`Is "${number.text}" mm ${number.text.replace(',', '')} or ${number.value}? Write it without the comma`);
+			return fail(
+				`Is "${number.text}" mm ${number.text.replace(',', '')} or ${number.value}? Write it without the comma`
+			);
 		if (size >= smallest) return fail('Write the larger unit first, for example 7\' 2"');
 		total += number.value * size;
 		smallest = size;
 		rest = rest.replace(/^\s*(?:-|,|and)?\s*/i, '');
 	}
 	return Number.isFinite(total)
-		? ok(sign * (Math.round(total / DUST) < Number.MAX_SAFE_INTEGER ? Number((Math.round(total / DUST) * DUST).toFixed(9)) : total))
+		? ok(
+				sign *
+					(Math.round(total / DUST) < Number.MAX_SAFE_INTEGER
+						? Number((Math.round(total / DUST) * DUST).toFixed(9))
+						: total)
+			)
 		: fail('That is too large to be a length');
 }

@@ -3,7 +3,8 @@ import { parseLength, type LengthUnit } from './parse-length';
 import type { Millimetres } from './quantity';
 
 /**
- * Reads several lengths with commas or semicolons between; sorted, ascending. A comma counts as one between lengths when a space follows.
+ * Reads several lengths with commas or semicolons between; sorted, ascending. A comma counts as one between lengths
+ * when a space follows.
  * @returns millimetres, or an error in plain words for the first that is not understood
  * @example parseLengths('4 1/2, 9', 'inch') // { ok: true, value: [114.3, 228.6] }
  */

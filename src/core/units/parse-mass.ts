@@ -2,13 +2,15 @@ import { fail, ok, type Result } from '../result';
 import type { LengthUnit } from './parse-length';
 import { KG_PER_POUND, type Kilograms } from './quantity';
 
-const MASS = /^(?:(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\/(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))\s*(kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)?\.?$/i;
+const MASS =
+	/^(?:(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\/(\d+)|(\d+(?:[.,]\d*)?|[.,]\d+))\s*(kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)?\.?$/i;
 /** 3 lb 4 oz. */
 const POUNDS_AND_OUNCES = /^(\d+)\s*(?:lbs?|pounds?)\.?\s*(?:,|and)?\s*(\d+(?:[.,]\d*)?)\s*(?:oz|ounces?)\.?$/i;
 const KG_PER: Record<string, number> = { k: 1, g: 0.001, l: KG_PER_POUND, p: KG_PER_POUND, o: KG_PER_POUND / 16 };
 
 /**
- * Reads a weight (`2.4 kg`, `5 lb`, `3 1/2 lb`, `3 lb 4 oz`, `12 oz`, `800 g`); a bare number is kg, or lb when the tape is in inches.
+ * Reads a weight (`2.4 kg`, `5 lb`, `3 1/2 lb`, `3 lb 4 oz`, `12 oz`, `800 g`); a bare number is kg, or lb when the
+ * tape is in inches.
  * @returns kilograms, or an error in plain words
  * @example parseMass('5 lb', 'mm') // { ok: true, value: 2.26796185 }
  */
@@ -25,7 +27,8 @@ export function parseMass(text: string, unit: LengthUnit): Result<Kilograms> {
 	if (!m) return fail(`Not understood: "${trimmed}". Write it like 2.4 kg, 800 g, 5 lb or 12 oz`);
 	const [, whole = '0', over, under, decimal] = m;
 	if (under !== undefined && Number(under) === 0) return fail(`"${trimmed}" divides by zero`);
-	const value = under === undefined ? Number((decimal as string).replace(',', '.')) : Number(whole) + Number(over) / Number(under);
+	const value =
+		under === undefined ? Number((decimal as string).replace(',', '.')) : Number(whole) + Number(over) / Number(under);
 	const letter = (m[5] ?? (unit === 'inch' ? 'lb' : 'kg')).toLowerCase().charAt(0);
 	return ok(value * (KG_PER[letter] as number));
 }

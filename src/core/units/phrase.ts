@@ -2,7 +2,10 @@ import { formatLength } from './format-length';
 import { formatQuantity, type Quantity } from './format-quantity';
 import type { LengthUnit } from './parse-length';
 
-/** Words with quantities in them, kept apart so that they can be said in inches or millimetres: `{name}` stands for a value. */
+/**
+ * Words with quantities in them, kept apart so that they can be said in inches or millimetres: `{name}` stands for a
+ * value.
+ */
 export interface Phrase {
 	text: string;
 	values: Record<string, Quantity | string>;
@@ -26,8 +29,9 @@ export const perLength = (value: number): Quantity => ({ value, dim: 'force-per-
 export const mass = (value: number): Quantity => ({ value, dim: 'mass' });
 
 /**
- * Says a phrase in the user's unit. `{name}` writes the quantity; `{name@tape}` rounds a length to the tape, as for a place
- * on the wall. A quantity with its unit that stands under a power is put in brackets: (18 mm)², which is not 18 mm².
+ * Says a phrase in the user's unit. `{name}` writes the quantity; `{name@tape}` rounds a length to the tape, as for a
+ * place on the wall. A quantity with its unit that stands under a power is put in brackets: (18 mm)², which is not 18
+ * mm².
  * @example sayPhrase(phrase('stud {x@tape}', { x: mm(830.4) }), 'mm') // 'stud 830 mm'
  */
 export function sayPhrase(p: Phrase, unit: LengthUnit): string {

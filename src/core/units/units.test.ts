@@ -147,7 +147,9 @@ describe('feet, and pounds with ounces', () => {
 		for (let feet = 1; feet <= 100; feet++) {
 			expect(read(`${feet}'`)).toBe(Number((feet * 304.8).toFixed(1)));
 			// A length means the same on every screen: the tape of sums is finer, and shows no other figure.
-			expect(formatQuantity({ value: read(`${feet}'`), dim: 'length' }, 'inch')).toBe(formatLength(read(`${feet}'`), 'inch'));
+			expect(formatQuantity({ value: read(`${feet}'`), dim: 'length' }, 'inch')).toBe(
+				formatLength(read(`${feet}'`), 'inch')
+			);
 		}
 	});
 	it('are read together', () => {

@@ -94,7 +94,12 @@ describe('a DXF drawing', () => {
 		]);
 	});
 	it('of single lines is joined end to end, in any order and direction', () => {
-		const sides = [line('0', 0, 0, 4000, 0), line('0', 4000, 2400, 4000, 0), line('0', 0, 2400, 4000, 2400), line('0', 0, 2400, 0, 0)];
+		const sides = [
+			line('0', 0, 0, 4000, 0),
+			line('0', 4000, 2400, 4000, 0),
+			line('0', 0, 2400, 4000, 2400),
+			line('0', 0, 2400, 0, 0)
+		];
 		expect(survey(value(readDxf(dxf(sides))))).toMatchObject({ width: 4000, height: 2400 });
 	});
 	it('is read in the unit it says, and asked about where it says none', () => {
@@ -139,10 +144,41 @@ describe('a DXF drawing', () => {
 		expect(wall.shape?.floorRise).toBeCloseTo(80, 0);
 	});
 	it('goes into blocks, scaled and turned', () => {
-		const blocks = ['0', 'BLOCK', '8', '0', '2', 'BOX', '70', '0', '10', '0', '20', '0', rect('outlet', 0, 0, 90, 120), '0', 'ENDBLK'].join(
-			'\n'
-		);
-		const insert = ['0', 'INSERT', '8', '0', '2', 'BOX', '10', '1000', '20', '900', '41', '2', '42', '1', '50', '90'].join('\n');
+		const blocks = [
+			'0',
+			'BLOCK',
+			'8',
+			'0',
+			'2',
+			'BOX',
+			'70',
+			'0',
+			'10',
+			'0',
+			'20',
+			'0',
+			rect('outlet', 0, 0, 90, 120),
+			'0',
+			'ENDBLK'
+		].join('\n');
+		const insert = [
+			'0',
+			'INSERT',
+			'8',
+			'0',
+			'2',
+			'BOX',
+			'10',
+			'1000',
+			'20',
+			'900',
+			'41',
+			'2',
+			'42',
+			'1',
+			'50',
+			'90'
+		].join('\n');
 		const parts = value(partsOf(value(readDxf(dxf([rect('wall', 0, 0, 4000, 2400), insert], 4, blocks))), 1));
 		// Twice as wide, then turned by a quarter: 120 wide, 180 high, to the left of where it was put.
 		expect(parts[1]?.box.x).toBeCloseTo(880, 6);
@@ -150,9 +186,28 @@ describe('a DXF drawing', () => {
 		expect(parts[1]?.box.height).toBeCloseTo(180, 6);
 	});
 	it('with bulges and circles has their rounds', () => {
-		const bulge = ['0', 'LWPOLYLINE', '8', 'pipe', '90', 2, '70', 1, '10', 1000, '20', 1000, '42', 1, '10', 1200, '20', 1000, '42', 1].join(
-			'\n'
-		);
+		const bulge = [
+			'0',
+			'LWPOLYLINE',
+			'8',
+			'pipe',
+			'90',
+			2,
+			'70',
+			1,
+			'10',
+			1000,
+			'20',
+			1000,
+			'42',
+			1,
+			'10',
+			1200,
+			'20',
+			1000,
+			'42',
+			1
+		].join('\n');
 		const circle = ['0', 'CIRCLE', '8', 'pipe', '10', 2000, '20', 1000, '40', 50].join('\n');
 		const parts = value(partsOf(value(readDxf(dxf([rect('wall', 0, 0, 4000, 2400), bulge, circle]))), 1));
 		// A bulge of 1 is half a round: both sides make a whole one of 200 across.
@@ -173,10 +228,26 @@ describe('a DXF drawing', () => {
 	it('of empty blocks in blocks in blocks ends', () => {
 		const insert = (name: string) => ['0', 'INSERT', '8', '0', '2', name, '10', '0', '20', '0'].join('\n');
 		const block = (name: string, inner: string) =>
-			['0', 'BLOCK', '8', '0', '2', name, '70', '0', '10', '0', '20', '0', ...Array<string>(30).fill(insert(inner)), '0', 'ENDBLK'].join(
-				'\n'
-			);
-		expect(readDxf(dxf([insert('A'), rect('wall', 0, 0, 4000, 2400)], 4, `${block('A', 'B')}\n${block('B', 'A')}`))).toMatchObject({
+			[
+				'0',
+				'BLOCK',
+				'8',
+				'0',
+				'2',
+				name,
+				'70',
+				'0',
+				'10',
+				'0',
+				'20',
+				'0',
+				...Array<string>(30).fill(insert(inner)),
+				'0',
+				'ENDBLK'
+			].join('\n');
+		expect(
+			readDxf(dxf([insert('A'), rect('wall', 0, 0, 4000, 2400)], 4, `${block('A', 'B')}\n${block('B', 'A')}`))
+		).toMatchObject({
 			ok: false,
 			error: expect.stringContaining('more than')
 		});
@@ -232,9 +303,15 @@ describe('an SVG drawing', () => {
 			'<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg><text>&b;</text><rect width="1" height="1"/></svg>',
 			/damaged|entity/
 		],
-		['nested without end', `<svg>${'<g>'.repeat(500)}<rect width="1" height="1"/>${'</g>'.repeat(500)}</svg>`, /nested/],
+		[
+			'nested without end',
+			`<svg>${'<g>'.repeat(500)}<rect width="1" height="1"/>${'</g>'.repeat(500)}</svg>`,
+			/nested/
+		],
 		['too many shapes', `<svg>${'<rect width="1" height="1"/>'.repeat(5000)}</svg>`, /more than 4000/]
-	])('that is %s is refused', (_, text, why) => expect(readSvg(text)).toMatchObject({ ok: false, error: expect.stringMatching(why) }));
+	])('that is %s is refused', (_, text, why) =>
+		expect(readSvg(text)).toMatchObject({ ok: false, error: expect.stringMatching(why) })
+	);
 });
 
 describe('what a drawing means', () => {

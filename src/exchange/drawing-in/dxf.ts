@@ -4,7 +4,9 @@ import type { Point } from '$core/survey/outline';
 import { joinLines } from './join-lines';
 import { arc, DRAWN_LIMITS, type Drawn, type DrawnShape } from './shape';
 
-/** Millimetres to a drawing unit, by the number in $INSUNITS. Source: the DXF reference, header section, from memory. */
+/**
+ * Millimetres to a drawing unit, by the number in $INSUNITS. Source: the DXF reference, header section, from memory.
+ */
 const UNITS: Record<number, number> = { 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000, 14: 100 };
 
 type Move = (p: Point) => Point;
@@ -19,7 +21,10 @@ function placed(e: DxfEntity, base: Point, outer: Move): Move {
 	const [sx, sy] = [e.scaleX ?? 1, e.scaleY ?? 1];
 	return (p) => {
 		const [x, y] = [(p.x - base.x) * sx, (p.y - base.y) * sy];
-		return outer({ x: (e.x ?? 0) + x * Math.cos(turn) - y * Math.sin(turn), y: (e.y ?? 0) + x * Math.sin(turn) + y * Math.cos(turn) });
+		return outer({
+			x: (e.x ?? 0) + x * Math.cos(turn) - y * Math.sin(turn),
+			y: (e.y ?? 0) + x * Math.sin(turn) + y * Math.cos(turn)
+		});
 	};
 }
 
@@ -31,7 +36,10 @@ function side(a: Point & { bulge?: number }, b: Point): Point[] {
 	const chord = Math.hypot(b.x - a.x, b.y - a.y);
 	const radius = chord / (2 * Math.sin(angle / 2));
 	const rise = radius * Math.cos(angle / 2);
-	const middle = { x: (a.x + b.x) / 2 - (rise * (b.y - a.y)) / chord, y: (a.y + b.y) / 2 + (rise * (b.x - a.x)) / chord };
+	const middle = {
+		x: (a.x + b.x) / 2 - (rise * (b.y - a.y)) / chord,
+		y: (a.y + b.y) / 2 + (rise * (b.x - a.x)) / chord
+	};
 	const from = Math.atan2(a.y - middle.y, a.x - middle.x);
 	return arc(middle, Math.abs(radius), from, from + angle).slice(0, -1);
 }
@@ -92,7 +100,11 @@ class Reader {
 		else {
 			this.#points += found.points.length;
 			if (found.points.length > 1 && found.points.every((p) => Number.isFinite(p.x) && Number.isFinite(p.y)))
-				this.shapes.push({ name: e.layer ?? '', points: found.points.map(({ x, y }) => move({ x, y })), closed: found.closed });
+				this.shapes.push({
+					name: e.layer ?? '',
+					points: found.points.map(({ x, y }) => move({ x, y })),
+					closed: found.closed
+				});
 		}
 		return this.shapes.length <= DRAWN_LIMITS.shapes && this.#points <= DRAWN_LIMITS.points;
 	}
@@ -104,17 +116,21 @@ class Reader {
  */
 export function readDxf(text: string): Result<Drawn> {
 	if (text.length > DRAWN_LIMITS.bytes) return fail('The drawing is larger than 20 MB: no survey is');
-	if (!/^\s*0\s*\r?\n\s*SECTION/m.test(text.slice(0, 4000))) return fail('This is not a DXF drawing: it does not begin with a section');
+	if (!/^\s*0\s*\r?\n\s*SECTION/m.test(text.slice(0, 4000)))
+		return fail('This is not a DXF drawing: it does not begin with a section');
 	if (!/\n\s*EOF\s*$/.test(text.slice(-400))) return fail('The drawing breaks off before its end');
 	let file: DxfFile;
 	try {
 		file = parseString(text);
 	} catch (error) {
-		return fail(`The drawing breaks off or is damaged: ${error instanceof Error ? error.message.slice(0, 120) : 'it cannot be read'}`);
+		return fail(
+			`The drawing breaks off or is damaged: ${error instanceof Error ? error.message.slice(0, 120) : 'it cannot be read'}`
+		);
 	}
 	if (!file.entities?.length) return fail('The drawing holds no lines or shapes');
 	const reader = new Reader(file);
-	if (!reader.read(file.entities, stay, 0)) return fail(`The drawing holds more than ${DRAWN_LIMITS.shapes} shapes: draw the wall alone`);
+	if (!reader.read(file.entities, stay, 0))
+		return fail(`The drawing holds more than ${DRAWN_LIMITS.shapes} shapes: draw the wall alone`);
 	const unit = UNITS[Number(file.header?.insUnits)] ?? null;
 	return ok({ shapes: joinLines(reader.shapes), unit, skipped: reader.skipped });
 }

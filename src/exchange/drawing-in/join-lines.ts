@@ -5,7 +5,8 @@ import type { DrawnShape } from './shape';
 const SAME = 1e-5;
 
 /**
- * Joins lines of one layer end to end: four lines that meet make a closed shape. Each end is looked up on a grid, so thousands are no matter.
+ * Joins lines of one layer end to end: four lines that meet make a closed shape. Each end is looked up on a grid, so
+ * thousands are no matter.
  * @example joinLines([line(0, 0, 1, 0), line(1, 0, 1, 1), line(1, 1, 0, 0)]).length // 1, closed
  */
 export function joinLines(shapes: readonly DrawnShape[]): DrawnShape[] {
@@ -24,7 +25,8 @@ export function joinLines(shapes: readonly DrawnShape[]): DrawnShape[] {
 			set.add(s);
 			ends.set(k, set);
 		});
-	const drop = (s: DrawnShape) => [s.points[0], s.points.at(-1)].forEach((p) => ends.get(key(s.name, p as Point))?.delete(s));
+	const drop = (s: DrawnShape) =>
+		[s.points[0], s.points.at(-1)].forEach((p) => ends.get(key(s.name, p as Point))?.delete(s));
 	open.forEach(put);
 	const left = new Set(open);
 	for (const first of open) {
@@ -40,7 +42,8 @@ export function joinLines(shapes: readonly DrawnShape[]): DrawnShape[] {
 			const points = key('', next.points[0] as Point) === key('', last) ? next.points : [...next.points].reverse();
 			first.points.push(...points.slice(1));
 		}
-		const closed = first.points.length > 3 && key('', first.points.at(-1) as Point) === key('', first.points[0] as Point);
+		const closed =
+			first.points.length > 3 && key('', first.points.at(-1) as Point) === key('', first.points[0] as Point);
 		done.push(closed ? { ...first, points: first.points.slice(0, -1), closed } : first);
 	}
 	return done;

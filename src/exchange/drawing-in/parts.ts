@@ -60,7 +60,8 @@ function meaning(shape: DrawnShape, box: DrawnPart['box'], wall: { height: numbe
 }
 
 /**
- * The parts of a drawing, in mm: its largest closed shape is the wall, what lies on it is guessed from names and forms. Nothing is taken yet.
+ * The parts of a drawing, in mm: its largest closed shape is the wall, what lies on it is guessed from names and forms.
+ * Nothing is taken yet.
  * @param unit millimetres to a unit of the drawing
  * @example partsOf(drawn, 1).value.filter((p) => p.what === 'stud').length
  */
@@ -78,7 +79,13 @@ export function partsOf(drawn: Drawn, unit: number): Result<DrawnPart[]> {
 		drawn.shapes.map((s) => {
 			const points = s.points.map((p) => ({ x: (p.x - from.x) * unit, y: (p.y - from.y) * unit }));
 			const box = boxOf(points);
-			return { what: s === wall ? 'wall' : meaning(s, box, whole), name: cutText(s.name, 60), points, closed: s.closed, box };
+			return {
+				what: s === wall ? 'wall' : meaning(s, box, whole),
+				name: cutText(s.name, 60),
+				points,
+				closed: s.closed,
+				box
+			};
 		})
 	);
 }
@@ -122,7 +129,8 @@ export function surveyFromParts(
 	if (!outline) return fail('Say which shape is the wall');
 	const { shape: _, ...rest } = wall;
 	const facts = outlineFacts(outline);
-	const inside = (p: DrawnPart) => p !== outline && p.box.x >= -1 && p.box.x + p.box.width <= facts.width + 1 && p.box.y >= -1;
+	const inside = (p: DrawnPart) =>
+		p !== outline && p.box.x >= -1 && p.box.x + p.box.width <= facts.width + 1 && p.box.y >= -1;
 	const studs = parts
 		.filter((p) => p.what === 'stud' && inside(p))
 		.map((p): Stud => ({

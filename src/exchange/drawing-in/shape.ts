@@ -20,7 +20,10 @@ export interface Drawn {
 /** Bounds on what is read: no survey is larger. */
 export const DRAWN_LIMITS = { bytes: 20 * 1024 * 1024, shapes: 4000, points: 400_000, depth: 60 } as const;
 
-/** Points on a round, ends included, turning from one angle to another. @example arc({ x: 0, y: 0 }, 1, 0, Math.PI).length */
+/**
+ * Points on a round, ends included, turning from one angle to another.
+ * @example arc({ x: 0, y: 0 }, 1, 0, Math.PI).length
+ */
 export function arc(at: Point, radius: number, from: number, to: number): Point[] {
 	const n = Math.max(2, Math.ceil((Math.abs(to - from) / Math.PI) * 24));
 	return Array.from({ length: n + 1 }, (_, i) => {

@@ -98,10 +98,12 @@ function unitOf(a: Attributes): number | null {
 	return box[2] && box[2] > 0 ? mm / box[2] : mm / Number(width[1]);
 }
 
-const nameIn = (a: Attributes) => Object.entries(a).find(([k]) => k === 'label' || k.endsWith(':label'))?.[1] ?? a.id ?? a.class ?? '';
+const nameIn = (a: Attributes) =>
+	Object.entries(a).find(([k]) => k === 'label' || k.endsWith(':label'))?.[1] ?? a.id ?? a.class ?? '';
 
 /**
- * Reads a drawing in SVG: rectangles, lines, polygons, rounds and paths, with the transforms around them. Its y runs down; what comes back runs up.
+ * Reads a drawing in SVG: rectangles, lines, polygons, rounds and paths, with the transforms around them. Its y runs
+ * down; what comes back runs up.
  * @example readSvg('<svg><rect width="100" height="50"/></svg>').ok // true
  */
 export function readSvg(text: string): Result<Drawn> {
@@ -154,5 +156,9 @@ export function readSvg(text: string): Result<Drawn> {
 	}
 	if (problem) return fail(problem);
 	if (shapes.length === 0) return fail('The drawing holds no lines or shapes');
-	return ok({ shapes: joinLines(shapes.map((s) => ({ ...s, points: s.points.map((p) => ({ x: p.x, y: -p.y })) }))), unit, skipped });
+	return ok({
+		shapes: joinLines(shapes.map((s) => ({ ...s, points: s.points.map((p) => ({ x: p.x, y: -p.y })) }))),
+		unit,
+		skipped
+	});
 }

@@ -27,8 +27,26 @@ const LETTER = [215.9, 279.4] as const;
 
 /** Usual sheets, by paper and count; nothing in them belongs to a maker. */
 export const LABEL_LAYOUTS: readonly LabelLayout[] = [
-	{ id: 'a4-24', title: 'A4, 24 labels of 70 × 37 mm', paper: A4, across: 3, down: 8, label: [70, 37], from: [0, 0.5], gap: [0, 0] },
-	{ id: 'a4-14', title: 'A4, 14 labels of 99 × 38 mm', paper: A4, across: 2, down: 7, label: [99, 38], from: [5, 15.5], gap: [2, 0] },
+	{
+		id: 'a4-24',
+		title: 'A4, 24 labels of 70 × 37 mm',
+		paper: A4,
+		across: 3,
+		down: 8,
+		label: [70, 37],
+		from: [0, 0.5],
+		gap: [0, 0]
+	},
+	{
+		id: 'a4-14',
+		title: 'A4, 14 labels of 99 × 38 mm',
+		paper: A4,
+		across: 2,
+		down: 7,
+		label: [99, 38],
+		from: [5, 15.5],
+		gap: [2, 0]
+	},
 	{
 		id: 'letter-30',
 		title: 'Letter, 30 labels of 2 5/8 × 1 in',
@@ -63,11 +81,14 @@ export function readLabels(body: unknown): Result<{ labels: Label[]; layout: Lab
 	} = (typeof body === 'object' && body !== null ? body : {}) as { labels?: unknown; layout?: unknown; skip?: unknown };
 	const problems: Problem[] = [];
 	const sheet = LABEL_LAYOUTS.find((l) => l.id === layout);
-	if (!sheet) problems.push({ path: 'layout', message: `must be one of: ${LABEL_LAYOUTS.map((l) => l.id).join(', ')}` });
+	if (!sheet)
+		problems.push({ path: 'layout', message: `must be one of: ${LABEL_LAYOUTS.map((l) => l.id).join(', ')}` });
 	if (typeof skip !== 'number' || !Number.isInteger(skip) || skip < 0 || (sheet && skip >= sheet.across * sheet.down))
 		problems.push({ path: 'skip', message: 'must be a number of places on the sheet' });
-	if (!Array.isArray(labels) || labels.length === 0) problems.push({ path: 'labels', message: 'must be a list with one label at least' });
-	else if (labels.length > MOST_LABELS) problems.push({ path: 'labels', message: `must have at most ${MOST_LABELS} entries` });
+	if (!Array.isArray(labels) || labels.length === 0)
+		problems.push({ path: 'labels', message: 'must be a list with one label at least' });
+	else if (labels.length > MOST_LABELS)
+		problems.push({ path: 'labels', message: `must have at most ${MOST_LABELS} entries` });
 	else {
 		labels.forEach((l: unknown, i) => {
 			const { title, note, path } = (typeof l === 'object' && l !== null ? l : {}) as Record<string, unknown>;

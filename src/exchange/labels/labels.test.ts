@@ -8,25 +8,25 @@ const label = (i: number, title = `Thing ${i}`): Label => ({ title, note: 'clamp
 
 describe('the code on a label', () => {
 	// Read back by another library, from squares of pixels as a camera would see them.
-	it.each(['http://127.0.0.1:5180/t/spar-clamp', 'https://a-rather-long-name.example:8443/walls/abcdefghijkl/holders?holder=mnopqrst'])(
-		'leads to %s',
-		(url) => {
-			const { size, runs } = qrRuns(url);
-			const [scale, quiet] = [4, 4];
-			const side = (size + 2 * quiet) * scale;
-			const pixels = new Uint8ClampedArray(side * side * 4).fill(255);
-			for (const [x, y, n] of runs)
-				for (let py = 0; py < scale; py++)
-					for (let px = 0; px < n * scale; px++)
-						pixels.fill(
-							0,
-							(((y + quiet) * scale + py) * side + (x + quiet) * scale + px) * 4,
-							(((y + quiet) * scale + py) * side + (x + quiet) * scale + px) * 4 + 3
-						);
-			expect(jsQR(pixels, side, side)?.data).toBe(url);
-			expect(qrPath(url).d.match(/M/g)).toHaveLength(runs.length);
-		}
-	);
+	it.each([
+		'http://127.0.0.1:5180/t/spar-clamp',
+		'https://a-rather-long-name.example:8443/walls/abcdefghijkl/holders?holder=mnopqrst'
+	])('leads to %s', (url) => {
+		const { size, runs } = qrRuns(url);
+		const [scale, quiet] = [4, 4];
+		const side = (size + 2 * quiet) * scale;
+		const pixels = new Uint8ClampedArray(side * side * 4).fill(255);
+		for (const [x, y, n] of runs)
+			for (let py = 0; py < scale; py++)
+				for (let px = 0; px < n * scale; px++)
+					pixels.fill(
+						0,
+						(((y + quiet) * scale + py) * side + (x + quiet) * scale + px) * 4,
+						(((y + quiet) * scale + py) * side + (x + quiet) * scale + px) * 4 + 3
+					);
+		expect(jsQR(pixels, side, side)?.data).toBe(url);
+		expect(qrPath(url).d.match(/M/g)).toHaveLength(runs.length);
+	});
 });
 
 describe('a sheet', () => {
@@ -40,7 +40,10 @@ describe('a sheet', () => {
 			}
 			for (const [i, a] of places.entries())
 				for (const b of places.slice(i + 1))
-					expect(Math.abs(a.x - b.x) >= layout.label[0] - 0.01 || Math.abs(a.y - b.y) >= layout.label[1] - 0.01, layout.id).toBe(true);
+					expect(
+						Math.abs(a.x - b.x) >= layout.label[0] - 0.01 || Math.abs(a.y - b.y) >= layout.label[1] - 0.01,
+						layout.id
+					).toBe(true);
 			expect(labelPlace(layout, layout.across * layout.down).sheet).toBe(1);
 		}
 	});
@@ -67,7 +70,13 @@ describe('a sheet', () => {
 	});
 
 	it('takes names of any length and letters', async () => {
-		const names = ['x'.repeat(60), 'A very long name of a thing that nobody would write but somebody does', 'Łódź žabka ő', '木', '½" Öse'];
+		const names = [
+			'x'.repeat(60),
+			'A very long name of a thing that nobody would write but somebody does',
+			'Łódź žabka ő',
+			'木',
+			'½" Öse'
+		];
 		expect(
 			(
 				await labelSheetPdf(

@@ -34,7 +34,12 @@ function drawLabel(doc: Doc, label: Label, origin: string, x: number, y: number,
  * @param origin where this Kammer is reached, such as `http://127.0.0.1:5180`
  * @param skip places of the first sheet that are used up
  */
-export async function labelSheetPdf(labels: readonly Label[], layout: LabelLayout, origin: string, skip: number): Promise<Uint8Array> {
+export async function labelSheetPdf(
+	labels: readonly Label[],
+	layout: LabelLayout,
+	origin: string,
+	skip: number
+): Promise<Uint8Array> {
 	const size: [number, number] = [layout.paper[0] * POINTS_PER_MM, layout.paper[1] * POINTS_PER_MM];
 	const { doc, whole } = newPdf('Labels', size);
 	let sheet = -1;

@@ -14,7 +14,8 @@ function runsOf(text: string): { ext: boolean; text: string }[] {
 	for (const c of text) {
 		const code = c.codePointAt(0) ?? 0;
 		const ext =
-			(code >= 0x100 && code <= 0x2ff && code !== 0x131 && code !== 0x152 && code !== 0x153) || (code >= 0x1e00 && code <= 0x1eff);
+			(code >= 0x100 && code <= 0x2ff && code !== 0x131 && code !== 0x152 && code !== 0x153) ||
+			(code >= 0x1e00 && code <= 0x1eff);
 		const last = runs.at(-1);
 		if (last?.ext === ext) last.text += c;
 		else runs.push({ ext, text: c });
@@ -73,7 +74,12 @@ export function write(doc: Doc, text: string, weight: 400 | 700, size: number, x
  * @param size of a page, in points
  */
 export function newPdf(title: string, size: [number, number]): { doc: Doc; whole: Promise<Uint8Array> } {
-	const doc = new PDFDocument({ size, margin: 0, autoFirstPage: false, info: { Title: title, Producer: 'Kammer', Creator: 'Kammer' } });
+	const doc = new PDFDocument({
+		size,
+		margin: 0,
+		autoFirstPage: false,
+		info: { Title: title, Producer: 'Kammer', Creator: 'Kammer' }
+	});
 	for (const weight of [400, 700] as const) {
 		doc.registerFont(`latin-${weight}`, fontFile('latin', weight));
 		doc.registerFont(`ext-${weight}`, fontFile('latin-ext', weight));

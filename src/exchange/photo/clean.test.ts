@@ -28,7 +28,8 @@ const crc = (data: Uint8Array) =>
 		return v;
 	}, 0xffffffff) ^ 0xffffffff;
 const u32 = (n: number) => [(n >>> 24) & 255, (n >>> 16) & 255, (n >>> 8) & 255, n & 255];
-const chunk = (name: string, body: Uint8Array | number[] = []) => bytes(u32(body.length), name, body, u32(crc(bytes(name, body)) >>> 0));
+const chunk = (name: string, body: Uint8Array | number[] = []) =>
+	bytes(u32(body.length), name, body, u32(crc(bytes(name, body)) >>> 0));
 const png = (...extra: Uint8Array[]) =>
 	bytes(
 		[0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a],
@@ -72,8 +73,14 @@ describe('a photograph', () => {
 		['a JPEG that breaks off', jpeg().slice(0, 60), /breaks off/],
 		['a JPEG without a picture', bytes([0xff, 0xd8, 0xff, 0xd9]), /no size/],
 		['a PNG that breaks off', png().slice(0, 50), /breaks off/],
-		['a picture of absurd size', jpeg().map((b, i, all) => (all[i - 5] === 0xff && all[i - 4] === 0xc0 ? 255 : b)), /too large/]
-	])('that is %s is refused', (_, file, why) => expect(cleanPhoto(file)).toMatchObject({ ok: false, error: expect.stringMatching(why) }));
+		[
+			'a picture of absurd size',
+			jpeg().map((b, i, all) => (all[i - 5] === 0xff && all[i - 4] === 0xc0 ? 255 : b)),
+			/too large/
+		]
+	])('that is %s is refused', (_, file, why) =>
+		expect(cleanPhoto(file)).toMatchObject({ ok: false, error: expect.stringMatching(why) })
+	);
 	it('however spoiled never makes it throw, or hang', () => {
 		fc.assert(
 			fc.property(fc.constantFrom(jpeg(), png()), fc.nat(300), fc.uint8Array({ maxLength: 12 }), (file, at, put) => {

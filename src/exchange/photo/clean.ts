@@ -28,7 +28,10 @@ function joined(parts: readonly Uint8Array[]): Uint8Array {
 
 /** Markers of a frame: where height and width stand. Not DHT (c4), JPG (c8), DAC (cc). */
 const isFrame = (marker: number) => marker >= 0xc0 && marker <= 0xcf && ![0xc4, 0xc8, 0xcc].includes(marker);
-/** Tables, frames, scans, restarts, and the two application segments that colours need. Everything else is remarks, places, times, makers. */
+/**
+ * Tables, frames, scans, restarts, and the two application segments that colours need. Everything else is remarks,
+ * places, times, makers.
+ */
 const keeps = (marker: number) =>
 	(marker >= 0xc0 && marker <= 0xcf) || (marker >= 0xda && marker <= 0xdd) || marker === 0xe0 || marker === 0xee;
 

@@ -20,7 +20,8 @@ export function surveyJson({ name, wall }: Pick<Plan, 'name' | 'wall'>): string 
 
 /**
  * Reads a survey from the text of a file. The wall of a whole plan is taken as well.
- * @returns problems with the paths of their fields; whether rows and holders fit the new wall is for the command that takes it
+ * @returns problems with the paths of their fields; whether rows and holders fit the new wall is for the command that
+ * takes it
  * @example readSurvey('{}').ok // false
  */
 export function readSurvey(text: string): Result<SurveyFile, Problem[]> {
@@ -43,8 +44,16 @@ export function readSurvey(text: string): Result<SurveyFile, Problem[]> {
 	if (format !== 'kammer-survey' && format !== 'kammer-plan')
 		return wrong('This is not a Kammer survey: format must be "kammer-survey"', 'format');
 	if (version !== 1) return wrong(`This survey is version ${String(version)}; this Kammer reads version 1`, 'version');
-	const problems = problemsOf(wallSchema, wall).map((p) => ({ path: p.path ? `wall.${p.path}` : 'wall', message: p.message }));
+	const problems = problemsOf(wallSchema, wall).map((p) => ({
+		path: p.path ? `wall.${p.path}` : 'wall',
+		message: p.message
+	}));
 	return problems.length > 0
 		? fail(problems)
-		: ok({ format: 'kammer-survey', version: 1, name: typeof name === 'string' ? cutText(name, 120) : '', wall: wall as Wall });
+		: ok({
+				format: 'kammer-survey',
+				version: 1,
+				name: typeof name === 'string' ? cutText(name, 120) : '',
+				wall: wall as Wall
+			});
 }

@@ -30,7 +30,12 @@ const HEADINGS = [
 /** Cells that a spreadsheet would take for a formula are written as text. */
 const plainCell = (text: string) => (/^[=+\-@\t\r]/.test(text) && !/^-?\d/.test(text) ? `'${text}` : text);
 
-const MOTION = { swing: 'swings', overhead: 'goes up and back', 'car-doors': 'doors open', 'clear-above': 'kept clear above' } as const;
+const MOTION = {
+	swing: 'swings',
+	overhead: 'goes up and back',
+	'car-doors': 'doors open',
+	'clear-above': 'kept clear above'
+} as const;
 
 /**
  * Studs and obstructions as CSV, left to right, lengths in the user's unit.
@@ -78,5 +83,8 @@ export function surveyListCsv({ wall }: Pick<Plan, 'wall'>, unit: LengthUnit): s
 			o.motion ? MOTION[o.motion.kind] : ''
 		]
 	}));
-	return Papa.unparse({ fields: HEADINGS, data: [...studs, ...others].sort((a, b) => a.at - b.at).map((r) => r.row) }, { newline: '\r\n' });
+	return Papa.unparse(
+		{ fields: HEADINGS, data: [...studs, ...others].sort((a, b) => a.at - b.at).map((r) => r.row) },
+		{ newline: '\r\n' }
+	);
 }

@@ -30,7 +30,11 @@ function plugLines({ build }: Wall, unit: LengthUnit): string[][] {
 	const { diameter, length, load } = build.plug;
 	return [
 		['Plugs, hole x length', `${formatLength(diameter, unit)} x ${formatLength(length, unit)}`, ''],
-		["The plug maker's load in this wall, each", load === null ? '' : formatQuantity({ value: load, dim: 'mass' }, unit), 'on the packet']
+		[
+			"The plug maker's load in this wall, each",
+			load === null ? '' : formatQuantity({ value: load, dim: 'mass' }, unit),
+			'on the packet'
+		]
 	];
 }
 
@@ -52,10 +56,17 @@ function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 			['Width', ...known(say(wall.width), 'width')],
 			['Height, left end', ...known(say(wall.height), 'height')],
 			['Height, right end', ...(shape ? known(say(shape.right), 'shape') : ['', 'if it differs'])],
-			['Floor at the right end, over the left', ...(shape ? known(say(shape.floorRise), 'shape') : ['', 'from a level line'])],
+			[
+				'Floor at the right end, over the left',
+				...(shape ? known(say(shape.floorRise), 'shape') : ['', 'from a level line'])
+			],
 			line('Made of', 'build', 'studs, boards, brick, block, concrete'),
 			['Diagonal, lower left to upper right', levels?.diagonals?.up === undefined ? '' : say(levels.diagonals.up), ''],
-			['Diagonal, upper left to lower right', levels?.diagonals?.down === undefined ? '' : say(levels.diagonals.down), ''],
+			[
+				'Diagonal, upper left to lower right',
+				levels?.diagonals?.down === undefined ? '' : say(levels.diagonals.down),
+				''
+			],
 			...plugLines(wall, unit),
 			line('Cladding, all layers', 'cladding', ''),
 			['Clear room in front', front ? say(front.depth) : '', ''],
@@ -65,7 +76,11 @@ function wallTable({ wall }: Plan, unit: LengthUnit): SheetTable {
 			line('Ceiling: joists, trusses or slab, which way', 'ceiling', ''),
 			['Ceiling, above the floor', ceiling ? say(ceiling.height) : '', ''],
 			['First joist', ceiling && ceiling.kind !== 'slab' ? say(ceiling.first) : '', ''],
-			['Joists, width x height', ceiling && ceiling.kind !== 'slab' ? `${say(ceiling.width)} x ${say(ceiling.depth)}` : '', '']
+			[
+				'Joists, width x height',
+				ceiling && ceiling.kind !== 'slab' ? `${say(ceiling.width)} x ${say(ceiling.depth)}` : '',
+				''
+			]
 		]
 	};
 }
@@ -76,7 +91,13 @@ function studTables({ wall }: Plan, unit: LengthUnit): SheetTable[] {
 	const say = (mm: number) => formatLength(mm, unit);
 	const studs = [...wall.studs]
 		.sort((a, b) => a.x - b.x)
-		.map((s, i) => [String(i + 1), say(studAt(s, LOW)), say(studAt(s, HIGH)), say(s.width), isProved(s) ? HOW_WORDS[howFound(s)] : '']);
+		.map((s, i) => [
+			String(i + 1),
+			say(studAt(s, LOW)),
+			say(studAt(s, HIGH)),
+			say(s.width),
+			isProved(s) ? HOW_WORDS[howFound(s)] : ''
+		]);
 	const spare = studs.length === 0 ? SPARE.studs : SPARE.moreStuds;
 	return [
 		{

@@ -63,7 +63,8 @@ function columnsOf(table: SheetTable, width: number): number[] {
 }
 
 /**
- * A sheet to take to the wall: the wall as far as it is known, to scale, and tables with blanks for what is to be measured.
+ * A sheet to take to the wall: the wall as far as it is known, to scale, and tables with blanks for what is to be
+ * measured.
  * @example await surveySheetPdf(emptyWall('Oar store'), 'mm') // bytes of a PDF
  */
 export async function surveySheetPdf(plan: Plan, unit: LengthUnit): Promise<Uint8Array> {

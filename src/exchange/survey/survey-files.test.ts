@@ -30,7 +30,10 @@ describe('a survey as JSON', () => {
 			name: 'W',
 			wall: { ...slipwayWall().wall, studs: [{ id: 's', x: -5, width: 38, depth: 89, species: 'spf' }] }
 		});
-		expect(readSurvey(text)).toMatchObject({ ok: false, error: [{ path: 'wall.studs[0].x', message: 'must be at least 0 mm' }] });
+		expect(readSurvey(text)).toMatchObject({
+			ok: false,
+			error: [{ path: 'wall.studs[0].x', message: 'must be at least 0 mm' }]
+		});
 	});
 	it('that the rows here do not fit is not taken', () => {
 		const read = readSurvey(surveyJson(emptyWall('Small')));
@@ -82,7 +85,10 @@ describe('the survey sheet', () => {
 		expect(rows.get('Cladding, all layers')).toEqual(['none', 'measured']);
 		expect(rows.get('Height, right end')).toEqual(['2050 mm', 'distance meter']);
 		expect(rows.get('At the corners')).toEqual(['', 'a wall, open, or an outer corner']);
-		const guessed = sheetTables({ ...oarStoreWall(), wall: { ...brick, how: { ...brick.how, build: 'guess' } } }, 'mm')[0]?.rows;
+		const guessed = sheetTables(
+			{ ...oarStoreWall(), wall: { ...brick, how: { ...brick.how, build: 'guess' } } },
+			'mm'
+		)[0]?.rows;
 		expect(guessed?.find((r) => r[0] === 'Made of')).toEqual(['Made of', '', 'measure']);
 	});
 	it('asks for studs only where a wall has any, and leaves blank a load nobody read', () => {
@@ -90,8 +96,15 @@ describe('the survey sheet', () => {
 		expect(sheetTables(oarStoreWall(), 'mm').map((t) => t.title)).toEqual(['The wall', 'In the way']);
 		const { wall: brick } = oarStoreWall();
 		if (brick.build?.kind !== 'masonry') throw new Error('the oar store is of brick');
-		const unread = { ...oarStoreWall(), wall: { ...brick, build: { ...brick.build, plug: { ...brick.build.plug, load: null } } } };
-		expect(sheetTables(unread, 'mm')[0]?.rows).toContainEqual(["The plug maker's load in this wall, each", '', 'on the packet']);
+		const unread = {
+			...oarStoreWall(),
+			wall: { ...brick, build: { ...brick.build, plug: { ...brick.build.plug, load: null } } }
+		};
+		expect(sheetTables(unread, 'mm')[0]?.rows).toContainEqual([
+			"The plug maker's load in this wall, each",
+			'',
+			'on the packet'
+		]);
 	});
 	it('is a PDF of one or more pages, in either unit, also of a wall with long names', async () => {
 		const long = slipwayWall();
@@ -116,5 +129,6 @@ describe('the survey sheet', () => {
 			expect(pages).toBeLessThanOrEqual(most);
 		}
 	});
-	it('cautions', () => expect(SURVEY_CAUTIONS.join(' ')).toMatch(/Never drill blind[\s\S]*paint may hold lead[\s\S]*ladder/i));
+	it('cautions', () =>
+		expect(SURVEY_CAUTIONS.join(' ')).toMatch(/Never drill blind[\s\S]*paint may hold lead[\s\S]*ladder/i));
 });

@@ -5,8 +5,8 @@ export interface Decoded {
 }
 
 /**
- * Turns the bytes of a text file into text: by its byte-order mark, by the zero bytes of UTF-16 without one, as UTF-8 where that fits,
- * else as the Western code page that spreadsheets still write.
+ * Turns the bytes of a text file into text: by its byte-order mark, by the zero bytes of UTF-16 without one, as UTF-8
+ * where that fits, else as the Western code page that spreadsheets still write.
  * @example decodeText(new Uint8Array([0xef, 0xbb, 0xbf, 0x41])) // { text: 'A', encoding: 'utf-8' }
  */
 export function decodeText(bytes: Uint8Array): Decoded {

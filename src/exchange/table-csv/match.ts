@@ -72,13 +72,17 @@ export function headingUnit(header: string): { word: string; unit: string | null
 function columnFor(word: string, columns: readonly Column[]): Column | undefined {
 	return (
 		columns.find(
-			(c) => plain(c.title) === word || c.key.toLowerCase() === word || c.key.split('.').at(-1)?.toLowerCase() === word.replaceAll(' ', '')
+			(c) =>
+				plain(c.title) === word ||
+				c.key.toLowerCase() === word ||
+				c.key.split('.').at(-1)?.toLowerCase() === word.replaceAll(' ', '')
 		) ?? columns.find((c) => (c.words ?? []).some((w) => plain(w) === word))
 	);
 }
 
 /**
- * Matches the headings of a file to the columns of a list; each of ours is taken once, by the first heading that means it.
+ * Matches the headings of a file to the columns of a list; each of ours is taken once, by the first heading that means
+ * it.
  * @param unit of bare numbers under headings that name none
  * @example matchColumns(['Tool', 'Weight (lb)'], THING_COLUMNS, 'mm').map((m) => m.key) // ['name', 'mass']
  */

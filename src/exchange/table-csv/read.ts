@@ -89,15 +89,18 @@ interface ColumnAt {
 }
 
 /**
- * Reads a table that somebody keeps in a file, whatever its delimiter and headings, into lines of a list. Nothing is taken by this: what
- * makes no sense is named cell by cell.
+ * Reads a table that somebody keeps in a file, whatever its delimiter and headings, into lines of a list. Nothing is
+ * taken by this: what makes no sense is named cell by cell.
  * @param text of the file, decoded
  * @example readTable('name;weight\nMallet;0,7 kg', { list: 'things', unit: 'mm', newId }).items[0]
  */
 export function readTable(text: string, options: ReadOptions): TableRead {
 	const { list, unit, newId } = options;
 	const { columns, fresh, needs } = CSV_LISTS[list];
-	const { data, meta } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t', '|', '\u001f'] });
+	const { data, meta } = Papa.parse<string[]>(text, {
+		skipEmptyLines: 'greedy',
+		delimitersToGuess: [',', ';', '\t', '|', '\u001f']
+	});
 	const head = data[0] ?? [];
 	const guessed = matchColumns(head, columns, unit);
 	const headed = options.headed ?? guessed.some((m) => m.key !== null);
@@ -105,7 +108,11 @@ export function readTable(text: string, options: ReadOptions): TableRead {
 		? [...options.matches]
 		: headed
 			? guessed
-			: head.map((_, i) => ({ header: `Column ${i + 1}`, key: i === 0 ? 'name' : null, bare: (guessed[i] as Match).bare }));
+			: head.map((_, i) => ({
+					header: `Column ${i + 1}`,
+					key: i === 0 ? 'name' : null,
+					bare: (guessed[i] as Match).bare
+				}));
 	const keys = new Set(columns.map((c) => c.key));
 	const at = matches.map((m): ColumnAt | null => {
 		if (m.key === null) return null;
@@ -134,7 +141,8 @@ export function readTable(text: string, options: ReadOptions): TableRead {
 		read.badCount++;
 		if (read.bad.length < MOST_BAD) read.bad.push({ row, header, value: value.slice(0, 80), why });
 	};
-	const needed = at.find((a) => a?.column?.key === needs)?.header ?? columns.find((c) => c.key === needs)?.title ?? needs;
+	const needed =
+		at.find((a) => a?.column?.key === needs)?.header ?? columns.find((c) => c.key === needs)?.title ?? needs;
 	lines.forEach((cells, i) => {
 		const row = i + (headed ? 2 : 1);
 		let spoiled = false;
@@ -165,7 +173,8 @@ function settleLengths(item: Extract<TableRow, { form: unknown }>, at: readonly 
 }
 
 /** What tells one layout of a file from another, to remember its matching by. */
-export const layoutOf = (matches: readonly Match[]): string => matches.map((m) => m.header.toLowerCase().trim()).join('|');
+export const layoutOf = (matches: readonly Match[]): string =>
+	matches.map((m) => m.header.toLowerCase().trim()).join('|');
 /** Are these two matchings the same? */
 export const sameMatches = (a: readonly Match[], b: readonly Match[]): boolean =>
 	a.length === b.length && a.every((m, i) => m.key === b[i]?.key && isBare(m) === isBare(b[i] as Match));

@@ -20,7 +20,10 @@ const LB = 0.45359237;
 
 describe('a corpus of tables as people keep them', () => {
 	it('commas, quotes, and line breaks within quotes', () => {
-		const [a, b] = things('Name,Notes,Qty\r\n"Plane, block","says ""keep dry""\nand does",2\r\nMallet,,1\r\n') as [Thing, Thing];
+		const [a, b] = things('Name,Notes,Qty\r\n"Plane, block","says ""keep dry""\nand does",2\r\nMallet,,1\r\n') as [
+			Thing,
+			Thing
+		];
 		expect(a).toMatchObject({ name: 'Plane, block', notes: 'says "keep dry"\nand does', count: 2 });
 		expect(b).toMatchObject({ name: 'Mallet', notes: '', count: 1 });
 	});
@@ -33,21 +36,32 @@ describe('a corpus of tables as people keep them', () => {
 
 	it('tabs, and bars', () => {
 		expect(things('tool\tcount\nAwl\t3')[0]).toMatchObject({ name: 'Awl', count: 3 });
-		expect(things('tool|count|group\nAwl|3|hand tools')[0]).toMatchObject({ name: 'Awl', count: 3, group: 'hand tools' });
+		expect(things('tool|count|group\nAwl|3|hand tools')[0]).toMatchObject({
+			name: 'Awl',
+			count: 3,
+			group: 'hand tools'
+		});
 	});
 
 	it('inches with fractions, feet, and units in the cells among them', () => {
 		const [a, b, c, d] = things(
 			'item,width (in),height,weight_lb\nA,3 7/16,7\' 2 1/2",5\nB,3½,40 cm,12 oz\nC,1-1/2,87 mm,1 1/2\nD,0.75,2 ft,800 g'
 		) as [Thing, Thing, Thing, Thing];
-		expect([a.width, a.height, a.mass]).toEqual([3.4375 * 25.4, expect.closeTo(86.5 * 25.4, 6), expect.closeTo(5 * LB, 9)]);
+		expect([a.width, a.height, a.mass]).toEqual([
+			3.4375 * 25.4,
+			expect.closeTo(86.5 * 25.4, 6),
+			expect.closeTo(5 * LB, 9)
+		]);
 		expect([b.width, b.height, b.mass]).toEqual([88.9, 400, expect.closeTo(0.75 * LB, 9)]);
 		expect([c.width, c.height, c.mass]).toEqual([expect.closeTo(38.1, 9), 87, expect.closeTo(1.5 * LB, 9)]);
 		expect([d.width, d.height, d.mass]).toEqual([expect.closeTo(19.05, 9), expect.closeTo(609.6, 9), 0.8]);
 	});
 
 	it('grams, ounces and metres by their headings', () => {
-		expect(things('name,Weight [g],Cord length (m)\nCharger,700,1.5')[0]).toMatchObject({ mass: expect.closeTo(0.7, 9), cord: 1500 });
+		expect(things('name,Weight [g],Cord length (m)\nCharger,700,1.5')[0]).toMatchObject({
+			mass: expect.closeTo(0.7, 9),
+			cord: 1500
+		});
 		expect(things('name,weight in ounces\nCharger,16')[0]?.mass).toBeCloseTo(LB, 9);
 	});
 
@@ -75,7 +89,9 @@ describe('a corpus of tables as people keep them', () => {
 	it('nothing', () => expect(read('')).toMatchObject({ rows: 0, items: [] }));
 
 	it('every bad cell is named, and its line counted; one without a name cannot be taken', () => {
-		const got = read('name,count,weight,grip,used\nA,two,heavy,slot,daily\n,3,1 kg,,\nC,1,1 kg,by magic,hourly\nD,1,"1,234 mm",,');
+		const got = read(
+			'name,count,weight,grip,used\nA,two,heavy,slot,daily\n,3,1 kg,,\nC,1,1 kg,by magic,hourly\nD,1,"1,234 mm",,'
+		);
 		expect(got.bad.map((b) => [b.row, b.header, b.value])).toEqual([
 			[2, 'count', 'two'],
 			[2, 'weight', 'heavy'],
@@ -94,9 +110,12 @@ describe('a corpus of tables as people keep them', () => {
 	});
 
 	it('boards, with one length or two', () => {
-		const [c, d] = read('Wood,Thickness (mm),Width (mm),Shortest (m),Longest (m),Qty\nSpruce,28,65,3.6,4.8,2\nOak white,32,120,1,1,1', {
-			list: 'boards'
-		}).items as [Board, Board];
+		const [c, d] = read(
+			'Wood,Thickness (mm),Width (mm),Shortest (m),Longest (m),Qty\nSpruce,28,65,3.6,4.8,2\nOak white,32,120,1,1,1',
+			{
+				list: 'boards'
+			}
+		).items as [Board, Board];
 		expect(c).toMatchObject({ material: 'spruce', shortest: 3600, longest: 4800, count: 2 });
 		expect(d).toMatchObject({ material: 'oak-white', shortest: 1000, longest: 1000 });
 		expect(read('Wood,Thickness,Width,Length\nSpruce,28,65,2400', { list: 'boards' }).items[0]).toMatchObject({
@@ -120,7 +139,9 @@ describe('encodings', () => {
 	const utf16 = (big: boolean, mark: boolean) => {
 		const body = (mark ? '\ufeff' : '') + text;
 		return Uint8Array.from(
-			[...body].flatMap((c) => (big ? [c.charCodeAt(0) >> 8, c.charCodeAt(0) & 255] : [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8]))
+			[...body].flatMap((c) =>
+				big ? [c.charCodeAt(0) >> 8, c.charCodeAt(0) & 255] : [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8]
+			)
 		);
 	};
 	it.each([
@@ -151,20 +172,17 @@ describe('headings', () => {
 	])('%s', (header, word, unit) => expect(headingUnit(header)).toEqual({ word, unit }));
 
 	it('are each taken once, and what means nothing is left out', () => {
-		expect(matchColumns(['Item', 'Name', 'Price', 'W', 'H', 'D', 'Wt'], THING_COLUMNS, 'mm').map((m) => m.key)).toEqual([
-			'name',
-			null,
-			null,
-			'width',
-			'height',
-			'depth',
-			'mass'
-		]);
+		expect(matchColumns(['Item', 'Name', 'Price', 'W', 'H', 'D', 'Wt'], THING_COLUMNS, 'mm').map((m) => m.key)).toEqual(
+			['name', null, null, 'width', 'height', 'depth', 'mass']
+		);
 	});
 
 	it('can be set right by hand', () => {
 		const text = 'a,b\n5,Mallet';
-		const matches = matchColumns(['a', 'b'], THING_COLUMNS, 'mm').map((m, i) => ({ ...m, key: i === 0 ? 'count' : 'name' }));
+		const matches = matchColumns(['a', 'b'], THING_COLUMNS, 'mm').map((m, i) => ({
+			...m,
+			key: i === 0 ? 'count' : 'name'
+		}));
 		expect(things(text, { matches, headed: true })[0]).toMatchObject({ name: 'Mallet', count: 5 });
 	});
 });

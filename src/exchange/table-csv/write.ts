@@ -30,8 +30,8 @@ function heading(column: Column, unit: LengthUnit): string {
 }
 
 /**
- * A list as CSV, with units in the headings; columns that are empty throughout are left out. A cell that a spreadsheet would run as a
- * formula gets an apostrophe before it, which `readTable` takes off again.
+ * A list as CSV, with units in the headings; columns that are empty throughout are left out. A cell that a spreadsheet
+ * would run as a formula gets an apostrophe before it, which `readTable` takes off again.
  * @example tableCsv('things', things, 'mm').split('\r\n')[0] // 'Name,Group,Count,...'
  */
 export function tableCsv(list: TableListName, items: readonly TableRow[], unit: LengthUnit): string {

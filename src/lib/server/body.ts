@@ -21,10 +21,14 @@ async function drain(reader: ReadableStreamDefaultReader<Uint8Array>): Promise<b
 }
 
 /**
- * A refusal of a request whose body nobody has read, or not to its end: the rest is read away, or the connection is closed after the answer. Left unread it
- * would stand in the way of the next request on that connection.
+ * A refusal of a request whose body nobody has read, or not to its end: the rest is read away, or the connection is
+ * closed after the answer. Left unread it would stand in the way of the next request on that connection.
  */
-export async function refuse(request: Request, response: Response, reader = request.body?.getReader()): Promise<Response> {
+export async function refuse(
+	request: Request,
+	response: Response,
+	reader = request.body?.getReader()
+): Promise<Response> {
 	const done = !reader || (await drain(reader).catch(() => false));
 	if (!done) response.headers.set('connection', 'close');
 	return response;

@@ -1,5 +1,6 @@
 /**
- * Answers with events, one every so many milliseconds, as a stream that ends with the generator or when nobody listens any more.
+ * Answers with events, one every so many milliseconds, as a stream that ends with the generator or when nobody listens
+ * any more.
  * @param last a word sent at a planned end, so that it can be told from a broken line; none: it breaks off
  */
 export function eventStream<T>(events: Iterator<T>, every: number, last?: (value: T) => boolean): Response {
@@ -27,5 +28,7 @@ export function eventStream<T>(events: Iterator<T>, every: number, last?: (value
 			clearInterval(timer);
 		}
 	});
-	return new Response(stream, { headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' } });
+	return new Response(stream, {
+		headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' }
+	});
 }

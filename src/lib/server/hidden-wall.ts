@@ -14,7 +14,8 @@ function studsIn(text: string): { x: number; width: number; lean: number }[] {
 }
 
 /**
- * The wall that the simulated scanner stands before: one with the studs that are named, else one that the seed invents. Nobody is shown it.
+ * The wall that the simulated scanner stands before: one with the studs that are named, else one that the seed invents.
+ * Nobody is shown it.
  * @returns the name of the query's field that is wrong
  */
 export function hiddenWall(query: URLSearchParams): Result<{ wall: HiddenWall; y: number; seed: number }> {
@@ -26,5 +27,9 @@ export function hiddenWall(query: URLSearchParams): Result<{ wall: HiddenWall; y
 	if (!Number.isFinite(seed)) return fail('seed');
 	const studs = studsIn(query.get('studs') ?? '');
 	if (studs.some((s) => !Number.isFinite(s.x + s.width + s.lean))) return fail('studs');
-	return ok({ wall: studs.length > 0 ? wallWithStuds(width, height, studs, seed) : inventWall(seed, width, height), y, seed });
+	return ok({
+		wall: studs.length > 0 ? wallWithStuds(width, height, studs, seed) : inventWall(seed, width, height),
+		y,
+		seed
+	});
 }

@@ -40,7 +40,9 @@ const stored = (row: Row): StoredPlan => ({
 export async function insertPlan(db: Writer, plan: Plan, shop = MAIN_SHOP): Promise<StoredPlan> {
 	const now = new Date();
 	const id = nanoid(12);
-	await db.insert(plans).values({ id, shop, name: plan.name, revision: 1, document: plan, createdAt: now, updatedAt: now });
+	await db
+		.insert(plans)
+		.values({ id, shop, name: plan.name, revision: 1, document: plan, createdAt: now, updatedAt: now });
 	return { id, shop, revision: 1, plan, updatedAt: now.toISOString() };
 }
 

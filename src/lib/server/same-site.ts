@@ -1,7 +1,7 @@
 /**
- * Who may ask. Kammer listens on this machine alone, but any web page can make a browser ask it: by a name that is pointed at 127.0.0.1 while the page
- * is open (so that its answers can be read), or by a plain request from elsewhere (so that something is changed). The first is told by Host, the
- * second by Origin.
+ * Who may ask. Kammer listens on this machine alone, but any web page can make a browser ask it: by a name that is
+ * pointed at 127.0.0.1 while the page is open (so that its answers can be read), or by a plain request from elsewhere
+ * (so that something is changed). The first is told by Host, the second by Origin.
  */
 
 /** The name in a Host header, without its port; null when it is none. */
@@ -49,5 +49,8 @@ export function refusal({ method, host, origin, ours }: Asking): Refusal {
 	if (/^(GET|HEAD|OPTIONS)$/.test(method)) return null;
 	const from = hostOf(origin);
 	if (from !== null && (from === asked || from === known)) return null;
-	return { status: 403, detail: 'What changes something must come from a page of this address: its Origin header says another, or none' };
+	return {
+		status: 403,
+		detail: 'What changes something must come from a page of this address: its Origin header says another, or none'
+	};
 }

@@ -7,7 +7,9 @@ import { plans, shops } from './db/schema';
 import { insertPlan } from './plans';
 import { insertShop } from './shops';
 
-/** An empty database gets the demo workshop; one with walls from before there were shops gets a shop with nothing in it. */
+/**
+ * An empty database gets the demo workshop; one with walls from before there were shops gets a shop with nothing in it.
+ */
 seedWith(async (db) => {
 	const [walls] = await db.select({ n: count() }).from(plans);
 	const [found] = await db.select({ n: count() }).from(shops);

@@ -18,9 +18,15 @@ export interface ShopWrite {
 }
 
 function writeProblems(w: unknown, path: string, seen: Set<string>): Problem[] {
-	const { list, id, item } = (typeof w === 'object' && w !== null ? w : {}) as { list?: unknown; id?: unknown; item?: unknown };
-	if (!SHOP_LISTS.includes(list as ShopList)) return [{ path: `${path}.list`, message: `must be one of: ${SHOP_LISTS.join(', ')}` }];
-	if (typeof id !== 'string' || !ID_PATTERN.test(id)) return [{ path: `${path}.id`, message: 'must be 1 to 40 letters, digits, - or _' }];
+	const { list, id, item } = (typeof w === 'object' && w !== null ? w : {}) as {
+		list?: unknown;
+		id?: unknown;
+		item?: unknown;
+	};
+	if (!SHOP_LISTS.includes(list as ShopList))
+		return [{ path: `${path}.list`, message: `must be one of: ${SHOP_LISTS.join(', ')}` }];
+	if (typeof id !== 'string' || !ID_PATTERN.test(id))
+		return [{ path: `${path}.id`, message: 'must be 1 to 40 letters, digits, - or _' }];
 	if (seen.has(`${list} ${id}`)) return [{ path: `${path}.id`, message: `"${id}" stands twice` }];
 	seen.add(`${list} ${id}`);
 	if (item === null) return [];
@@ -56,8 +62,14 @@ export function shopWriteFrom(body: unknown): Result<ShopWrite, Problem[]> {
 			problems.push(...writeProblems(changes[i], `changes[${i}]`, seen));
 	}
 	if (settings !== undefined && settings !== null)
-		problems.push(...problemsOf(settingsSchema, settings).map((p) => ({ path: `settings.${p.path}`, message: p.message })));
+		problems.push(
+			...problemsOf(settingsSchema, settings).map((p) => ({ path: `settings.${p.path}`, message: p.message }))
+		);
 	return problems.length > 0
 		? fail(problems)
-		: ok({ revision: revision as number, writes: changes as ItemWrite[], settings: (settings ?? null) as ShopSettings | null });
+		: ok({
+				revision: revision as number,
+				writes: changes as ItemWrite[],
+				settings: (settings ?? null) as ShopSettings | null
+			});
 }

@@ -37,7 +37,9 @@ function* chunks<T>(all: readonly T[]): Generator<T[]> {
 export async function insertShop(db: Writer, id: string, shop: Shop): Promise<void> {
 	const now = new Date();
 	await db.transaction(async (tx) => {
-		await tx.insert(shops).values({ id, name: shop.settings.name, revision: 1, settings: shop.settings, createdAt: now, updatedAt: now });
+		await tx
+			.insert(shops)
+			.values({ id, name: shop.settings.name, revision: 1, settings: shop.settings, createdAt: now, updatedAt: now });
 		for (const list of SHOP_LISTS) {
 			const rows = shop[list].map((item, i) => ({ shop: id, list, id: item.id, seq: i + 1, document: item }));
 			for (const some of chunks(rows)) await tx.insert(shopItems).values(some);
@@ -91,11 +93,18 @@ export async function listShops(): Promise<ShopListing[]> {
 		.from(shops)
 		.where(isNull(shops.deletedAt))
 		.orderBy(asc(shops.createdAt));
-	return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString(), things: things.find((t) => t.shop === r.id)?.n ?? 0 }));
+	return rows.map((r) => ({
+		...r,
+		updatedAt: r.updatedAt.toISOString(),
+		things: things.find((t) => t.shop === r.id)?.n ?? 0
+	}));
 }
 
 export type ShopSaved =
-	{ kind: 'kept'; revision: number } | { kind: 'stale'; current: StoredShop } | { kind: 'missing' } | { kind: 'too-many'; list: ShopList };
+	| { kind: 'kept'; revision: number }
+	| { kind: 'stale'; current: StoredShop }
+	| { kind: 'missing' }
+	| { kind: 'too-many'; list: ShopList };
 
 /** Takes a transaction back that would leave a list longer than it may be. */
 class TooMany extends Error {
@@ -121,7 +130,9 @@ export async function saveShop(
 		for (const list of SHOP_LISTS) {
 			const gone = writes.filter((w) => w.list === list && w.item === null).map((w) => w.id);
 			for (const some of chunks(gone))
-				await tx.delete(shopItems).where(and(eq(shopItems.shop, id), eq(shopItems.list, list), inArray(shopItems.id, some)));
+				await tx
+					.delete(shopItems)
+					.where(and(eq(shopItems.shop, id), eq(shopItems.list, list), inArray(shopItems.id, some)));
 			const put = writes.filter((w) => w.list === list && w.item !== null);
 			if (put.length === 0) continue;
 			const [last] = await tx

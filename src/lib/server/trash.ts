@@ -5,8 +5,8 @@ import { database, type Database } from './db/database';
 import { photos, plans, shopItems, shops } from './db/schema';
 
 /**
- * What is deleted waits for thirty days. A workshop takes its walls along, at the same moment, so that they come back together. A photograph waits as long
- * from the day that no wall names it any more, walls in the trash too.
+ * What is deleted waits for thirty days. A workshop takes its walls along, at the same moment, so that they come back
+ * together. A photograph waits as long from the day that no wall names it any more, walls in the trash too.
  */
 
 export const DAYS = 30;
@@ -58,8 +58,8 @@ export async function restorePlan(id: string): Promise<boolean> {
 }
 
 /**
- * Puts a workshop into the trash with its walls and all it owns. The main one stays, empty, since walls made without a workshop are its: what it had goes
- * under another id.
+ * Puts a workshop into the trash with its walls and all it owns. The main one stays, empty, since walls made without a
+ * workshop are its: what it had goes under another id.
  * @returns false when there is none
  */
 export async function deleteShop(id: string): Promise<boolean> {
@@ -123,19 +123,24 @@ export async function listTrash(): Promise<Trashed[]> {
 		.from(plans)
 		.where(isNotNull(plans.deletedAt))
 		.orderBy(desc(plans.deletedAt));
-	const wentWith = (w: (typeof walls)[number]) => gone.find((s) => s.id === w.shop && s.deletedAt?.getTime() === w.deletedAt?.getTime());
+	const wentWith = (w: (typeof walls)[number]) =>
+		gone.find((s) => s.id === w.shop && s.deletedAt?.getTime() === w.deletedAt?.getTime());
 	const entry = (
 		kind: Trashed['kind'],
 		{ id, name, deletedAt }: { id: string; name: string; deletedAt: Date | null },
 		count: number
-	): Trashed[] => (deletedAt ? [{ kind, id, name, walls: count, deletedAt: deletedAt.toISOString(), goneAt: goneAt(deletedAt) }] : []);
+	): Trashed[] =>
+		deletedAt ? [{ kind, id, name, walls: count, deletedAt: deletedAt.toISOString(), goneAt: goneAt(deletedAt) }] : [];
 	return [
 		...gone.flatMap((s) => entry('shop', s, walls.filter((w) => wentWith(w) === s).length)),
 		...walls.filter((w) => !wentWith(w)).flatMap((w) => entry('wall', w, 0))
 	].sort((a, b) => (a.deletedAt < b.deletedAt ? 1 : -1));
 }
 
-/** Takes away for good what has waited long enough. Photographs begin to wait when this first finds no wall that names them. */
+/**
+ * Takes away for good what has waited long enough. Photographs begin to wait when this first finds no wall that names
+ * them.
+ */
 export async function emptyTrash(db: Database, now = new Date()): Promise<void> {
 	const end = new Date(now.getTime() - DAYS * DAY);
 	const named = sql`select json_value(${plans.document}, '$.wall.photo.id') from ${plans} where json_value(${plans.document}, '$.wall.photo.id') is not null`;

@@ -20,6 +20,10 @@ export async function withDatabase(work: () => Promise<Response>): Promise<Respo
 	} catch (error) {
 		if (!isDatabaseDown(error)) throw error;
 		log.error({ err: error }, 'database down');
-		return problem(503, { detail: 'Your work is kept on this screen and is saved when the database is back' }, { 'retry-after': '3' });
+		return problem(
+			503,
+			{ detail: 'Your work is kept on this screen and is saved when the database is back' },
+			{ 'retry-after': '3' }
+		);
 	}
 }

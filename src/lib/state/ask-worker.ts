@@ -5,7 +5,8 @@ interface Failed {
 }
 
 /**
- * Puts one question to a new worker, and gives the way to end it. What it says comes to `hear`; that it failed, or did not start, to `fail`, and it is ended.
+ * Puts one question to a new worker, and gives the way to end it. What it says comes to `hear`; that it failed, or did
+ * not start, to `fail`, and it is ended.
  * @param doing what it does, for when it does not start: 'cuts', 'reads files'
  * @example const stop = askWorker<ScanMessage>(new ScanWorker(), 'reads sweeps', { traces }, { hear, fail })
  */

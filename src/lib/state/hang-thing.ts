@@ -12,7 +12,9 @@ import type { OpenShop } from './open-shop.svelte';
 
 /** How many of a thing hang on no holder yet, but on this one. */
 function leftOf(shop: OpenShop, thing: Thing, but: string | null): number {
-	const elsewhere = shop.places.filter((p) => p.thing === thing.id && p.holder !== but).reduce((n, p) => n + p.count, 0);
+	const elsewhere = shop.places
+		.filter((p) => p.thing === thing.id && p.holder !== but)
+		.reduce((n, p) => n + p.count, 0);
 	return thing.count - elsewhere;
 }
 
@@ -24,14 +26,24 @@ export interface Outcome {
 }
 
 /** Says which thing of the stock-take a holder of the open wall carries, as many as there are; null says none. */
-export function hangThing(open: OpenPlan, shop: OpenShop, holderId: string, thing: Thing | null, unit: LengthUnit): Outcome {
+export function hangThing(
+	open: OpenPlan,
+	shop: OpenShop,
+	holderId: string,
+	thing: Thing | null,
+	unit: LengthUnit
+): Outcome {
 	const holder = open.plan.holders.find((h) => h.id === holderId);
 	if (!holder) return {};
 	const hung = thing
 		? hangOn(thing, holder.params, leftOf(shop, thing, holderId))
 		: { ok: true as const, value: { params: { ...holder.params, load: unhang(holder.params.load) }, over: 0 } };
 	if (!hung.ok) return { problem: hung.error };
-	const problem = fieldCommit(open, { kind: 'change', list: 'holders', id: holderId, change: { params: hung.value.params } }, unit);
+	const problem = fieldCommit(
+		open,
+		{ kind: 'change', list: 'holders', id: holderId, change: { params: hung.value.params } },
+		unit
+	);
 	return problem ? { problem } : { over: hung.value.over };
 }
 

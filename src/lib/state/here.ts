@@ -1,6 +1,9 @@
 import { get, set } from 'idb-keyval';
 
-/** What is handy to have again and no loss: sweeps of a wall. A browser that keeps nothing is no fault then; idb-keyval throws at once where there is no store. */
+/**
+ * What is handy to have again and no loss: sweeps of a wall. A browser that keeps nothing is no fault then; idb-keyval
+ * throws at once where there is no store.
+ */
 
 /** What this device kept under a name, or nothing. */
 export async function recallHere<T>(name: string): Promise<T | undefined> {

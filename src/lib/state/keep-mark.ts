@@ -31,7 +31,10 @@ export function keepMark(server: OnServer, device: OnDevice, message: string): K
 		case 'conflict':
 			return { words: `changed elsewhere; yours is ${safe ? here : 'on this page only'}`, tone };
 		case 'waiting':
-			return { words: `${safe ? '' : 'not kept: '}${here}; the server or its database cannot be reached${alone}`, tone };
+			return {
+				words: `${safe ? '' : 'not kept: '}${here}; the server or its database cannot be reached${alone}`,
+				tone
+			};
 		case 'refused':
 			return { words: `not kept on the server: ${message}; ${here}${alone}`, tone };
 		case 'failed':

@@ -1,6 +1,9 @@
 import type { Kept, KeepPlace } from './local-keep';
 
-/** What the server has of the work: all of it, some on its way, not while it is away; or it stands against another version, or is not taken. */
+/**
+ * What the server has of the work: all of it, some on its way, not while it is away; or it stands against another
+ * version, or is not taken.
+ */
 export type OnServer = 'kept' | 'keeping' | 'waiting' | 'conflict' | 'refused' | 'failed';
 /** What this device has of it; `full` and `none` keep nothing. */
 export type OnDevice = 'kept' | 'keeping' | 'full' | 'none';
@@ -24,7 +27,10 @@ export interface KeptWork<K extends Kept> {
 const SAVE_AFTER = 500;
 const TRY_AGAIN = 3000;
 
-/** Keeps a document in two places that know nothing of each other: on the server, and on this device. What fails in one never holds up the other. */
+/**
+ * Keeps a document in two places that know nothing of each other: on the server, and on this device. What fails in one
+ * never holds up the other.
+ */
 export class Keeper<K extends Kept> {
 	server = $state<OnServer>('kept');
 	device = $state<OnDevice>('kept');

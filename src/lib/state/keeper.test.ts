@@ -67,24 +67,30 @@ describe('keeping', () => {
 		expect([world.onServer, keeper.unkept, mark()]).toEqual([1, false, words]);
 	});
 
-	it.each(['full', 'denied', 'none'] as const)('is lost by leaving where the server is away and the device is %s', async (device) => {
-		const { world, keeper, change, mark } = pretend(device);
-		world.answer = { kind: 'unreachable' };
-		change();
-		await settle();
-		expect(keeper.unkept).toBe(true);
-		expect(mark()).toMatch(/^not kept: .*cannot be reached\. Leave this page open, or export it$/);
-		world.answer = { kind: 'kept' };
-		await settle(3000);
-		expect([world.onServer, keeper.unkept]).toEqual([1, false]);
-	});
+	it.each(['full', 'denied', 'none'] as const)(
+		'is lost by leaving where the server is away and the device is %s',
+		async (device) => {
+			const { world, keeper, change, mark } = pretend(device);
+			world.answer = { kind: 'unreachable' };
+			change();
+			await settle();
+			expect(keeper.unkept).toBe(true);
+			expect(mark()).toMatch(/^not kept: .*cannot be reached\. Leave this page open, or export it$/);
+			world.answer = { kind: 'kept' };
+			await settle(3000);
+			expect([world.onServer, keeper.unkept]).toEqual([1, false]);
+		}
+	);
 
 	it('on this device alone is no loss, and goes on when the server is back', async () => {
 		const { world, keeper, change, mark } = pretend();
 		world.answer = { kind: 'unreachable' };
 		change();
 		await settle();
-		expect([keeper.unkept, mark()]).toEqual([false, 'kept on this device; the server or its database cannot be reached']);
+		expect([keeper.unkept, mark()]).toEqual([
+			false,
+			'kept on this device; the server or its database cannot be reached'
+		]);
 		world.answer = { kind: 'kept' };
 		await settle(3000);
 		expect([world.onServer, mark()]).toEqual([1, 'kept']);

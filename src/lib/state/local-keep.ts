@@ -10,7 +10,9 @@ export interface Kept {
 	at: number;
 }
 
-/** What one tab keeps of a wall on this device, so that a reload, a closed tab or a database that is down loses nothing. */
+/**
+ * What one tab keeps of a wall on this device, so that a reload, a closed tab or a database that is down loses nothing.
+ */
 export interface Keep extends Kept {
 	plan: Plan;
 	history: History;
@@ -37,7 +39,8 @@ export async function openKeep<K extends Kept = Keep>(id: string, kind: 'wall' |
 		let newest: K | null = null;
 		for (const key of orphans) {
 			const keep = await get<K>(key);
-			if (keep && (!newest || (keep.dirty && !newest.dirty) || (keep.dirty === newest.dirty && keep.at > newest.at))) newest = keep;
+			if (keep && (!newest || (keep.dirty && !newest.dirty) || (keep.dirty === newest.dirty && keep.at > newest.at)))
+				newest = keep;
 		}
 		if (newest) await set(own, newest);
 		// Taken over, or older and already on the server: only unsaved work of others stays.

@@ -13,7 +13,10 @@ export interface MeasureTarget {
 /** Where a reading of a scale or a meter would go. */
 class Measuring {
 	target = $state.raw<MeasureTarget | null>(null);
-	/** How a figure that is being set was found: by an instrument while a reading goes in, else somebody typed what a tape said. */
+	/**
+	 * How a figure that is being set was found: by an instrument while a reading goes in, else somebody typed what a tape
+	 * said.
+	 */
 	how: How = 'tape';
 
 	aim(target: MeasureTarget): void {

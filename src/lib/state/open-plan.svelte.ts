@@ -59,7 +59,13 @@ export class OpenPlan {
 		this.keeper = new Keeper<Keep>(
 			{
 				dirty: () => this.#dirty,
-				snapshot: () => ({ plan: this.plan, history: this.history, revision: this.#revision, dirty: this.#dirty, at: Date.now() }),
+				snapshot: () => ({
+					plan: this.plan,
+					history: this.history,
+					revision: this.#revision,
+					dirty: this.#dirty,
+					at: Date.now()
+				}),
 				send: () => this.#send()
 			},
 			place
@@ -93,8 +99,8 @@ export class OpenPlan {
 	}
 
 	/**
-	 * Deletes what a panel shows, and what is picked with it. The panel's thing is gone as soon as the selection is, so its id is
-	 * taken as a value here and the selection goes last.
+	 * Deletes what a panel shows, and what is picked with it. The panel's thing is gone as soon as the selection is, so
+	 * its id is taken as a value here and the selection goes last.
 	 */
 	remove(list: 'studs' | 'obstructions' | 'rows' | 'holders', id: string): Problem[] {
 		const problems = this.do({ kind: 'remove', list, id } as Command);
@@ -102,7 +108,10 @@ export class OpenPlan {
 		return problems;
 	}
 
-	/** Shows what a command would do, while a drag is under way; null ends it without doing anything. What cannot be done is not shown, and why comes back. */
+	/**
+	 * Shows what a command would do, while a drag is under way; null ends it without doing anything. What cannot be done
+	 * is not shown, and why comes back.
+	 */
 	show(command: Command | null): Problem[] {
 		if (!command) {
 			this.#endPreview();
@@ -130,13 +139,18 @@ export class OpenPlan {
 	}
 
 	/**
-	 * Goes through what a drag will go through, with nothing moved, so that the browser has compiled it when the first drag comes.
-	 * For an idle moment.
+	 * Goes through what a drag will go through, with nothing moved, so that the browser has compiled it when the first
+	 * drag comes. For an idle moment.
 	 */
 	warmUp(): void {
 		const [holder] = this.plan.holders;
 		if (!holder || this.#preview) return;
-		const applied = applyCommand(this.plan, { kind: 'change', list: 'holders', id: holder.id, change: { mount: { ...holder.mount } } });
+		const applied = applyCommand(this.plan, {
+			kind: 'change',
+			list: 'holders',
+			id: holder.id,
+			change: { mount: { ...holder.mount } }
+		});
 		if (applied.ok) checkPlan(applied.value.plan);
 	}
 
@@ -158,7 +172,12 @@ export class OpenPlan {
 	}
 
 	exists({ kind, id }: Selection): boolean {
-		const lists = { stud: this.plan.wall.studs, obstruction: this.plan.wall.obstructions, row: this.plan.rows, holder: this.plan.holders };
+		const lists = {
+			stud: this.plan.wall.studs,
+			obstruction: this.plan.wall.obstructions,
+			row: this.plan.rows,
+			holder: this.plan.holders
+		};
 		return (lists[kind] as { id: string }[]).some((i) => i.id === id);
 	}
 

@@ -19,7 +19,9 @@ function pretendServer() {
 		}
 		server.writes++;
 		if (body.revision !== server.revision)
-			return answer(409, { current: { id: 'w', revision: server.revision, plan: server.plan, updatedAt: '2026-01-01T00:00:00Z' } });
+			return answer(409, {
+				current: { id: 'w', revision: server.revision, plan: server.plan, updatedAt: '2026-01-01T00:00:00Z' }
+			});
 		Object.assign(server, { revision: server.revision + 1, plan: body.plan });
 		return answer(200, { revision: server.revision });
 	});
@@ -39,11 +41,17 @@ function pretendPlace() {
 
 let server: ReturnType<typeof pretendServer>;
 let device: ReturnType<typeof pretendPlace>;
-const stored = (): Stored => ({ id: 'w', revision: server.revision, plan: structuredClone(server.plan), updatedAt: '' });
+const stored = (): Stored => ({
+	id: 'w',
+	revision: server.revision,
+	plan: structuredClone(server.plan),
+	updatedAt: ''
+});
 const opened = (keep: Keep | null = null, from = stored()) => new OpenPlan(from, device.place, keep);
 const settle = (ms = 600) => vi.advanceTimersByTimeAsync(ms);
 const rename = (open: OpenPlan, name: string) => open.do({ kind: 'rename', name });
-const move = (x: number) => ({ kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } }) as const;
+const move = (x: number) =>
+	({ kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } }) as const;
 
 beforeEach(() => {
 	vi.useFakeTimers();
@@ -152,7 +160,13 @@ describe('two versions', () => {
 	});
 
 	it('are found on opening, when this device has work on an older revision', () => {
-		const mine: Keep = { plan: { ...slipwayWall(), name: 'Mine' }, history: { past: [], future: [] }, revision: 1, dirty: true, at: 0 };
+		const mine: Keep = {
+			plan: { ...slipwayWall(), name: 'Mine' },
+			history: { past: [], future: [] },
+			revision: 1,
+			dirty: true,
+			at: 0
+		};
 		Object.assign(server, { revision: 5, plan: { ...server.plan, name: 'Theirs' } });
 		const open = opened(mine);
 		expect(open.keeper.server).toBe('conflict');
@@ -160,7 +174,13 @@ describe('two versions', () => {
 	});
 
 	it('are one when this device has nothing new', () => {
-		const mine: Keep = { plan: { ...slipwayWall(), name: 'Old' }, history: { past: [], future: [] }, revision: 1, dirty: false, at: 0 };
+		const mine: Keep = {
+			plan: { ...slipwayWall(), name: 'Old' },
+			history: { past: [], future: [] },
+			revision: 1,
+			dirty: false,
+			at: 0
+		};
 		Object.assign(server, { revision: 5, plan: { ...server.plan, name: 'Theirs' } });
 		expect(opened(mine).plan.name).toBe('Theirs');
 	});

@@ -95,7 +95,12 @@ export class OpenShop {
 	}
 
 	/** Changes items of a list, each in its own way, as one step. */
-	change<L extends ShopList>(list: L, ids: Iterable<string>, to: (item: ShopLists[L]) => ShopLists[L], label: string): Problem[] {
+	change<L extends ShopList>(
+		list: L,
+		ids: Iterable<string>,
+		to: (item: ShopLists[L]) => ShopLists[L],
+		label: string
+	): Problem[] {
 		const wanted = new Set(ids);
 		const found = (this.shop[list] as ShopLists[L][]).filter((i) => wanted.has(i.id));
 		return this.do(
@@ -137,7 +142,14 @@ export class OpenShop {
 
 	#snapshot(): ShopKeep {
 		const { shop, history } = this;
-		return { shop, base: this.#base, revision: this.#revision, history, dirty: this.#unsent().length > 0, at: Date.now() };
+		return {
+			shop,
+			base: this.#base,
+			revision: this.#revision,
+			history,
+			dirty: this.#unsent().length > 0,
+			at: Date.now()
+		};
 	}
 
 	async #send(): Promise<Sent> {

@@ -11,7 +11,10 @@ function pretendServer() {
 	const server = { revision: 1, shop: slipwayShop(), up: true, writes: [] as number[] };
 	vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
 		if (!server.up) throw new TypeError('no connection');
-		const body = JSON.parse(String(init.body)) as { revision: number; changes: { list: 'things'; id: string; item: Change['after'] }[] };
+		const body = JSON.parse(String(init.body)) as {
+			revision: number;
+			changes: { list: 'things'; id: string; item: Change['after'] }[];
+		};
 		const answer = (status: number, json: unknown) =>
 			new Response(JSON.stringify(json), { status, headers: { 'content-type': 'application/json' } });
 		if (body.revision !== server.revision)
@@ -35,10 +38,15 @@ const place: KeepPlace<ShopKeep> = {
 	clear: async () => void (kept = null)
 };
 const opened = (keep: ShopKeep | null = null) =>
-	new OpenShop({ id: 'main', revision: server.revision, shop: structuredClone(server.shop), updatedAt: '' }, place, keep);
+	new OpenShop(
+		{ id: 'main', revision: server.revision, shop: structuredClone(server.shop), updatedAt: '' },
+		place,
+		keep
+	);
 const settle = (ms = 700) => vi.advanceTimersByTimeAsync(ms);
 const count = (s: Shop, id = 'oar') => s.things.find((t) => t.id === id)?.count;
-const setCount = (open: OpenShop, n: number, id = 'oar') => open.change('things', [id], (t) => ({ ...t, count: n }), 'change count');
+const setCount = (open: OpenShop, n: number, id = 'oar') =>
+	open.change('things', [id], (t) => ({ ...t, count: n }), 'change count');
 
 beforeEach(() => {
 	vi.useFakeTimers();
@@ -122,7 +130,12 @@ describe('the open stock-take', () => {
 	it('takes in what somebody else changed meanwhile, and goes on', async () => {
 		const open = opened();
 		server.shop = applyChanges(server.shop, [
-			{ list: 'things', id: 'paddle', before: null, after: { ...server.shop.things.find((t) => t.id === 'paddle')!, count: 3 } }
+			{
+				list: 'things',
+				id: 'paddle',
+				before: null,
+				after: { ...server.shop.things.find((t) => t.id === 'paddle')!, count: 3 }
+			}
 		]);
 		server.revision = 5;
 		setCount(open, 9);
@@ -136,7 +149,12 @@ describe('the open stock-take', () => {
 	it('keeps both where both changed the same, and says so', async () => {
 		const open = opened();
 		server.shop = applyChanges(server.shop, [
-			{ list: 'things', id: 'oar', before: null, after: { ...server.shop.things.find((t) => t.id === 'oar')!, count: 3 } }
+			{
+				list: 'things',
+				id: 'oar',
+				before: null,
+				after: { ...server.shop.things.find((t) => t.id === 'oar')!, count: 3 }
+			}
 		]);
 		server.revision = 5;
 		setCount(open, 9);

@@ -8,7 +8,10 @@ const STRETCH = 8;
 /** A press is often the start of a drag: nothing is tried until it has been quiet this long, ms. */
 const QUIET = 250;
 
-/** How much more the picked holder or row could take, and what would make it hold: dozens of trials on the whole plan, in idle moments. */
+/**
+ * How much more the picked holder or row could take, and what would make it hold: dozens of trials on the whole plan,
+ * in idle moments.
+ */
 export class Outlook {
 	advice = $state.raw<readonly Advice[]>([]);
 	capacity = $state.raw<Capacity | null>(null);

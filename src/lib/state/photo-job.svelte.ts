@@ -15,7 +15,10 @@ export class PhotoJob {
 	file = $state('');
 	/** Size of what is worked on, and a smaller picture to pick points on. */
 	opened = $state.raw<{ width: number; height: number; preview: ImageBitmap } | null>(null);
-	/** Four points in it, as shares of its width and height from the upper left: lower left, lower right, upper right, upper left. */
+	/**
+	 * Four points in it, as shares of its width and height from the upper left: lower left, lower right, upper right,
+	 * upper left.
+	 */
 	seen = $state<Quad>([
 		{ x: 0.1, y: 0.9 },
 		{ x: 0.9, y: 0.9 },
@@ -103,7 +106,11 @@ export class PhotoJob {
 
 	async #store(blob: Blob): Promise<string | null> {
 		try {
-			const response = await fetch('/api/photos', { method: 'POST', headers: { 'content-type': blob.type }, body: blob });
+			const response = await fetch('/api/photos', {
+				method: 'POST',
+				headers: { 'content-type': blob.type },
+				body: blob
+			});
 			if (response.ok) return ((await response.json()) as { id: string }).id;
 			this.#fail(
 				response.status >= 500

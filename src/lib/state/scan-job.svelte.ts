@@ -17,16 +17,25 @@ const MOST_SAMPLES = 12_000;
 const MOST_BYTES = 40 * 1024 * 1024;
 const NO_HOLES: readonly Pilot[] = [];
 
-/** A number that is always the same for the same wall: the simulated scanner stands before the same hidden wall each time. */
+/**
+ * A number that is always the same for the same wall: the simulated scanner stands before the same hidden wall each
+ * time.
+ */
 const seedOf = (id: string) => [...id].reduce((h, c) => (Math.imul(h, 31) + c.charCodeAt(0)) >>> 0, 7) % 100_000;
 
-/** Studs that somebody has surveyed are what the stand-in finds; those laid out at a pitch are a guess, and the wall behind them is another. */
+/**
+ * Studs that somebody has surveyed are what the stand-in finds; those laid out at a pitch are a guess, and the wall
+ * behind them is another.
+ */
 function knownStuds(wall: Wall): string {
 	const surveyed = wall.studs.filter((s) => !s.added && s.found?.how !== 'pitch' && s.found?.how !== 'guess');
 	return surveyed.map((s) => `${s.x}:${s.width}:${s.lean ?? 0}`).join(',');
 }
 
-/** Sweeps of a wall with the simulated scanner, and what they come to. They are kept on this device; the plan gets what is taken of them. */
+/**
+ * Sweeps of a wall with the simulated scanner, and what they come to. They are kept on this device; the plan gets what
+ * is taken of them.
+ */
 export class ScanJob {
 	traces = $state.raw<readonly Trace[]>([]);
 	/** The sweep under way, as far as it has come. */
@@ -115,7 +124,10 @@ export class ScanJob {
 		};
 	}
 
-	/** Recorded sweeps from a file, in place of what there is: read aside, since it may hold hundreds of thousands of samples. */
+	/**
+	 * Recorded sweeps from a file, in place of what there is: read aside, since it may hold hundreds of thousands of
+	 * samples.
+	 */
 	async bring(file: File): Promise<void> {
 		this.stop();
 		this.failure = '';

@@ -31,7 +31,8 @@ export async function saveShop(id: string, revision: number, changes: readonly C
 	try {
 		const response = await fetch(`/api/shops/${id}`, asJson({ revision, changes: items, settings }, 'PATCH'));
 		if (response.ok) return { kind: 'kept', revision: ((await response.json()) as { revision: number }).revision };
-		if (response.status === 409) return { kind: 'stale', current: ((await response.json()) as { current: StoredShop }).current };
+		if (response.status === 409)
+			return { kind: 'stale', current: ((await response.json()) as { current: StoredShop }).current };
 		if (response.status === 404) return { kind: 'missing' };
 		return await notTaken(response);
 	} catch {

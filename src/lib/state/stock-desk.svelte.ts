@@ -32,7 +32,20 @@ export const TABLES: Record<TableList, TableSpec> = {
 	boards: {
 		columns: BOARD_COLUMNS,
 		computed: BOARD_COMPUTED,
-		usual: ['name', 'form', 'material', 'count', 'thickness', 'width', 'shortest', 'longest', 'weight', 'stack', 'offcut', 'where'],
+		usual: [
+			'name',
+			'form',
+			'material',
+			'count',
+			'thickness',
+			'width',
+			'shortest',
+			'longest',
+			'weight',
+			'stack',
+			'offcut',
+			'where'
+		],
 		groups: ['material', 'form', 'where', 'quality', 'offcut']
 	},
 	consumables: {
@@ -43,8 +56,14 @@ export const TABLES: Record<TableList, TableSpec> = {
 	}
 };
 
-const boardComputed: Record<string, (b: Board) => CellValue> = { weight: (b) => boardFigures(b).most, stack: (b) => boardFigures(b).stack };
-const consumableComputed: Record<string, (c: Consumable) => CellValue> = { stands: (c) => supply(c).stands, buy: (c) => supply(c).buy };
+const boardComputed: Record<string, (b: Board) => CellValue> = {
+	weight: (b) => boardFigures(b).most,
+	stack: (b) => boardFigures(b).stack
+};
+const consumableComputed: Record<string, (c: Consumable) => CellValue> = {
+	stands: (c) => supply(c).stands,
+	buy: (c) => supply(c).buy
+};
 
 function recallColumns(list: TableList): readonly string[] {
 	const known = new Set([...TABLES[list].columns, ...TABLES[list].computed].map((c) => c.key));
@@ -77,10 +96,11 @@ export class StockDesk {
 	shown = $derived(this.all.filter((c) => this.#columns[this.list].includes(c.key)));
 	computed = $derived.by(
 		() =>
-			(this.list === 'things' ? thingComputed(this.shop.placed) : this.list === 'boards' ? boardComputed : consumableComputed) as Record<
-				string,
-				(i: TableItem) => CellValue
-			>
+			(this.list === 'things'
+				? thingComputed(this.shop.placed)
+				: this.list === 'boards'
+					? boardComputed
+					: consumableComputed) as Record<string, (i: TableItem) => CellValue>
 	);
 	items = $derived(this.shop.shop[this.list] as readonly TableItem[]);
 	lines = $derived(viewOf(this.items, this.all, this.view, { computed: this.computed }) as Line<TableItem>[]);

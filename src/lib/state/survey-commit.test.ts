@@ -38,7 +38,9 @@ describe('a fact typed into a field', () => {
 
 	it('that would leave something outside names it', () => {
 		const open = doer(slipwayWall());
-		expect(setWall(open, { width: 5100 }, ['width'], 'mm')).toBe('Then the stud at 5160 mm is beyond the wall, which is 5100 mm wide');
+		expect(setWall(open, { width: 5100 }, ['width'], 'mm')).toBe(
+			'Then the stud at 5160 mm is beyond the wall, which is 5100 mm wide'
+		);
 		expect(setWall(open, { height: 2000 }, ['height'], 'mm')).toMatch(
 			/^Then slip window reaches above the wall|^Then .* is above the wall/
 		);

@@ -12,7 +12,10 @@ interface Doer {
 	do: (command: Command, merge?: string) => Problem[];
 }
 
-/** What else on the wall a problem is about: a stud that the wall would end before. Undefined when it is about the field itself. */
+/**
+ * What else on the wall a problem is about: a stud that the wall would end before. Undefined when it is about the field
+ * itself.
+ */
 function whose(plan: Plan, path: string, unit: LengthUnit): string | undefined {
 	const [, list, at] = /^(?:wall\.)?(\w+)\[(\d+)\]/.exec(path) ?? [];
 	if (!list || !Object.hasOwn(LISTS, list)) return undefined;
@@ -22,12 +25,19 @@ function whose(plan: Plan, path: string, unit: LengthUnit): string | undefined {
 }
 
 /** Sets facts of the wall from a field; what somebody types or reads off an instrument they have measured. */
-export function setWall(open: Doer, change: WallFacts, facts: readonly WallFact[], unit: LengthUnit): string | undefined {
+export function setWall(
+	open: Doer,
+	change: WallFacts,
+	facts: readonly WallFact[],
+	unit: LengthUnit
+): string | undefined {
 	const how = { ...open.plan.wall.how, ...Object.fromEntries(facts.map((f) => [f, measuring.how])) };
 	const [wrong] = open.do({ kind: 'set-wall', ...change, ...(facts.length > 0 ? { how } : {}) });
 	if (!wrong) return undefined;
 	const other = whose(open.plan, wrong.path, unit);
-	return other ? `Then ${other} ${sayProblem(wrong, unit).replace(/^./, (c) => c.toLowerCase())}` : sayProblem(wrong, unit);
+	return other
+		? `Then ${other} ${sayProblem(wrong, unit).replace(/^./, (c) => c.toLowerCase())}`
+		: sayProblem(wrong, unit);
 }
 
 /** Changes one thing of a list from a field. */

@@ -3,7 +3,10 @@ import type { Point } from '$core/survey/outline';
 import { PhotoJob } from './photo-job.svelte';
 import { ScanJob } from './scan-job.svelte';
 
-/** What lies on the desk while a wall is surveyed: the part that is open, the scanner, the photograph, and a measure laid on the drawing. */
+/**
+ * What lies on the desk while a wall is surveyed: the part that is open, the scanner, the photograph, and a measure
+ * laid on the drawing.
+ */
 export class SurveyDesk {
 	part = $state<SurveyPart>('wall');
 	/** Where a screw may go is shown at all heights. */

@@ -1,8 +1,8 @@
 import { nanoid } from 'nanoid';
 
 /**
- * Which tab this is, and which others are open. Locks tell it for certain; they are there in a secure context only, and a page served by name in a home
- * network is none. There the tabs ask each other.
+ * Which tab this is, and which others are open. Locks tell it for certain; they are there in a secure context only, and
+ * a page served by name in a home network is none. There the tabs ask each other.
  */
 
 const TAB = 'kammer-tab';

@@ -7,6 +7,13 @@
 	const middle = [[VIAL.width / 2, VIAL.height / 2]] as const;
 </script>
 
-<svg class="inline-block shrink-0 align-middle" width={size} height={(size * VIAL.height) / VIAL.width} viewBox="0 0 {VIAL.width} {VIAL.height}" role="img" aria-label={VERDICT_WORDS[verdict]}>
+<svg
+	class="inline-block shrink-0 align-middle"
+	width={size}
+	height={(size * VIAL.height) / VIAL.width}
+	viewBox="0 0 {VIAL.width} {VIAL.height}"
+	role="img"
+	aria-label={VERDICT_WORDS[verdict]}
+>
 	<Vial {verdict} at={middle} />
 </svg>

@@ -13,7 +13,11 @@ const figure = (margin: number) => (margin >= 100 ? '100+' : margin.toFixed(2));
 export const bySecond = ({ verdict, margin, second }: Told): boolean =>
 	verdict === 'close' && second !== undefined && margin !== null && margin < 1;
 
-/** A margin as it is shown: two places, a dash when nothing loads it, a question mark when it cannot be told. One meaning a number: where a second line is what holds, the first line's number stands in words beside it, and here the second's. */
+/**
+ * A margin as it is shown: two places, a dash when nothing loads it, a question mark when it cannot be told. One
+ * meaning a number: where a second line is what holds, the first line's number stands in words beside it, and here the
+ * second's.
+ */
 export function sayMargin(check: Told | undefined): string {
 	if (!check) return '–';
 	if (check.verdict === 'cannot-be-judged') return '?';
@@ -37,7 +41,10 @@ export function sayMarks(positions: readonly number[], unit: LengthUnit): string
 		.join(', ');
 }
 
-/** A step's verdict, number and reason in a line: "Close by friction: 1.37; 0.74 without, seat: reaches down 1.10 times its stand-off". */
+/**
+ * A step's verdict, number and reason in a line: "Close by friction: 1.37; 0.74 without, seat: reaches down 1.10 times
+ * its stand-off".
+ */
 export function sayStep(step: Step, unit: LengthUnit): string {
 	const words = verdictWords(step, figure);
 	return `${step.basis === 'grab' ? 'A grab: ' : ''}${words}${step.margin === null ? ': ' : ', '}${sayPhrase(step.reason, unit)}`;

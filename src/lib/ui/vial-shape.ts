@@ -21,7 +21,9 @@ export function vialGlass(x: number, y: number, s = 1): string {
 /** Its bubble, as a path; empty when nothing can be judged. */
 export function vialBubble(verdict: Verdict, x: number, y: number, s = 1): string {
 	const at = BUBBLE[verdict];
-	return at === null ? '' : `M${x + (at - 4) * s} ${y}a${4 * s} ${4 * s} 0 1 0 ${8 * s} 0a${4 * s} ${4 * s} 0 1 0 ${-8 * s} 0z`;
+	return at === null
+		? ''
+		: `M${x + (at - 4) * s} ${y}a${4 * s} ${4 * s} 0 1 0 ${8 * s} 0a${4 * s} ${4 * s} 0 1 0 ${-8 * s} 0z`;
 }
 
 /** What cannot be built is struck through. */

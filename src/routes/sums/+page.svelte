@@ -9,9 +9,13 @@
 <PlainPage title="Quick sums" about="One question at a time, without a plan.">
 	{#snippet tools()}<Preferences />{/snippet}
 	<ul>
-		{#each SUMS as s (s.name)}<li><a href="/sums/{s.name}"><strong>{s.title}</strong><span>{s.question}</span></a></li>{/each}
+		{#each SUMS as s (s.name)}<li>
+				<a href="/sums/{s.name}"><strong>{s.title}</strong><span>{s.question}</span></a>
+			</li>{/each}
 	</ul>
-	<p class="for-programs">The same over <code>POST /api/sums/&#123;name&#125;</code>; <a href="/api/sums">/api/sums</a> lists every field.</p>
+	<p class="for-programs">
+		The same over <code>POST /api/sums/&#123;name&#125;</code>; <a href="/api/sums">/api/sums</a> lists every field.
+	</p>
 </PlainPage>
 
 <style>

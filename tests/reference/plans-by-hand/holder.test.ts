@@ -3,7 +3,10 @@ import type { Holder, PegRackParams } from '$core/plan/types';
 import { PEGS, THING, g, t, back, front, cleat, rack, foot } from '../../support/rack-by-hand';
 import { asked, ROW, smallWall } from '../../support/small-wall';
 
-/** Whole plans with something odd about the holder, worked with a pencil: tests/support/rack-by-hand.ts has the figures they share. */
+/**
+ * Whole plans with something odd about the holder, worked with a pencil: tests/support/rack-by-hand.ts has the figures
+ * they share.
+ */
 describe('the holder', () => {
 	it('of pairs gives each peg half of its seat', () => {
 		const pegs = { ...PEGS, pair: { bar: 10, slack: 2 } };
@@ -29,14 +32,23 @@ describe('the holder', () => {
 			kind: 'cleat-edge',
 			lost: 'nothing-behind'
 		});
-		// Half of it over the window still bears: its weight stands at 500, and the wall is behind it on both sides of that.
-		expect(bearing(smallWall({ rack: { spacer: true }, wall: { obstructions: [{ ...window, x: 450, width: 100 }] } }))).toMatchObject({
+		// Half of it over the window still bears: its weight stands at 500, and the wall is behind it on both sides of
+		// that.
+		expect(
+			bearing(smallWall({ rack: { spacer: true }, wall: { obstructions: [{ ...window, x: 450, width: 100 }] } }))
+		).toMatchObject({
 			kind: 'spacer'
 		});
-		expect(bearing(smallWall({ rack: { spacer: true }, x: 700, row: { right: 1200 } }))).toMatchObject({ kind: 'spacer' });
-		expect(bearing(smallWall({ rack: { spacer: true }, x: 900, row: { right: 1400 } }))).toMatchObject({ lost: 'nothing-behind' });
+		expect(bearing(smallWall({ rack: { spacer: true }, x: 700, row: { right: 1200 } }))).toMatchObject({
+			kind: 'spacer'
+		});
+		expect(bearing(smallWall({ rack: { spacer: true }, x: 900, row: { right: 1400 } }))).toMatchObject({
+			lost: 'nothing-behind'
+		});
 		const below = { ...ROW, id: 'below', y: foot(180) - 20 };
-		expect(bearing(smallWall({ rack: { spacer: true }, more: { rows: [below] } }))).toMatchObject({ lost: 'meets-row' });
+		expect(bearing(smallWall({ rack: { spacer: true }, more: { rows: [below] } }))).toMatchObject({
+			lost: 'meets-row'
+		});
 	});
 
 	it('on a second hook puts all of it on either row, and both hooks are judged', () => {
@@ -46,7 +58,8 @@ describe('the holder', () => {
 		const { check, line, all } = asked(smallWall({ rack: { secondHook: true, face }, more: { rows: [below] } }));
 		expect(all.holders.get('h')?.placed.bearing).toMatchObject({ kind: 'second-hook', y: 1300 + front });
 		expect(check('holder:h:seat').margin).toBeCloseTo((1500 + back - 1300 - front) / r.out / 1.5, 6);
-		for (const row of ['r', 'below']) expect(line(`fixing:${row}:s0`, 'V: stud takes')).toBeCloseTo((r.W + cleat) / 2, 6);
+		for (const row of ['r', 'below'])
+			expect(line(`fixing:${row}:s0`, 'V: stud takes')).toBeCloseTo((r.W + cleat) / 2, 6);
 		expect(check('holder:h:hook-2').margin).toBeCloseTo(check('holder:h:hook').margin as number, 9);
 	});
 
@@ -65,8 +78,16 @@ describe('the holder', () => {
 	});
 
 	it('is told at the studs on either side of it, and at no other', () => {
-		const studs = [100, 300, 600, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
-		const { check } = asked(smallWall({ wall: { studs }, x: 640, rack: { face: { stock: '1x8', width: 250, height: 180 } } }));
+		const studs = [100, 300, 600, 900].map((x, i) => ({
+			id: `s${i}`,
+			x,
+			width: 38.1,
+			depth: 88.9,
+			species: 'spf' as const
+		}));
+		const { check } = asked(
+			smallWall({ wall: { studs }, x: 640, rack: { face: { stock: '1x8', width: 250, height: 180 } } })
+		);
 		const told = studs.map((s) => check(`fixing:r:${s.id}`).lines.some((l) => l.label === 'weight of Rack'));
 		expect(told).toEqual([false, false, true, true]);
 	});
@@ -74,7 +95,8 @@ describe('the holder', () => {
 	it('has screws of its second hook that meet a peg, and says so', () => {
 		const below = { ...ROW, id: 'below', y: 1300 };
 		const face = { stock: '1x8' as const, width: 400, height: 350 };
-		// The second hook's screws stand half of its short side under its top: 1300 + back + front - back / 2; a peg there, and one at a third of the way along where a screw is.
+		// The second hook's screws stand half of its short side under its top: 1300 + back + front - back / 2; a peg there,
+		// and one at a third of the way along where a screw is.
 		const height = 1300 + back + front - back / 2 - foot(350);
 		const pegs: PegRackParams['pegs'] = {
 			diameter: 19.05,
@@ -103,7 +125,9 @@ describe('the holder', () => {
 		expect(line('holder:h:seat', 'shape')).toBeCloseTo(drop / r.out, 6);
 		expect(line('holder:h:part', 'reaches down')).toBeCloseTo(drop, 6);
 		// Pegs 60 above the foot: about the foot, F × 60 + W × out = W × tan 45° × drop.
-		const tug = check('holder:h:seat').notes.find((n) => n.text.startsWith('An outward pull'))?.values.f as { value: number };
+		const tug = check('holder:h:seat').notes.find((n) => n.text.startsWith('An outward pull'))?.values.f as {
+			value: number;
+		};
 		expect(tug.value).toBeCloseTo((r.W * (drop - r.out)) / 60, 4);
 		// At 30° it slides off sooner: tan 30° for 1.
 		const flat = asked(
@@ -112,14 +136,24 @@ describe('the holder', () => {
 				rack: { spacer: true, face: { stock: 'ply-18', width: 400, height: 300 }, load: { ...THING, perSeat: 1 } }
 			})
 		);
-		const [W, out, reach] = ['weight', 'stands out', 'reaches down'].map((l) => flat.line('holder:h:seat', l)) as [number, number, number];
-		const pull = flat.check('holder:h:seat').notes.find((n) => n.text.startsWith('An outward pull'))?.values.f as { value: number };
+		const [W, out, reach] = ['weight', 'stands out', 'reaches down'].map((l) => flat.line('holder:h:seat', l)) as [
+			number,
+			number,
+			number
+		];
+		const pull = flat.check('holder:h:seat').notes.find((n) => n.text.startsWith('An outward pull'))?.values.f as {
+			value: number;
+		};
 		expect(pull.value).toBeCloseTo((W * (reach * Math.tan(Math.PI / 6) - out)) / 60, 4);
 	});
 
 	it('that keeps its things past the end of its row does not hold, and says where', () => {
 		const { check, all } = asked(smallWall({ x: 700 }));
-		expect(check('holder:h:place')).toMatchObject({ margin: 0, verdict: 'does-not-hold', subject: { kind: 'holder', id: 'h' } });
+		expect(check('holder:h:place')).toMatchObject({
+			margin: 0,
+			verdict: 'does-not-hold',
+			subject: { kind: 'holder', id: 'h' }
+		});
 		expect(check('holder:h:place').reason.text).toMatch(/past the end/);
 		expect(all.holders.get('h')?.verdict).not.toBe('holds');
 	});
@@ -140,13 +174,20 @@ describe('the holder', () => {
 		expect(r.out).toBeGreaterThan(drop);
 		const { check, line } = asked(smallWall({ rack: { lockStrip: true } }));
 		expect(line('fixing:r:s0', 'M: roll at this stud')).toBeCloseTo((r.W * r.out) / 2 + (cleat * t) / 4, 4);
-		// Worst with only what stands furthest out; the strip takes all of each thing's x / d - 1, and its own weight's, which holds it down.
+		// Worst with only what stands furthest out; the strip takes all of each thing's x / d - 1, and its own weight's,
+		// which holds it down.
 		const far = r.things[1] as { w: number; out: number };
 		const near = r.things[0] as { w: number; out: number };
 		const selfOut = (r.W * r.out - far.w * far.out - near.w * near.out) / r.self;
 		const uplift = r.self * (selfOut / drop - 1) + near.w * (near.out / drop - 1) + far.w * (far.out / drop - 1);
-		expect(check('holder:h:lock').second?.lines.find((l) => l.label === 'lifts the strip')?.result.value).toBeCloseTo(uplift, 6);
-		expect(check('holder:h:lock').margin).toBeCloseTo(drop / ((r.self * selfOut + far.w * far.out) / (r.self + far.w)), 6);
+		expect(check('holder:h:lock').second?.lines.find((l) => l.label === 'lifts the strip')?.result.value).toBeCloseTo(
+			uplift,
+			6
+		);
+		expect(check('holder:h:lock').margin).toBeCloseTo(
+			drop / ((r.self * selfOut + far.w * far.out) / (r.self + far.w)),
+			6
+		);
 		// Its hook is pulled by stand-off over drop, no longer by tan b.
 		const ends = check('holder:h:hook').lines.find((l) => l.label === 'roll of the hook')?.result.value as number;
 		const weight = check('holder:h:hook').lines.find((l) => l.label === 'worst left on')?.result.value as number;
@@ -171,6 +212,9 @@ describe('the holder', () => {
 		// The screw at 40 takes all it may, the one at 200 balances it about the load, the third is too far.
 		const shared = 1 + (x - 40) / (200 - x);
 		expect(shared).toBeLessThan(2);
-		expect(asked(smallWall({ rack: { pegs } })).line('holder:h:hook', 'pull on one')).toBeCloseTo(M / (back / 2) / shared, 4);
+		expect(asked(smallWall({ rack: { pegs } })).line('holder:h:hook', 'pull on one')).toBeCloseTo(
+			M / (back / 2) / shared,
+			4
+		);
 	});
 });

@@ -3,7 +3,10 @@ import type { Row } from '$core/plan/types';
 import { g, t, back, front, D, up, crush, cleat, rack, plain, foot, strip } from '../../support/rack-by-hand';
 import { asked, ROW, smallWall } from '../../support/small-wall';
 
-/** Whole plans with something odd about the row, worked with a pencil: tests/support/rack-by-hand.ts has the figures they share. */
+/**
+ * Whole plans with something odd about the row, worked with a pencil: tests/support/rack-by-hand.ts has the figures
+ * they share.
+ */
 /** A block that fills the room between the two studs, nailed to both. */
 const BETWEEN = {
 	id: 'b',
@@ -32,7 +35,8 @@ describe('the row', () => {
 		const hung = Math.min(plain.W * (plain.out + ts), plain.W * (front + 100 + t + ts));
 		const M = hung / 2 + (cleat * (ts + t / 2) + (sheet * ts) / 2) / 2;
 		expect(line('fixing:r:s0', 'M: roll at this stud')).toBeCloseTo(M, 4);
-		// Screws 25 up and 25 down; the middle one would be behind the cleat, which reaches from 100 to 100 + front: it goes 12 over or under it, whichever is nearer.
+		// Screws 25 up and 25 down; the middle one would be behind the cleat, which reaches from 100 to 100 + front: it
+		// goes 12 over or under it, whichever is nearer.
 		const between = 150 < 100 + front / 2 || 100 + front + 12 > 275 ? 100 - 12 : 100 + front + 12;
 		const ys = [25, between, 275].map((y) => y - crush);
 		expect(line('fixing:r:s0', 'top screw pull')).toBeCloseTo(
@@ -56,19 +60,36 @@ describe('the row', () => {
 		const below = { ...ROW, id: 'below', y: 1300 };
 		expect(bearing({ rack: { face }, more: { rows: [below] } })).toMatchObject({ kind: 'row-below' });
 		expect(bearing({ rack: { face }, row: { backer }, more: { rows: [below] } })).toMatchObject({ kind: 'cleat-edge' });
-		expect(bearing({ rack: { face }, row: { backer }, more: { rows: [{ ...below, backer: { ...backer, below: 20 } }] } })).toMatchObject({
+		expect(
+			bearing({ rack: { face }, row: { backer }, more: { rows: [{ ...below, backer: { ...backer, below: 20 } }] } })
+		).toMatchObject({
 			kind: 'row-below'
 		});
-		expect(bearing({ rack: { face, spacer: true }, row: { backer } })).toMatchObject({ kind: 'cleat-edge', lost: 'further-back' });
-		expect(bearing({ rack: { face, spacer: true }, row: { backer: { ...backer, height: 500, below: 400 } } })).toMatchObject({
+		expect(bearing({ rack: { face, spacer: true }, row: { backer } })).toMatchObject({
+			kind: 'cleat-edge',
+			lost: 'further-back'
+		});
+		expect(
+			bearing({ rack: { face, spacer: true }, row: { backer: { ...backer, height: 500, below: 400 } } })
+		).toMatchObject({
 			kind: 'spacer'
 		});
-		expect(bearing({ rack: { face, secondHook: true }, row: { backer }, more: { rows: [below] } })?.kind).not.toBe('second-hook');
+		expect(bearing({ rack: { face, secondHook: true }, row: { backer }, more: { rows: [below] } })?.kind).not.toBe(
+			'second-hook'
+		);
 	});
 
 	it('on a sheet says where the sheet has no place: over a window, past the floor, past the top', () => {
 		const behind = { size: '#8' as const, length: 28, pitch: 100 };
-		const window = (x: number) => ({ id: 'w', kind: 'window' as const, name: 'window', x, y: 1200, width: 50, height: 100 });
+		const window = (x: number) => ({
+			id: 'w',
+			kind: 'window' as const,
+			name: 'window',
+			x,
+			y: 1200,
+			width: 50,
+			height: 100
+		});
 		const stops = (height: number, below: number, more: Partial<Row> = {}, x = 700) =>
 			asked(
 				smallWall({
@@ -78,7 +99,8 @@ describe('the row', () => {
 			)
 				.all.warnings.filter((w) => w.level === 'stop' && w.subject.kind === 'row')
 				.map((w) => w.message.text);
-		// The window's head is at 1300: a sheet that ends there clears it, one 10 longer does not, though its cleat is 200 above.
+		// The window's head is at 1300: a sheet that ends there clears it, one 10 longer does not, though its cleat is 200
+		// above.
 		expect(stops(400, 200)).toEqual([]);
 		expect(stops(410, 210)).toEqual(['The row runs over {name}']);
 		// Nor one that begins where the row ends.
@@ -99,7 +121,8 @@ describe('the row', () => {
 			behind: { size: '#8' as const, length: 28, pitch: 100 },
 			perStud: 3
 		};
-		// The foot is at 1500 + back + front - 350; the sheet of the row below reaches from 250 under that to 50 over it. Both stand out by the same sheet.
+		// The foot is at 1500 + back + front - 350; the sheet of the row below reaches from 250 under that to 50 over it.
+		// Both stand out by the same sheet.
 		const at = foot(350);
 		const own = { ...backer, height: 120, below: 20 };
 		const bearing = (over: Partial<Row>) =>
@@ -133,7 +156,10 @@ describe('the row', () => {
 			asked(smallWall({ wall: { cladding: cladding as never } })).line('fixing:r:s0', 'screw pull');
 		const M = Math.min(plain.W * plain.out, plain.W * (front + t)) / 2 + (cleat * t) / 4;
 		expect(pull({ kind: 'drywall', thickness: 12.7 })).toBeCloseTo(M / (up - crush), 4);
-		expect(pull({ kind: 'panel', thickness: 4, under: [{ kind: 'drywall', thickness: 12.7 }] })).toBeCloseTo(M / (up - crush), 4);
+		expect(pull({ kind: 'panel', thickness: 4, under: [{ kind: 'drywall', thickness: 12.7 }] })).toBeCloseTo(
+			M / (up - crush),
+			4
+		);
 		expect(pull({ kind: 'panel', thickness: 12 })).toBeCloseTo(M / up, 4);
 		expect(pull({ kind: 'drywall', thickness: 0, under: [{ kind: 'panel', thickness: 9 }] })).toBeCloseTo(M / up, 4);
 	});
@@ -150,17 +176,25 @@ describe('the row', () => {
 	});
 
 	it('on two studs close together takes the worst of what may be left on: a seat on either side of them', () => {
-		// Studs at 480 and 540 under the middle of the rack, 300 to 700: a seat left of 480 lifts the right one, and eases nothing.
+		// Studs at 480 and 540 under the middle of the rack, 300 to 700: a seat left of 480 lifts the right one, and eases
+		// nothing.
 		const studs = [480, 540].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
 		const { line } = asked(smallWall({ wall: { studs } }));
 		const share = (x: number) => (540 - x) / 60;
 		const seats = [380, 460, 540, 620];
-		const presses = seats.filter((x) => share(x) > 0).reduce((sum, x) => sum + plain.seat * share(x), 0) + plain.self * share(500);
+		const presses =
+			seats.filter((x) => share(x) > 0).reduce((sum, x) => sum + plain.seat * share(x), 0) + plain.self * share(500);
 		expect(line('fixing:r:s0', 'V: stud takes')).toBeCloseTo(presses + cleat * share(500), 4);
 	});
 
 	it('is judged cleat by cleat at a joint, and the block there by its own screws', () => {
-		const studs = [100, 500, 900].map((x, i) => ({ id: `s${i}`, x, width: 38.1, depth: 88.9, species: 'spf' as const }));
+		const studs = [100, 500, 900].map((x, i) => ({
+			id: `s${i}`,
+			x,
+			width: 38.1,
+			depth: 88.9,
+			species: 'spf' as const
+		}));
 		const at = 500 + 38.1 / 2;
 		const block = {
 			id: 'b',
@@ -179,7 +213,9 @@ describe('the row', () => {
 		const seats = [80, 160, 240, 320].map((x) => 530 + x);
 		const length = 950 - at;
 		const own = (strip(length) * (900 - (at + 950) / 2)) / (900 - x0);
-		const V = (plain.self * (900 - 730) + seats.reduce((sum, x) => sum + plain.seat * Math.max(0, 900 - x), 0)) / (900 - x0) + own;
+		const V =
+			(plain.self * (900 - 730) + seats.reduce((sum, x) => sum + plain.seat * Math.max(0, 900 - x), 0)) / (900 - x0) +
+			own;
 		expect(line('fixing:r:b', 'V: stud takes')).toBeCloseTo(V, 4);
 		expect(line('block:b', 'weight on it')).toBeCloseTo(V, 4);
 		// Its screws take it across; the roll as a couple over half of its height.
@@ -187,9 +223,12 @@ describe('the row', () => {
 		const couple = roll + V * (88.9 / 2 + 12.7);
 		expect(line('block:b', 'across each')).toBeCloseTo(Math.hypot(V, couple / 150) / 4, 4);
 		expect(all.holders.get('h')?.path).toContain(check('block:b'));
-		// On a spacer the rack bears below the row: its hook pushes out by its weight times tan 45°, which the block's screws hold too.
+		// On a spacer the rack bears below the row: its hook pushes out by its weight times tan 45°, which the block's
+		// screws hold too.
 		const own2 = rack({ strips: 2 });
-		const spaced = asked(smallWall({ wall: { studs, blocking: [block] }, row: { joints: [at] }, x: 530, rack: { spacer: true } }));
+		const spaced = asked(
+			smallWall({ wall: { studs, blocking: [block] }, row: { joints: [at] }, x: 530, rack: { spacer: true } })
+		);
 		const Vs = spaced.line('fixing:r:b', 'V: stud takes');
 		const rolled = spaced.line('fixing:r:b', 'M: roll at this stud') + Vs * (88.9 / 2 + 12.7);
 		expect(Vs - own).toBeCloseTo(
@@ -202,7 +241,13 @@ describe('the row', () => {
 		const face = { stock: 'ply-18' as const, width: 400, height: 425 };
 		for (const more of [{}, { secondHook: true }]) {
 			const low = asked(
-				smallWall({ wall: { studs, blocking: [block] }, row: { joints: [at] }, x: 530, rack: { face, ...more }, more: { rows: [below] } })
+				smallWall({
+					wall: { studs, blocking: [block] },
+					row: { joints: [at] },
+					x: 530,
+					rack: { face, ...more },
+					more: { rows: [below] }
+				})
 			);
 			const here = low.line('fixing:r:b', 'V: stud takes');
 			const turned = low.line('fixing:r:b', 'M: roll at this stud') + here * (88.9 / 2 + 12.7);
@@ -211,22 +256,27 @@ describe('the row', () => {
 		expect(line('block:b', 'pulled out')).toBeCloseTo(couple / 150, 4);
 		// Nobody said how it is fixed: not judged, and neither is what hangs on it.
 		const unsaid = asked(
-			smallWall({ wall: { studs, blocking: [{ ...block, fixing: undefined as never }] }, row: { joints: [at] }, x: 530 })
+			smallWall({
+				wall: { studs, blocking: [{ ...block, fixing: undefined as never }] },
+				row: { joints: [at] },
+				x: 530
+			})
 		);
 		expect(unsaid.check('block:b').verdict).toBe('cannot-be-judged');
 		expect(unsaid.check('block:b').reason.text).toMatch(/how is it fixed/);
 		expect(['cannot-be-judged', 'does-not-hold']).toContain(unsaid.all.holders.get('h')?.verdict);
 		// One that touches no stud holds nothing.
 		expect(
-			asked(smallWall({ wall: { studs, blocking: [{ ...block, x: at + 30 }] }, row: { joints: [at] }, x: 530 })).all.checks.some(
-				(c) => c.id === 'block:b' && c.margin !== 0
-			)
+			asked(
+				smallWall({ wall: { studs, blocking: [{ ...block, x: at + 30 }] }, row: { joints: [at] }, x: 530 })
+			).all.checks.some((c) => c.id === 'block:b' && c.margin !== 0)
 		).toBe(false);
 	});
 
 	it('on a block between studs is judged at the stud it stands nearer to', () => {
 		const block = BETWEEN;
-		// A row over one stud and a part of the block: screwed to the block nearer to that stud. Its mirror image is nearer to the other.
+		// A row over one stud and a part of the block: screwed to the block nearer to that stud. Its mirror image is nearer
+		// to the other.
 		const left = asked(smallWall({ wall: { blocking: [block] }, row: { left: 50, right: 450 }, x: 50 }));
 		const right = asked(smallWall({ wall: { blocking: [block] }, row: { left: 550, right: 950 }, x: 550 }));
 		const place = left.check('fixing:r:b').subject as { x: number };

@@ -3,7 +3,10 @@ import type { Holder } from '$core/plan/types';
 import { g, t, back, front, D, up, cleat, plain } from '../../support/rack-by-hand';
 import { asked, smallWall } from '../../support/small-wall';
 
-/** Whole plans with something odd about the wall, worked with a pencil: tests/support/rack-by-hand.ts has the figures they share. */
+/**
+ * Whole plans with something odd about the wall, worked with a pencil: tests/support/rack-by-hand.ts has the figures
+ * they share.
+ */
 describe('the wall', () => {
 	it('of studs that lean is screwed where they stand at each screw', () => {
 		const studs = [100, 900].map((x, i) => ({
@@ -48,7 +51,10 @@ describe('the wall', () => {
 	it('of boards holds at its pitch, in what the boards are thick', () => {
 		const build = { kind: 'plank' as const, thickness: 40, species: 'spf' as const, first: 100, pitch: 400 };
 		const { check, line } = asked(
-			smallWall({ wall: { build, cladding: { kind: 'none', thickness: 0 } }, row: { screws: { size: '#10', length: 57, perStud: 1 } } })
+			smallWall({
+				wall: { build, cladding: { kind: 'none', thickness: 0 } },
+				row: { screws: { size: '#10', length: 57, perStud: 1 } }
+			})
 		);
 		expect(line('fixing:r:at1', 'in the boards')).toBeCloseTo(57 - t, 6);
 		// Three of them: the rack in the middle over the middle one.
@@ -75,7 +81,14 @@ describe('the wall', () => {
 			asked(
 				smallWall({
 					wall: {
-						build: { kind: 'masonry', material: 'brick', thickness, first: 100, pitch: 800, plug: { diameter: 8, length: 50, load: 30 } },
+						build: {
+							kind: 'masonry',
+							material: 'brick',
+							thickness,
+							first: 100,
+							pitch: 800,
+							plug: { diameter: 8, length: 50, load: 30 }
+						},
 						cladding: { kind: 'none', thickness: 0 }
 					}
 				})

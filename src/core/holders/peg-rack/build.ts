@@ -54,7 +54,13 @@ function selfMass(params: PegRackParams, context: HolderContext, pegCount: numbe
 
 function pegRackParts(params: PegRackParams, context: HolderContext, pegCount: number): Part[] {
 	const { face, pegs } = params;
-	const strip = { kind: 'cleat', stock: context.stock, blank: context.blank, bevel: context.profile.bevel, length: face.width } as const;
+	const strip = {
+		kind: 'cleat',
+		stock: context.stock,
+		blank: context.blank,
+		bevel: context.profile.bevel,
+		length: face.width
+	} as const;
 	const parts: Part[] = [
 		{ kind: 'board', name: 'face', stock: face.stock, width: face.height, length: face.width, count: 1 },
 		{ ...strip, name: 'hook', count: 1 },
@@ -72,7 +78,10 @@ const SLIDES_BACK = (Math.atan(0.3) * 180) / Math.PI;
 /** Are things kept against the face, or may they stand anywhere along the peg? @example keptBack(5) // false */
 export const keptBack = (tilt: Degrees): boolean => tilt >= SLIDES_BACK;
 
-/** Where the outermost side of a stack is counted: at the peg's tip, for nothing keeps it back, unless the peg is steep or the stack longer. */
+/**
+ * Where the outermost side of a stack is counted: at the peg's tip, for nothing keeps it back, unless the peg is steep
+ * or the stack longer.
+ */
 function farEnd(projection: Millimetres, stack: Millimetres, tilt: Degrees): Millimetres {
 	return keptBack(tilt) ? stack : Math.max(stack, projection);
 }
@@ -117,7 +126,11 @@ export function buildPegRack(params: PegRackParams, context: HolderContext): Bui
 		face: { width: face.width, height: face.height, thickness: board.thickness },
 		projection: front + Math.max(pegs.projection * level, load.perSeat * load.thickness * level),
 		hangsBelow: Math.max(0, load.height - pegs.height),
-		beyondEnds: Math.max(0, load.width / 2 - (centres[0] ?? 0), load.width / 2 - (face.width - (centres.at(-1) ?? face.width))),
+		beyondEnds: Math.max(
+			0,
+			load.width / 2 - (centres[0] ?? 0),
+			load.width / 2 - (face.width - (centres.at(-1) ?? face.width))
+		),
 		rod: { diameter: pegs.diameter, embedded: depth, perSeat: pegs.pair ? 2 : 1 },
 		warnings: []
 	};

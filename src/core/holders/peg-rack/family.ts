@@ -7,7 +7,11 @@ import { buildPegRack, pegRackTitle } from './build';
 function startPegRack(unit: LengthUnit): PegRackParams {
 	const inch = unit === 'inch';
 	return {
-		face: { stock: inch ? '1x8' : 'ply-18', width: inch ? 24 * MM_PER_INCH : 600, height: inch ? 7.25 * MM_PER_INCH : 220 },
+		face: {
+			stock: inch ? '1x8' : 'ply-18',
+			width: inch ? 24 * MM_PER_INCH : 600,
+			height: inch ? 7.25 * MM_PER_INCH : 220
+		},
 		hook: { screws: { size: '#8', length: inch ? 1.25 * MM_PER_INCH : 32, count: 4 }, from: 'back', glued: true },
 		spacer: true,
 		lockStrip: false,

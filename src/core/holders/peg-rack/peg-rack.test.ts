@@ -6,10 +6,18 @@ import type { HolderContext } from '../types';
 import { buildPegRack, pairPitch } from './build';
 import { pegRack } from './family';
 
-const context: HolderContext = { profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }), stock: 'ply-18', blank: 130 };
+const context: HolderContext = {
+	profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }),
+	stock: 'ply-18',
+	blank: 130
+};
 const first = pegRack.start('mm');
 /** In round figures for a pencil. */
-const start: PegRackParams = { ...first, face: { ...first.face, height: 200 }, pegs: { ...first.pegs, projection: 100 } };
+const start: PegRackParams = {
+	...first,
+	face: { ...first.face, height: 200 },
+	pegs: { ...first.pegs, projection: 100 }
+};
 const rack = (change: Partial<PegRackParams> = {}) => ({ ...start, ...change });
 const said = (p: PegRackParams) =>
 	buildPegRack(p, context)
@@ -21,8 +29,10 @@ describe('a peg rack', () => {
 		expect(said(rack())).toBe('');
 		expect(said(first)).toBe('');
 		expect(
-			buildPegRack(pegRack.start('inch'), { ...context, profile: ripInTwo({ blank: 127, thickness: 18.26, bevel: 45, kerf: 3.2 }) })
-				.warnings
+			buildPegRack(pegRack.start('inch'), {
+				...context,
+				profile: ripInTwo({ blank: 127, thickness: 18.26, bevel: 45, kerf: 3.2 })
+			}).warnings
 		).toEqual([]);
 	});
 
@@ -38,7 +48,8 @@ describe('a peg rack', () => {
 
 	it('weighs the volume of its parts', () => {
 		const light = rack({ spacer: false, pegs: { ...start.pegs, spacing: { kind: 'equal-gaps', count: 1 } } });
-		// 600 x 200 x 18 of ply at 560 kg/m3, a strip of the same ply 600 long, one dowel 20 mm thick 100 mm out at 690 kg/m3.
+		// 600 x 200 x 18 of ply at 560 kg/m3, a strip of the same ply 600 long, one dowel 20 mm thick 100 mm out at 690
+		// kg/m3.
 		const face = 0.6 * 0.2 * 0.018 * 560;
 		const strip = 0.6 * 0.018 * ((context.profile.back + context.profile.front) / 2000) * 560;
 		const peg = Math.PI * 0.01 ** 2 * 0.1 * 690;
@@ -55,9 +66,10 @@ describe('a peg rack', () => {
 
 	it('stacks things out along the peg: at its far end, unless it is so steep that they slide back', () => {
 		const outs = (pegs: Partial<typeof start.pegs>, perSeat = 2) =>
-			buildPegRack(rack({ pegs: { ...start.pegs, ...pegs }, load: { ...start.load, perSeat } }), context).seats[0]?.things.map(
-				(t) => t.out
-			);
+			buildPegRack(
+				rack({ pegs: { ...start.pegs, ...pegs }, load: { ...start.load, perSeat } }),
+				context
+			).seats[0]?.things.map((t) => t.out);
 		const level = (deg: number) => Math.cos((deg * Math.PI) / 180);
 		// Two of 40 on a peg of 100 lie from 20 to 100; a pile longer than the peg begins at the face.
 		expect(outs({ tilt: 10 })).toEqual([40 * level(10), 80 * level(10)]);
@@ -75,13 +87,19 @@ describe('a peg rack', () => {
 
 	it('stops a hook screw that meets a peg', () => {
 		const high = rack({
-			pegs: { ...start.pegs, height: 200 - context.profile.back / 2, spacing: { kind: 'pitch', count: 2, inset: 40, pitch: 520 } }
+			pegs: {
+				...start.pegs,
+				height: 200 - context.profile.back / 2,
+				spacing: { kind: 'pitch', count: 2, inset: 40, pitch: 520 }
+			}
 		});
 		expect(said(high)).toMatch(/stop: 2 of the hook screws meet a peg/);
 	});
 
 	it('stops pegs that leave the face or run into each other', () => {
-		expect(said(rack({ pegs: { ...start.pegs, height: 5 } }))).toMatch(/stop: A peg runs out of the face: its centre is 5 mm/);
+		expect(said(rack({ pegs: { ...start.pegs, height: 5 } }))).toMatch(
+			/stop: A peg runs out of the face: its centre is 5 mm/
+		);
 		expect(said(rack({ pegs: { ...start.pegs, height: 22 } }))).toMatch(/mind: A peg hole stands 22 mm from the edge/);
 		expect(said(rack({ pegs: { ...start.pegs, spacing: { kind: 'pitch', count: 3, inset: 60, pitch: 15 } } }))).toMatch(
 			/stop: Pegs run into each other: 15 mm apart/
@@ -90,7 +108,9 @@ describe('a peg rack', () => {
 
 	it('minds blind holes, short pegs, crowded seats and level pegs', () => {
 		expect(said(rack({ pegs: { ...start.pegs, depth: 16 } }))).toMatch(/mind: A blind hole 16 mm deep/);
-		expect(said(rack({ load: { ...start.load, perSeat: 4 } }))).toMatch(/mind: 4 a seat take 160 mm of peg; the pegs stand out 100 mm/);
+		expect(said(rack({ load: { ...start.load, perSeat: 4 } }))).toMatch(
+			/mind: 4 a seat take 160 mm of peg; the pegs stand out 100 mm/
+		);
 		expect(said(rack({ load: { ...start.load, width: 140 } }))).toMatch(/mind: What hangs is 140 mm wide/);
 		expect(said(rack({ pegs: { ...start.pegs, tilt: 0 } }))).toMatch(/mind: Level pegs/);
 	});

@@ -33,14 +33,22 @@ function screwWarnings(p: PegRackParams, c: HolderContext, built: BuiltHolder): 
 	} else if (length > through - LEAD_POINT) {
 		found.push({
 			level: 'mind',
-			message: phrase('Hook screws of {l} end {left} under the surface: they may show', { l: mm(length), left: mm(through - length) })
+			message: phrase('Hook screws of {l} end {left} under the surface: they may show', {
+				l: mm(length),
+				left: mm(through - length)
+			})
 		});
 	}
 	const first = p.hook.from === 'back' ? c.profile.thickness : built.face.thickness;
 	if (length <= first) {
-		found.push({ level: 'stop', message: phrase('Hook screws of {l} do not reach through {t}', { l: mm(length), t: mm(first) }) });
+		found.push({
+			level: 'stop',
+			message: phrase('Hook screws of {l} do not reach through {t}', { l: mm(length), t: mm(first) })
+		});
 	}
-	const meet = built.hookScrews.filter((s) => built.holes.some((h) => screwMeetsHole(s, screwDiameter(size), h, built.face.thickness)));
+	const meet = built.hookScrews.filter((s) =>
+		built.holes.some((h) => screwMeetsHole(s, screwDiameter(size), h, built.face.thickness))
+	);
 	if (meet.length > 0) {
 		found.push({
 			level: 'stop',
@@ -58,17 +66,25 @@ function pegWarnings(p: PegRackParams, built: BuiltHolder): Found[] {
 	const xs = built.holes.map((h) => h.x);
 	const left = Math.min(...xs, face.width - Math.max(...xs), pegs.height, face.height - pegs.height);
 	if (left < pegs.diameter / 2) {
-		found.push({ level: 'stop', message: phrase('A peg runs out of the face: its centre is {left} from the edge', { left: mm(left) }) });
+		found.push({
+			level: 'stop',
+			message: phrase('A peg runs out of the face: its centre is {left} from the edge', { left: mm(left) })
+		});
 	} else if (left < EDGE * pegs.diameter) {
 		found.push({
 			level: 'mind',
-			message: phrase('A peg hole stands {left} from the edge, less than 1.5 times its width: the face may split', { left: mm(left) })
+			message: phrase('A peg hole stands {left} from the edge, less than 1.5 times its width: the face may split', {
+				left: mm(left)
+			})
 		});
 	}
 	const sorted = [...xs].sort((a, b) => a - b);
 	const closest = Math.min(...sorted.slice(1).map((x, i) => x - (sorted[i] as number)));
 	if (closest < pegs.diameter + CLEAR) {
-		found.push({ level: 'stop', message: phrase('Pegs run into each other: {d} apart, centre to centre', { d: mm(closest) }) });
+		found.push({
+			level: 'stop',
+			message: phrase('Pegs run into each other: {d} apart, centre to centre', { d: mm(closest) })
+		});
 	}
 	if (pegs.spacing.count > 1 && p.load.mass > 0 && p.load.width > spacingPitch(face.width, pegs.spacing)) {
 		found.push({
@@ -82,11 +98,14 @@ function pegWarnings(p: PegRackParams, built: BuiltHolder): Found[] {
 	if (pegs.depth < built.face.thickness && pegs.depth + LEAD_POINT > built.face.thickness) {
 		found.push({
 			level: 'mind',
-			message: phrase("A blind hole {d} deep leaves too little for the bit's point in {t}: drill through, or stop at {max}", {
-				d: mm(pegs.depth),
-				t: mm(built.face.thickness),
-				max: mm(built.face.thickness - LEAD_POINT)
-			})
+			message: phrase(
+				"A blind hole {d} deep leaves too little for the bit's point in {t}: drill through, or stop at {max}",
+				{
+					d: mm(pegs.depth),
+					t: mm(built.face.thickness),
+					max: mm(built.face.thickness - LEAD_POINT)
+				}
+			)
 		});
 	}
 	if (p.load.mass > 0 && p.load.perSeat * p.load.thickness > pegs.projection) {
@@ -111,17 +130,23 @@ function boardWarnings(p: PegRackParams, c: HolderContext): Found[] {
 	if (p.face.height > board.width) {
 		found.push({
 			level: 'stop',
-			message: phrase(`The face is {h} high, but ${board.title} is {w} wide`, { h: mm(p.face.height), w: mm(board.width) })
+			message: phrase(`The face is {h} high, but ${board.title} is {w} wide`, {
+				h: mm(p.face.height),
+				w: mm(board.width)
+			})
 		});
 	}
 	const strips = c.profile.front * (1 + (p.spacer ? 1 : 0) + (p.secondHook ? 1 : 0));
 	if (p.face.height < strips) {
 		found.push({
 			level: 'stop',
-			message: phrase(`The face is {h} high; its ${p.secondHook ? 'hooks need' : p.spacer ? 'hook and spacer need' : 'hook needs'} {s}`, {
-				h: mm(p.face.height),
-				s: mm(strips)
-			})
+			message: phrase(
+				`The face is {h} high; its ${p.secondHook ? 'hooks need' : p.spacer ? 'hook and spacer need' : 'hook needs'} {s}`,
+				{
+					h: mm(p.face.height),
+					s: mm(strips)
+				}
+			)
 		});
 	}
 	return found;
@@ -129,6 +154,10 @@ function boardWarnings(p: PegRackParams, c: HolderContext): Found[] {
 
 /** What is wrong with a peg rack's own build, worst first. */
 export function pegRackWarnings(params: PegRackParams, context: HolderContext, built: BuiltHolder): Found[] {
-	const all = [...boardWarnings(params, context), ...screwWarnings(params, context, built), ...pegWarnings(params, built)];
+	const all = [
+		...boardWarnings(params, context),
+		...screwWarnings(params, context, built),
+		...pegWarnings(params, built)
+	];
 	return all.sort((a, b) => (a.level === b.level ? 0 : a.level === 'stop' ? -1 : 1));
 }

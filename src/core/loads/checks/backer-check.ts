@@ -16,9 +16,10 @@ import type { SegmentLoads } from './row-loads';
 export const behindEnd = (pitch: Millimetres): Millimetres => Math.min(40, pitch / 2);
 
 /**
- * A cleat on a backer sheet: its screws from behind, one line at mid height of its wall side, under the heaviest stretch of hook. They are
- * pulled by the roll of the cleat about its own lower edge and pushed across by the weight. A cleat is seldom thick enough for 6
- * diameters: no published value then covers the push across, so the equations' figure for what is in can make it "close", no better.
+ * A cleat on a backer sheet: its screws from behind, one line at mid height of its wall side, under the heaviest
+ * stretch of hook. They are pulled by the roll of the cleat about its own lower edge and pushed across by the weight. A
+ * cleat is seldom thick enough for 6 diameters: no published value then covers the push across, so the equations'
+ * figure for what is in can make it "close", no better.
  * @returns null for a row without a backer, or one that nothing hangs on
  */
 export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads): Check | null {
@@ -82,7 +83,10 @@ export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads
 			lines: () => [
 				{
 					label: 'each takes',
-					sum: phrase('{w} × {s}: the heaviest stretch of hook, by the last screw', { w: perLength(loads.line), s: mm(reach) }),
+					sum: phrase('{w} × {s}: the heaviest stretch of hook, by the last screw', {
+						w: perLength(loads.line),
+						s: mm(reach)
+					}),
 					result: newtons(share)
 				},
 				{ label: 'rolls', sum: phrase('{V} × {a}', { V: newtons(share), a: mm(arm) }), result: moment(share * arm) },
@@ -99,7 +103,11 @@ export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads
 				},
 				headLine(f, sheet.thickness, sheet.G, CD_STORAGE),
 				{ label: 'holds', sum: phrase('across, by the yield equations for what is in'), result: newtons(across) },
-				{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(share) }), result: newtons(resultant) },
+				{
+					label: 'both at once',
+					sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(share) }),
+					result: newtons(resultant)
+				},
 				{
 					label: 'counts',
 					sum: short

@@ -9,7 +9,9 @@ import { jointCapacity, type Joint } from '../fasteners/joint';
 import type { StudLoad } from '../members/stud-bending';
 import { capacityLines } from './joint-lines';
 
-/** A block with everything that rows hang on it: its own screws judged, and what it hands on to the studs it touches. */
+/**
+ * A block with everything that rows hang on it: its own screws judged, and what it hands on to the studs it touches.
+ */
 export interface BlockResult {
 	check: Check;
 	/** By stud id. */
@@ -19,7 +21,10 @@ export interface BlockResult {
 /** A gap between block and stud that a screw still closes. */
 const TOUCHES: Millimetres = 4;
 
-/** The studs a block touches at its middle height, left and right. @example touching(wall, block).length // 2, between two studs */
+/**
+ * The studs a block touches at its middle height, left and right.
+ * @example touching(wall, block).length // 2, between two studs
+ */
 export function touching(wall: Pick<Wall, 'studs'>, b: Blocking): { stud: Stud; side: 'left' | 'right' }[] {
 	const y = b.y + b.height / 2;
 	return wall.studs.flatMap((stud): { stud: Stud; side: 'left' | 'right' }[] => {
@@ -54,15 +59,16 @@ function atStud(b: Blocking, loads: readonly StudLoad[], side: 'left' | 'right',
 	for (const l of loads) {
 		const share = shareAt(b, l.at ?? b.x + b.width / 2, side, between);
 		down += l.force * share;
-		// The roll pulls at the screw and presses below it: on the block it is a couple over its height, taken as a pull on half its screws.
+		// The roll pulls at the screw and presses below it: on the block it is a couple over its height, taken as a pull on
+		// half its screws.
 		out += ((l.pull ?? 0) + (2 * l.couple) / b.height) * share;
 	}
 	return { down, out };
 }
 
 /**
- * The screws of a block, under all rows on it. Nothing is taken for granted: a block of whose screws nobody said anything is not judged, one
- * that touches no stud holds nothing.
+ * The screws of a block, under all rows on it. Nothing is taken for granted: a block of whose screws nobody said
+ * anything is not judged, one that touches no stud holds nothing.
  */
 export function blockResult(b: Blocking, wall: Wall, loads: readonly StudLoad[]): BlockResult {
 	const id = `block:${b.id}`;
@@ -80,14 +86,21 @@ export function blockResult(b: Blocking, wall: Wall, loads: readonly StudLoad[])
 			})
 		);
 	}
-	const said = (check: Omit<Check, 'id' | 'subject'>): BlockResult => ({ check: { ...check, id, subject } as Check, studLoads });
+	const said = (check: Omit<Check, 'id' | 'subject'>): BlockResult => ({
+		check: { ...check, id, subject } as Check,
+		studLoads
+	});
 	const source = 'statics; NDS 2018 chapter 12, Technical Report 12';
 	const first = studs[0];
-	if (!first) return said(failedStep('blocking', phrase('block at {x@tape} touches no stud: nothing holds it', at), source));
-	if (!b.fixing) return said(missingStep('blocking', phrase('block at {x@tape}: how is it fixed to its studs?', at), source));
+	if (!first)
+		return said(failedStep('blocking', phrase('block at {x@tape} touches no stud: nothing holds it', at), source));
+	if (!b.fixing)
+		return said(missingStep('blocking', phrase('block at {x@tape}: how is it fixed to its studs?', at), source));
 	const { fixing } = b;
 	if (!isKnown(b.species) || studs.some((s) => !isKnown(s.stud.species)))
-		return said(missingStep('blocking', phrase('species of the block at {x@tape} or its studs is not known', at), source));
+		return said(
+			missingStep('blocking', phrase('species of the block at {x@tape} or its studs is not known', at), source)
+		);
 	const each = studs.map(({ stud, side }) => ({
 		side,
 		...atStud(b, loads, side, between),
@@ -124,10 +137,18 @@ export function blockResult(b: Blocking, wall: Wall, loads: readonly StudLoad[])
 				},
 				{
 					label: 'across each',
-					sum: phrase('√({V}² + {T}²) / {n}', { V: newtons(worst.down), T: newtons(worst.out), n: String(fixing.count) }),
+					sum: phrase('√({V}² + {T}²) / {n}', {
+						V: newtons(worst.down),
+						T: newtons(worst.out),
+						n: String(fixing.count)
+					}),
 					result: newtons(demand)
 				},
-				...capacityLines(worst.joint, c, between ? { side: 'stud', main: "block's end grain" } : { side: 'block', main: 'stud' })
+				...capacityLines(
+					worst.joint,
+					c,
+					between ? { side: 'stud', main: "block's end grain" } : { side: 'block', main: 'stud' }
+				)
 			]
 		})
 	};

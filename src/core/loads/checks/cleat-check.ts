@@ -9,7 +9,9 @@ import type { SegmentLoads } from './row-loads';
 
 const section = (value: number) => ({ value, dim: 'section' }) as const;
 
-/** The cleat as a beam between its studs: bending both ways at once, shear with torsion, and splitting of solid wood. */
+/**
+ * The cleat as a beam between its studs: bending both ways at once, shear with torsion, and splitting of solid wood.
+ */
 export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads): Check[] {
 	const { row, profile } = laid;
 	const board = stock(row.stock);
@@ -21,7 +23,8 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 	const shear = beamShear(loads.shear, s.area);
 	const twist = torsionShear(loads.torque, profile.thickness, profile.back);
 	const where = Math.round(segment.from);
-	const check = (kind: string, parts: StepParts): Check => checkOf(`row:${row.id}:${where}:${kind}`, { kind: 'row', id: row.id }, parts);
+	const check = (kind: string, parts: StepParts): Check =>
+		checkOf(`row:${row.id}:${where}:${kind}`, { kind: 'row', id: row.id }, parts);
 	const allowed = (f: number, F: number): SumLine => ({
 		label: 'allowed',
 		sum: phrase(`{f} × ${CD_STORAGE}`, { f: stress(f) }),
@@ -35,9 +38,21 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 			demand: stress(down + out),
 			capacity: stress(Fb),
 			lines: () => [
-				{ label: 'bends down', sum: phrase('{M} / {S}', { M: moment(loads.strong.value), S: section(s.strong) }), result: stress(down) },
-				{ label: 'bends out', sum: phrase('{M} / {S}', { M: moment(loads.weak), S: section(s.weak) }), result: stress(out) },
-				{ label: 'together', sum: phrase('{a} + {b}', { a: stress(down), b: stress(out) }), result: stress(down + out) },
+				{
+					label: 'bends down',
+					sum: phrase('{M} / {S}', { M: moment(loads.strong.value), S: section(s.strong) }),
+					result: stress(down)
+				},
+				{
+					label: 'bends out',
+					sum: phrase('{M} / {S}', { M: moment(loads.weak), S: section(s.weak) }),
+					result: stress(out)
+				},
+				{
+					label: 'together',
+					sum: phrase('{a} + {b}', { a: stress(down), b: stress(out) }),
+					result: stress(down + out)
+				},
 				allowed(board.Fb, Fb)
 			]
 		}),
@@ -50,7 +65,11 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 			lines: () => [
 				{
 					label: 'shear',
-					sum: phrase('1.5 × {V} / ({t} × {y})', { V: newtons(loads.shear), t: mm(profile.thickness), y: mm(profile.back) }),
+					sum: phrase('1.5 × {V} / ({t} × {y})', {
+						V: newtons(loads.shear),
+						t: mm(profile.thickness),
+						y: mm(profile.back)
+					}),
 					result: stress(shear)
 				},
 				{
@@ -62,7 +81,11 @@ export function cleatChecks(laid: LaidRow, segment: Segment, loads: SegmentLoads
 					}),
 					result: stress(twist)
 				},
-				{ label: 'together', sum: phrase('{a} + {b}', { a: stress(shear), b: stress(twist) }), result: stress(shear + twist) },
+				{
+					label: 'together',
+					sum: phrase('{a} + {b}', { a: stress(shear), b: stress(twist) }),
+					result: stress(shear + twist)
+				},
 				allowed(board.Fv, Fv)
 			]
 		})

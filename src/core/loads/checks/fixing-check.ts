@@ -105,7 +105,11 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace)
 		const about = PULL_WORDS[row.backer ? 'backer' : row.twistBlock ? 'block' : 'plain'];
 		const found: SumLine[] = [
 			...hungLines(laid, place),
-			{ label: 'by nearness', sum: phrase('each load shared by the studs on either side'), result: newtons(share.lever) },
+			{
+				label: 'by nearness',
+				sum: phrase('each load shared by the studs on either side'),
+				result: newtons(share.lever)
+			},
 			{
 				label: lifted ? 'V: stud is lifted' : 'V: stud takes',
 				sum: phrase('the cleat is one piece over all its studs; every seat that eases this one empty'),
@@ -129,7 +133,11 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace)
 				sum: phrase('{H} / {n}: holders bear below this row', { H: newtons(share.pull), n: String(n) }),
 				result: newtons(direct)
 			});
-		found.push({ label: 'across each', sum: phrase('{R} / {n}', { R: newtons(most), n: String(n) }), result: newtons(across) });
+		found.push({
+			label: 'across each',
+			sum: phrase('{R} / {n}', { R: newtons(most), n: String(n) }),
+			result: newtons(across)
+		});
 		return found;
 	};
 	return { pull, across, rollPull: pulls.reduce((a, b) => a + b, 0), lines, screws: n };
@@ -140,25 +148,38 @@ function tradeNotes(gap: number, d: Demand, capacity: JointCapacity, joint: Join
 	const notes: Phrase[] = [];
 	if (gap > 0 && capacity.lateral > 0) {
 		notes.push(
-			phrase('It does not count the {g} of cladding between row and stud: without it each screw would hold {z} across, not {zg}', {
-				g: mm(gap),
-				z: newtons(jointCapacity({ ...joint, gap: 0 }).lateral),
-				zg: newtons(capacity.lateral)
-			})
+			phrase(
+				'It does not count the {g} of cladding between row and stud: without it each screw would hold {z} across, not {zg}',
+				{
+					g: mm(gap),
+					z: newtons(jointCapacity({ ...joint, gap: 0 }).lateral),
+					zg: newtons(capacity.lateral)
+				}
+			)
 		);
 	}
-	if (d.pull > 0) notes.push(phrase('It does not count the roll of the row, which pulls {T} on a screw', { T: newtons(d.pull) }));
-	if (joint.main.G < 0.5) notes.push(phrase('It does not ask for the species: here G is {G}', { G: ratio(joint.main.G) }));
+	if (d.pull > 0)
+		notes.push(phrase('It does not count the roll of the row, which pulls {T} on a screw', { T: newtons(d.pull) }));
+	if (joint.main.G < 0.5)
+		notes.push(phrase('It does not ask for the species: here G is {G}', { G: ratio(joint.main.G) }));
 	if (joint.wet) notes.push(phrase('It does not ask for moisture: wet in use, a screw keeps 0.7'));
 	if (capacity.lateral === 0) notes.push(phrase('It takes for granted that the screw is long enough'));
 	return notes;
 }
 
 /** A stud whose species nobody has said: told as the softest, judged not at all. */
-function speciesUnknown(id: string, subject: Check['subject'], member: string, at: { x: Quantity }, asSoftest: Check): Check {
+function speciesUnknown(
+	id: string,
+	subject: Check['subject'],
+	member: string,
+	at: { x: Quantity },
+	asSoftest: Check
+): Check {
 	return {
 		...missingStep('screws', phrase(`species of ${member} {x@tape} is not known`, at), 'NDS 2018 Table 12.3.3A', [
-			phrase('Counted as the softest framing, G 0.36, its margin would be {m}', { m: ratio(asSoftest.margin ?? Infinity) })
+			phrase('Counted as the softest framing, G 0.36, its margin would be {m}', {
+				m: ratio(asSoftest.margin ?? Infinity)
+			})
 		]),
 		id,
 		subject
@@ -166,7 +187,14 @@ function speciesUnknown(id: string, subject: Check['subject'], member: string, a
 }
 
 /** The glued joint of a twist block: the second thing that must hold where one stands. */
-function blockCheck(laid: LaidRow, wall: Wall, d: Demand, id: string, subject: Check['subject'], at: { x: Quantity }): Check | null {
+function blockCheck(
+	laid: LaidRow,
+	wall: Wall,
+	d: Demand,
+	id: string,
+	subject: Check['subject'],
+	at: { x: Quantity }
+): Check | null {
 	const block = laid.row.twistBlock;
 	if (!block || laid.row.backer) return null;
 	const { crush } = turningEdge(laid.row, wall);
@@ -184,10 +212,19 @@ function blockCheck(laid: LaidRow, wall: Wall, d: Demand, id: string, subject: C
 			{ label: 'foot presses', sum: phrase('as much as the screws pull'), result: newtons(d.rollPull) },
 			{
 				label: 'bends the joint',
-				sum: phrase('6 × {C} × {h} / ({b} × {t}²)', { C: newtons(d.rollPull), h: mm(arm), b: mm(block.width), t: mm(t) }),
+				sum: phrase('6 × {C} × {h} / ({b} × {t}²)', {
+					C: newtons(d.rollPull),
+					h: mm(arm),
+					b: mm(block.width),
+					t: mm(t)
+				}),
 				result: stress(bent)
 			},
-			{ label: 'allowed', sum: phrase(`{F} × ${CD_STORAGE} / 3`, { F: stress(stock(laid.row.stock).Fv) }), result: stress(allowed) }
+			{
+				label: 'allowed',
+				sum: phrase(`{F} × ${CD_STORAGE} / 3`, { F: stress(stock(laid.row.stock).Fv) }),
+				result: stress(allowed)
+			}
 		],
 		notes: [phrase('Glued and screwed to the cleat: a dry joint does nothing')]
 	});
@@ -234,7 +271,11 @@ export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place:
 		lines: () => [
 			...d.lines(),
 			...capacityLines(joint, capacity, words),
-			{ label: 'both at once', sum: phrase('√({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }), result: newtons(resultant) },
+			{
+				label: 'both at once',
+				sum: phrase('√({T}² + {V}²)', { T: newtons(d.pull), V: newtons(d.across) }),
+				result: newtons(resultant)
+			},
 			allowedLine(capacity, both)
 		],
 		notes:

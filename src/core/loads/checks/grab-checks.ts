@@ -8,8 +8,8 @@ import { dropOf, type HolderWeights, type Placed } from '../place';
 import { combine, seat } from '../statics/seat';
 
 /**
- * Somebody hangs on the tip of a peg: told beside the verdict, which it does not decide. None for what hangs out of reach.
- * Load: ASTM F2057's 60 lb at the outermost point, from memory, with C_D 1.6.
+ * Somebody hangs on the tip of a peg: told beside the verdict, which it does not decide. None for what hangs out of
+ * reach. Load: ASTM F2057's 60 lb at the outermost point, from memory, with C_D 1.6.
  */
 export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
 	const { pegs, lockStrip } = p.holder.params;
@@ -26,9 +26,21 @@ export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
 		demand: stress(fb),
 		capacity: stress(allowed),
 		lines: () => [
-			{ label: 'turns the peg', sum: phrase('{G} × {L}: at its tip', { G: newtons(GRAB), L: mm(pegs.projection) }), result: moment(M) },
-			{ label: 'bending', sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(p.built.rod.diameter) }), result: stress(fb) },
-			{ label: 'allowed', sum: phrase(`{mor} / ${DOWEL_FACTOR} × ${CD_BUMP}`, { mor: stress(DOWEL.mor) }), result: stress(allowed) }
+			{
+				label: 'turns the peg',
+				sum: phrase('{G} × {L}: at its tip', { G: newtons(GRAB), L: mm(pegs.projection) }),
+				result: moment(M)
+			},
+			{
+				label: 'bending',
+				sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(p.built.rod.diameter) }),
+				result: stress(fb)
+			},
+			{
+				label: 'allowed',
+				sum: phrase(`{mor} / ${DOWEL_FACTOR} × ${CD_BUMP}`, { mor: stress(DOWEL.mor) }),
+				result: stress(allowed)
+			}
 		]
 	});
 	if (lockStrip) return [peg];
@@ -46,7 +58,11 @@ export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
 			demand: ratio(1),
 			capacity: ratio(s.shape),
 			lines: () => [
-				{ label: 'stands out', sum: phrase('centre of all of it and {G} at a tip', { G: newtons(GRAB) }), result: mm(all.standOff) },
+				{
+					label: 'stands out',
+					sum: phrase('centre of all of it and {G} at a tip', { G: newtons(GRAB) }),
+					result: mm(all.standOff)
+				},
 				{
 					label: 'shape',
 					sum: phrase('{d} × tan {b} / {x}', {

@@ -14,7 +14,10 @@ function offItsRow(p: Placed, reason: Phrase): Check {
 	return { ...failedStep('place', reason, 'statics'), id: `holder:${id}:place`, subject: { kind: 'holder', id } };
 }
 
-/** Checks of a holder by itself: seat, part load, hook, pegs, lip, tilt, a grab. A holder whose place has not changed is not checked again. */
+/**
+ * Checks of a holder by itself: seat, part load, hook, pegs, lip, tilt, a grab. A holder whose place has not changed is
+ * not checked again.
+ */
 export const holderChecks = once((p: Placed): Check[] => {
 	const weights = holderWeights(p.built, p.profile);
 	const load = hookLoad(p);

@@ -44,7 +44,10 @@ function screwHolds(p: Placed) {
 	return { axial: Math.min(withdrawal, head), lines };
 }
 
-/** The part load that pulls most on one screw: weight and place of it, how many screws' worth share it, and the pull on the one that takes most. */
+/**
+ * The part load that pulls most on one screw: weight and place of it, how many screws' worth share it, and the pull on
+ * the one that takes most.
+ */
 function worstEnd(p: Placed, screws: readonly HookScrewPlace[], roll: (weight: number) => number) {
 	const { self, things } = holderWeights(p.built, p.profile);
 	const ends = [p.built.hook.from, p.built.hook.to] as const;
@@ -95,7 +98,11 @@ function checkHook(p: Placed, which: HookScrewPlace['hook']): Check {
 	const subject = { kind: 'holder', id: p.holder.id } as const;
 	const screws = hookScrewPlaces(p).filter((s) => s.hook === which && !s.fault);
 	if (screws.length === 0)
-		return { ...failedStep(which, phrase(`${which}: none of its screws counts`), 'statics; NDS 2018 12.2'), id, subject };
+		return {
+			...failedStep(which, phrase(`${which}: none of its screws counts`), 'statics; NDS 2018 12.2'),
+			id,
+			subject
+		};
 	const outward = hookLoad(p)?.outward ?? 0;
 	const bevelToTop = (profile.back + profile.front) / 2;
 	const roll = (weight: number) => hookRoll(weight, outward, bevelToTop, profile.thickness);
@@ -103,7 +110,13 @@ function checkHook(p: Placed, which: HookScrewPlace['hook']): Check {
 	const M = roll(worst.weight);
 	const { axial, lines } = screwHolds(p);
 	const locked = hookLoad(p)?.locked === true;
-	const values = { w: newtons(worst.weight), b: angle(profile.bevel), h: ratio(outward), k: mm(bevelToTop), t: mm(profile.thickness) };
+	const values = {
+		w: newtons(worst.weight),
+		b: angle(profile.bevel),
+		h: ratio(outward),
+		k: mm(bevelToTop),
+		t: mm(profile.thickness)
+	};
 	return checkOf(id, subject, {
 		title: which,
 		demand: newtons(worst.each),
@@ -142,14 +155,18 @@ function checkHook(p: Placed, which: HookScrewPlace['hook']): Check {
 			},
 			...lines()
 		],
-		notes: params.secondHook ? [phrase('Either hook must carry all of it: the rows are never exactly {e} right', { e: mm(1) })] : []
+		notes: params.secondHook
+			? [phrase('Either hook must carry all of it: the rows are never exactly {e} right', { e: mm(1) })]
+			: []
 	});
 }
 
 /**
- * The joints of a holder's hooks: the load rolls each about its top edge and pulls its screws out of the face. Screws share by what
- * equilibrium allows, with things taken off from either end. Glue is credited only as a second line.
+ * The joints of a holder's hooks: the load rolls each about its top edge and pulls its screws out of the face. Screws
+ * share by what equilibrium allows, with things taken off from either end. Glue is credited only as a second line.
  */
 export function hookChecks(p: Placed): Check[] {
-	return p.bearing.kind === 'second-hook' ? [checkHook(p, 'hook'), checkHook(p, 'second hook')] : [checkHook(p, 'hook')];
+	return p.bearing.kind === 'second-hook'
+		? [checkHook(p, 'hook'), checkHook(p, 'second hook')]
+		: [checkHook(p, 'hook')];
 }

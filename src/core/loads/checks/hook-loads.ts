@@ -4,7 +4,9 @@ import { dropOf, holderWeights, type Placed, type PlacedWeight } from '../place'
 import type { LineLoad } from '../statics/continuous-beam';
 import { heavyEnd, type OutWeight } from '../statics/seat';
 
-/** A weight of a holder as it lies on its cleat: the holder's own, or all that hangs on one seat. Any seat may be empty. */
+/**
+ * A weight of a holder as it lies on its cleat: the holder's own, or all that hangs on one seat. Any seat may be empty.
+ */
 export interface HookPart extends LineLoad {
 	/** Of its weight, from what the cleat is mounted on. */
 	standOff: Millimetres;
@@ -35,7 +37,10 @@ interface Lap {
 	to: Millimetres;
 }
 
-/** A hook rests about the weight as far as the nearer end of its lap. One beyond the lap turns about its end: it lies there, with more than itself. */
+/**
+ * A hook rests about the weight as far as the nearer end of its lap. One beyond the lap turns about its end: it lies
+ * there, with more than itself.
+ */
 function partOf(lap: Lap, x: Millimetres, w: OutWeight): HookPart {
 	const beyond = Math.max(lap.from - x, x - lap.to);
 	if (beyond > 0) {
@@ -63,8 +68,9 @@ function bySeat(things: readonly PlacedWeight[]): PlacedWeight[] {
 }
 
 /**
- * The part loads of a holder that are worst for what is off its middle: its own weight alone, and with the seats from one end on, one after another.
- * Whatever else is left on lies between them (the greatest of a sum over any of them is at a run from one end).
+ * The part loads of a holder that are worst for what is off its middle: its own weight alone, and with the seats from
+ * one end on, one after another. Whatever else is left on lies between them (the greatest of a sum over any of them is
+ * at a run from one end).
  * @returns each with its weight and its place along the holder; the full load first
  */
 export function endLoads(self: PlacedWeight, seats: readonly PlacedWeight[]): { weight: Newtons; x: Millimetres }[] {
@@ -94,12 +100,15 @@ function lineAt(lap: Lap, weight: Newtons, x: Millimetres): NewtonsPerMillimetre
 const POINT: Millimetres = 5;
 
 /**
- * A holder's weight along its row. The hook rests on as much of itself as the row is under; each weight spreads evenly about its place, as far
- * as the nearer end of that. Things may be taken off one by one, at either end.
+ * A holder's weight along its row. The hook rests on as much of itself as the row is under; each weight spreads evenly
+ * about its place, as far as the nearer end of that. Things may be taken off one by one, at either end.
  * @returns null when all of it together hangs beyond the cleat; the same object for the same place
  */
 export const hookLoad = once((p: Placed): HookLoad | null => {
-	const lap = { from: Math.max(p.left + p.built.hook.from, p.row.left), to: Math.min(p.left + p.built.hook.to, p.row.right) };
+	const lap = {
+		from: Math.max(p.left + p.built.hook.from, p.row.left),
+		to: Math.min(p.left + p.built.hook.to, p.row.right)
+	};
 	const { self, things, total, at, standOff } = holderWeights(p.built, p.profile);
 	const weightAt = p.left + at;
 	const half = Math.min(weightAt - lap.from, lap.to - weightAt);
@@ -130,7 +139,10 @@ interface Span {
 	total: number;
 }
 
-/** The part of an even load that lies between two places: itself, when all of it does; null when none does. A point lies in the stretch that begins there. */
+/**
+ * The part of an even load that lies between two places: itself, when all of it does; null when none does. A point lies
+ * in the stretch that begins there.
+ */
 export function within<T extends Span>(load: T, from: Millimetres, to: Millimetres, last = true): T | null {
 	if (load.from === load.to) return load.from >= from && (load.from < to || (last && load.from === to)) ? load : null;
 	if (load.from >= from && load.to <= to) return load;

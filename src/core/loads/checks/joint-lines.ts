@@ -52,7 +52,10 @@ export function headLine(f: Fastener, thickness: Millimetres, G: number, duratio
 }
 
 const ROOT = '(√(B² - 4 × A × C) - B) / (2 × A)';
-/** The yield equations with a gap; s is the side member, m the main one, l what bears in it, q what a length of that bears. */
+/**
+ * The yield equations with a gap; s is the side member, m the main one, l what bears in it, q what a length of that
+ * bears.
+ */
 const YIELD: Record<YieldMode, string> = {
 	Im: '{qm} × {lm}',
 	Is: '{qs} × {ls}',
@@ -64,7 +67,8 @@ const YIELD: Record<YieldMode, string> = {
 
 /** What a length of fastener bears in wood, by the direction of its grain from 1/4 in on. */
 function bearsLine(label: string, f: Fastener, G: number, toGrain: 0 | 90, q: number): SumLine {
-	const strength = f.D < 0.25 ? `16600 × ${G}^1.84` : toGrain === 0 ? `11200 × ${G}` : `6100 × ${G}^1.45 / √(${plain(f.D)})`;
+	const strength =
+		f.D < 0.25 ? `16600 × ${G}^1.84` : toGrain === 0 ? `11200 × ${G}` : `6100 × ${G}^1.45 / √(${plain(f.D)})`;
 	return {
 		label,
 		sum: phrase(`${strength} × ${plain(f.Dr)}: in lb and in`),
@@ -122,7 +126,13 @@ function acrossLines(joint: Joint, c: JointCapacity, words: MemberWords): SumLin
 export function capacityLines(joint: Joint, c: JointCapacity, words: MemberWords = ROW): SumLine[] {
 	const { fastener: f, side, gap, main } = joint;
 	const past = joint.length - side.thickness - gap;
-	const values = { l: mm(joint.length), t: mm(side.thickness), g: mm(gap), d: mm(main.thickness), e: mm(f.tip * MM_PER_INCH) };
+	const values = {
+		l: mm(joint.length),
+		t: mm(side.thickness),
+		g: mm(gap),
+		d: mm(main.thickness),
+		e: mm(f.tip * MM_PER_INCH)
+	};
 	const tip = f.tip > 0 ? ' - {e}' : '';
 	const sum =
 		past <= 0
@@ -138,7 +148,10 @@ export function capacityLines(joint: Joint, c: JointCapacity, words: MemberWords
 			entered,
 			{
 				label: 'holds',
-				sum: phrase('less than {need}, {n} diameters: counts for nothing', { need: mm(c.needed), n: count(LEAST_PENETRATION[f.kind]) }),
+				sum: phrase('less than {need}, {n} diameters: counts for nothing', {
+					need: mm(c.needed),
+					n: count(LEAST_PENETRATION[f.kind])
+				}),
 				result: newtons(0),
 				source: 'NDS 2018 12.1'
 			}

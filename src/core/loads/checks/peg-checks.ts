@@ -16,11 +16,18 @@ function mostLoaded(p: Placed) {
 		const each = s.things.map((t) => ({ w: weightOf(t.mass) / p.built.rod.perSeat, out: t.out }));
 		const M = each.reduce((sum, t) => sum + t.w * t.out, 0);
 		if (!(M > most.M)) return most;
-		return { V: each.reduce((sum, t) => sum + t.w, 0), M, bends: each.reduce((sum, t) => sum + t.w * t.out ** 2, 0), things: each.length };
+		return {
+			V: each.reduce((sum, t) => sum + t.w, 0),
+			M,
+			bends: each.reduce((sum, t) => sum + t.w * t.out ** 2, 0),
+			things: each.length
+		};
 	}, none);
 }
 
-/** Bending of the most loaded peg at the face, the lip of its hole, the tilt left at its tip. None when nothing hangs. */
+/**
+ * Bending of the most loaded peg at the face, the lip of its hole, the tilt left at its tip. None when nothing hangs.
+ */
 export function pegChecks(p: Placed): Check[] {
 	const { rod, face } = p.built;
 	const { V, M, bends, things } = mostLoaded(p);

@@ -19,7 +19,13 @@ const NOTE = phrase(
  * A screw in a plug: the maker's recommended load for this wall, or not judged. There is no general value.
  * @param id of the check
  */
-export function plugCheck(id: string, subject: Check['subject'], fixing: Fixing, plug: PlugChoice, d: PlugDemand): Check {
+export function plugCheck(
+	id: string,
+	subject: Check['subject'],
+	fixing: Fixing,
+	plug: PlugChoice,
+	d: PlugDemand
+): Check {
 	const each = Math.hypot(d.pull, d.across);
 	const together: SumLine = {
 		label: 'both at once',

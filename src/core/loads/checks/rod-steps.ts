@@ -53,8 +53,8 @@ export function rodDroop(r: LoadedRod) {
 }
 
 /**
- * The steps of a rod in a hole: it bends at the face, its lip crushes the wood, and what is left of its tilt. One place for quick sums and plans.
- * Where no tilt is left, friction may still keep things on: a second line.
+ * The steps of a rod in a hole: it bends at the face, its lip crushes the wood, and what is left of its tilt. One place
+ * for quick sums and plans. Where no tilt is left, friction may still keep things on: a second line.
  */
 export function rodSteps(r: LoadedRod): { bending: StepParts; lip: StepParts; tilt: StepParts } {
 	const section = roundSection(r.outer, r.wall);
@@ -74,7 +74,10 @@ export function rodSteps(r: LoadedRod): { bending: StepParts; lip: StepParts; ti
 				...r.lines(),
 				{
 					label: 'section',
-					sum: phrase(r.wall > 0 ? 'π × ({D}^4 - {d}^4) / 32 / {D}' : 'π × {D}³ / 32', { D: fine(r.outer), d: fine(inner) }),
+					sum: phrase(r.wall > 0 ? 'π × ({D}^4 - {d}^4) / 32 / {D}' : 'π × {D}³ / 32', {
+						D: fine(r.outer),
+						d: fine(inner)
+					}),
 					result: S
 				},
 				{ label: 'bending', sum: phrase('{M} / {S}', { M: moment(r.M), S }), result: stress(r.M / section.modulus) },
@@ -95,7 +98,12 @@ export function rodSteps(r: LoadedRod): { bending: StepParts; lip: StepParts; ti
 				...r.lines(),
 				{
 					label: 'lip pressure',
-					sum: phrase('(4 × {V} × {l} + 6 × {M}) / {l}² / {d}', { V: newtons(r.V), M: moment(r.M), l: mm(r.embedded), d: mm(r.outer) }),
+					sum: phrase('(4 × {V} × {l} + 6 × {M}) / {l}² / {d}', {
+						V: newtons(r.V),
+						M: moment(r.M),
+						l: mm(r.embedded),
+						d: mm(r.outer)
+					}),
 					result: stress(d.lip)
 				},
 				r.lipLine
@@ -103,7 +111,11 @@ export function rodSteps(r: LoadedRod): { bending: StepParts; lip: StepParts; ti
 		},
 		tilt: {
 			title: 'tilt',
-			reason: phrase(d.lost >= radians(r.tilt) ? `the ${r.name}'s tip points down: things walk off` : `tilt left at the ${r.name}'s tip`),
+			reason: phrase(
+				d.lost >= radians(r.tilt)
+					? `the ${r.name}'s tip points down: things walk off`
+					: `tilt left at the ${r.name}'s tip`
+			),
 			source: 'beam tables; NDS 2018 4.2.6 for the root',
 			demand: turned(d.lost),
 			capacity: turned(radians(r.tilt)),
@@ -112,14 +124,22 @@ export function rodSteps(r: LoadedRod): { bending: StepParts; lip: StepParts; ti
 				demand: turned(d.lost),
 				capacity: turned(stays),
 				lines: () => [
-					{ label: 'stays on to', sum: phrase(`{t} + atan ${FRICTION} / ${SEAT_FACTOR}`, { t: angle(r.tilt) }), result: turned(stays) }
+					{
+						label: 'stays on to',
+						sum: phrase(`{t} + atan ${FRICTION} / ${SEAT_FACTOR}`, { t: angle(r.tilt) }),
+						result: turned(stays)
+					}
 				]
 			},
 			lines: () => [
 				...r.lines(),
 				{
 					label: 'play',
-					sum: phrase('atan(({h} - {d}) / {l})', { h: fine(Math.max(r.hole, r.outer)), d: fine(r.outer), l: mm(r.embedded) }),
+					sum: phrase('atan(({h} - {d}) / {l})', {
+						h: fine(Math.max(r.hole, r.outer)),
+						d: fine(r.outer),
+						l: mm(r.embedded)
+					}),
 					result: turned(d.play)
 				},
 				{

@@ -87,7 +87,8 @@ function judge(laid: LaidRow, wall: Wall, kerf: number): RowResult {
 			const hung = loads.rolls.map((r) => r.hung).filter(({ load }) => load.from < after && load.to > before);
 			const checks = fixingChecks(laid, wall, share, { segment, at: i, hung, rolling: loads.rolling, own: spread.own });
 			result.checks.push(...checks);
-			for (const check of checks) if (check.basis === 'published') result.fixings.push({ from: before, to: after, check });
+			for (const check of checks)
+				if (check.basis === 'published') result.fixings.push({ from: before, to: after, check });
 			const gap = claddingDepth(wall.cladding);
 			const given: StudLoad = {
 				height: row.y + profile.back / 2,
@@ -102,7 +103,9 @@ function judge(laid: LaidRow, wall: Wall, kerf: number): RowResult {
 	return result;
 }
 
-/** Checks of one row: its cleats and its screws at every stud. A row on which nothing has changed is not checked again. */
+/**
+ * Checks of one row: its cleats and its screws at every stud. A row on which nothing has changed is not checked again.
+ */
 export function rowChecks(laid: LaidRow, wall: Wall, kerf: number): RowResult {
 	const before = known.get(laid);
 	if (before?.wall === wall) return before.result;

@@ -8,7 +8,10 @@ import { cleatRoll, type Rolling } from '../statics/roll';
 import { torqueShares, type LineTorque } from '../statics/torque-shares';
 import { hookLoad, within, type HookLoad, type HookPart } from './hook-loads';
 
-/** What a cleat's load does at one stud. Any of the things that hang may be taken off: each figure counts only what adds to it. */
+/**
+ * What a cleat's load does at one stud. Any of the things that hang may be taken off: each figure counts only what adds
+ * to it.
+ */
 export interface StudShare {
 	/** Across the screws, down, by the lever rule: what a pencil gets first. */
 	lever: Newtons;
@@ -71,8 +74,8 @@ export interface RowLoads {
 }
 
 /**
- * A holder's roll. Where all of it together rolls less by its stand-offs than by the most the bevel allows, its weights roll by
- * their stand-offs, else by the most the bevel allows: then no part load rolls a stud by more than is counted.
+ * A holder's roll. Where all of it together rolls less by its stand-offs than by the most the bevel allows, its weights
+ * roll by their stand-offs, else by the most the bevel allows: then no part load rolls a stud by more than is counted.
  */
 function rollOf(p: Placed, load: HookLoad, rolling: Rolling): Rolls {
 	const { total, standOff } = holderWeights(p.built, p.profile);
@@ -81,7 +84,9 @@ function rollOf(p: Placed, load: HookLoad, rolling: Rolling): Rolls {
 	const capped = cleatRoll(total, Infinity, p.profile, rolling);
 	const byStandOff = load.locked || free <= capped;
 	const arm = (w: HookPart) =>
-		byStandOff ? cleatRoll(w.total, w.standOff, p.profile, { ...how, locked: true }) : cleatRoll(w.total, Infinity, p.profile, rolling);
+		byStandOff
+			? cleatRoll(w.total, w.standOff, p.profile, { ...how, locked: true })
+			: cleatRoll(w.total, Infinity, p.profile, rolling);
 	const parts = load.parts.map((w) => ({ from: w.from, to: w.to, total: arm(w) }));
 	const hung = {
 		name: p.holder.name || 'holder',
@@ -96,8 +101,8 @@ function rollOf(p: Placed, load: HookLoad, rolling: Rolling): Rolls {
 }
 
 /**
- * Line loads of every hook on a row, those of second hooks from above too: a spacing error of a millimetre puts all of a holder on
- * either. A holder that cannot hang there loads nothing and is warned of elsewhere.
+ * Line loads of every hook on a row, those of second hooks from above too: a spacing error of a millimetre puts all of
+ * a holder on either. A holder that cannot hang there loads nothing and is warned of elsewhere.
  * @param below how far under its cleat the row turns about
  */
 export function rowLineLoads(laid: LaidRow, below: Millimetres): RowLoads {
@@ -118,7 +123,8 @@ const reactionsOf = new WeakMap<LineLoad, { supports: readonly Millimetres[]; fo
 /** A weight that stays where it is gives the same to the same studs. */
 function partReactions(supports: readonly Millimetres[], load: LineLoad): BeamReactions {
 	const before = reactionsOf.get(load);
-	if (before && before.supports.length === supports.length && before.supports.every((x, i) => x === supports[i])) return before.found;
+	if (before && before.supports.length === supports.length && before.supports.every((x, i) => x === supports[i]))
+		return before.found;
 	const found = beamReactions(supports, [load]);
 	reactionsOf.set(load, { supports, found });
 	return found;
@@ -152,8 +158,8 @@ export function shareOf(load: HookLoad, segment: Segment, at: number): Newtons {
 
 /**
  * Spreads a row's loads over the studs of one of its cleats. Needs at least two studs.
- * The row's own wood is always there; every thing may be taken off, so a stud is never counted as eased by one, and the cleat
- * bends under whatever of them bends it most.
+ * The row's own wood is always there; every thing may be taken off, so a stud is never counted as eased by one, and the
+ * cleat bends under whatever of them bends it most.
  * @param last the cleat is the row's last
  */
 export function segmentLoads(laid: LaidRow, loads: RowLoads, segment: Segment, last = true): SegmentLoads {
@@ -174,10 +180,14 @@ export function segmentLoads(laid: LaidRow, loads: RowLoads, segment: Segment, l
 			if (r > 0) pulls[i] = (pulls[i] as number) + r * hook.outward;
 		});
 	}
-	const torques = loads.rolls.flatMap(({ parts: all }) => all.flatMap((t) => within(t, segment.from, segment.to, last) ?? []));
+	const torques = loads.rolls.flatMap(({ parts: all }) =>
+		all.flatMap((t) => within(t, segment.from, segment.to, last) ?? [])
+	);
 	const roll = torqueShares(supports, [...torques, { from: segment.from, to: segment.to, total: own.roll }]);
 	const levers = [always, ...parts.map((p) => p.here)].map((l) => partReactions(supports, l).lever);
-	const here = loads.rolls.filter(({ hung }) => hung.load.from < segment.to && hung.load.to > segment.from).map((r) => r.hung.load);
+	const here = loads.rolls
+		.filter(({ hung }) => hung.load.from < segment.to && hung.load.to > segment.from)
+		.map((r) => r.hung.load);
 	const most = (of: (load: HookLoad) => number) => here.reduce((m, l) => Math.max(m, of(l)), 0);
 	const free = cleatRoll(1, Infinity, laid.profile);
 	return {

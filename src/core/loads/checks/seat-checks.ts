@@ -29,16 +29,24 @@ export const LOST_WORDS = {
 function dropLine(p: Placed): SumLine {
 	return {
 		label: 'reaches down',
-		sum: phrase('{top} - {low}: {what}', { top: mm(p.row.y + p.profile.back), low: mm(p.bearing.y), what: BEARING_WORDS[p.bearing.kind] }),
+		sum: phrase('{top} - {low}: {what}', {
+			top: mm(p.row.y + p.profile.back),
+			low: mm(p.bearing.y),
+			what: BEARING_WORDS[p.bearing.kind]
+		}),
 		result: mm(dropOf(p))
 	};
 }
 
 function reasonOf(p: Placed, input: SeatInput, what: string): Phrase {
 	const factor = { f: ratio(input.drop / input.standOff) };
-	if (p.bearing.lost) return phrase(`${what}: ${LOST_WORDS[p.bearing.lost]}; it reaches down {f} times its stand-off`, factor);
+	if (p.bearing.lost)
+		return phrase(`${what}: ${LOST_WORDS[p.bearing.lost]}; it reaches down {f} times its stand-off`, factor);
 	if (p.bearing.taken)
-		return phrase(`${what}: a holder below takes the bearing on its row away; it reaches down {f} times its stand-off`, factor);
+		return phrase(
+			`${what}: a holder below takes the bearing on its row away; it reaches down {f} times its stand-off`,
+			factor
+		);
 	return phrase(`${what}: reaches down {f} times its stand-off`, factor);
 }
 
@@ -59,7 +67,13 @@ function sits(id: string, p: Placed, title: string): Check {
 	};
 }
 
-function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, extra: () => SumLine[], notes: Phrase[] = []): Check {
+function seatCheck(
+	p: Placed,
+	kind: 'seat' | 'part',
+	load: OutWeight,
+	extra: () => SumLine[],
+	notes: Phrase[] = []
+): Check {
 	const input: SeatInput = { bevel: p.profile.bevel, standOff: load.standOff, drop: dropOf(p) };
 	const id = `holder:${p.holder.id}:${kind}`;
 	const title = kind === 'seat' ? 'seat' : 'seat, part-loaded';
@@ -72,7 +86,9 @@ function seatCheck(p: Placed, kind: 'seat' | 'part', load: OutWeight, extra: () 
 	);
 }
 
-/** What the lock strip's own screws hold across, all together: as many as the hook's, through the strip into the face. */
+/**
+ * What the lock strip's own screws hold across, all together: as many as the hook's, through the strip into the face.
+ */
 function stripHolds(p: Placed, uplift: number): StepParts['second'] {
 	const { face, hook } = p.holder.params;
 	const board = stock(face.stock);
@@ -91,12 +107,18 @@ function stripHolds(p: Placed, uplift: number): StepParts['second'] {
 		lines: () => [
 			{
 				label: 'lifts the strip',
-				sum: phrase('what stands further out than the drop × tan {b}, less what it weighs', { b: angle(p.profile.bevel) }),
+				sum: phrase('what stands further out than the drop × tan {b}, less what it weighs', {
+					b: angle(p.profile.bevel)
+				}),
 				result: newtons(uplift)
 			},
 			{
 				label: 'strip holds',
-				sum: phrase('{n} screws × {z} across: yield equations for the {l} that is in', { n: count(n), z: newtons(each), l: mm(inside) }),
+				sum: phrase('{n} screws × {z} across: yield equations for the {l} that is in', {
+					n: count(n),
+					z: newtons(each),
+					l: mm(inside)
+				}),
 				result: newtons(each * n),
 				source: 'Technical Report 12'
 			}
@@ -104,12 +126,20 @@ function stripHolds(p: Placed, uplift: number): StepParts['second'] {
 	};
 }
 
-/** With a lock strip the shape alone need not hold it by 1.5; where it does not hold it at all, the strip takes the uplift. */
+/**
+ * With a lock strip the shape alone need not hold it by 1.5; where it does not hold it at all, the strip takes the
+ * uplift.
+ */
 function lockedCheck(p: Placed, weights: HolderWeights): Check {
 	const drop = dropOf(p);
 	const id = `holder:${p.holder.id}:lock`;
 	const subject = { kind: 'holder', id: p.holder.id } as const;
-	if (drop <= 0) return { ...failedStep('seat, locked', phrase('nothing bears below the cleat: it turns out'), SEAT_SOURCE), id, subject };
+	if (drop <= 0)
+		return {
+			...failedStep('seat, locked', phrase('nothing bears below the cleat: it turns out'), SEAT_SOURCE),
+			id,
+			subject
+		};
 	const worst = worstPart(weights.self, weights.things);
 	if (worst.standOff <= 0) return sits(id, p, 'seat, locked');
 	const s = seat({ bevel: p.profile.bevel, standOff: worst.standOff, drop });
@@ -132,7 +162,11 @@ function lockedCheck(p: Placed, weights: HolderWeights): Check {
 				sum: phrase('{d} × tan {b} / {x}', { d: mm(drop), b: angle(p.profile.bevel), x: mm(worst.standOff) }),
 				result: ratio(s.shape)
 			},
-			{ label: 'to be', sum: phrase('{f}: the strip keeps it from being knocked off', { f: ratio(1) }), result: ratio(1) }
+			{
+				label: 'to be',
+				sum: phrase('{f}: the strip keeps it from being knocked off', { f: ratio(1) }),
+				result: ratio(1)
+			}
 		],
 		notes: [phrase('The strip must leave less slack than the lift-off height')]
 	});
@@ -167,7 +201,11 @@ export function seatChecks(p: Placed, weights: HolderWeights): Check[] {
 	const input: SeatInput = { bevel: p.profile.bevel, standOff: full.standOff, drop };
 	const tugAt = p.foot + p.holder.params.pegs.height - p.bearing.y;
 	const weightLines = (): SumLine[] => [
-		{ label: 'weight', sum: phrase('{n} things and the rack itself', { n: String(weights.things.length) }), result: newtons(full.weight) },
+		{
+			label: 'weight',
+			sum: phrase('{n} things and the rack itself', { n: String(weights.things.length) }),
+			result: newtons(full.weight)
+		},
 		{
 			label: 'stands out',
 			sum: phrase(`centre of all of it from the face of what its cleat is on; things ${whereThingsStand(p)}`),
@@ -180,10 +218,13 @@ export function seatChecks(p: Placed, weights: HolderWeights): Check[] {
 		phrase('Lifts off by rising {h}', { h: mm(liftOff(p.profile)) }),
 		...(p.bearing.kind === 'second-hook'
 			? [
-					phrase('On two rows: a spacing error of {e} puts all of it on one, and leaves the other hook {left} of hold', {
-						e: mm(1),
-						left: mm(liftOff(p.profile) - 1)
-					})
+					phrase(
+						'On two rows: a spacing error of {e} puts all of it on one, and leaves the other hook {left} of hold',
+						{
+							e: mm(1),
+							left: mm(liftOff(p.profile) - 1)
+						}
+					)
 				]
 			: [])
 	]);

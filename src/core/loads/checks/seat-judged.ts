@@ -7,11 +7,14 @@ const FRICTION_ANGLE = (Math.atan(FRICTION) * 180) / Math.PI;
 export const SEAT_SOURCE = 'statics of a body on a slope with one lower bearing';
 
 /**
- * How a seat is judged, by its shape first and by friction as a second line of defence: the same of a holder on the wall and of a quick sum.
+ * How a seat is judged, by its shape first and by friction as a second line of defence: the same of a holder on the
+ * wall and of a quick sum.
  * @returns what a step takes, and its two lines
  * @example seatJudged({ bevel: 45, standOff: 60, drop: 180 }).capacity // { value: 3, dim: 'ratio' }
  */
-export function seatJudged(input: SeatInput): Pick<StepParts, 'source' | 'demand' | 'capacity' | 'second'> & { sum: SumLine[] } {
+export function seatJudged(
+	input: SeatInput
+): Pick<StepParts, 'source' | 'demand' | 'capacity' | 'second'> & { sum: SumLine[] } {
 	const s = seat(input);
 	const values = { d: mm(input.drop), b: angle(input.bevel), x: mm(input.standOff) };
 	return {

@@ -14,7 +14,8 @@ export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): C
 	const subject = { kind: 'stud', id: stud.id } as const;
 	const source = `NDS 2018 3.9-3, 3.7.1; ${timber.title}: ${timber.source}`;
 	const at = { x: mm(stud.x) };
-	if (!isKnown(stud.species)) return { ...missingStep('stud', phrase('species of stud {x@tape} is not known', at), source), id, subject };
+	if (!isKnown(stud.species))
+		return { ...missingStep('stud', phrase('species of stud {x@tape} is not known', at), source), id, subject };
 	return checkOf(id, subject, {
 		title: 'stud',
 		demand: ratio(b.ratio),
@@ -23,15 +24,29 @@ export function studCheck(stud: Stud, wall: Wall, loads: readonly StudLoad[]): C
 		reason: phrase('stud {x@tape} bends', at),
 		lines: () => [
 			{ label: 'carries', sum: phrase('{n} rows on it', { n: String(loads.length) }), result: newtons(b.axial) },
-			{ label: 'bends', sum: phrase('turned by its rows, most at {y@tape} up', { y: mm(b.at) }), result: moment(b.moment) },
+			{
+				label: 'bends',
+				sum: phrase('turned by its rows, most at {y@tape} up', { y: mm(b.at) }),
+				result: moment(b.moment)
+			},
 			{
 				label: 'presses',
-				sum: phrase('{P} / ({w} × {d}): allowed {F}', { P: newtons(b.axial), w: mm(stud.width), d: mm(stud.depth), F: stress(b.Fc) }),
+				sum: phrase('{P} / ({w} × {d}): allowed {F}', {
+					P: newtons(b.axial),
+					w: mm(stud.width),
+					d: mm(stud.depth),
+					F: stress(b.Fc)
+				}),
 				result: stress(b.fc)
 			},
 			{
 				label: 'bending',
-				sum: phrase('6 × {M} / ({w} × {d}²): allowed {F}', { M: moment(b.moment), w: mm(stud.width), d: mm(stud.depth), F: stress(b.Fb) }),
+				sum: phrase('6 × {M} / ({w} × {d}²): allowed {F}', {
+					M: moment(b.moment),
+					w: mm(stud.width),
+					d: mm(stud.depth),
+					F: stress(b.Fb)
+				}),
 				result: stress(b.fb)
 			},
 			{

@@ -12,8 +12,8 @@ export interface CombinedAllowable {
 /**
  * Allowable load of a screw pulled and pushed across at once, along the resultant:
  * Z_a = W Z / (W cos^2 a + Z sin^2 a), a measured from the wood's face. Source: NDS 2018 equation 12.4-1.
- * Where one allowable is more than twice the other, that equation lets a little of the better load raise the margin of the
- * worse one. A screw is not stronger for being loaded twice, so each load by itself is a limit as well.
+ * Where one allowable is more than twice the other, that equation lets a little of the better load raise the margin of
+ * the worse one. A screw is not stronger for being loaded twice, so each load by itself is a limit as well.
  * @param axial allowable axial load W'
  * @param lateralLoad allowable lateral load Z'
  * @param pull demand along the screw
@@ -21,10 +21,16 @@ export interface CombinedAllowable {
  * @returns the allowable along the resultant, and what sets it; 0 when an allowable that is asked for is 0
  * @example combinedAllowable(100, 100, 30, 40) // { allowed: 100, by: 'both', cos2: 0.64, sin2: 0.36 }
  */
-export function combinedAllowable(axial: Newtons, lateralLoad: Newtons, pull: Newtons, across: Newtons): CombinedAllowable {
+export function combinedAllowable(
+	axial: Newtons,
+	lateralLoad: Newtons,
+	pull: Newtons,
+	across: Newtons
+): CombinedAllowable {
 	const resultant2 = pull * pull + across * across;
 	if (resultant2 === 0) return { allowed: Math.min(axial, lateralLoad), by: 'both', cos2: 0, sin2: 0 };
-	// One load alone never asks for the other's allowable: an end-grain screw has none in withdrawal, and 0/0 is no figure.
+	// One load alone never asks for the other's allowable: an end-grain screw has none in withdrawal, and 0/0 is no
+	// figure.
 	if (pull === 0) return { allowed: lateralLoad, by: 'across', cos2: 1, sin2: 0 };
 	if (across === 0) return { allowed: axial, by: 'pull', cos2: 0, sin2: 1 };
 	const cos2 = (across * across) / resultant2;

@@ -9,7 +9,10 @@ import { headPullThrough, withdrawalPerLength } from './withdrawal';
 export const CD_STORAGE = 0.9;
 /** For a bump, a tug or a grab: wind and earthquake, ten minutes. NDS 2018 Table 2.3.2. */
 export const CD_BUMP = 1.6;
-/** Least penetration into the main member, in diameters; less counts for nothing. NDS 2018 12.1: screws and nails with their tip, lags without. */
+/**
+ * Least penetration into the main member, in diameters; less counts for nothing. NDS 2018 12.1: screws and nails with
+ * their tip, lags without.
+ */
 export const LEAST_PENETRATION: Record<Fastener['kind'], number> = { 'wood-screw': 6, nail: 6, lag: 4 };
 
 /** Wet service: over 19 % moisture in use. NDS 2018 Table 11.3.3; nails pulled out lose far more. */
@@ -67,11 +70,12 @@ function threadOf(f: Fastener, length: Millimetres): Millimetres {
 
 /**
  * Allowable axial and lateral load of one fastener through a side member and a gap into wood.
- * Bearing in the main member loses half the tip (2 D long, of a lag its own) below 10 D, NDS 2018 12.3.5.3, from memory.
- * One that does not enter far enough gets nothing.
+ * Bearing in the main member loses half the tip (2 D long, of a lag its own) below 10 D, NDS 2018 12.3.5.3, from
+ * memory. One that does not enter far enough gets nothing.
  * @param duration load duration factor C_D
  * @example
- * jointCapacity({ fastener: screw('#10'), length: 63.5, side: { thickness: 19.05, G: 0.42 }, gap: 12.7, main: { thickness: 89, G: 0.42 } })
+ * jointCapacity({ fastener: screw('#10'), length: 63.5, side: { thickness: 19.05, G: 0.42 }, gap: 12.7, main: {
+ * thickness: 89, G: 0.42 } })
  */
 export function jointCapacity(joint: Joint, duration = CD_STORAGE): JointCapacity {
 	const { fastener: f, side, main, gap } = joint;
@@ -93,7 +97,8 @@ export function jointCapacity(joint: Joint, duration = CD_STORAGE): JointCapacit
 	const perLength = withdrawalPerLength(f, main.G);
 	const withdrawal = counts ? perLength * thread * duration * factors.withdrawal : 0;
 	const pullThrough = headPullThrough(f.head, side.thickness, side.G) * duration;
-	const bearing = f.kind === 'lag' ? penetration + tipInside / 2 : penetration >= 10 * D ? penetration : penetration - D;
+	const bearing =
+		f.kind === 'lag' ? penetration + tipInside / 2 : penetration >= 10 * D ? penetration : penetration - D;
 	const across = counts
 		? lateral({
 				fastener: f,

@@ -15,9 +15,8 @@ export type YieldMode = 'Im' | 'Is' | 'II' | 'IIIm' | 'IIIs' | 'IV';
 const LARGE = 0.25;
 
 /**
- * Dowel bearing strength, psi: for D under 1/4 in 16,600 G^1.84; else 11,200 G along the grain, 6,100 G^1.45 / sqrt D across it,
- * and between them by Hankinson's formula.
- * Source: NDS 2018 Table 12.3.3 and 12.3-11.
+ * Dowel bearing strength, psi: for D under 1/4 in 16,600 G^1.84; else 11,200 G along the grain, 6,100 G^1.45 / sqrt D
+ * across it, and between them by Hankinson's formula. Source: NDS 2018 Table 12.3.3 and 12.3-11.
  * @param D nominal diameter, in
  * @param toGrain angle between load and grain, degrees
  * @example dowelBearing(0.5, 0.19, 90) // 4637
@@ -32,8 +31,8 @@ export function dowelBearing(G: number, D: number, toGrain: Degrees): number {
 
 /**
  * Reduction term R_d of each yield mode.
- * Source: NDS 2018 Table 12.3.1B: K_D (2.2 up to 0.17 in, else 10 D + 0.5) below 1/4 in; else 4, 3.6 or 3.2 times K_theta; a thread
- * with its root under 1/4 in on a shank of 1/4 in or more takes K_D K_theta.
+ * Source: NDS 2018 Table 12.3.1B: K_D (2.2 up to 0.17 in, else 10 D + 0.5) below 1/4 in; else 4, 3.6 or 3.2 times
+ * K_theta; a thread with its root under 1/4 in on a shank of 1/4 in or more takes K_D K_theta.
  * @param D nominal diameter, in
  * @param Dr root diameter, in
  * @param angle largest angle between load and grain of either member, degrees
@@ -86,7 +85,10 @@ export function yieldLoads(i: YieldInput): Record<YieldMode, number> {
 }
 
 /** The mode that gives way first once each is divided by its reduction term. */
-export function governing(loads: Record<YieldMode, number>, Rd: Record<YieldMode, number>): { mode: YieldMode; load: number } {
+export function governing(
+	loads: Record<YieldMode, number>,
+	Rd: Record<YieldMode, number>
+): { mode: YieldMode; load: number } {
 	return (Object.keys(loads) as YieldMode[])
 		.map((mode) => ({ mode, load: loads[mode] / Rd[mode] }))
 		.reduce((least, next) => (next.load < least.load ? next : least));
@@ -134,7 +136,8 @@ export interface Lateral {
  * Reference lateral value of a fastener in single shear with its threads in the shear plane, so with its root diameter.
  * Source: NDS 2018 section 12.3 with the general form of Technical Report 12 for the gap.
  * @returns the value, the yield mode that governs, and the steps between
- * @example lateral({ fastener: screw('#10'), side: { length: 19.05, G: 0.42, toGrain: 90 }, main: { length: 48.26, G: 0.42, toGrain: 0 }, gap: 0 }) // 372 N (83.7 lb), IIIs
+ * @example lateral({ fastener: screw('#10'), side: { length: 19.05, G: 0.42, toGrain: 90 }, main: { length: 48.26, G:
+ * 0.42, toGrain: 0 }, gap: 0 }) // 372 N (83.7 lb), IIIs
  */
 export function lateral({ fastener: f, side, main, gap }: LateralInput): Lateral {
 	const Fem = dowelBearing(main.G, f.D, main.toGrain);

@@ -14,8 +14,9 @@ export interface Pilot {
 
 /**
  * Sizes of the lead and clearance holes.
- * Source: NDS 2018 12.1.4.2 (lags: shank its own diameter; thread 65 to 85 % of it above G 0.6, 60 to 75 % above 0.5, else 40 to 70 %, middle
- * of the range), 12.1.5 (wood screws: 90 % of the root above G 0.6, 70 % below), 12.1.6 (nails: 90 % of D above G 0.6, else 75 %). From memory.
+ * Source: NDS 2018 12.1.4.2 (lags: shank its own diameter; thread 65 to 85 % of it above G 0.6, 60 to 75 % above 0.5,
+ * else 40 to 70 %, middle of the range), 12.1.5 (wood screws: 90 % of the root above G 0.6, 70 % below), 12.1.6 (nails:
+ * 90 % of D above G 0.6, else 75 %). From memory.
  * @param G specific gravity of the member that takes the thread
  * @example pilotFor(lag('3/8'), 0.42).thread // 5.2
  */
@@ -24,7 +25,12 @@ export function pilotFor(f: Fastener, G: number): Pilot {
 	const hard = G > 0.6;
 	switch (f.kind) {
 		case 'lag':
-			return { thread: D * (hard ? 0.75 : G > 0.5 ? 0.675 : 0.55), shank: D, mayBeLeftOut: false, source: 'NDS 2018 12.1.4.2' };
+			return {
+				thread: D * (hard ? 0.75 : G > 0.5 ? 0.675 : 0.55),
+				shank: D,
+				mayBeLeftOut: false,
+				source: 'NDS 2018 12.1.4.2'
+			};
 		case 'wood-screw':
 			return {
 				thread: f.Dr * MM_PER_INCH * (hard ? 0.9 : 0.7),
@@ -33,6 +39,11 @@ export function pilotFor(f: Fastener, G: number): Pilot {
 				source: 'NDS 2018 12.1.5'
 			};
 		case 'nail':
-			return { thread: D * (hard ? 0.9 : 0.75), shank: D * (hard ? 0.9 : 0.75), mayBeLeftOut: G <= 0.6, source: 'NDS 2018 12.1.6' };
+			return {
+				thread: D * (hard ? 0.9 : 0.75),
+				shank: D * (hard ? 0.9 : 0.75),
+				mayBeLeftOut: G <= 0.6,
+				source: 'NDS 2018 12.1.6'
+			};
 	}
 }

@@ -24,7 +24,10 @@ const SMALL = 'NDS 2018 Commentary Table C12.1.5.7, wood side members';
  * @param o acrossGrain: the load crosses the grain of the member; drilled: it has a pilot hole
  * @example spacingMinimums(screw('#10'), { acrossGrain: true, drilled: true }).edge // 12.1, which is 2.5 D
  */
-export function spacingMinimums({ D: inches }: Pick<Fastener, 'D'>, o: { acrossGrain: boolean; drilled: boolean }): SpacingMinimums {
+export function spacingMinimums(
+	{ D: inches }: Pick<Fastener, 'D'>,
+	o: { acrossGrain: boolean; drilled: boolean }
+): SpacingMinimums {
 	const D = inches * MM_PER_INCH;
 	if (inches >= 0.25) {
 		return {

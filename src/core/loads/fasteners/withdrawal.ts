@@ -1,9 +1,16 @@
 import type { Fastener } from '../../materials/fastener';
-import { MM_PER_INCH, N_PER_POUND, type Millimetres, type Newtons, type NewtonsPerMillimetre } from '../../units/quantity';
+import {
+	MM_PER_INCH,
+	N_PER_POUND,
+	type Millimetres,
+	type Newtons,
+	type NewtonsPerMillimetre
+} from '../../units/quantity';
 
 /**
  * Reference withdrawal value in side grain by length of thread (of shank, for a nail), lb/in as published.
- * Source: NDS 2018 equations 12.2-1 (lag, 1800 G^1.5 D^0.75), 12.2-2 (wood screw, 2850 G^2 D), 12.2-3 (smooth nail, 1380 G^2.5 D).
+ * Source: NDS 2018 equations 12.2-1 (lag, 1800 G^1.5 D^0.75), 12.2-2 (wood screw, 2850 G^2 D), 12.2-3 (smooth nail,
+ * 1380 G^2.5 D).
  */
 const PUBLISHED: Record<Fastener['kind'], (G: number, D: number) => number> = {
 	lag: (G, D) => 1800 * G ** 1.5 * D ** 0.75,

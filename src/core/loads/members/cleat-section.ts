@@ -24,8 +24,8 @@ export function torsionShear(torque: NewtonMillimetres, a: number, b: number): M
 }
 
 /**
- * Bending across the grain of a solid cleat, at the line of its upper screws, with the hook bearing on the front of the bevel:
- * stress 6 m / t^2 with m = w (t/2 + (y_front - y_screw) tan b) per length.
+ * Bending across the grain of a solid cleat, at the line of its upper screws, with the hook bearing on the front of the
+ * bevel: stress 6 m / t^2 with m = w (t/2 + (y_front - y_screw) tan b) per length.
  */
 export function crossGrainStress(line: NewtonsPerMillimetre, p: CleatProfile, screwHeight: number): Megapascals {
 	const arm = p.thickness / 2 + Math.max(0, p.front - screwHeight) * Math.tan(radians(p.bevel));

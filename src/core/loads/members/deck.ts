@@ -37,8 +37,8 @@ function reactionsOn(supports: readonly number[], loads: readonly LineLoad[]): n
 }
 
 /**
- * Greatest share of an even load that one of several supports takes, evenly apart from end to end under one piece: the middle of three takes
- * 0.625, not a third.
+ * Greatest share of an even load that one of several supports takes, evenly apart from end to end under one piece: the
+ * middle of three takes 0.625, not a third.
  * @example greatestShare(3) // 0.625
  */
 export function greatestShare(supports: number): number {
@@ -46,7 +46,8 @@ export function greatestShare(supports: number): number {
 }
 
 /**
- * Greatest share when any one of them has gone: of three, with an end one gone, the middle takes all of it. Infinity when what is left falls.
+ * Greatest share when any one of them has gone: of three, with an end one gone, the middle takes all of it. Infinity
+ * when what is left falls.
  * @example shareWithOneLost(3) // 1
  */
 export function shareWithOneLost(supports: number): number {
@@ -63,12 +64,17 @@ export function shareWithOneLost(supports: number): number {
 }
 
 /**
- * Greatest share of a spreader's hangers that one joist takes: the spreader is one piece over its joists, hung from at every hanger.
+ * Greatest share of a spreader's hangers that one joist takes: the spreader is one piece over its joists, hung from at
+ * every hanger.
  * @example joistShare(2, 4) // 0.5
  */
 export function joistShare(joists: number, hangers: number): number {
 	const each = reactionsOn(evenly(hangers), [SPREAD]);
-	const loads = evenly(hangers).map((x, i) => ({ from: x, to: x, total: Number.isFinite(each[i]) ? (each[i] as number) : 1 }));
+	const loads = evenly(hangers).map((x, i) => ({
+		from: x,
+		to: x,
+		total: Number.isFinite(each[i]) ? (each[i] as number) : 1
+	}));
 	return Math.max(...reactionsOn(evenly(joists), loads));
 }
 

@@ -2,7 +2,9 @@ import type { Megapascals, Millimetres, Newtons } from '../../units/quantity';
 import { rectangle } from './rectangle';
 import { lipBearing } from './rod';
 
-/** A wooden arm between two uprights, housed half its thickness into each, hung on a cleat by a notch sawn through all. */
+/**
+ * A wooden arm between two uprights, housed half its thickness into each, hung on a cleat by a notch sawn through all.
+ */
 export interface LumberArm {
 	/** On one arm, spread along it. */
 	weight: Newtons;
@@ -36,10 +38,11 @@ export interface LumberArmStresses {
 }
 
 /**
- * Stresses along the way of the load through a lumber arm. Statics: a cantilever to the uprights' face; the housing as a rigid bar in a slot;
- * glue as two rectangles under shear and torsion; all of the overturning on the section the notch leaves; the hook tip as a short
- * bracket of half the notch.
- * @example lumberArmStresses({ weight: 400, length: 300, arm: { thickness: 38, height: 89 }, upright: { thickness: 19, depth: 89 }, notch: 19, tip: 40 }).bending // 1.196
+ * Stresses along the way of the load through a lumber arm. Statics: a cantilever to the uprights' face; the housing as
+ * a rigid bar in a slot; glue as two rectangles under shear and torsion; all of the overturning on the section the
+ * notch leaves; the hook tip as a short bracket of half the notch.
+ * @example lumberArmStresses({ weight: 400, length: 300, arm: { thickness: 38, height: 89 }, upright: { thickness: 19,
+ * depth: 89 }, notch: 19, tip: 40 }).bending // 1.196
  */
 export function lumberArmStresses(a: LumberArm): LumberArmStresses {
 	const { weight: W, length: L } = a;

@@ -1,4 +1,11 @@
-import { MM_PER_INCH, type Megapascals, type Millimetres, type NewtonMillimetres, type Newtons, type Radians } from '../../units/quantity';
+import {
+	MM_PER_INCH,
+	type Megapascals,
+	type Millimetres,
+	type NewtonMillimetres,
+	type Newtons,
+	type Radians
+} from '../../units/quantity';
 
 /** Allowable bending of a dowel: modulus of rupture over 4. */
 export const DOWEL_FACTOR = 4;
@@ -36,19 +43,32 @@ export function rodStress(moment: NewtonMillimetres, diameter: Millimetres): Meg
  * @param embedded length in the board
  * @example lipBearing(50, 359, 2.625, 0.922) // 422
  */
-export function lipBearing(shear: Newtons, moment: NewtonMillimetres, embedded: Millimetres, diameter: Millimetres): Megapascals {
+export function lipBearing(
+	shear: Newtons,
+	moment: NewtonMillimetres,
+	embedded: Millimetres,
+	diameter: Millimetres
+): Megapascals {
 	return (4 * shear * embedded + 6 * moment) / embedded ** 2 / diameter;
 }
 
 /** The same at the back end, upward: q = (2 V l + 6 M) / l^2. @example backBearing(50, 359, 2.625, 0.922) // 380 */
-export function backBearing(shear: Newtons, moment: NewtonMillimetres, embedded: Millimetres, diameter: Millimetres): Megapascals {
+export function backBearing(
+	shear: Newtons,
+	moment: NewtonMillimetres,
+	embedded: Millimetres,
+	diameter: Millimetres
+): Megapascals {
 	return (2 * shear * embedded + 6 * moment) / embedded ** 2 / diameter;
 }
 
 /** Crushing that the bearing value across the grain stands for. NDS 2018 4.2.6: 0.04 in. */
 const CRUSH = 0.04 * MM_PER_INCH;
 
-/** Slope at the root of a rod: lip and back pressed in by 0.04 in at the bearing value across the grain, less in proportion. NDS 2018 4.2.6. */
+/**
+ * Slope at the root of a rod: lip and back pressed in by 0.04 in at the bearing value across the grain, less in
+ * proportion. NDS 2018 4.2.6.
+ */
 export function rodRoot(lip: Megapascals, back: Megapascals, allowed: Megapascals, embedded: Millimetres): Radians {
 	return (CRUSH * (lip + back)) / allowed / embedded;
 }
@@ -64,10 +84,13 @@ export interface RodTip {
 
 /**
  * How far the tip of a rod in a hole drops, and how much of its tilt goes with it.
- * Beam tables for the bending (load spread along the rod: W L^3 / 8 E I, slope W L^2 / 6 E I); hole less rod over the embedded length
- * for the play; for the root, lip and back pressed in by 0.04 in at the bearing value (NDS 2018 4.2.6), less in proportion.
- * @param r weight spread along the projection; hole its diameter; lip, back the pressures there, allowed the bearing value across the grain
- * @example rodTip({ weight: 50, projection: 14.375, embedded: 2.625, outer: 0.922, hole: 1, EI: 29e6 * 0.01284, lip: 0, back: 0, allowed: 1 }).play // 0.427
+ * Beam tables for the bending (load spread along the rod: W L^3 / 8 E I, slope W L^2 / 6 E I); hole less rod over the
+ * embedded length for the play; for the root, lip and back pressed in by 0.04 in at the bearing value (NDS 2018 4.2.6),
+ * less in proportion.
+ * @param r weight spread along the projection; hole its diameter; lip, back the pressures there, allowed the bearing
+ * value across the grain
+ * @example rodTip({ weight: 50, projection: 14.375, embedded: 2.625, outer: 0.922, hole: 1, EI: 29e6 * 0.01284, lip: 0,
+ * back: 0, allowed: 1 }).play // 0.427
  */
 export function rodTip(r: {
 	weight: Newtons;

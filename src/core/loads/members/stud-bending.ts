@@ -29,11 +29,13 @@ export interface StudBending {
 }
 
 /**
- * A stud, pinned at floor and top plate, held sideways by the wall's skin, under the weight and turning of all the rows on it.
- * Source: NDS 2018 3.9.2 (equation 3.9-3, one axis), 3.7.1 column stability with c = 0.8, FcE = 0.822 Emin' / (le/d)^2.
+ * A stud, pinned at floor and top plate, held sideways by the wall's skin, under the weight and turning of all the rows
+ * on it. Source: NDS 2018 3.9.2 (equation 3.9-3, one axis), 3.7.1 column stability with c = 0.8, FcE = 0.822 Emin' /
+ * (le/d)^2.
  * @param span floor to top, mm
  * @param section width and depth of the stud, mm
- * @example studBending([{ height: 1500, force: 400, couple: 40000 }], 2400, { width: 38, depth: 89 }, wood('spf'), 0.9).ratio
+ * @example studBending([{ height: 1500, force: 400, couple: 40000 }], 2400, { width: 38, depth: 89 }, wood('spf'),
+ * 0.9).ratio
  */
 export function studBending(
 	loads: readonly StudLoad[],

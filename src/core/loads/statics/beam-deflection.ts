@@ -11,7 +11,8 @@ const ramp = (x: number, a: number, power: 3 | 4) => (x > a ? (x - a) ** power :
 
 /**
  * The deflection curve of a continuous beam of one section, times its E I, N mm3.
- * Method: Macaulay's brackets on the reactions of the three-moment equations; the two constants from the first two supports.
+ * Method: Macaulay's brackets on the reactions of the three-moment equations; the two constants from the first two
+ * supports.
  * @param supports ascending positions, at least two
  * @throws RangeError with fewer than two supports or supports out of order
  * @example beamDeflection([0, 1000], [{ from: 500, to: 500, total: 1 }])(500) // 1000^3 / 48

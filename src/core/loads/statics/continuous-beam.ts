@@ -75,7 +75,11 @@ function solveTridiagonal(diag: number[], off: number[], rhs: number[]): number[
 }
 
 /** Greatest moment and shear of a beam whose reactions are known: walks it from its left end, exact. */
-export function beamExtremes(supports: readonly Millimetres[], reactions: readonly Newtons[], loads: readonly LineLoad[]): BeamExtremes {
+export function beamExtremes(
+	supports: readonly Millimetres[],
+	reactions: readonly Newtons[],
+	loads: readonly LineLoad[]
+): BeamExtremes {
 	const events = supports.map((x, i) => ({ x, jump: reactions[i] as number, w: 0 }));
 	for (const l of loads) {
 		if (l.from === l.to) events.push({ x: l.from, jump: -l.total, w: 0 });
@@ -118,7 +122,8 @@ export function beamExtremes(supports: readonly Millimetres[], reactions: readon
  * @param supports ascending positions, at least two
  * @param loads anywhere on the beam
  * @throws RangeError with fewer than two supports or supports out of order
- * @example beamReactions([0, 1000, 2000], [{ from: 500, to: 500, total: 1 }, { from: 1500, to: 1500, total: 1 }]).reactions // [0.3125, 1.375, 0.3125]
+ * @example beamReactions([0, 1000, 2000], [{ from: 500, to: 500, total: 1 }, { from: 1500, to: 1500, total: 1
+ * }]).reactions // [0.3125, 1.375, 0.3125]
  */
 export function beamReactions(supports: readonly Millimetres[], loads: readonly LineLoad[]): BeamReactions {
 	const n = supports.length;
@@ -184,7 +189,10 @@ export function beamReactions(supports: readonly Millimetres[], loads: readonly 
  * @throws RangeError with fewer than two supports or supports out of order
  * @example continuousBeam([0, 3], [{ from: 1, to: 1, total: 9 }]).moment // { value: 6, at: 1 }
  */
-export function continuousBeam(supports: readonly Millimetres[], loads: readonly LineLoad[]): BeamReactions & BeamExtremes {
+export function continuousBeam(
+	supports: readonly Millimetres[],
+	loads: readonly LineLoad[]
+): BeamReactions & BeamExtremes {
 	const found = beamReactions(supports, loads);
 	return { ...found, ...beamExtremes(supports, found.reactions, loads) };
 }

@@ -1,16 +1,21 @@
 import type { Millimetres } from '../../units/quantity';
 
 /**
- * How much screws in a line can pull together, when none may pull more than 1 and what they pull at stands at one place: the most that
- * equilibrium allows. The side with less lever is used whole, the other as far as it balances that, nearest first.
- * A load past the last screw prys: that screw takes more than all of it, turning about the next one, or about the far end where there is none.
+ * How much screws in a line can pull together, when none may pull more than 1 and what they pull at stands at one
+ * place: the most that equilibrium allows. The side with less lever is used whole, the other as far as it balances
+ * that, nearest first. A load past the last screw prys: that screw takes more than all of it, turning about the next
+ * one, or about the far end where there is none.
  * @param places of the screws along the hook
  * @param at of the load
  * @param ends of the hook
  * @returns the total, in screws; 0 with none
  * @example sharedAt([1.6, 16.5, 31.5, 46.4], 11, [0, 48]) // 2.19, common practice: not 4
  */
-export function sharedAt(places: readonly Millimetres[], at: Millimetres, ends: readonly [Millimetres, Millimetres]): number {
+export function sharedAt(
+	places: readonly Millimetres[],
+	at: Millimetres,
+	ends: readonly [Millimetres, Millimetres]
+): number {
 	const sorted = [...places].sort((a, b) => a - b);
 	const first = sorted[0];
 	const last = sorted.at(-1);

@@ -23,7 +23,8 @@ describe('the worst of what may be left on a beam', () => {
 	});
 
 	it('that is never all of it at once counts what adds to each figure only', () => {
-		// One in the span, one past the end, either may be missing: the span bends by the first alone, the support by the second alone.
+		// One in the span, one past the end, either may be missing: the span bends by the first alone, the support by the
+		// second alone.
 		const worst = worstPattern([0, 1000], { ...NONE, to: 1300 }, [point(500, 80), point(1300, 50)]);
 		expect(worst.down).toEqual([40, 40 + 65].map((r) => expect.closeTo(r, 9)));
 		expect(worst.lift).toEqual([15, 0].map((r) => expect.closeTo(r, 9)));

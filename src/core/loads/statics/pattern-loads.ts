@@ -15,9 +15,12 @@ export interface WorstPattern {
 /** How one load bends a beam whose support moments are known. */
 function bending(supports: readonly Millimetres[], load: LineLoad, found: BeamReactions) {
 	const w = load.to > load.from ? load.total / (load.to - load.from) : 0;
-	/** Of the load to the left of x: its force, and its moment about x. A point at x itself counts as left where `after`. */
+	/**
+	 * Of the load to the left of x: its force, and its moment about x. A point at x itself counts as left where `after`.
+	 */
 	const left = (x: Millimetres, after: boolean): [Newtons, NewtonMillimetres] => {
-		if (w === 0) return load.from < x || (after && load.from === x) ? [load.total, load.total * (x - load.from)] : [0, 0];
+		if (w === 0)
+			return load.from < x || (after && load.from === x) ? [load.total, load.total * (x - load.from)] : [0, 0];
 		const to = Math.min(load.to, x);
 		if (to <= load.from) return [0, 0];
 		const force = w * (to - load.from);
@@ -50,8 +53,8 @@ function sections(supports: readonly Millimetres[], loads: readonly LineLoad[]):
 }
 
 /**
- * The worst that any part of the loads does to a beam over several supports: two studs close together are lifted by what hangs past them, a span
- * bends more with the next one empty. Each figure counts only what adds to it.
+ * The worst that any part of the loads does to a beam over several supports: two studs close together are lifted by
+ * what hangs past them, a span bends more with the next one empty. Each figure counts only what adds to it.
  * @param always cannot be taken off: the beam's own weight
  * @param removable may be, one by one
  * @param reactionsOf of one of them alone; kept by the caller where it can be
@@ -105,5 +108,11 @@ export function worstPattern(
 		const [a = 0, b = 0, c = 0, d = 0] = sums;
 		shear = Math.max(shear, a + base[0], b - base[0], c + base[1], d - base[1]);
 	});
-	return { down: down.map((r) => Math.max(0, r)), lift: lift.map((r) => Math.max(0, r)), moment, removable: alone, shear };
+	return {
+		down: down.map((r) => Math.max(0, r)),
+		lift: lift.map((r) => Math.max(0, r)),
+		moment,
+		removable: alone,
+		shear
+	};
 }

@@ -15,7 +15,10 @@ export interface Rolling {
 	below?: Millimetres;
 	/** Thickness of a sheet behind it, which puts everything so much further out. */
 	behind?: Millimetres;
-	/** A lock strip is at work: what pulls is then W x_g over the drop, more than W tan b, and no place on the bevel caps it. */
+	/**
+	 * A lock strip is at work: what pulls is then W x_g over the drop, more than W tan b, and no place on the bevel caps
+	 * it.
+	 */
 	locked?: boolean;
 }
 
@@ -25,22 +28,33 @@ export interface Rolling {
  * @param standOff of the weight from what the cleat is mounted on
  * @example cleatRoll(30, 6, { thickness: 0.75, bevel: 45, back: 1.65, front: 2.4 }) // 94.5
  */
-export function cleatRoll(weight: Newtons, standOff: Millimetres, profile: CleatProfile, rolling: Rolling = {}): NewtonMillimetres {
+export function cleatRoll(
+	weight: Newtons,
+	standOff: Millimetres,
+	profile: CleatProfile,
+	rolling: Rolling = {}
+): NewtonMillimetres {
 	const arm = Math.max(0, standOff + (rolling.behind ?? 0));
 	return weight * (rolling.locked ? arm : Math.min(arm, rollArm(profile, rolling)));
 }
 
-/** Greatest arm of the roll on a free seat: y_front tan b + t, the front's height measured from the edge it turns about. */
+/**
+ * Greatest arm of the roll on a free seat: y_front tan b + t, the front's height measured from the edge it turns about.
+ */
 export function rollArm(profile: CleatProfile, { below = 0, behind = 0 }: Rolling = {}): Millimetres {
 	return (profile.front + below) * Math.tan(radians(profile.bevel)) + profile.thickness + behind;
 }
 
 /**
- * Heights of the screws above the cleat's lower edge: one as high as the wall side allows (2.5 D below the bevel's wall edge),
- * a second 2.5 D above the lower edge.
+ * Heights of the screws above the cleat's lower edge: one as high as the wall side allows (2.5 D below the bevel's wall
+ * edge), a second 2.5 D above the lower edge.
  * @returns heights, lowest first, and whether stacked screws stand 1 in apart
  */
-export function screwHeights(profile: CleatProfile, size: ScrewSize, perStud: 1 | 2): { heights: Millimetres[]; fits: boolean } {
+export function screwHeights(
+	profile: CleatProfile,
+	size: ScrewSize,
+	perStud: 1 | 2
+): { heights: Millimetres[]; fits: boolean } {
 	const edge = EDGE_DISTANCE * screwDiameter(size);
 	const top = profile.back - edge;
 	if (perStud === 1) return { heights: [top], fits: top >= edge };
@@ -54,11 +68,16 @@ const SHEET_EDGE: Millimetres = 25;
 const BESIDE_CLEAT: Millimetres = 12;
 
 /**
- * Heights of a backer's screws above its foot: spread evenly from edge to edge; one that would go in behind the cleat goes in beside it.
+ * Heights of a backer's screws above its foot: spread evenly from edge to edge; one that would go in behind the cleat
+ * goes in beside it.
  * @param cleat where on the sheet it stands
  * @example sheetScrewHeights(300, 3) // [25, 150, 275]
  */
-export function sheetScrewHeights(height: Millimetres, count: number, cleat?: { low: Millimetres; high: Millimetres }): Millimetres[] {
+export function sheetScrewHeights(
+	height: Millimetres,
+	count: number,
+	cleat?: { low: Millimetres; high: Millimetres }
+): Millimetres[] {
 	const edge = Math.min(SHEET_EDGE, height / 4);
 	return Array.from({ length: count }, (_, i) => {
 		const even = edge + (i * (height - 2 * edge)) / (count - 1);
@@ -70,12 +89,17 @@ export function sheetScrewHeights(height: Millimetres, count: number, cleat?: { 
 }
 
 /**
- * Bending of the joint between a cleat and the twist block under it: what the screws pull, the block's foot presses on the wall, block high
- * minus the crushed strip away from the joint; as stress in a glued joint as wide as the block and as thick as the cleat.
+ * Bending of the joint between a cleat and the twist block under it: what the screws pull, the block's foot presses on
+ * the wall, block high minus the crushed strip away from the joint; as stress in a glued joint as wide as the block and
+ * as thick as the cleat.
  * @param pull of all screws of the stud together
  * @example blockJointStress(200, 60, { width: 50, thickness: 18 }) // 4.44
  */
-export function blockJointStress(pull: Newtons, arm: Millimetres, joint: { width: Millimetres; thickness: Millimetres }): number {
+export function blockJointStress(
+	pull: Newtons,
+	arm: Millimetres,
+	joint: { width: Millimetres; thickness: Millimetres }
+): number {
 	return (6 * pull * arm) / (joint.width * joint.thickness ** 2);
 }
 
@@ -97,6 +121,11 @@ export function rollPull(moment: NewtonMillimetres, heights: readonly Millimetre
  * @param bevelToTop from the middle of the hook's bevel to its top edge
  * @example hookRoll(30, Math.tan(Math.PI / 4), 1.5, 0.75) // 56.25
  */
-export function hookRoll(weight: Newtons, outward: number, bevelToTop: Millimetres, thickness: Millimetres): NewtonMillimetres {
+export function hookRoll(
+	weight: Newtons,
+	outward: number,
+	bevelToTop: Millimetres,
+	thickness: Millimetres
+): NewtonMillimetres {
 	return weight * (outward * bevelToTop + thickness / 2);
 }

@@ -24,8 +24,9 @@ export interface Seat {
 }
 
 /**
- * Will it stay seated? A frictionless bevel pulls the holder in with W tan b; the weight tips it out about the lower bearing.
- * Statics: seated while W x_g <= W d0 tan b. A weight behind the wall face seats whatever the drop; no drop tips.
+ * Will it stay seated? A frictionless bevel pulls the holder in with W tan b; the weight tips it out about the lower
+ * bearing. Statics: seated while W x_g <= W d0 tan b. A weight behind the wall face seats whatever the drop; no drop
+ * tips.
  * @example seat({ bevel: 45, standOff: 6 * 25.4, drop: 6.625 * 25.4 }).shape // 1.104
  */
 export function seat({ bevel, standOff, drop }: SeatInput): Seat {
@@ -51,10 +52,12 @@ export function combine(weights: readonly OutWeight[]): OutWeight {
 }
 
 /**
- * The worst part load: of all that may be left on a holder, what puts its centre furthest out, and so gives the least margin. That is its own weight
- * with the things from the furthest in, as long as each stands further out than the centre of those before it.
+ * The worst part load: of all that may be left on a holder, what puts its centre furthest out, and so gives the least
+ * margin. That is its own weight with the things from the furthest in, as long as each stands further out than the
+ * centre of those before it.
  * @returns the weight and the stand-off of its centre, with how many things are left on
- * @example worstPart({ weight: 3, standOff: 2 }, [{ weight: 17, standOff: 4 }, { weight: 10, standOff: 10.6 }]) // 13 at 8.62, 1 left on
+ * @example worstPart({ weight: 3, standOff: 2 }, [{ weight: 17, standOff: 4 }, { weight: 10, standOff: 10.6 }]) // 13
+ * at 8.62, 1 left on
  */
 export function worstPart(self: OutWeight, things: readonly OutWeight[]): OutWeight & { left: number } {
 	let [weight, turn, left] = [self.weight, self.weight * self.standOff, 0];
@@ -76,11 +79,14 @@ export function greatestTug(weight: Newtons, input: SeatInput, height: Millimetr
 }
 
 /**
- * Uplift on a lock strip: H / tan b - W when positive, with H = W x_g / d0 pulling at the bevel. Of several weights each counts that lifts: what
- * would hold it down may be taken off; the holder itself, the first, stays.
+ * Uplift on a lock strip: H / tan b - W when positive, with H = W x_g / d0 pulling at the bevel. Of several weights
+ * each counts that lifts: what would hold it down may be taken off; the holder itself, the first, stays.
  * @example lockStripUplift([{ weight: 100, standOff: 300 }], { bevel: 45, drop: 200 }) // 50
  */
-export function lockStripUplift([self, ...things]: readonly OutWeight[], { bevel, drop }: Pick<SeatInput, 'bevel' | 'drop'>): Newtons {
+export function lockStripUplift(
+	[self, ...things]: readonly OutWeight[],
+	{ bevel, drop }: Pick<SeatInput, 'bevel' | 'drop'>
+): Newtons {
 	if (drop <= 0) return Infinity;
 	const lifts = (w: OutWeight) => w.weight * (w.standOff / drop / Math.tan(radians(bevel)) - 1);
 	return Math.max(
@@ -90,8 +96,8 @@ export function lockStripUplift([self, ...things]: readonly OutWeight[], { bevel
 }
 
 /**
- * Line load along a hook when the weight hangs off its middle: W/B (1 +- 6 f/B); beyond B/6 the light end lifts and the heavy
- * end takes 2 W / (3 (B/2 - f)).
+ * Line load along a hook when the weight hangs off its middle: W/B (1 +- 6 f/B); beyond B/6 the light end lifts and the
+ * heavy end takes 2 W / (3 (B/2 - f)).
  * @param off distance of the weight from the hook's middle
  * @returns the heavy end's load per length
  * @throws RangeError when the weight is beyond the hook's end

@@ -8,8 +8,8 @@ export interface LineTorque {
 }
 
 /**
- * Roll of the cleat carried along it as torsion to the neighbouring studs by the lever rule; beyond the last stud all of it
- * goes to that stud.
+ * Roll of the cleat carried along it as torsion to the neighbouring studs by the lever rule; beyond the last stud all
+ * of it goes to that stud.
  * @param supports ascending stud positions, at least one
  * @returns the share of each stud, and the greatest torque in the cleat between them
  * @example torqueShares([0, 100], [{ from: 25, to: 25, total: 8 }]) // { shares: [6, 2], greatest: 6 }

@@ -12,12 +12,13 @@ export interface Turn {
 const PAIR = 10;
 
 /**
- * Pull on each lag of a flexible upright, by the local couple: each rod's couple goes to the lag above it, over the distance to the lag below or to the
- * foot; a rod above the top lag pulls on that, over the distance to the next.
+ * Pull on each lag of a flexible upright, by the local couple: each rod's couple goes to the lag above it, over the
+ * distance to the lag below or to the foot; a rod above the top lag pulls on that, over the distance to the next.
  * Statics of a timber too limber to share a couple further.
  * @param lags heights, ascending
  * @param foot height of the lower end
- * @returns pull of each lag, none eased by rods elsewhere; where lags stand close beside a long stretch the beam of `beamPulls` pulls more
+ * @returns pull of each lag, none eased by rods elsewhere; where lags stand close beside a long stretch the beam of
+ * `beamPulls` pulls more
  * @example localPulls([100, 1100], [{ at: 600, couple: 50000 }], 0) // [0, 50]
  */
 export function localPulls(lags: readonly Millimetres[], turns: readonly Turn[], foot: Millimetres): Newtons[] {
@@ -51,16 +52,21 @@ const ascending = (a: number, b: number) => a - b;
 const NOTHING = 1e-9;
 
 /**
- * The fuller model: the upright as a beam held at its lags, which pull, and lying on the wall, which only presses: at its ends and wherever a rod
- * pushes it in. A wall that keeps the timber from bowing in beside a rod shortens the lever of the next lag and pulls it harder.
- * Statics with contact on one side, found by letting go what would pull and laying on what would sink in.
+ * The fuller model: the upright as a beam held at its lags, which pull, and lying on the wall, which only presses: at
+ * its ends and wherever a rod pushes it in. A wall that keeps the timber from bowing in beside a rod shortens the lever
+ * of the next lag and pulls it harder. Statics with contact on one side, found by letting go what would pull and laying
+ * on what would sink in.
  * @param lags heights, ascending, at least two
  * @param touches heights where it may press on the wall; the lags' own are always among them
  * @returns pull of each lag; negative presses on the wall
  * @throws RangeError with fewer than two lags
  * @example beamPulls([3, 36, 66, 93], [{ at: 90, couple: 534.4 }], [0, 6, 20, 34, 48.5, 62, 76, 90, 96]).at(-1) // 41
  */
-export function beamPulls(lags: readonly Millimetres[], turns: readonly Turn[], touches: readonly Millimetres[] = []): Newtons[] {
+export function beamPulls(
+	lags: readonly Millimetres[],
+	turns: readonly Turn[],
+	touches: readonly Millimetres[] = []
+): Newtons[] {
 	if (lags.length < 2) throw new RangeError('An upright needs two lags');
 	const loads = turns.flatMap(pairOf);
 	// Right at a loaded rod the timber turns: it is no place to lean on.
@@ -89,10 +95,15 @@ export function beamPulls(lags: readonly Millimetres[], turns: readonly Turn[], 
 }
 
 /**
- * Pull of each lag under rods of which any may be empty: what every loaded rod by itself pulls, added up, and never eased by another.
+ * Pull of each lag under rods of which any may be empty: what every loaded rod by itself pulls, added up, and never
+ * eased by another.
  * @example worstPulls([3, 36, 66, 93], [{ at: 90, couple: 534.4 }], [0, 96]).length // 4
  */
-export function worstPulls(lags: readonly Millimetres[], turns: readonly Turn[], touches: readonly Millimetres[]): Newtons[] {
+export function worstPulls(
+	lags: readonly Millimetres[],
+	turns: readonly Turn[],
+	touches: readonly Millimetres[]
+): Newtons[] {
 	const each = turns.map((t) => beamPulls(lags, [t], touches));
 	return lags.map((_, i) => each.reduce((sum, pulls) => sum + Math.max(0, pulls[i] as number), 0));
 }

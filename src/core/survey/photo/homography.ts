@@ -18,7 +18,10 @@ export function isQuad(p: readonly Point[]): boolean {
 
 /** Moves points to about the origin and to about unit size: the equations are then well conditioned. */
 function normal(points: readonly Point[]): { at: Point; size: number; points: Point[] } {
-	const at = { x: points.reduce((s, p) => s + p.x, 0) / points.length, y: points.reduce((s, p) => s + p.y, 0) / points.length };
+	const at = {
+		x: points.reduce((s, p) => s + p.x, 0) / points.length,
+		y: points.reduce((s, p) => s + p.y, 0) / points.length
+	};
 	const size = points.reduce((s, p) => s + Math.hypot(p.x - at.x, p.y - at.y), 0) / points.length / Math.SQRT2;
 	return { at, size, points: points.map((p) => ({ x: (p.x - at.x) / size, y: (p.y - at.y) / size })) };
 }

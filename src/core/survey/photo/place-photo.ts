@@ -21,7 +21,8 @@ export const MOST_SIDE = 2400;
 const FINEST: Millimetres = 0.5;
 
 /**
- * Where a photograph comes to lie, from four points seen in it and where they are on the wall. It is cut to a stretch about them.
+ * Where a photograph comes to lie, from four points seen in it and where they are on the wall. It is cut to a stretch
+ * about them.
  * @param seen in pixels of the photograph, from its upper left
  * @param known on the wall, in the same order
  * @param stretch of the wall to draw

@@ -11,7 +11,8 @@ export interface Picture {
 const ROWS = 64;
 
 /**
- * Draws a straightened picture: every pixel of it is looked up in the other and mixed from the four nearest there. Outside it is left clear.
+ * Draws a straightened picture: every pixel of it is looked up in the other and mixed from the four nearest there.
+ * Outside it is left clear.
  * @param back map from pixels of the new picture to pixels of the old
  * @returns pauses every 64 rows with how far it is
  * @example finish(straighten(photo, back, { width: 1600, height: 800 })).width // 1600

@@ -22,5 +22,10 @@ export function* analyse(traces: readonly Trace[]): Generator<{ done: number; of
 		yield { done: readings.length, of: traces.length };
 	}
 	const pieces = joinHeights(readings);
-	return { readings, pieces, live: joinLive(readings), pitch: pitchOf(pieces.filter((p) => p.kind === 'stud').map((p) => p.x)) };
+	return {
+		readings,
+		pieces,
+		live: joinLive(readings),
+		pitch: pitchOf(pieces.filter((p) => p.kind === 'stud').map((p) => p.x))
+	};
 }

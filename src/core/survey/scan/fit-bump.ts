@@ -2,7 +2,9 @@ import { solveLinear } from '../../solve-linear';
 import type { Millimetres } from '../../units/quantity';
 import { seen } from './signal';
 
-/** A stretch of something denser, as an instrument with a window of some spread sees it: two edges, a height, a floor. */
+/**
+ * A stretch of something denser, as an instrument with a window of some spread sees it: two edges, a height, a floor.
+ */
 export interface Bump {
 	left: Millimetres;
 	right: Millimetres;
@@ -28,7 +30,8 @@ const TURNS = 12;
 const SETTLED = 1e-3;
 
 /**
- * Fits a bump to samples by Gauss and Newton, from a first guess. An edge beyond the samples cannot be seen: it is kept where it was guessed.
+ * Fits a bump to samples by Gauss and Newton, from a first guess. An edge beyond the samples cannot be seen: it is kept
+ * where it was guessed.
  * @param spread of the instrument's window, mm
  * @param fixed an edge that lies outside the trace
  * @returns null when it does not settle
@@ -61,17 +64,24 @@ export function fitBump(
 		if (!step) return null;
 		// No edge moves by more than the window in one turn: a far first guess is walked in.
 		free.forEach(
-			(p, j) => (b[p] += p === 'left' || p === 'right' ? Math.max(-spread, Math.min(spread, step[j] as number)) : (step[j] as number))
+			(p, j) =>
+				(b[p] +=
+					p === 'left' || p === 'right' ? Math.max(-spread, Math.min(spread, step[j] as number)) : (step[j] as number))
 		);
 		if (!Number.isFinite(b.left + b.right + b.height) || b.right - b.left < 2) return null;
 		if (step.every((s) => Math.abs(s) < SETTLED)) break;
 	}
 	let left = 0;
 	for (let i = 0; i < x.length; i++)
-		left += ((v[i] as number) - (b.base + b.height * (seen(x[i] as number, b.left, spread) - seen(x[i] as number, b.right, spread)))) ** 2;
+		left +=
+			((v[i] as number) -
+				(b.base + b.height * (seen(x[i] as number, b.left, spread) - seen(x[i] as number, b.right, spread)))) **
+			2;
 	// Error of the middle: half the sum of the two edges, with what they have in common.
 	const weigh = free.map((p): number => (p === 'left' || p === 'right' ? (fixed ? 1 : 0.5) : 0));
 	const spreadOf = solveLinear(normal.map((row, i) => [...row, weigh[i] as number]));
-	const variance = spreadOf ? weigh.reduce((sum, w, j) => sum + w * (spreadOf[j] as number), 0) * noise ** 2 : Number.NaN;
+	const variance = spreadOf
+		? weigh.reduce((sum, w, j) => sum + w * (spreadOf[j] as number), 0) * noise ** 2
+		: Number.NaN;
 	return { ...b, error: Math.sqrt(Math.max(0, variance)), residual: Math.sqrt(left / x.length) };
 }

@@ -16,7 +16,10 @@ export interface Sighting {
 	clear: number;
 	/** Height over that of the usual stud on this trace. */
 	strength: number;
-	/** The one edge that was seen, where the trace begins or ends in the middle of it; the centre is then worked out from the usual width. */
+	/**
+	 * The one edge that was seen, where the trace begins or ends in the middle of it; the centre is then worked out from
+	 * the usual width.
+	 */
 	only: 'left' | 'right' | null;
 }
 
@@ -43,7 +46,10 @@ const SOFTEN: Millimetres = 7;
 const BARE: Millimetres = 320;
 /** Of a stud's height: what is lower is plaster, glue or damp, not framing. */
 const LEAST_STRENGTH = 0.45;
-/** Where not even the usual lift comes to this, on the instrument's own scale, there is no framing to compare with: glue alone, or solid behind. */
+/**
+ * Where not even the usual lift comes to this, on the instrument's own scale, there is no framing to compare with: glue
+ * alone, or solid behind.
+ */
 const WEAKEST = 0.4;
 /** Over the noise of the softened trace. */
 const LEAST_CLEAR = 6;
@@ -70,7 +76,8 @@ function regionsOver(values: ArrayLike<number>, level: number, dip: number): Reg
 	return found;
 }
 
-const mean = (values: readonly number[], { from, to }: Region) => values.slice(from, to + 1).reduce((a, b) => a + b, 0) / (to - from + 1);
+const mean = (values: readonly number[], { from, to }: Region) =>
+	values.slice(from, to + 1).reduce((a, b) => a + b, 0) / (to - from + 1);
 
 interface Seen {
 	region: Region;
@@ -84,7 +91,9 @@ interface Seen {
 
 /** The usual height of a stud: the median over stretches that are as wide as one. Null when there are none. */
 function usualHeight(lifted: Float64Array, regions: readonly Region[], step: number): number | null {
-	const heights = regions.filter((r) => (r.to - r.from) * step >= WOOD.narrowest - 8).map((r) => median(lifted.subarray(r.from, r.to + 1)));
+	const heights = regions
+		.filter((r) => (r.to - r.from) * step >= WOOD.narrowest - 8)
+		.map((r) => median(lifted.subarray(r.from, r.to + 1)));
 	return heights.length === 0 ? null : median(heights);
 }
 
@@ -107,11 +116,20 @@ function look(trace: Trace, lifted: Float64Array, region: Region, noise: number,
 		only === 'right' ? 'left' : only === 'left' ? 'right' : null
 	);
 	if (!fit || fit.height <= 0) return null;
-	return { region, left: fit.left, right: fit.right, height: fit.height, error: fit.error, metal: mean(trace.metal, region), only };
+	return {
+		region,
+		left: fit.left,
+		right: fit.right,
+		height: fit.height,
+		error: fit.error,
+		metal: mean(trace.metal, region),
+		only
+	};
 }
 
 /**
- * Reads one trace: takes off the drift, finds what stands out of the noise, fits both edges of each, and tells wood from pipes and live stretches.
+ * Reads one trace: takes off the drift, finds what stands out of the noise, fits both edges of each, and tells wood
+ * from pipes and live stretches.
  * @example readTrace(trace).sightings.map((s) => s.centre)
  */
 export function readTrace(trace: Trace): TraceReading {

@@ -19,7 +19,10 @@ export interface Retrained {
 	unexplained: Pilot[];
 }
 
-/** An instrument in a hand shows things off by about so much, before anything proves it: it counts in every error, until holes say better. */
+/**
+ * An instrument in a hand shows things off by about so much, before anything proves it: it counts in every error, until
+ * holes say better.
+ */
 const OFFSET: Millimetres = 3;
 /** A drill wanders, and a hole has a width. */
 const DRILL: Millimetres = 1.5;
@@ -92,8 +95,9 @@ function proved(p: FoundPiece, holes: readonly Pilot[], offset: { mean: number; 
 }
 
 /**
- * Takes pilot holes into account: how far the instrument shows things to one side, where each piece stands, and whether it is one at all.
- * The method is Bayes' rule on a grid: expected beforehand, off by 3 mm or so; each hole says wood or nothing.
+ * Takes pilot holes into account: how far the instrument shows things to one side, where each piece stands, and whether
+ * it is one at all. The method is Bayes' rule on a grid: expected beforehand, off by 3 mm or so; each hole says wood or
+ * nothing.
  * @example retrain(pieces, [{ id: 'p', x: 812, y: 1200, hit: 'wood' }]).pieces[0]?.proof // 'wood'
  */
 export function retrain(pieces: readonly FoundPiece[], pilots: readonly Pilot[]): Retrained {

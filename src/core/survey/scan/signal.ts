@@ -25,7 +25,9 @@ export function quantile(values: ArrayLike<number>, share: number): number {
 	const sorted = Float64Array.from(values).sort();
 	const at = (sorted.length - 1) * share;
 	const low = Math.floor(at);
-	return (sorted[low] ?? Number.NaN) + ((sorted[Math.ceil(at)] ?? Number.NaN) - (sorted[low] ?? Number.NaN)) * (at - low);
+	return (
+		(sorted[low] ?? Number.NaN) + ((sorted[Math.ceil(at)] ?? Number.NaN) - (sorted[low] ?? Number.NaN)) * (at - low)
+	);
 }
 
 export const median = (values: ArrayLike<number>): number => quantile(values, 0.5);
@@ -33,9 +35,15 @@ export const median = (values: ArrayLike<number>): number => quantile(values, 0.
 /** Median absolute deviation to standard deviation of normal noise. */
 const MAD = 1.4826;
 
-/** Standard deviation of white noise on a slowly changing signal: from differences of neighbours, which the signal hardly touches. */
+/**
+ * Standard deviation of white noise on a slowly changing signal: from differences of neighbours, which the signal
+ * hardly touches.
+ */
 export function noiseOf(values: ArrayLike<number>): number {
-	const steps = Float64Array.from({ length: Math.max(0, values.length - 1) }, (_, i) => (values[i + 1] as number) - (values[i] as number));
+	const steps = Float64Array.from(
+		{ length: Math.max(0, values.length - 1) },
+		(_, i) => (values[i + 1] as number) - (values[i] as number)
+	);
 	const middle = median(steps);
 	return (MAD * median(steps.map((d) => Math.abs(d - middle)))) / Math.SQRT2;
 }
@@ -44,7 +52,8 @@ export function noiseOf(values: ArrayLike<number>): number {
 const BASE_SHARE = 0.3;
 
 /**
- * What the instrument shows of the bare wall, drifting along: a low quantile over a window wider than any stud, joined up.
+ * What the instrument shows of the bare wall, drifting along: a low quantile over a window wider than any stud, joined
+ * up.
  * @param reach samples to either side
  */
 export function baseline(values: Float64Array, reach: number): Float64Array {
@@ -53,7 +62,10 @@ export function baseline(values: Float64Array, reach: number): Float64Array {
 	const knots: { at: number; base: number }[] = [];
 	for (let at = 0; at < n + hop; at += hop) {
 		const i = Math.min(at, n - 1);
-		knots.push({ at: i, base: quantile(values.subarray(Math.max(0, i - reach), Math.min(n, i + reach + 1)), BASE_SHARE) });
+		knots.push({
+			at: i,
+			base: quantile(values.subarray(Math.max(0, i - reach), Math.min(n, i + reach + 1)), BASE_SHARE)
+		});
 		if (i === n - 1) break;
 	}
 	const out = new Float64Array(n);
@@ -66,12 +78,18 @@ export function baseline(values: Float64Array, reach: number): Float64Array {
 	return out;
 }
 
-/** Error function. Source: Abramowitz and Stegun, Handbook of Mathematical Functions, 7.1.26, from memory; good to 1.5e-7. */
+/**
+ * Error function. Source: Abramowitz and Stegun, Handbook of Mathematical Functions, 7.1.26, from memory; good to
+ * 1.5e-7.
+ */
 export function erf(x: number): number {
 	const t = 1 / (1 + 0.3275911 * Math.abs(x));
-	const y = 1 - ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t * Math.exp(-x * x);
+	const y =
+		1 -
+		((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t * Math.exp(-x * x);
 	return x < 0 ? -y : y;
 }
 
 /** Share of a step at `edge` that a window of this spread sees from x. */
-export const seen = (x: Millimetres, edge: Millimetres, spread: Millimetres): number => 0.5 * (1 + erf((x - edge) / (Math.SQRT2 * spread)));
+export const seen = (x: Millimetres, edge: Millimetres, spread: Millimetres): number =>
+	0.5 * (1 + erf((x - edge) / (Math.SQRT2 * spread)));

@@ -33,8 +33,8 @@ function studOf(p: ProvedPiece, id: string, { depth, species }: Unseen, width: M
 }
 
 /**
- * A wall with the studs of a scan in place of those it had, but for what was added to it, and with pipes and live stretches as things hidden in it.
- * A stretch that is already known is not put in twice.
+ * A wall with the studs of a scan in place of those it had, but for what was added to it, and with pipes and live
+ * stretches as things hidden in it. A stretch that is already known is not put in twice.
  * @param pieces to take
  * @param newId gives ids
  */
@@ -68,7 +68,12 @@ export function takeScan(
 				name: 'pipe in the wall',
 				hidden: true,
 				how: 'scanner',
-				...within(p.x + Math.min(0, (p.lean * top) / 1000) - p.width / 2, p.width + (Math.abs(p.lean) * top) / 1000, 0, top)
+				...within(
+					p.x + Math.min(0, (p.lean * top) / 1000) - p.width / 2,
+					p.width + (Math.abs(p.lean) * top) / 1000,
+					0,
+					top
+				)
 			})),
 		// Between and beyond the heights swept nobody looked: a cable is taken to run on, up and down.
 		...live.map((l): Obstruction => ({
@@ -80,5 +85,9 @@ export function takeScan(
 			...within(l.left, l.right - l.left, 0, top)
 		}))
 	].filter((o) => !known(o.x + o.width / 2, o.kind));
-	return { ...wall, studs: [...added, ...studs].sort((a, b) => a.x - b.x), obstructions: [...wall.obstructions, ...hidden] };
+	return {
+		...wall,
+		studs: [...added, ...studs].sort((a, b) => a.x - b.x),
+		obstructions: [...wall.obstructions, ...hidden]
+	};
 }

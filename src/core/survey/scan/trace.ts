@@ -1,6 +1,9 @@
 import type { Millimetres } from '../../units/quantity';
 
-/** One sweep of a scanner along the wall at one height. All channels have the same number of samples, the first at `from`, each `step` on. */
+/**
+ * One sweep of a scanner along the wall at one height. All channels have the same number of samples, the first at
+ * `from`, each `step` on.
+ */
 export interface Trace {
 	y: Millimetres;
 	from: Millimetres;

@@ -25,7 +25,8 @@ export const GRIPS_BY_SHAPE = {
 		words: ['bar', 'blade', 'notch', 'bar in slot'],
 		about: 'A clamp bar, a saw blade, a square: it drops into a slot and its head rests on top.',
 		needs: ['bar', 'head'],
-		decides: 'The bar decides the width of the slot, the head how far apart the slots stand. Bars differ by maker: measure.',
+		decides:
+			'The bar decides the width of the slot, the head how far apart the slots stand. Bars differ by maker: measure.',
 		figures: (d) => [
 			...mustBeSmaller('head', d, 'bar', 'head', 'The head, {l}, is no wider than the bar, {s}: it falls through'),
 			...plus('slot', d, 'bar', ROOM.slack),
@@ -51,15 +52,27 @@ export const GRIPS_BY_SHAPE = {
 		words: ['neck', 'throat', 'saddle', 'neck in fork'],
 		about: 'A sprayer, a drill, a bottle: a neck sits in a throat, and what is wider rests on the seat.',
 		needs: ['neck', 'seat', 'halfDepth'],
-		decides: 'The neck decides the throat, the collar the seat, and the half depth how far the seat stands from the face.',
+		decides:
+			'The neck decides the throat, the collar the seat, and the half depth how far the seat stands from the face.',
 		figures: (d) => [
-			...mustBeSmaller('collar', d, 'neck', 'seat', 'The collar, {l}, is no wider than the neck, {s}: it slips through'),
+			...mustBeSmaller(
+				'collar',
+				d,
+				'neck',
+				'seat',
+				'The collar, {l}, is no wider than the neck, {s}: it slips through'
+			),
 			...plus('throat', d, 'neck', ROOM.slack),
 			...plus('seat', d, 'seat', ROOM.slack),
 			...plus('seat centre from the face', d, 'halfDepth', ROOM.clear)
 		],
 		draw(d) {
-			const p = sketch('A neck in the throat of a fork, from above', this.needs, { neck: 30, seat: 55, halfDepth: 45 }, d);
+			const p = sketch(
+				'A neck in the throat of a fork, from above',
+				this.needs,
+				{ neck: 30, seat: 55, halfDepth: 45 },
+				d
+			);
 			const [neck, seat, half] = [p.of('neck'), Math.max(p.of('seat'), p.of('neck') * 1.2), p.of('halfDepth')];
 			const [w, out] = [seat * 0.9, half + seat * 0.75];
 			return p
@@ -118,7 +131,10 @@ export const GRIPS_BY_SHAPE = {
 		about: 'A saw handle, a brush, a coil: it hangs by a hole, a ring or a loop.',
 		needs: ['hole', 'thickness'],
 		decides: 'The hole limits how thick a peg may be; the thickness, how many go on one peg.',
-		figures: (d) => [...plus('peg, at most', d, 'hole', -ROOM.slack), ...plus('along the peg, each', d, 'thickness', 0)],
+		figures: (d) => [
+			...plus('peg, at most', d, 'hole', -ROOM.slack),
+			...plus('along the peg, each', d, 'thickness', 0)
+		],
 		draw(d) {
 			const p = sketch('A thing hanging by its hole on a peg', this.needs, { hole: 22, thickness: 18 }, d);
 			const [hole, thick] = [p.of('hole'), p.of('thickness')];
@@ -148,7 +164,8 @@ export const GRIPS_BY_SHAPE = {
 		words: ['roll', 'spool', 'reel', 'roll on a rod'],
 		about: 'Tape, wire, paper: the rod goes through its bore.',
 		needs: ['bore', 'across', 'roll'],
-		decides: 'The bore decides the rod, the outside how far the rod stands from the wall and from the next, the width how many go on one.',
+		decides:
+			'The bore decides the rod, the outside how far the rod stands from the wall and from the next, the width how many go on one.',
 		figures: (d) => [
 			...mustBeSmaller('bore', d, 'bore', 'across', 'The bore, {s}, is no smaller than the roll, {l}'),
 			...plus('rod, at most', d, 'bore', -ROOM.slack),
@@ -165,7 +182,12 @@ export const GRIPS_BY_SHAPE = {
 			...plus('along the rod, each', d, 'roll', ROOM.slack)
 		],
 		draw(d) {
-			const p = sketch('A roll on a rod, from its end and from the front', this.needs, { bore: 40, across: 110, roll: 50 }, d);
+			const p = sketch(
+				'A roll on a rod, from its end and from the front',
+				this.needs,
+				{ bore: 40, across: 110, roll: 50 },
+				d
+			);
 			const [across, bore, roll] = [p.of('across'), Math.min(p.of('bore'), p.of('across') * 0.9), p.of('roll')];
 			const x = across * 0.75;
 			return p
@@ -202,7 +224,12 @@ export const GRIPS_BY_SHAPE = {
 			...plus('bottles apart, centre to centre', d, 'head', ROOM.fingers)
 		],
 		draw(d) {
-			const p = sketch('A spray bottle hooked over a rod by its trigger', this.needs, { neck: 24, across: 80, head: 60 }, d);
+			const p = sketch(
+				'A spray bottle hooked over a rod by its trigger',
+				this.needs,
+				{ neck: 24, across: 80, head: 60 },
+				d
+			);
 			const [neck, across] = [p.of('neck'), p.of('across')];
 			const h = across * 1.7;
 			return p
@@ -250,7 +277,10 @@ export const GRIPS_BY_SHAPE = {
 		about: 'A mask, a helmet, ear defenders: it sits over a form, so that it keeps its shape.',
 		needs: ['inside', 'insideDepth'],
 		decides: 'The form is a little narrower than the hollow, and as deep.',
-		figures: (d) => [...plus('form, width', d, 'inside', -2 * ROOM.clear), ...plus('form stands out', d, 'insideDepth', 0)],
+		figures: (d) => [
+			...plus('form, width', d, 'inside', -2 * ROOM.clear),
+			...plus('form stands out', d, 'insideDepth', 0)
+		],
 		draw(d) {
 			const p = sketch('A hollow thing over a form, from above', this.needs, { inside: 150, insideDepth: 100 }, d);
 			const [w, deep] = [p.of('inside'), p.of('insideDepth')];
@@ -295,7 +325,8 @@ export const GRIPS_BY_SHAPE = {
 		words: ['between rails', 'two rails', 'rails'],
 		about: 'Hammers, mallets, axes: the handle hangs between two rails and the head lies on both.',
 		needs: ['handle', 'narrowHead', 'head'],
-		decides: 'The gap is wider than the thickest handle and narrower than the narrowest head; the widest head must clear the wall.',
+		decides:
+			'The gap is wider than the thickest handle and narrower than the narrowest head; the widest head must clear the wall.',
 		figures: (d) => [
 			...mustBeSmaller(
 				'gap',
@@ -316,7 +347,12 @@ export const GRIPS_BY_SHAPE = {
 					])
 		],
 		draw(d) {
-			const p = sketch('A hammer between two rails, from the end', this.needs, { handle: 30, narrowHead: 70, head: 110 }, d);
+			const p = sketch(
+				'A hammer between two rails, from the end',
+				this.needs,
+				{ handle: 30, narrowHead: 70, head: 110 },
+				d
+			);
 			const [handle, narrow] = [p.of('handle'), Math.max(p.of('narrowHead'), p.of('handle') * 1.2)];
 			const head = Math.max(p.of('head'), narrow);
 			const gap = (handle + narrow) / 4;

@@ -13,9 +13,17 @@ export const GRIPS_BY_SUPPORT = {
 		about: 'A framing square, a straightedge, a scraper: it stands in a groove or hangs by its balance point.',
 		needs: ['thickness', 'balance'],
 		decides: 'The thickness decides the groove; the balance point, where it hangs without turning.',
-		figures: (d) => [...plus('groove', d, 'thickness', ROOM.slack / 2), ...plus('support, from its left end', d, 'balance', 0)],
+		figures: (d) => [
+			...plus('groove', d, 'thickness', ROOM.slack / 2),
+			...plus('support, from its left end', d, 'balance', 0)
+		],
 		draw(d) {
-			const p = sketch('A square over a grooved ledge at its balance point', this.needs, { thickness: 3, balance: 150 }, d);
+			const p = sketch(
+				'A square over a grooved ledge at its balance point',
+				this.needs,
+				{ thickness: 3, balance: 150 },
+				d
+			);
 			const b = p.of('balance');
 			const t = p.of('thickness');
 			const w = b * 0.22;
@@ -62,7 +70,12 @@ export const GRIPS_BY_SUPPORT = {
 			...plus('along the shelf, each', d, 'baseWidth', ROOM.fingers)
 		],
 		draw(d) {
-			const p = sketch('A box on a shelf with a lip, from the side and from the front', this.needs, { baseWidth: 90, baseDepth: 120 }, d);
+			const p = sketch(
+				'A box on a shelf with a lip, from the side and from the front',
+				this.needs,
+				{ baseWidth: 90, baseDepth: 120 },
+				d
+			);
 			const [w, deep] = [p.of('baseWidth'), p.of('baseDepth')];
 			const h = Math.max(w, deep) * 0.9;
 			const x = deep * 1.5;
@@ -116,7 +129,10 @@ export const GRIPS_BY_SUPPORT = {
 		needs: ['tube', 'wheel'],
 		decides:
 			'What rests in the hook decides its opening; the wheel, how far below the hook it reaches. A hook counts only with its maker’s load.',
-		figures: (d) => [...plus('hook opening', d, 'tube', 2 * ROOM.clear), ...plus('wheel below the hook', d, 'wheel', 0)],
+		figures: (d) => [
+			...plus('hook opening', d, 'tube', 2 * ROOM.clear),
+			...plus('wheel below the hook', d, 'wheel', 0)
+		],
 		draw(d) {
 			const p = sketch('A wheel hanging on a hook', this.needs, { tube: 45, wheel: 680 }, d);
 			const [tube, wheel] = [p.of('tube'), p.of('wheel')];
@@ -181,7 +197,8 @@ export const GRIPS_BY_SUPPORT = {
 			const shortest = Math.min(p.of('shortest'), longest);
 			const t = longest * 0.025;
 			const arms = [0.12, 0.37, 0.62, 0.87].map((k) => k * longest);
-			for (const x of arms) p.box(x - t, -t * 5, t * 2, t * 12, 'wood').box(x - t * 0.6, -t * 2, t * 1.2, t * 2, 'wood');
+			for (const x of arms)
+				p.box(x - t, -t * 5, t * 2, t * 12, 'wood').box(x - t * 0.6, -t * 2, t * 1.2, t * 2, 'wood');
 			return p
 				.box(0, 0, longest, t, 'wood')
 				.box(longest * 0.06, t, shortest, t, 'wood')
@@ -196,7 +213,8 @@ export const GRIPS_BY_SUPPORT = {
 		words: ['sheets', 'on edge', 'sheets on edge', 'panels'],
 		about: 'Plywood, board, mirrors: they stand on a long edge, sorted by quality.',
 		needs: ['stack', 'edge'],
-		decides: 'The stack decides the slot; the height, what must stay free above it, and a stay that keeps it from falling out.',
+		decides:
+			'The stack decides the slot; the height, what must stay free above it, and a stay that keeps it from falling out.',
 		figures: (d) => [...plus('slot', d, 'stack', ROOM.fingers), ...plus('free above the ledge', d, 'edge', ROOM.clear)],
 		draw(d) {
 			const p = sketch('Sheets on edge in a slot, from the end', this.needs, { stack: 90, edge: 600 }, d);

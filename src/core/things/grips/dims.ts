@@ -1,7 +1,14 @@
 import type { MeasureColumn } from '../../table/column';
 
 /** The dimensions that grips need, by name. One name means one measure, whatever the grip. */
-const dim = (key: string, title: string, min: number, max: number, hint: string, words: readonly string[] = []): MeasureColumn => ({
+const dim = (
+	key: string,
+	title: string,
+	min: number,
+	max: number,
+	hint: string,
+	words: readonly string[] = []
+): MeasureColumn => ({
 	key: `dims.${key}`,
 	title,
 	kind: 'length',
@@ -17,8 +24,14 @@ export const DIMS = {
 	head: dim('head', 'Head', 1, 1500, 'Widest part above or beside the grip', ['cap', 'head width']),
 	neck: dim('neck', 'Neck', 2, 400, 'The neck where it will sit; it may taper', ['neck diameter']),
 	seat: dim('seat', 'Collar', 3, 500, 'Diameter that must not slip through', ['collar diameter', 'seat diameter']),
-	halfDepth: dim('halfDepth', 'Half depth', 1, 800, 'From the middle of the neck back to what could touch the wall', ['half depth']),
-	shank: dim('shank', 'Shank', 1, 400, 'Thickest part that goes through the hole', ['shank diameter', 'body', 'diameter']),
+	halfDepth: dim('halfDepth', 'Half depth', 1, 800, 'From the middle of the neck back to what could touch the wall', [
+		'half depth'
+	]),
+	shank: dim('shank', 'Shank', 1, 400, 'Thickest part that goes through the hole', [
+		'shank diameter',
+		'body',
+		'diameter'
+	]),
 	hole: dim('hole', 'Hole', 2, 500, 'The hole or loop it hangs by', ['loop', 'hole diameter']),
 	thickness: dim('thickness', 'Thickness', 0.3, 800, 'At the grip, front to back', ['thick']),
 	bore: dim('bore', 'Bore', 4, 400, 'The hole through the roll or spool', ['core', 'inside diameter']),

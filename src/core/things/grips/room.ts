@@ -1,5 +1,6 @@
 /**
- * Room left around what hangs, mm: our own judgement, to be bettered by trying the fit in scrap. Grip dimensions never scale with a design.
+ * Room left around what hangs, mm: our own judgement, to be bettered by trying the fit in scrap. Grip dimensions never
+ * scale with a design.
  */
 export const ROOM = {
 	/** Around a bar, a shank or a thickness, so that it goes in and out and does not rattle. */

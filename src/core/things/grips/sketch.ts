@@ -6,8 +6,8 @@ import type { Dims } from './grip';
 type Side = 'above' | 'below' | 'left' | 'right';
 
 /**
- * A pen for the drawings of grips: dimensions that are not measured yet are drawn as they usually are, and every measure carries its
- * letter, with its figure once it is known.
+ * A pen for the drawings of grips: dimensions that are not measured yet are drawn as they usually are, and every
+ * measure carries its letter, with its figure once it is known.
  */
 export function sketch(title: string, needs: readonly DimName[], usual: Partial<Record<DimName, number>>, dims: Dims) {
 	const shapes: Shape[] = [];

@@ -36,7 +36,10 @@ export function findKind(name: string): TypicalKind | null {
 	return best?.kind ?? null;
 }
 
-/** A weight as a person would say it: to the half from 3 on, to the quarter from 1, in their own unit; a small one to two figures. */
+/**
+ * A weight as a person would say it: to the half from 3 on, to the quarter from 1, in their own unit; a small one to
+ * two figures.
+ */
 function sayableMass(kg: Kilograms, unit: LengthUnit): Kilograms {
 	const per = unit === 'inch' ? KG_PER_POUND : 1;
 	const said = kg / per;
@@ -50,9 +53,15 @@ const tidy = (n: number, step: number) => Math.round(n / step) * step;
  * A thing of a generic kind with its usual size and weight, each of them marked typical.
  * @param length what it is sold by, mm; the usual one where none is said
  * @param unit its weight is a round one in this system
- * @example typicalThing('t1', findKind('bar clamp'), 600).typical // ['width', 'height', 'depth', 'mass', 'dims.bar', 'dims.head']
+ * @example typicalThing('t1', findKind('bar clamp'), 600).typical // ['width', 'height', 'depth', 'mass', 'dims.bar',
+ * 'dims.head']
  */
-export function typicalThing(id: string, kind: TypicalKind, length: number | null = null, unit: LengthUnit = 'mm'): Thing {
+export function typicalThing(
+	id: string,
+	kind: TypicalKind,
+	length: number | null = null,
+	unit: LengthUnit = 'mm'
+): Thing {
 	const { width, height, depth, mass, dims } = kind.size(length ?? kind.lengths?.[0] ?? 0);
 	const rounded = Object.fromEntries(Object.entries(dims).map(([name, value]) => [name, tidy(value, 0.5)]));
 	return {

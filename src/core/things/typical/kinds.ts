@@ -1,13 +1,17 @@
 import { byLength, fixed, type TypicalKind } from './kind';
 
-/** A bar clamp as it hangs: its opening, and jaws and handle beyond; jaws weigh the same on any length, the bar by the metre. */
-const clamp = (bar: number, wide: number, deep: number, jaws: number, perMetre: number, beyond: number) => (length: number) => ({
-	width: wide,
-	height: length + beyond,
-	depth: deep,
-	mass: jaws + ((length + beyond) / 1000) * perMetre,
-	dims: { bar, head: wide * 0.6 }
-});
+/**
+ * A bar clamp as it hangs: its opening, and jaws and handle beyond; jaws weigh the same on any length, the bar by the
+ * metre.
+ */
+const clamp =
+	(bar: number, wide: number, deep: number, jaws: number, perMetre: number, beyond: number) => (length: number) => ({
+		width: wide,
+		height: length + beyond,
+		depth: deep,
+		mass: jaws + ((length + beyond) / 1000) * perMetre,
+		dims: { bar, head: wide * 0.6 }
+	});
 
 /** Generic kinds, with estimates of our own: each figure is marked typical until it is measured. */
 export const KINDS: readonly TypicalKind[] = [
@@ -30,7 +34,13 @@ export const KINDS: readonly TypicalKind[] = [
 		'clamps',
 		'slot',
 		[150, 75, 100, 200],
-		(l) => ({ width: l * 0.75, height: l * 1.4, depth: 30, mass: 1.1 * (l / 150) ** 2, dims: { bar: 16, head: l * 0.5 } }),
+		(l) => ({
+			width: l * 0.75,
+			height: l * 1.4,
+			depth: 30,
+			mass: 1.1 * (l / 150) ** 2,
+			dims: { bar: 16, head: l * 0.5 }
+		}),
 		['c clamp', 'g clamp', 'g-cramp']
 	),
 	fixed('hand screw', 'clamps', 'slot', [250, 200, 60, 1.4], { bar: 32, head: 200 }, ['handscrew']),
@@ -89,7 +99,9 @@ export const KINDS: readonly TypicalKind[] = [
 		(l) => ({ width: l * 0.6, height: l, depth: 18, mass: 0.2 * (l / 200), dims: { bar: 3, head: 18 } }),
 		['square', 'combination square', 'sliding bevel']
 	),
-	fixed('framing square', 'measuring', 'groove', [610, 405, 3, 0.75], { thickness: 2.4, balance: 190 }, ['carpenters square']),
+	fixed('framing square', 'measuring', 'groove', [610, 405, 3, 0.75], { thickness: 2.4, balance: 190 }, [
+		'carpenters square'
+	]),
 	byLength(
 		'straightedge',
 		'measuring',
@@ -126,9 +138,16 @@ export const KINDS: readonly TypicalKind[] = [
 	fixed('jigsaw', 'power', 'shelf', [80, 210, 240, 2.4], { baseWidth: 80, baseDepth: 190 }, ['jig saw']),
 	fixed('circular saw', 'power', 'shelf', [230, 250, 320, 3.9], { baseWidth: 160, baseDepth: 300 }),
 	fixed('random orbit sander', 'power', 'form', [125, 170, 140, 1.4], { inside: 125, insideDepth: 60 }, ['sander']),
-	fixed('small bin', 'bins', 'shelf', [105, 75, 165, 0.9], { baseWidth: 100, baseDepth: 160 }, ['bin', 'box of screws']),
+	fixed('small bin', 'bins', 'shelf', [105, 75, 165, 0.9], { baseWidth: 100, baseDepth: 160 }, [
+		'bin',
+		'box of screws'
+	]),
 	fixed('large bin', 'bins', 'shelf', [410, 330, 600, 12], { baseWidth: 400, baseDepth: 580 }, ['tote', 'crate']),
-	fixed('roll of tape', 'rolls', 'rod', [110, 110, 48, 0.25], { bore: 74, across: 110, roll: 48 }, ['tape', 'tape roll', 'masking tape']),
+	fixed('roll of tape', 'rolls', 'rod', [110, 110, 48, 0.25], { bore: 74, across: 110, roll: 48 }, [
+		'tape',
+		'tape roll',
+		'masking tape'
+	]),
 	fixed('sandpaper roll', 'rolls', 'rod', [115, 110, 115, 0.7], { bore: 24, across: 110, roll: 115 }),
 	fixed('spool of wire', 'rolls', 'rod', [90, 90, 70, 0.6], { bore: 16, across: 90, roll: 70 }, ['reel', 'spool']),
 	fixed('coil of rope', 'rolls', 'peg', [220, 420, 120, 1.4], { hole: 120, thickness: 120 }, ['rope', 'hose', 'coil']),

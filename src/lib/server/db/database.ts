@@ -49,8 +49,8 @@ export function tidyWith(tidy: (db: Database) => Promise<void>): void {
 }
 
 /**
- * The database, migrated. While it cannot be reached every call tries anew, so that a server started before its database,
- * or cut off from it, is well again by itself.
+ * The database, migrated. While it cannot be reached every call tries anew, so that a server started before its
+ * database, or cut off from it, is well again by itself.
  * @throws the driver's error while there is no database
  */
 export async function database(): Promise<Database> {

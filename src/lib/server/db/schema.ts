@@ -1,6 +1,9 @@
 import { customType, datetime, index, int, json, mysqlTable, primaryKey, varchar } from 'drizzle-orm/mysql-core';
 
-/** One workshop, and the revision that every write to its stock-take must name. Its settings are one small document. Times in UTC. */
+/**
+ * One workshop, and the revision that every write to its stock-take must name. Its settings are one small document.
+ * Times in UTC.
+ */
 export const shops = mysqlTable('shops', {
 	id: varchar('id', { length: 24 }).primaryKey(),
 	name: varchar('name', { length: 160 }).notNull(),

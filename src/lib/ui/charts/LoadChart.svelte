@@ -11,7 +11,10 @@
 	import { sayShortMargin } from '../say';
 	import type { BarChart } from './bar-chart';
 
-	/** Load and capacity by stud and by row, of the plan as it is: what each carries, and what it would carry before it stopped holding. */
+	/**
+	 * Load and capacity by stud and by row, of the plan as it is: what each carries, and what it would carry before it
+	 * stopped holding.
+	 */
 	let { open }: { open: OpenPlan } = $props();
 
 	let by = $state<'stud' | 'row'>('stud');
@@ -49,7 +52,22 @@
 		const data = {
 			dark: preferences.theme === 'dark',
 			unit,
-			bars: places.map((p) => ({ name: name(p), load: p.load, capacity: p.capacity, verdict: p.verdict, label: p.verdict === 'unloaded' ? '' : sayShortMargin({ margin: p.margin, verdict: p.verdict, ...(p.check?.second ? { second: p.check.second } : {}) }), words: words(p), picked: picked === p.id }))
+			bars: places.map((p) => ({
+				name: name(p),
+				load: p.load,
+				capacity: p.capacity,
+				verdict: p.verdict,
+				label:
+					p.verdict === 'unloaded'
+						? ''
+						: sayShortMargin({
+								margin: p.margin,
+								verdict: p.verdict,
+								...(p.check?.second ? { second: p.check.second } : {})
+							}),
+				words: words(p),
+				picked: picked === p.id
+			}))
 		};
 		return drawn ? whenIdle(() => drawn.show(data)) : undefined;
 	});
@@ -59,13 +77,17 @@
 	<header>
 		<h2>Load and capacity</h2>
 		<div role="group" aria-label="By" class="no-print">
-			{#each ['stud', 'row'] as const as b (b)}<button type="button" aria-pressed={by === b} onclick={() => (by = b)}>by {b === 'stud' ? word : b}</button>{/each}
+			{#each ['stud', 'row'] as const as b (b)}<button type="button" aria-pressed={by === b} onclick={() => (by = b)}
+					>by {b === 'stud' ? word : b}</button
+				>{/each}
 		</div>
 		<p><span class="key load"></span> carries <span class="key most"></span> would carry</p>
 	</header>
 	{#if places.length === 0}<p class="none">Nothing hangs on this wall yet.</p>{/if}
 	<div class="chart" bind:this={box} aria-hidden="true" hidden={places.length === 0}></div>
-	<ul class="sr-only">{#each places as p (p.id)}<li>{words(p)}</li>{/each}</ul>
+	<ul class="sr-only">
+		{#each places as p (p.id)}<li>{words(p)}</li>{/each}
+	</ul>
 </section>
 
 <style>

@@ -5,8 +5,8 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 
 	/**
-	 * One bought board as it lies on the bench: its grain, a pencil line square across at every cut with the order it is made in, and what is written on each
-	 * piece. What is left is wood too, with its length.
+	 * One bought board as it lies on the bench: its grain, a pencil line square across at every cut with the order it is
+	 * made in, and what is written on each piece. What is left is wood too, with its length.
 	 */
 	let { open, group, board, number }: { open: OpenPlan; group: CutGroup; board: CutBoard; number: number } = $props();
 
@@ -16,7 +16,8 @@
 	const wood = $derived(group.kind === 'board' ? 'var(--ply)' : 'var(--pine)');
 	const ripped = $derived(board.lanes.length > 1);
 	/** A rip goes first; then the halves are cut to length from the left, one after the other. */
-	const order = (lane: number, cut: number) => (ripped ? 1 : 0) + board.lanes.slice(0, lane).reduce((n, l) => n + l.cuts.length, 0) + cut + 1;
+	const order = (lane: number, cut: number) =>
+		(ripped ? 1 : 0) + board.lanes.slice(0, lane).reduce((n, l) => n + l.cuts.length, 0) + cut + 1;
 	/** Grain wanders a little, and differently in every board. */
 	const GRAIN = [4, 9, 15, 20, 26];
 	const wander = (y: number, i: number) => {
@@ -30,17 +31,29 @@
 	<div class="lanes" style:background={wood}>
 		{#each board.lanes as lane, l (l)}
 			<ol class="lane" aria-label="Board {number}{ripped ? (l === 0 ? ', half A' : ', half B') : ''}">
-				<svg class="grain" viewBox="0 0 100 30" preserveAspectRatio="none" aria-hidden="true"><path d={GRAIN.map(wander).join('')} /></svg>
+				<svg class="grain" viewBox="0 0 100 30" preserveAspectRatio="none" aria-hidden="true"
+					><path d={GRAIN.map(wander).join('')} /></svg
+				>
 				{#each lane.cuts as cut, c (cut.piece.id)}
-					<li style:left={share(cut.from)} style:width={share(cut.to - cut.from)} class:picked={open.selection?.id === cut.piece.owner.id}>
-						<button type="button" title="{cut.piece.owner.name}, {cut.piece.name}: {say(cut.piece.length)}; cut {order(l, c)}" onclick={() => (open.selection = { kind: cut.piece.owner.kind, id: cut.piece.owner.id })}>
+					<li
+						style:left={share(cut.from)}
+						style:width={share(cut.to - cut.from)}
+						class:picked={open.selection?.id === cut.piece.owner.id}
+					>
+						<button
+							type="button"
+							title="{cut.piece.owner.name}, {cut.piece.name}: {say(cut.piece.length)}; cut {order(l, c)}"
+							onclick={() => (open.selection = { kind: cut.piece.owner.kind, id: cut.piece.owner.id })}
+						>
 							<b>{say(cut.piece.length)}</b> <span>{cut.piece.owner.name} {cut.piece.name}</span>
 						</button>
 						<i class="tick" aria-hidden="true">{order(l, c)}</i>
 					</li>
 				{/each}
 				{#if lane.offcut > 1}
-					<li class="offcut" style:left={share(group.boardLength - lane.offcut)} style:width={share(lane.offcut)}>{#if lane.offcut > 0.06 * group.boardLength}<span>{say(lane.offcut)} left</span>{/if}</li>
+					<li class="offcut" style:left={share(group.boardLength - lane.offcut)} style:width={share(lane.offcut)}>
+						{#if lane.offcut > 0.06 * group.boardLength}<span>{say(lane.offcut)} left</span>{/if}
+					</li>
 				{/if}
 			</ol>
 		{/each}

@@ -21,7 +21,13 @@
 		<div class="group">
 			<h2>{s.title}: {s.sheets.length} {s.sheets.length === 1 ? 'sheet' : 'sheets'}, ripped along the grain first</h2>
 			{#each s.sheets as strips, i (i)}
-				<SheetDiagram number={i + 1} width={stock(s.stock).width} length={boughtLength(open.plan.cutting, s.stock)} kerf={job.plan?.kerf ?? 0} {strips} />
+				<SheetDiagram
+					number={i + 1}
+					width={stock(s.stock).width}
+					length={boughtLength(open.plan.cutting, s.stock)}
+					kerf={job.plan?.kerf ?? 0}
+					{strips}
+				/>
 			{/each}
 		</div>
 	{/each}
@@ -34,8 +40,12 @@
 			<p class="proof">{sayPhrase(group.proof, unit)}.</p>
 			{#if group.unfit.length > 0}
 				<p class="long" role="alert">
-					{group.tooWide ? 'Wider' : 'Longer'} than a board: {group.unfit.map((p) => `${p.owner.name} ${p.name}, ${formatLength(p.length, unit)}`).join('; ')}.
-					{group.tooWide ? 'Make it narrower, or of another stock.' : 'Give the row a joint on a stud, or buy longer boards.'}
+					{group.tooWide ? 'Wider' : 'Longer'} than a board: {group.unfit
+						.map((p) => `${p.owner.name} ${p.name}, ${formatLength(p.length, unit)}`)
+						.join('; ')}.
+					{group.tooWide
+						? 'Make it narrower, or of another stock.'
+						: 'Give the row a joint on a stud, or buy longer boards.'}
 				</p>
 			{/if}
 			{#each group.boards as board, i (i)}<BoardDiagram {open} {group} {board} number={i + 1} />{/each}

@@ -20,7 +20,9 @@
 
 	const unit = $derived(preferences.unit);
 	const cuts = $derived(job.plan);
-	const unsettled = $derived(open.tally['does-not-hold'] + open.tally['cannot-be-judged'] + open.tally['cannot-be-built']);
+	const unsettled = $derived(
+		open.tally['does-not-hold'] + open.tally['cannot-be-judged'] + open.tally['cannot-be-built']
+	);
 	const stops = $derived(open.stops.length);
 	const screws = $derived(screwsWanted(open.plan));
 	const plugs = $derived(plugsWanted(open.plan));
@@ -43,7 +45,14 @@
 {#if unsettled > 0 || stops > 0}
 	<p class="unsettled" role="note">
 		<b>Before you cut:</b>
-		{[unsettled > 0 ? `${unsettled} ${unsettled === 1 ? 'holder does' : 'holders do'} not hold or cannot be judged` : '', stops > 0 ? `${stops} ${stops === 1 ? 'fault' : 'faults'} to mend` : ''].filter(Boolean).join(', ')}.
+		{[
+			unsettled > 0
+				? `${unsettled} ${unsettled === 1 ? 'holder does' : 'holders do'} not hold or cannot be judged`
+				: '',
+			stops > 0 ? `${stops} ${stops === 1 ? 'fault' : 'faults'} to mend` : ''
+		]
+			.filter(Boolean)
+			.join(', ')}.
 		<a href="/walls/{open.id}/holds">See what would mend it</a>
 	</p>
 {/if}
@@ -51,29 +60,61 @@
 	<div class="working" role="status">
 		<p>Looking for the fewest boards: {job.progress.done} of {job.progress.of} kinds</p>
 		<Progressbar progress={Math.round((100 * job.progress.done) / Math.max(1, job.progress.of))} size="h-2" />
-		<Button size="xs" color="alternative" disabled={!job.found} onclick={() => job.stop()}>Stop, keep the best so far</Button>
+		<Button size="xs" color="alternative" disabled={!job.found} onclick={() => job.stop()}
+			>Stop, keep the best so far</Button
+		>
 	</div>
 {:else if job.stopped}
-	<p class="about">Stopped. This is the best found; it may not be the fewest. <Button size="xs" color="alternative" onclick={() => job.run(open.plan)}>Go on</Button></p>
+	<p class="about">
+		Stopped. This is the best found; it may not be the fewest. <Button
+			size="xs"
+			color="alternative"
+			onclick={() => job.run(open.plan)}>Go on</Button
+		>
+	</p>
 {/if}
 {#if job.failure}<p class="error" role="alert">The cut plan could not be worked out: {job.failure}</p>{/if}
 {#if cuts && cuts.groups.length > 0}
 	<Section title="To buy">
 		<ul class="buy">
 			{#each cuts.sheets as s (s.stock)}
-				<li><b>{s.sheets.length}</b> {s.sheets.length === 1 ? 'sheet' : 'sheets'} of {s.title}, {formatLength(stock(s.stock).width, unit)} x {formatLength(bought(s.stock), unit)}
-					<small>{s.proven ? 'Fewest for these strips' : `Not proven: at least ${s.bound}`}; rip across each: {sayRips(s.sheets, unit)}</small>
+				<li>
+					<b>{s.sheets.length}</b>
+					{s.sheets.length === 1 ? 'sheet' : 'sheets'} of {s.title}, {formatLength(stock(s.stock).width, unit)} x {formatLength(
+						bought(s.stock),
+						unit
+					)}
+					<small
+						>{s.proven ? 'Fewest for these strips' : `Not proven: at least ${s.bound}`}; rip across each: {sayRips(
+							s.sheets,
+							unit
+						)}</small
+					>
 				</li>
 			{/each}
 			{#each cuts.groups.filter((g) => g.strip === null) as g (g.key)}
-				<li><b>{g.boards.length}</b> {boardWord(g)}: {sayPhrase(g.title, unit)}, {formatLength(g.boardLength, unit)} long <small>{sayPhrase(g.proof, unit)}</small></li>
-			{/each}
-			{#each screws as s (`${s.size} ${s.length}`)}
-				<li><b>{s.rows + s.hooks}</b> wood screws, {s.size} x {formatLength(s.length, unit, { tick: 32 })}
-					<small>{[s.rows ? `${s.rows} for rows into ${into}` : '', s.hooks ? `${s.hooks} for hooks` : ''].filter(Boolean).join(', ')}; buy some over</small>
+				<li>
+					<b>{g.boards.length}</b>
+					{boardWord(g)}: {sayPhrase(g.title, unit)}, {formatLength(g.boardLength, unit)} long
+					<small>{sayPhrase(g.proof, unit)}</small>
 				</li>
 			{/each}
-			{#if plugs}<li><b>{plugs.count}</b> plugs for a hole of {formatLength(plugs.plug.diameter, unit)}, {formatLength(plugs.plug.length, unit)} long <small>of the maker whose load is entered; buy some over</small></li>{/if}
+			{#each screws as s (`${s.size} ${s.length}`)}
+				<li>
+					<b>{s.rows + s.hooks}</b> wood screws, {s.size} x {formatLength(s.length, unit, { tick: 32 })}
+					<small
+						>{[s.rows ? `${s.rows} for rows into ${into}` : '', s.hooks ? `${s.hooks} for hooks` : '']
+							.filter(Boolean)
+							.join(', ')}; buy some over</small
+					>
+				</li>
+			{/each}
+			{#if plugs}<li>
+					<b>{plugs.count}</b> plugs for a hole of {formatLength(plugs.plug.diameter, unit)}, {formatLength(
+						plugs.plug.length,
+						unit
+					)} long <small>of the maker whose load is entered; buy some over</small>
+				</li>{/if}
 		</ul>
 	</Section>
 	<div class="actions no-print">
@@ -83,12 +124,18 @@
 {/if}
 <Section title="Saw and boards">
 	<div class="grid">
-		<LengthField label="Kerf of the saw" value={open.plan.cutting.kerf} commit={(kerf) => fieldCommit(open, { kind: 'set-cutting', change: { kerf } }, unit)} />
+		<LengthField
+			label="Kerf of the saw"
+			value={open.plan.cutting.kerf}
+			commit={(kerf) => fieldCommit(open, { kind: 'set-cutting', change: { kerf } }, unit)}
+		/>
 		{#each stocks as id (id)}
 			<LengthField label="{title(id)}, bought length" value={bought(id)} commit={(length) => setLength(id, length)} />
 		{/each}
 	</div>
-	<p class="caution">Rip cleats before you cut them to length: never a short piece on the saw. Guard, push stick, eyes, ears, dust.</p>
+	<p class="caution">
+		Rip cleats before you cut them to length: never a short piece on the saw. Guard, push stick, eyes, ears, dust.
+	</p>
 </Section>
 
 <style>

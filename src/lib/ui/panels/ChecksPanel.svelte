@@ -40,13 +40,20 @@
 	const holder = $derived(selection?.kind === 'holder' ? open.checks.holders.get(selection.id) : undefined);
 	const placed = $derived(holder?.placed);
 	const row = $derived(selection?.kind === 'row' ? open.shown.rows.find((r) => r.id === selection?.id) : undefined);
-	const stud = $derived(selection?.kind === 'stud' ? open.shown.wall.studs.find((s) => s.id === selection?.id) : undefined);
+	const stud = $derived(
+		selection?.kind === 'stud' ? open.shown.wall.studs.find((s) => s.id === selection?.id) : undefined
+	);
 
 	/** The checks on the load path of what is picked; of the whole wall when nothing is. */
 	const checks = $derived.by((): readonly Check[] => {
 		if (holder) return holder.path;
 		if (row) return open.checks.rows.get(row.id)?.path ?? [];
-		if (stud) return open.checks.checks.filter((c) => (c.subject.kind === 'stud' && c.subject.id === stud.id) || (c.subject.kind === 'fixing' && c.subject.stud === stud.id));
+		if (stud)
+			return open.checks.checks.filter(
+				(c) =>
+					(c.subject.kind === 'stud' && c.subject.id === stud.id) ||
+					(c.subject.kind === 'fixing' && c.subject.stud === stud.id)
+			);
 		return open.checks.checks;
 	});
 	const published = $derived(openFirst(checks));
@@ -60,7 +67,10 @@
 		read: Check | undefined;
 	}
 	let kept: Listed | undefined;
-	/** Every step, for the lists. A drag leaves them as they were before it: the verdict and its sum follow the hand, a list that jumps about cannot be read. */
+	/**
+	 * Every step, for the lists. A drag leaves them as they were before it: the verdict and its sum follow the hand, a
+	 * list that jumps about cannot be read.
+	 */
 	const listed = $derived.by((): Listed => {
 		const of = selection?.id;
 		if (!kept || !open.dragging || kept.of !== of) kept = { of, steps: published, beside, read: check };
@@ -75,19 +85,44 @@
 	const rule = $derived.by(() => {
 		const subject = check?.subject;
 		if (subject?.kind !== 'fixing') return undefined;
-		return open.checks.rows.get(subject.row)?.path.find((c) => c.basis === 'trade-rule' && c.subject.kind === 'fixing' && c.subject.stud === subject.stud && c.subject.x === subject.x);
+		return open.checks.rows
+			.get(subject.row)
+			?.path.find(
+				(c) =>
+					c.basis === 'trade-rule' &&
+					c.subject.kind === 'fixing' &&
+					c.subject.stud === subject.stud &&
+					c.subject.x === subject.x
+			);
 	});
 	const warnings = $derived(
-		open.checks.warnings.filter((w) => (placed ? w.subject.kind === 'holder' && w.subject.id === placed.holder.id : row ? w.subject.kind === 'row' && w.subject.id === row.id : w.level === 'stop'))
+		open.checks.warnings.filter((w) =>
+			placed
+				? w.subject.kind === 'holder' && w.subject.id === placed.holder.id
+				: row
+					? w.subject.kind === 'row' && w.subject.id === row.id
+					: w.level === 'stop'
+		)
 	);
 	const asSum = $derived(check && !open.dragging ? sumFromCheck(open.plan, check, placed) : null);
 	/** Whose check it is, where it is not plain from what is picked. */
 	function ownerOf({ subject }: Check): string {
-		if (subject.kind === 'holder') return subject.id === placed?.holder.id ? '' : open.shown.holders.find((h) => h.id === subject.id)?.name || 'Holder';
+		if (subject.kind === 'holder')
+			return subject.id === placed?.holder.id
+				? ''
+				: open.shown.holders.find((h) => h.id === subject.id)?.name || 'Holder';
 		const id = subject.kind === 'row' ? subject.id : subject.kind === 'fixing' ? subject.row : '';
 		return id === '' || id === row?.id ? '' : open.shown.rows.find((r) => r.id === id)?.name || 'Row';
 	}
-	const title = $derived(placed ? placed.holder.name || 'Holder' : row ? row.name || 'Row' : stud ? `Stud at ${formatLength(stud.x, unit)}` : 'Will it hold?');
+	const title = $derived(
+		placed
+			? placed.holder.name || 'Holder'
+			: row
+				? row.name || 'Row'
+				: stud
+					? `Stud at ${formatLength(stud.x, unit)}`
+					: 'Will it hold?'
+	);
 	/** The verdict of what is picked, whichever of its steps is read. */
 	const whole = $derived(holder ?? (row ? open.checks.rows.get(row.id) : undefined));
 	/** Everything that hangs, by its name, when nothing is picked. */
@@ -97,10 +132,17 @@
 
 <h2>{title}</h2>
 {#if placed}
-	<p class="about">on {placed.row.name || 'its row'}, {formatLength(placed.left, unit)} to {formatLength(placed.right, unit)}, {formatQuantity({ value: weight, dim: 'mass' }, unit)} loaded</p>
+	<p class="about">
+		on {placed.row.name || 'its row'}, {formatLength(placed.left, unit)} to {formatLength(placed.right, unit)}, {formatQuantity(
+			{ value: weight, dim: 'mass' },
+			unit
+		)} loaded
+	</p>
 {/if}
 {#if whole?.stop}
-	<p class="verdict cannot-be-built"><VerdictMark verdict="cannot-be-built" size={44} /> <span>{sayVerdict(whole, unit)}</span></p>
+	<p class="verdict cannot-be-built">
+		<VerdictMark verdict="cannot-be-built" size={44} /> <span>{sayVerdict(whole, unit)}</span>
+	</p>
 {/if}
 {#if check && !(whole?.verdict === 'unloaded')}
 	<p class="verdict {check.verdict}">
@@ -108,11 +150,17 @@
 		<span>{sayStep(check, unit)}</span>
 	</p>
 	{#if whole && whole.check && !whole.stop && whole.check !== check}
-		<p class="about">One step of it. All in all: {sayVerdict(whole, unit)}. <button type="button" class="link" onclick={() => (picked = null)}>Show that</button></p>
+		<p class="about">
+			One step of it. All in all: {sayVerdict(whole, unit)}.
+			<button type="button" class="link" onclick={() => (picked = null)}>Show that</button>
+		</p>
 	{/if}
 	{#if rule}
 		<p class="about">
-			The trade rule gives {sayMargin(rule)} here ({formatQuantity(rule.lines[0]?.result ?? { value: 0, dim: 'force' }, unit)} allowed).
+			The trade rule gives {sayMargin(rule)} here ({formatQuantity(
+				rule.lines[0]?.result ?? { value: 0, dim: 'force' },
+				unit
+			)} allowed).
 			{rule.notes.map((note) => `${sayPhrase(note, unit)}.`).join(' ')}
 		</p>
 	{/if}
@@ -122,17 +170,26 @@
 		{#each check.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
 	</Later>
 	<p class="source">{check.source}</p>
-	{#if asSum}<p class="marks no-print"><a class="link" href="/sums/{asSum.name}?{sumQuery(asSum.inputs)}">Turn these figures over as a quick sum</a></p>{/if}
+	{#if asSum}<p class="marks no-print">
+			<a class="link" href="/sums/{asSum.name}?{sumQuery(asSum.inputs)}">Turn these figures over as a quick sum</a>
+		</p>{/if}
 	{#if outlook.capacity}
 		{@const { now, most, first } = outlook.capacity}
-		<p class="marks"><b>It would stop holding at {formatQuantity(most, unit)}</b> of things; {formatQuantity(now, unit)} hang there. First: {sayPhrase(first.reason, unit)}.</p>
+		<p class="marks">
+			<b>It would stop holding at {formatQuantity(most, unit)}</b> of things; {formatQuantity(now, unit)} hang there. First:
+			{sayPhrase(first.reason, unit)}.
+		</p>
 	{/if}
 {:else}
-	<p class="empty">Nothing hangs on this wall yet. Hang a holder, and every step from its pegs to the studs is worked out here.</p>
+	<p class="empty">
+		Nothing hangs on this wall yet. Hang a holder, and every step from its pegs to the studs is worked out here.
+	</p>
 {/if}
 <Warnings {warnings} />
 {#if outlook.advice.length > 0}
-	<Section title={outlook.advice.some((a) => a.after.verdict === 'holds') ? 'What would make it hold' : 'What would help'}>
+	<Section
+		title={outlook.advice.some((a) => a.after.verdict === 'holds') ? 'What would make it hold' : 'What would help'}
+	>
 		<RemedyList remedies={outlook.advice} take={(a) => open.do(a.command)} />
 	</Section>
 {:else if outlook.working && check && check.verdict !== 'holds'}
@@ -166,8 +223,12 @@
 {#if placed}
 	<HandlingSection {placed} wall={open.shown.wall} stature={open.shown.stature} />
 	<ProofLoadSection
-		working={massOf(placed.holder)} foot={placed.foot - placed.built.hangsBelow}
-		what="{placed.holder.name || 'Holder'}, {formatLength(placed.left, unit)} from the left, {formatLength(placed.foot, unit)} up."
+		working={massOf(placed.holder)}
+		foot={placed.foot - placed.built.hangsBelow}
+		what="{placed.holder.name || 'Holder'}, {formatLength(placed.left, unit)} from the left, {formatLength(
+			placed.foot,
+			unit
+		)} up."
 	/>
 {/if}
 <p class="caution">{STANDING_NOTE} Test a new rack with its working load, nobody beneath, before you trust it.</p>

@@ -23,6 +23,13 @@
 
 <div class="field">
 	<label for={id}>{label}</label>
-	<Select {id} size="sm" placeholder="" items={choices.map((c) => ({ value: c.value, name: c.name }))} {value} onchange={chosen} />
+	<Select
+		{id}
+		size="sm"
+		placeholder=""
+		items={choices.map((c) => ({ value: c.value, name: c.name }))}
+		{value}
+		onchange={chosen}
+	/>
 	{#if error}<p class="help wrong" role="alert">{error}</p>{/if}
 </div>

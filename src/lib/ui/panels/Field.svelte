@@ -87,7 +87,9 @@
 		onblur={settle}
 		onkeydown={keyed}
 	/>
-	{#if choices}<datalist id="{id}-list">{#each choices as c (c)}<option value={c}></option>{/each}</datalist>{/if}
+	{#if choices}<datalist id="{id}-list"
+			>{#each choices as c (c)}<option value={c}></option>{/each}</datalist
+		>{/if}
 	{#if error || hint}
 		<p id="{id}-help" class="help" class:wrong={error !== ''} role={error ? 'alert' : undefined}>{error || hint}</p>
 	{/if}

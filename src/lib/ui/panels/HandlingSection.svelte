@@ -23,12 +23,22 @@
 	<Section title="Hanging it up" after={3}>
 		<p class="marks">
 			{#if h.limit > 0}
-				<b>Lifting index {h.index.toFixed(2)}</b>: {kg(h.mass)} over the {kg(h.limit)} that NIOSH's equation recommends at {say(h.height)} up, hands {say(h.out)} out{standing.keptOff > 0 ? `, over the ${say(standing.keptOff)} of what stands before the wall` : ''}, lifted from {say(LIFTED_FROM)}.
+				<b>Lifting index {h.index.toFixed(2)}</b>: {kg(h.mass)} over the {kg(h.limit)} that NIOSH's equation recommends at
+				{say(h.height)} up, hands {say(h.out)} out{standing.keptOff > 0
+					? `, over the ${say(standing.keptOff)} of what stands before the wall`
+					: ''}, lifted from {say(LIFTED_FROM)}.
 			{:else}
-				<b>Beyond NIOSH's equation</b>: hands {say(h.height)} up, {say(h.out)} out. It gives no limit there{h.mass < LOAD_FROM ? '; for a light tool in one hand it is not meant' : ''}.
+				<b>Beyond NIOSH's equation</b>: hands {say(h.height)} up, {say(h.out)} out. It gives no limit there{h.mass <
+				LOAD_FROM
+					? '; for a light tool in one hand it is not meant'
+					: ''}.
 			{/if}
-			{#if h.index > 1 && h.mass >= LOAD_FROM}{h.oneAt === null ? 'Over 1: get help.' : `Over 1; it would be 1 at ${say(h.oneAt)}.`}{/if}
+			{#if h.index > 1 && h.mass >= LOAD_FROM}{h.oneAt === null
+					? 'Over 1: get help.'
+					: `Over 1; it would be 1 at ${say(h.oneAt)}.`}{/if}
 		</p>
-		<p class="marks">{h.band ? `Reach: ${REACH_WORDS[h.band]}.` : 'Say how tall you are under Wall, and reach is worked out.'}</p>
+		<p class="marks">
+			{h.band ? `Reach: ${REACH_WORDS[h.band]}.` : 'Say how tall you are under Wall, and reach is worked out.'}
+		</p>
 	</Section>
 {/if}

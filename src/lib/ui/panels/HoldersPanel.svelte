@@ -18,7 +18,9 @@
 
 	const plan = $derived(open.plan);
 	const unit = $derived(preferences.unit);
-	const holder = $derived(open.selection?.kind === 'holder' ? plan.holders.find((h) => h.id === open.selection?.id) : undefined);
+	const holder = $derived(
+		open.selection?.kind === 'holder' ? plan.holders.find((h) => h.id === open.selection?.id) : undefined
+	);
 	let problem = $state('');
 	/** A full wall has hundreds; the strip under the wall lists the worst. */
 	let most = $state(40);
@@ -31,7 +33,13 @@
 		const width = Math.min(start.face.width, row ? row.right - row.left : room);
 		const params = structuredClone({ ...start, face: { ...start.face, width } });
 		const name = like ? cutText(`${like.name} copy`, 60) : `Peg rack ${plan.holders.length + 1}`;
-		const free: Holder = { id: newId(), name, family: 'peg-rack', params, mount: { kind: 'row', row: row?.id ?? '', x: row ? freePlace(plan, row, width) : 0 } };
+		const free: Holder = {
+			id: newId(),
+			name,
+			family: 'peg-rack',
+			params,
+			mount: { kind: 'row', row: row?.id ?? '', x: row ? freePlace(plan, row, width) : 0 }
+		};
 		const item = row ? free : bestPlace(plan, free);
 		if (!item) {
 			problem = 'No row has room for it: lay out another, or make one longer.';
@@ -49,7 +57,8 @@
 	<h2>Holders</h2>
 	{#if plan.holders.length === 0}
 		<p class="empty">
-			{#if plan.rows.length === 0}No rows yet, so nothing to hang a holder on. Lay out a row first.{:else}No holders yet. A peg rack is a board with dowels, hung on a row.{/if}
+			{#if plan.rows.length === 0}No rows yet, so nothing to hang a holder on. Lay out a row first.{:else}No holders
+				yet. A peg rack is a board with dowels, hung on a row.{/if}
 		</p>
 	{/if}
 	<ul class="cards">
@@ -58,13 +67,19 @@
 			<li>
 				<button type="button" onclick={() => (open.selection = { kind: 'holder', id: h.id })}>
 					<VerdictMark verdict={judged?.verdict ?? 'unloaded'} />
-					<span><strong>{h.name || 'Holder'}</strong>, {sayPhrase(families[h.family].describe(h.params), unit)}<br /><small>{sayVerdict(judged, unit)}</small></span>
+					<span
+						><strong>{h.name || 'Holder'}</strong>, {sayPhrase(families[h.family].describe(h.params), unit)}<br /><small
+							>{sayVerdict(judged, unit)}</small
+						></span
+					>
 				</button>
 			</li>
 		{/each}
 	</ul>
 	{#if plan.holders.length > most}
-		<Button size="sm" color="alternative" class="mb-3" onclick={() => (most = Infinity)}>Show all {plan.holders.length}</Button>
+		<Button size="sm" color="alternative" class="mb-3" onclick={() => (most = Infinity)}
+			>Show all {plan.holders.length}</Button
+		>
 	{/if}
 	<Button onclick={() => add()} disabled={plan.rows.length === 0}>Hang a peg rack</Button>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}

@@ -17,4 +17,13 @@
 	let { label, value, commit, hint, disabled, aims = true }: Props = $props();
 </script>
 
-<Field dim={aims ? 'length' : undefined} {label} {value} {hint} {disabled} read={(text) => parseLength(text, preferences.unit)} write={(mm) => writeLength(mm, preferences.unit)} {commit} />
+<Field
+	dim={aims ? 'length' : undefined}
+	{label}
+	{value}
+	{hint}
+	{disabled}
+	read={(text) => parseLength(text, preferences.unit)}
+	write={(mm) => writeLength(mm, preferences.unit)}
+	{commit}
+/>

@@ -15,4 +15,11 @@
 	let { label, value, commit, aims = true }: Props = $props();
 </script>
 
-<Field dim={aims ? 'mass' : undefined} {label} {value} read={(text) => parseMass(text, preferences.unit)} write={(kg) => writeMass(kg, preferences.unit)} {commit} />
+<Field
+	dim={aims ? 'mass' : undefined}
+	{label}
+	{value}
+	read={(text) => parseMass(text, preferences.unit)}
+	write={(kg) => writeMass(kg, preferences.unit)}
+	{commit}
+/>

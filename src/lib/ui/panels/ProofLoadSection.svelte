@@ -23,15 +23,33 @@
 		{#if !shown}
 			<Button size="sm" color="alternative" onclick={() => (shown = true)}>Plan a proof load</Button>
 		{:else}
-			<p class="marks"><b>{kg(plan.target)}</b>: {kg(plan.working)} × {plan.factor}, because it hangs {plan.overhead ? 'over heads' : 'lower than heads'}. Spread it as the things will hang.</p>
-			<div class="grid"><MassField label="One bag weighs" value={each} commit={(m) => (m >= 0.1 ? ((bag = m), undefined) : 'A bag must weigh something')} /></div>
+			<p class="marks">
+				<b>{kg(plan.target)}</b>: {kg(plan.working)} × {plan.factor}, because it hangs {plan.overhead
+					? 'over heads'
+					: 'lower than heads'}. Spread it as the things will hang.
+			</p>
+			<div class="grid">
+				<MassField
+					label="One bag weighs"
+					value={each}
+					commit={(m) => (m >= 0.1 ? ((bag = m), undefined) : 'A bag must weigh something')}
+				/>
+			</div>
 			<ol>
 				{#each plan.steps as s, i (i)}
-					<li><span class="box" aria-hidden="true"></span>{s.bags} {s.bags === 1 ? 'bag' : 'bags'}, {kg(s.total)}{i === 0 ? ': the working load. Look it over before you go on' : ''}{i === plan.steps.length - 1 ? `: leave it ${plan.minutes} minutes` : ''}</li>
+					<li>
+						<span class="box" aria-hidden="true"></span>{s.bags}
+						{s.bags === 1 ? 'bag' : 'bags'}, {kg(s.total)}{i === 0
+							? ': the working load. Look it over before you go on'
+							: ''}{i === plan.steps.length - 1 ? `: leave it ${plan.minutes} minutes` : ''}
+					</li>
 				{/each}
 			</ol>
 			<p class="marks">After every bag, look at {plan.watch.join('; ')}</p>
-			<p class="marks"><b>Nobody beneath or before it, eyes protected; load and unload from the side.</b> Stop at any crack, slip or noise. Write down date, load and what moved. It finds gross errors; it may lower what you trust it with, never raise it.</p>
+			<p class="marks">
+				<b>Nobody beneath or before it, eyes protected; load and unload from the side.</b> Stop at any crack, slip or noise.
+				Write down date, load and what moved. It finds gross errors; it may lower what you trust it with, never raise it.
+			</p>
 			{#if what}<p class="marks">{what}</p>{/if}
 			<Button size="sm" color="alternative" class="no-print" onclick={() => print()}>Print</Button>
 		{/if}

@@ -14,7 +14,9 @@
 	{#each remedies as r (sayPhrase(r.text, 'mm'))}
 		<Button color="alternative" class="justify-between" onclick={() => take(r)}>
 			<span class="what">{sayPhrase(r.text, preferences.unit)}<small>{r.effort}</small></span>
-			<span class="brings {r.after.verdict}"><VerdictMark verdict={r.after.verdict} size={30} /> {sayMargin(r.after)}</span>
+			<span class="brings {r.after.verdict}"
+				><VerdictMark verdict={r.after.verdict} size={30} /> {sayMargin(r.after)}</span
+			>
 		</Button>
 	{/each}
 </div>

@@ -46,10 +46,26 @@
 	const board = $derived(boughtLength(open.plan.cutting, row.stock));
 	const tooLong = $derived(marks.some((m) => m.length > board + 0.01));
 	const rip = $derived([
-		{ label: 'blade takes', sum: phrase('{k} / cos {b}', { k: mm(open.plan.cutting.kerf), b: angle(row.bevel) }), result: mm(profile.lost) },
-		{ label: 'each half', sum: phrase('({w} - {l}) / 2, at mid slope', { w: mm(row.blank), l: mm(profile.lost) }), result: mm(profile.middle) },
-		{ label: 'wall side', sum: phrase('{m} - {t} × tan {b} / 2', { m: mm(profile.middle), t: mm(profile.thickness), b: angle(row.bevel) }), result: mm(profile.back) },
-		{ label: 'room side', sum: phrase('{m} + {t} × tan {b} / 2', { m: mm(profile.middle), t: mm(profile.thickness), b: angle(row.bevel) }), result: mm(profile.front) }
+		{
+			label: 'blade takes',
+			sum: phrase('{k} / cos {b}', { k: mm(open.plan.cutting.kerf), b: angle(row.bevel) }),
+			result: mm(profile.lost)
+		},
+		{
+			label: 'each half',
+			sum: phrase('({w} - {l}) / 2, at mid slope', { w: mm(row.blank), l: mm(profile.lost) }),
+			result: mm(profile.middle)
+		},
+		{
+			label: 'wall side',
+			sum: phrase('{m} - {t} × tan {b} / 2', { m: mm(profile.middle), t: mm(profile.thickness), b: angle(row.bevel) }),
+			result: mm(profile.back)
+		},
+		{
+			label: 'room side',
+			sum: phrase('{m} + {t} × tan {b} / 2', { m: mm(profile.middle), t: mm(profile.thickness), b: angle(row.bevel) }),
+			result: mm(profile.front)
+		}
 	]);
 
 	function setStock(id: StockId) {
@@ -59,8 +75,10 @@
 
 	const hold = $derived(row.backer ? 'backer' : row.twistBlock ? 'block' : 'plain');
 	const backer = (change: Partial<Backer>) => (row.backer ? set({ backer: { ...row.backer, ...change } }) : undefined);
-	const behind = (change: Partial<Backer['behind']>) => (row.backer ? backer({ behind: { ...row.backer.behind, ...change } }) : undefined);
-	const block = (change: Partial<NonNullable<Row['twistBlock']>>) => (row.twistBlock ? set({ twistBlock: { ...row.twistBlock, ...change } }) : undefined);
+	const behind = (change: Partial<Backer['behind']>) =>
+		row.backer ? backer({ behind: { ...row.backer.behind, ...change } }) : undefined;
+	const block = (change: Partial<NonNullable<Row['twistBlock']>>) =>
+		row.twistBlock ? set({ twistBlock: { ...row.twistBlock, ...change } }) : undefined;
 
 	/** Another way to keep the row from rolling starts from sizes that go with its cleat. */
 	function setHold(way: string) {
@@ -71,7 +89,13 @@
 		const length = stock('ply-12').thickness + profile.thickness - 1.5;
 		return set({
 			twistBlock: null,
-			backer: { stock: inch ? 'ply-1/2' : 'ply-12', height: Math.ceil(2 * below + profile.front), below, behind: { size: inch ? '#8' : '4 mm', length, pitch: 150 }, perStud: 3 }
+			backer: {
+				stock: inch ? 'ply-1/2' : 'ply-12',
+				height: Math.ceil(2 * below + profile.front),
+				below,
+				behind: { size: inch ? '#8' : '4 mm', length, pitch: 150 },
+				perStud: 3
+			}
 		});
 	}
 
@@ -79,7 +103,11 @@
 	function layJoints() {
 		const joints = jointsFor(open.plan, row, board);
 		const change = { kind: 'change', list: 'rows', id: row.id, change: { joints: joints.joints } } as const;
-		open.do({ kind: 'together', label: 'put in joints', commands: [...blockCommands(open.plan, joints, newId), change] });
+		open.do({
+			kind: 'together',
+			label: 'put in joints',
+			commands: [...blockCommands(open.plan, joints, newId), change]
+		});
 	}
 
 	const remove = () => open.remove('rows', row.id);
@@ -96,59 +124,137 @@
 		<LengthField label="Right end" value={shown.right} commit={(right) => set({ right })} />
 	</div>
 	<Field
-		label="Joints, from the wall's left end" value={row.joints} read={(text) => parseLengths(text, unit)} write={(js) => js.map(say).join(', ')} commit={(joints) => set({ joints })}
+		label="Joints, from the wall's left end"
+		value={row.joints}
+		read={(text) => parseLengths(text, unit)}
+		write={(js) => js.map(say).join(', ')}
+		commit={(joints) => set({ joints })}
 		hint={tooLong ? `A cleat here is longer than a bought board, ${say(board)}` : 'On a stud each, with commas between'}
 	/>
 	{#if tooLong}<Button size="xs" color="alternative" class="mt-1" onclick={layJoints}>Put joints on studs</Button>{/if}
 </Section>
 <Section title="Cleat">
 	<div class="grid">
-		<ChoiceField label="Stock" value={row.stock} choices={CLEAT_STOCKS.map((id) => ({ value: id, name: stock(id).title }))} commit={setStock} />
-		<ChoiceField label="Bevel" value={row.bevel} choices={[{ value: 45, name: '45°' }, { value: 30, name: '30°' }]} commit={(bevel: Bevel) => set({ bevel })} />
-		<LengthField label="Board before the rip" value={row.blank} commit={(blank) => set({ blank })} hint="Two cleats a rip" />
+		<ChoiceField
+			label="Stock"
+			value={row.stock}
+			choices={CLEAT_STOCKS.map((id) => ({ value: id, name: stock(id).title }))}
+			commit={setStock}
+		/>
+		<ChoiceField
+			label="Bevel"
+			value={row.bevel}
+			choices={[
+				{ value: 45, name: '45°' },
+				{ value: 30, name: '30°' }
+			]}
+			commit={(bevel: Bevel) => set({ bevel })}
+		/>
+		<LengthField
+			label="Board before the rip"
+			value={row.blank}
+			commit={(blank) => set({ blank })}
+			hint="Two cleats a rip"
+		/>
 	</div>
 	<CleatSection
-		{profile} cladding={claddingDepth(open.plan.wall.cladding)} stud={segments.flatMap((s) => s.fixings)[0]?.stud.depth ?? 0}
+		{profile}
+		cladding={claddingDepth(open.plan.wall.cladding)}
+		stud={segments.flatMap((s) => s.fixings)[0]?.stud.depth ?? 0}
 		screws={{ length: row.screws.length, heights: row.backer ? [] : heights }}
 	/>
 	<SumTable lines={rip} />
 </Section>
-<Section title={open.plan.wall.build && open.plan.wall.build.kind !== 'framed' ? 'Screws into the wall' : 'Screws at every stud'}>
+<Section
+	title={open.plan.wall.build && open.plan.wall.build.kind !== 'framed'
+		? 'Screws into the wall'
+		: 'Screws at every stud'}
+>
 	<div class="grid">
-		<ChoiceField label="Size" value={row.screws.size} choices={SCREWS.map((s) => ({ value: s.size, name: s.size }))} commit={(size: ScrewSize) => set({ screws: { ...row.screws, size } })} />
-		<LengthField label="Length" value={row.screws.length} commit={(length) => set({ screws: { ...row.screws, length } })} />
+		<ChoiceField
+			label="Size"
+			value={row.screws.size}
+			choices={SCREWS.map((s) => ({ value: s.size, name: s.size }))}
+			commit={(size: ScrewSize) => set({ screws: { ...row.screws, size } })}
+		/>
+		<LengthField
+			label="Length"
+			value={row.screws.length}
+			commit={(length) => set({ screws: { ...row.screws, length } })}
+		/>
 		{#if row.backer}
-			<NumberField label="Through the sheet, at each stud" value={row.backer.perStud} commit={(perStud) => backer({ perStud })} />
+			<NumberField
+				label="Through the sheet, at each stud"
+				value={row.backer.perStud}
+				commit={(perStud) => backer({ perStud })}
+			/>
 		{:else}
-			<ChoiceField label="At each stud" value={row.screws.perStud} choices={[{ value: 1, name: 'One' }, { value: 2, name: 'Two, stacked' }]} commit={(perStud: 1 | 2) => set({ screws: { ...row.screws, perStud } })} />
+			<ChoiceField
+				label="At each stud"
+				value={row.screws.perStud}
+				choices={[
+					{ value: 1, name: 'One' },
+					{ value: 2, name: 'Two, stacked' }
+				]}
+				commit={(perStud: 1 | 2) => set({ screws: { ...row.screws, perStud } })}
+			/>
 		{/if}
 	</div>
 	{#each marks as m, i (i)}
-		<p class="marks"><b>{marks.length > 1 ? `Cleat ${i + 1}, ` : ''}{say(m.length)} long.</b> Pilots from its left end: <span class="sum">{sayMarks(m.marks, unit) || 'none'}</span></p>
+		<p class="marks">
+			<b>{marks.length > 1 ? `Cleat ${i + 1}, ` : ''}{say(m.length)} long.</b> Pilots from its left end:
+			<span class="sum">{sayMarks(m.marks, unit) || 'none'}</span>
+		</p>
 	{/each}
-	<p class="marks">Above {row.backer ? "the sheet's" : 'its'} lower edge: <span class="sum">{heights.map(say).join(' and ')}</span></p>
+	<p class="marks">
+		Above {row.backer ? "the sheet's" : 'its'} lower edge: <span class="sum">{heights.map(say).join(' and ')}</span>
+	</p>
 </Section>
 <Section title="Against rolling">
 	<ChoiceField
-		label="Held by" value={hold} choices={[{ value: 'plain', name: 'Its screws alone' }, { value: 'block', name: 'A twist block at every stud' }, { value: 'backer', name: 'A backer sheet, screwed from behind' }]} commit={setHold}
+		label="Held by"
+		value={hold}
+		choices={[
+			{ value: 'plain', name: 'Its screws alone' },
+			{ value: 'block', name: 'A twist block at every stud' },
+			{ value: 'backer', name: 'A backer sheet, screwed from behind' }
+		]}
+		commit={setHold}
 	/>
 	{#if row.backer}
 		<div class="grid mt-2">
-			<ChoiceField label="Sheet" value={row.backer.stock} choices={STOCKS.filter((b) => b.kind === 'ply').map((b) => ({ value: b.id, name: b.title }))} commit={(id) => backer({ stock: id })} />
+			<ChoiceField
+				label="Sheet"
+				value={row.backer.stock}
+				choices={STOCKS.filter((b) => b.kind === 'ply').map((b) => ({ value: b.id, name: b.title }))}
+				commit={(id) => backer({ stock: id })}
+			/>
 			<LengthField label="Strip of sheet, height" value={row.backer.height} commit={(height) => backer({ height })} />
 			<LengthField label="Of it under the cleat" value={row.backer.below} commit={(below) => backer({ below })} />
-			<ChoiceField label="From behind" value={row.backer.behind.size} choices={SCREWS.map((s) => ({ value: s.size, name: s.size }))} commit={(size: ScrewSize) => behind({ size })} />
+			<ChoiceField
+				label="From behind"
+				value={row.backer.behind.size}
+				choices={SCREWS.map((s) => ({ value: s.size, name: s.size }))}
+				commit={(size: ScrewSize) => behind({ size })}
+			/>
 			<LengthField label="Their length" value={row.backer.behind.length} commit={(length) => behind({ length })} />
 			<LengthField label="One every" value={row.backer.behind.pitch} commit={(pitch) => behind({ pitch })} />
 		</div>
 	{:else if row.twistBlock}
 		<div class="grid mt-2">
 			<LengthField label="Block, height" value={row.twistBlock.height} commit={(height) => block({ height })} />
-			<LengthField label="Block, width" value={row.twistBlock.width} commit={(width) => block({ width })} hint="Glued and screwed to the cleat" />
+			<LengthField
+				label="Block, width"
+				value={row.twistBlock.width}
+				commit={(width) => block({ width })}
+				hint="Glued and screwed to the cleat"
+			/>
 		</div>
 	{/if}
 </Section>
 <div class="actions">
 	<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>All rows</Button>
-	<Button size="sm" color="alternative" onclick={remove}>Delete row{open.plan.holders.some((h) => h.mount.row === row.id) ? ' and its holders' : ''}</Button>
+	<Button size="sm" color="alternative" onclick={remove}
+		>Delete row{open.plan.holders.some((h) => h.mount.row === row.id) ? ' and its holders' : ''}</Button
+	>
 </div>

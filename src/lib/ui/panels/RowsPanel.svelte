@@ -36,7 +36,14 @@
 		const right = Math.min(plan.wall.width, roundToTape(ends.right, unit));
 		const id = like?.stock ?? (inch ? 'ply-3/4' : 'ply-18');
 		const board = boughtLength(plan.cutting, id);
-		const cleat = { y, left, right, stock: id, bevel: like?.bevel ?? 45, blank: like?.blank ?? (inch ? 5 * MM_PER_INCH : 130) } as const;
+		const cleat = {
+			y,
+			left,
+			right,
+			stock: id,
+			bevel: like?.bevel ?? 45,
+			blank: like?.blank ?? (inch ? 5 * MM_PER_INCH : 130)
+		} as const;
 		const joints = jointsFor(plan, cleat, board);
 		const screws = like?.screws ?? { size: '#10', length: inch ? 3 * MM_PER_INCH : 80, perStud: 1 };
 		const row: Row = { id: newId(), name: `Row ${plan.rows.length + 1}`, ...cleat, screws, joints: joints.joints };
@@ -58,7 +65,8 @@
 	{#if plan.rows.length === 0}
 		<p class="empty">
 			No rows yet.
-			{#if plan.wall.studs.length === 0}Survey the studs first: a row is screwed at every stud it crosses.{:else}A row is a cleat along the wall; holders hang on it and move freely.{/if}
+			{#if plan.wall.studs.length === 0}Survey the studs first: a row is screwed at every stud it crosses.{:else}A row
+				is a cleat along the wall; holders hang on it and move freely.{/if}
 		</p>
 	{/if}
 	<ul class="cards">
@@ -67,7 +75,11 @@
 			<li>
 				<button type="button" onclick={() => (open.selection = { kind: 'row', id: r.id })}>
 					<VerdictMark verdict={judged?.verdict ?? 'unloaded'} />
-					<span><strong>{r.name || 'Row'}</strong>, {formatLength(r.y, unit)} up<br /><small>{sayVerdict(judged, unit)}</small></span>
+					<span
+						><strong>{r.name || 'Row'}</strong>, {formatLength(r.y, unit)} up<br /><small
+							>{sayVerdict(judged, unit)}</small
+						></span
+					>
 				</button>
 			</li>
 		{/each}

@@ -10,7 +10,9 @@
 
 <div class="line" class:last>
 	<dt>{line.label}</dt>
-	<dd class:words={!/[×√{]/.test(line.sum.text)}>{sayPhrase(line.sum, preferences.unit)}{#if line.source}<small>{line.source}</small>{/if}</dd>
+	<dd class:words={!/[×√{]/.test(line.sum.text)}>
+		{sayPhrase(line.sum, preferences.unit)}{#if line.source}<small>{line.source}</small>{/if}
+	</dd>
 	<dd class="result">{formatQuantity(line.result, preferences.unit)}</dd>
 </div>
 

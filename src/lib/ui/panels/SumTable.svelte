@@ -2,7 +2,10 @@
 	import type { SumLine } from '$core/loads/check';
 	import SumLineRow from './SumLineRow.svelte';
 
-	/** A worked sum, as on a scrap of board: what, the sum with its numbers, what it comes to. Steps on the way to a figure are folded. */
+	/**
+	 * A worked sum, as on a scrap of board: what, the sum with its numbers, what it comes to. Steps on the way to a
+	 * figure are folded.
+	 */
 	let { lines }: { lines: readonly SumLine[] } = $props();
 
 	/** Lines that stand open, and those between them that are folded away together. */
@@ -23,10 +26,17 @@
 		{#if part.folded}
 			<details>
 				<summary>how the next figure comes about</summary>
-				<dl>{#each part.lines as line, i (i)}<SumLineRow {line} last={false} />{/each}</dl>
+				<dl>
+					{#each part.lines as line, i (i)}<SumLineRow {line} last={false} />{/each}
+				</dl>
 			</details>
 		{:else}
-			<dl>{#each part.lines as line, i (i)}<SumLineRow {line} last={p === parts.length - 1 && i === part.lines.length - 1} />{/each}</dl>
+			<dl>
+				{#each part.lines as line, i (i)}<SumLineRow
+						{line}
+						last={p === parts.length - 1 && i === part.lines.length - 1}
+					/>{/each}
+			</dl>
 		{/if}
 	{/each}
 </div>

@@ -9,7 +9,10 @@
 {#if warnings.length > 0}
 	<ul aria-label="Warnings">
 		{#each warnings as w, i (i)}
-			<li class={w.level}><strong>{w.level === 'stop' ? 'Stop' : 'Mind'}</strong> {sayPhrase(w.message, preferences.unit)}</li>
+			<li class={w.level}>
+				<strong>{w.level === 'stop' ? 'Stop' : 'Mind'}</strong>
+				{sayPhrase(w.message, preferences.unit)}
+			</li>
 		{/each}
 	</ul>
 {/if}

@@ -6,7 +6,10 @@ export type Refusals = SvelteMap<string, { label: string; why: string }>;
 
 const KEY = Symbol('refusals');
 
-/** Gathers what the fields under a page refuse, so that the page can say that its answer is not about what stands in them. */
+/**
+ * Gathers what the fields under a page refuse, so that the page can say that its answer is not about what stands in
+ * them.
+ */
 export function gatherRefusals(): Refusals {
 	return setContext<Refusals>(KEY, new SvelteMap());
 }

@@ -30,7 +30,10 @@
 <Button size="sm" color="alternative" onclick={() => sheet?.showModal()}>Keys</Button>
 <dialog bind:this={sheet} aria-label="Keys">
 	<h2>Keys</h2>
-	<dl>{#each KEYS as k (k.keys)}<dt>{k.keys}</dt><dd>{k.does}</dd>{/each}</dl>
+	<dl>
+		{#each KEYS as k (k.keys)}<dt>{k.keys}</dt>
+			<dd>{k.does}</dd>{/each}
+	</dl>
 	<Button size="sm" onclick={() => sheet?.close()}>Close</Button>
 </dialog>
 

@@ -21,7 +21,10 @@
 			.sort((a, b) => worstFirst(a.told, b.told))
 			.map((e) => e.id)
 	);
-	/** The judged holders themselves, the same objects while nothing about them changes: a drag leaves the other entries alone. */
+	/**
+	 * The judged holders themselves, the same objects while nothing about them changes: a drag leaves the other entries
+	 * alone.
+	 */
 	const entries = $derived(order.slice(0, MOST).flatMap((id) => open.checks.holders.get(id) ?? []));
 </script>
 
@@ -35,11 +38,20 @@
 				{@const { id, name } = placed.holder}
 				{@const why = stop ? sayPhrase(stop.message, unit) : check ? sayWhy(check, unit) : ''}
 				<li>
-					<button type="button" aria-current={open.selection?.id === id} onclick={() => (open.selection = { kind: 'holder', id })}>
+					<button
+						type="button"
+						aria-current={open.selection?.id === id}
+						onclick={() => (open.selection = { kind: 'holder', id })}
+					>
 						<VerdictMark {verdict} />
 						<strong>{name || 'Holder'}</strong>
 						<span class="why" title={why}>{why}</span>
-						<span class="weight">{formatQuantity({ value: holderWeights(placed.built, placed.profile).total / GRAVITY, dim: 'mass' }, unit)}</span>
+						<span class="weight"
+							>{formatQuantity(
+								{ value: holderWeights(placed.built, placed.profile).total / GRAVITY, dim: 'mass' },
+								unit
+							)}</span
+						>
 						<b class="sum">{stop ? 'stop' : sayMargin(check)}</b>
 					</button>
 				</li>

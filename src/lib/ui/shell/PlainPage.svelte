@@ -3,7 +3,13 @@
 	import { STANDING_NOTE } from '$exchange/check-report';
 
 	/** A page that is a list: its name, tools, and the standing note at its foot. */
-	let { title, about, tools, children, wide = false }: { title: string; about: string; tools: Snippet; children: Snippet; wide?: boolean } = $props();
+	let {
+		title,
+		about,
+		tools,
+		children,
+		wide = false
+	}: { title: string; about: string; tools: Snippet; children: Snippet; wide?: boolean } = $props();
 </script>
 
 <header>

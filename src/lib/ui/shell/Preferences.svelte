@@ -7,7 +7,15 @@
 
 <ButtonGroup>
 	{#each [{ id: 'inch', word: 'inch' }, { id: 'mm', word: 'mm' }] as const as u (u.id)}
-		<Button size="sm" color="alternative" class={preferences.unit === u.id ? '!bg-[var(--ink)] !text-[var(--paper)]' : ''} aria-pressed={preferences.unit === u.id} onclick={() => preferences.setUnit(u.id)}>{u.word}</Button>
+		<Button
+			size="sm"
+			color="alternative"
+			class={preferences.unit === u.id ? '!bg-[var(--ink)] !text-[var(--paper)]' : ''}
+			aria-pressed={preferences.unit === u.id}
+			onclick={() => preferences.setUnit(u.id)}>{u.word}</Button
+		>
 	{/each}
 </ButtonGroup>
-<Button size="sm" color="alternative" aria-pressed={dark} onclick={() => preferences.setTheme(dark ? 'light' : 'dark')}>{dark ? 'Light' : 'Dark'}</Button>
+<Button size="sm" color="alternative" aria-pressed={dark} onclick={() => preferences.setTheme(dark ? 'light' : 'dark')}
+	>{dark ? 'Light' : 'Dark'}</Button
+>

@@ -13,7 +13,9 @@
 		const n = of.shop.things.length;
 		if (n === 0) return { text: 'nothing yet', open: false };
 		const { unmeasured } = of.open;
-		return unmeasured > 0 ? { text: `${unmeasured} of ${n} unmeasured`, open: true } : { text: `${n} measured`, open: false };
+		return unmeasured > 0
+			? { text: `${unmeasured} of ${n} unmeasured`, open: true }
+			: { text: `${n} measured`, open: false };
 	}
 
 	/** The same while only holders move. */
@@ -26,17 +28,35 @@
 	/** Where a stage stands, in a word, and whether something in it is open. */
 	const words = $derived.by((): Record<StageId, { text: string; open: boolean }> => {
 		const { close, 'does-not-hold': fails, 'cannot-be-judged': unknown, 'cannot-be-built': unbuilt } = open.tally;
-		const parts = [unbuilt ? `${unbuilt} cannot be built` : '', fails ? `${fails} not` : '', unknown ? `${unknown} unknown` : '', close ? `${close} close` : ''].filter(Boolean);
+		const parts = [
+			unbuilt ? `${unbuilt} cannot be built` : '',
+			fails ? `${fails} not` : '',
+			unknown ? `${unknown} unknown` : '',
+			close ? `${close} close` : ''
+		].filter(Boolean);
 		const rowStops = open.stops.filter((w) => w.subject.kind === 'row').length;
 		const none = { text: 'nothing yet', open: false };
-		const counted = (n: number, bad: number) => (n === 0 ? none : { text: bad ? `${n}, ${bad} to mend` : String(n), open: bad > 0 });
+		const counted = (n: number, bad: number) =>
+			n === 0 ? none : { text: bad ? `${n}, ${bad} to mend` : String(n), open: bad > 0 };
 		return {
 			stock: stockWords(shop),
 			wall: wallWords,
 			rows: counted(plan.rows.length, rowStops),
 			holders: counted(plan.holders.length, open.stops.length - rowStops),
-			holds: plan.holders.length === 0 ? none : parts.length ? { text: parts.join(', '), open: true } : { text: 'all hold', open: false },
-			cut: plan.rows.length === 0 ? none : open.stops.length > 0 ? { text: `${open.stops.length} to mend first`, open: true } : fails + unknown > 0 ? { text: 'not settled', open: true } : { text: 'ready', open: false }
+			holds:
+				plan.holders.length === 0
+					? none
+					: parts.length
+						? { text: parts.join(', '), open: true }
+						: { text: 'all hold', open: false },
+			cut:
+				plan.rows.length === 0
+					? none
+					: open.stops.length > 0
+						? { text: `${open.stops.length} to mend first`, open: true }
+						: fails + unknown > 0
+							? { text: 'not settled', open: true }
+							: { text: 'ready', open: false }
 		};
 	});
 
@@ -50,7 +70,13 @@
 
 <nav bind:this={band} aria-label="Order of work" class="no-print">
 	{#each STAGES as s (s.id)}
-		<a href="/walls/{open.id}/{s.id}" data-stage={s.id} aria-current={s.id === stage ? 'page' : undefined} data-sveltekit-noscroll data-sveltekit-keepfocus>
+		<a
+			href="/walls/{open.id}/{s.id}"
+			data-stage={s.id}
+			aria-current={s.id === stage ? 'page' : undefined}
+			data-sveltekit-noscroll
+			data-sveltekit-keepfocus
+		>
 			<b>{s.title}</b>
 			<small class:open={words[s.id].open}>{words[s.id].text}</small>
 		</a>

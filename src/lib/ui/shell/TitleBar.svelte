@@ -30,10 +30,26 @@
 	<a href="/" class="home">Kammer</a>
 	<h1 title={name}>{name}</h1>
 	<p class="keep {mark.tone}" role="status" title={mark.words}>{mark.words}</p>
-	{#if work.keeper.server === 'failed' || work.keeper.server === 'refused'}<Button size="sm" color="alternative" onclick={() => work.keeper.save()}>Try again</Button>{/if}
+	{#if work.keeper.server === 'failed' || work.keeper.server === 'refused'}<Button
+			size="sm"
+			color="alternative"
+			onclick={() => work.keeper.save()}>Try again</Button
+		>{/if}
 	<div class="tools" bind:this={tools}>
-		<Button size="sm" color="alternative" disabled={!past} title={past ? `Undo: ${past.label}` : 'Nothing to undo'} onclick={() => work.undo()}>Undo</Button>
-		<Button size="sm" color="alternative" disabled={!future} title={future ? `Redo: ${future.label}` : 'Nothing to redo'} onclick={() => work.redo()}>Redo</Button>
+		<Button
+			size="sm"
+			color="alternative"
+			disabled={!past}
+			title={past ? `Undo: ${past.label}` : 'Nothing to undo'}
+			onclick={() => work.undo()}>Undo</Button
+		>
+		<Button
+			size="sm"
+			color="alternative"
+			disabled={!future}
+			title={future ? `Redo: ${future.label}` : 'Nothing to redo'}
+			onclick={() => work.redo()}>Redo</Button
+		>
 		<!-- On a phone the rest waits behind one button, so that the bar stays one line. -->
 		<button type="button" class="more" aria-expanded={unfolded} onclick={() => (unfolded = !unfolded)}>More</button>
 		<div class="rest" class:unfolded>

@@ -13,7 +13,10 @@
 	let { trash, restore }: { trash: Trashed[]; restore: (kind: Trashed['kind'], id: string) => void } = $props();
 
 	const day = (at: string) => new Date(at).toLocaleDateString([], { dateStyle: 'medium' });
-	const what = (t: Trashed) => (t.kind === 'wall' ? 'wall' : `workshop with its stock-take${t.walls === 0 ? '' : t.walls === 1 ? ' and 1 wall' : ` and ${t.walls} walls`}`);
+	const what = (t: Trashed) =>
+		t.kind === 'wall'
+			? 'wall'
+			: `workshop with its stock-take${t.walls === 0 ? '' : t.walls === 1 ? ' and 1 wall' : ` and ${t.walls} walls`}`;
 </script>
 
 <details>
@@ -23,7 +26,9 @@
 			<li>
 				<strong>{t.name}</strong>
 				<span>{what(t)}, deleted {day(t.deletedAt)}, gone for good on {day(t.goneAt)}</span>
-				<Button size="sm" color="alternative" aria-label="Bring back {t.name}" onclick={() => restore(t.kind, t.id)}>Bring back</Button>
+				<Button size="sm" color="alternative" aria-label="Bring back {t.name}" onclick={() => restore(t.kind, t.id)}
+					>Bring back</Button
+				>
 			</li>
 		{/each}
 	</ul>

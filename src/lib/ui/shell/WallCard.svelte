@@ -7,7 +7,13 @@
 	import VerdictMark from '../VerdictMark.svelte';
 
 	/** A wall in elevation, as seen from the door, with its verdict and what is open. */
-	let { id, name, changed, glance, remove }: { id: string; name: string; changed: string; glance: Glance | null; remove: () => void } = $props();
+	let {
+		id,
+		name,
+		changed,
+		glance,
+		remove
+	}: { id: string; name: string; changed: string; glance: Glance | null; remove: () => void } = $props();
 
 	let asking = $state(false);
 	/** In the reader's own time. */
@@ -19,20 +25,53 @@
 <article>
 	<a href="/walls/{id}/holders">
 		{#if glance}
-			<svg viewBox="-40 {-glance.height - 40} {glance.width + 80} {glance.height + 80}" preserveAspectRatio="xMidYMax meet" aria-hidden="true">
+			<svg
+				viewBox="-40 {-glance.height - 40} {glance.width + 80} {glance.height + 80}"
+				preserveAspectRatio="xMidYMax meet"
+				aria-hidden="true"
+			>
 				<polygon {points} fill="var(--wall)" stroke="var(--ink)" />
-				{#each glance.obstructions as o, i (i)}<rect x={o.x} y={-o.y - o.height} width={o.width} height={o.height} fill="var(--glass)" stroke="var(--pencil)" />{/each}
-				{#each glance.rows as r, i (i)}<rect x={r.x} y={-r.y - r.height} width={r.width} height={r.height} fill="var(--pine)" stroke="var(--pine-edge)" />{/each}
+				{#each glance.obstructions as o, i (i)}<rect
+						x={o.x}
+						y={-o.y - o.height}
+						width={o.width}
+						height={o.height}
+						fill="var(--glass)"
+						stroke="var(--pencil)"
+					/>{/each}
+				{#each glance.rows as r, i (i)}<rect
+						x={r.x}
+						y={-r.y - r.height}
+						width={r.width}
+						height={r.height}
+						fill="var(--pine)"
+						stroke="var(--pine-edge)"
+					/>{/each}
 				{#each glance.holders as h, i (i)}
-					{#if h.hangs > 0}<path d="M{h.x + h.width * 0.2} {-h.y}V{-h.y + h.hangs}M{h.x + h.width * 0.5} {-h.y}V{-h.y + h.hangs}M{h.x + h.width * 0.8} {-h.y}V{-h.y + h.hangs}" stroke="var(--thing)" stroke-width="2.5" />{/if}
-					<rect x={h.x} y={-h.y - h.height} width={h.width} height={h.height} fill="var(--ply)" stroke="var(--{h.verdict})" class="face" />
+					{#if h.hangs > 0}<path
+							d="M{h.x + h.width * 0.2} {-h.y}V{-h.y + h.hangs}M{h.x + h.width * 0.5} {-h.y}V{-h.y + h.hangs}M{h.x +
+								h.width * 0.8} {-h.y}V{-h.y + h.hangs}"
+							stroke="var(--thing)"
+							stroke-width="2.5"
+						/>{/if}
+					<rect
+						x={h.x}
+						y={-h.y - h.height}
+						width={h.width}
+						height={h.height}
+						fill="var(--ply)"
+						stroke="var(--{h.verdict})"
+						class="face"
+					/>
 				{/each}
 				<path d="M-40 0H{glance.width + 40}" stroke="var(--ink)" />
 			</svg>
 		{/if}
 		<strong>{name}</strong>
 		{#if glance}
-			{#if glance.verdict}<span class="verdict"><VerdictMark verdict={glance.verdict} /> {VERDICT_WORDS[glance.verdict]}</span>{/if}
+			{#if glance.verdict}<span class="verdict"
+					><VerdictMark verdict={glance.verdict} /> {VERDICT_WORDS[glance.verdict]}</span
+				>{/if}
 			{#if glance.open.length > 0}
 				<ul>
 					{#each glance.open.slice(0, MOST) as o, i (i)}<li>{sayPhrase(o, preferences.unit)}</li>{/each}

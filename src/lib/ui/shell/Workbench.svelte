@@ -35,7 +35,17 @@
 	import TitleBar from './TitleBar.svelte';
 	import { isTyping, undoKeys } from './undo-keys';
 
-	let { open, shop, stage, find = null }: { open: OpenPlan; shop: OpenShop | null; stage: StageId; find?: { thing: string | null; holder: string | null } | null } = $props();
+	let {
+		open,
+		shop,
+		stage,
+		find = null
+	}: {
+		open: OpenPlan;
+		shop: OpenShop | null;
+		stage: StageId;
+		find?: { thing: string | null; holder: string | null } | null;
+	} = $props();
 
 	provideShop(() => shop);
 	const desk = $derived(shop && new StockDesk(shop));
@@ -63,7 +73,10 @@
 		const holder = open.plan.holders.find((h) => h.params.load.thing === thing);
 		if (holder) untrack(() => (open.selection = { kind: 'holder', id: holder.id }));
 	});
-	/** What undo takes back: the stock-take has a history of its own. A sweep under way ends first: what it finds would land on the plan before. */
+	/**
+	 * What undo takes back: the stock-take has a history of its own. A sweep under way ends first: what it finds would
+	 * land on the plan before.
+	 */
 	const work = $derived(stage === 'stock' && shop ? shop : endingSweeps(open));
 	function endingSweeps(of: OpenPlan) {
 		const ends = (then: () => void) => () => {
@@ -79,8 +92,8 @@
 			redo: ends(() => of.redo())
 		};
 	}
-	const save = () => saveFile(fileName(open.plan.name, 'json'), 'application/json', JSON.stringify(open.plan, null, '\t'));
-
+	const save = () =>
+		saveFile(fileName(open.plan.name, 'json'), 'application/json', JSON.stringify(open.plan, null, '\t'));
 
 	const survey = new SurveyDesk(untrack(() => open.id));
 	const job = new CutJob();
@@ -88,15 +101,26 @@
 	/** Asked of what is picked, on its own stage and while nothing is dragged. */
 	$effect(() => {
 		const { plan, selection } = open;
-		const asked = stage === 'holds' && !open.dragging && (selection?.kind === 'holder' || selection?.kind === 'row') ? { kind: selection.kind, id: selection.id } : null;
+		const asked =
+			stage === 'holds' && !open.dragging && (selection?.kind === 'holder' || selection?.kind === 'row')
+				? { kind: selection.kind, id: selection.id }
+				: null;
 		untrack(() => outlook.ask(plan, asked));
 	});
 	$effect(() => {
 		if (stage === 'cut') job.run(open.plan);
 	});
 
-	/** A stage begins with what it is about: what is picked and belongs to another is let go, so that it shows how to add. Holds and what hangs keep everything. */
-	const BELONGS: Partial<Record<StageId, readonly string[]>> = { wall: ['stud', 'obstruction'], rows: ['row'], holders: ['holder'], cut: ['row', 'holder'] };
+	/**
+	 * A stage begins with what it is about: what is picked and belongs to another is let go, so that it shows how to add.
+	 * Holds and what hangs keep everything.
+	 */
+	const BELONGS: Partial<Record<StageId, readonly string[]>> = {
+		wall: ['stud', 'obstruction'],
+		rows: ['row'],
+		holders: ['holder'],
+		cut: ['row', 'holder']
+	};
 	$effect(() => {
 		const kinds = BELONGS[stage];
 		untrack(() => {
@@ -146,7 +170,14 @@
 
 <svelte:window onkeydown={keyed} />
 
-<div class="bench" class:cutting={stage === 'cut'} class:judging={stage === 'holds'} class:stock={stage === 'stock'} class:wall-less={stage === 'stock' && !wallShown} style:--ratio={tallest(open.shown.wall) / open.shown.wall.width}>
+<div
+	class="bench"
+	class:cutting={stage === 'cut'}
+	class:judging={stage === 'holds'}
+	class:stock={stage === 'stock'}
+	class:wall-less={stage === 'stock' && !wallShown}
+	style:--ratio={tallest(open.shown.wall) / open.shown.wall.width}
+>
 	<header class="on-paper">
 		<p class="name">{open.shown.name}</p>
 		<p>{paper.at.toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })}</p>
@@ -159,8 +190,17 @@
 	<main class="drawing"><WallDrawing {open} {stage} desk={survey} /></main>
 	<div class="strip">
 		{#if stage === 'stock'}
-			{#if desk}<StockDeskView {desk} {wallShown} showWall={(on) => { wallShown = on; store('kammer-stock-wall', on ? 'shown' : 'hidden'); }} />
-			{:else}<p class="error" role="alert">The stock-take cannot be reached just now, and this device has no copy of it.</p>{/if}
+			{#if desk}<StockDeskView
+					{desk}
+					{wallShown}
+					showWall={(on) => {
+						wallShown = on;
+						store('kammer-stock-wall', on ? 'shown' : 'hidden');
+					}}
+				/>
+			{:else}<p class="error" role="alert">
+					The stock-take cannot be reached just now, and this device has no copy of it.
+				</p>{/if}
 		{:else if stage === 'cut'}<CutBoards {open} {job} />
 		{:else if stage === 'holds'}<div class="side-by-side"><OpenList {open} /><LoadChart {open} /></div>
 		{:else if stage === 'wall'}<SurveyStrip {open} desk={survey} />

@@ -28,16 +28,30 @@
 		...(column.kind === 'choice' && (column.optional || value === null) ? [{ value: NONE, name: 'not said' }] : []),
 		...(column.kind === 'choice' ? column.choices.map((c) => ({ value: c.value, name: c.name })) : [])
 	]);
-	const hint = $derived(various ? 'Various: what you type is set for all' : typical ? 'Typical, not measured' : column.hint);
+	const hint = $derived(
+		various ? 'Various: what you type is set for all' : typical ? 'Typical, not measured' : column.hint
+	);
 </script>
 
 {#if column.kind === 'flag'}
 	<TickField label={various ? `${column.title} (various)` : column.title} checked={value === true} {commit} />
 {:else if column.kind === 'choice'}
-	<ChoiceField label={column.title} value={various ? '*' : ((value as string | null) ?? NONE)} choices={ask} commit={(v: string) => (v === '*' ? undefined : commit(v === NONE ? null : v))} />
+	<ChoiceField
+		label={column.title}
+		value={various ? '*' : ((value as string | null) ?? NONE)}
+		choices={ask}
+		commit={(v: string) => (v === '*' ? undefined : commit(v === NONE ? null : v))}
+	/>
 {:else}
 	<Field
-		label={column.title} {value} {hint} {choices} placeholder={various ? 'various' : ''} dim={column.kind === 'length' || column.kind === 'mass' ? column.kind : undefined}
-		read={(text) => readCell(text, column, bareUnits(unit), unit)} write={(v) => writeCell(v, column, unit)} {commit}
+		label={column.title}
+		{value}
+		{hint}
+		{choices}
+		placeholder={various ? 'various' : ''}
+		dim={column.kind === 'length' || column.kind === 'mass' ? column.kind : undefined}
+		read={(text) => readCell(text, column, bareUnits(unit), unit)}
+		write={(v) => writeCell(v, column, unit)}
+		{commit}
 	/>
 {/if}

@@ -15,7 +15,8 @@
 	const unit = $derived(preferences.unit);
 	const shown = $derived((by === 'weight' ? groups : [...groups].sort((a, b) => b.count - a.count)).slice(0, MOST));
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
-	const words = (g: GroupTally) => `${g.group || 'no group'}: ${g.count} things, ${kg(g.mass)}${g.unweighed ? ` and ${g.unweighed} not weighed` : ''}; hanging ${g.placedCount}, ${kg(g.placedMass)}`;
+	const words = (g: GroupTally) =>
+		`${g.group || 'no group'}: ${g.count} things, ${kg(g.mass)}${g.unweighed ? ` and ${g.unweighed} not weighed` : ''}; hanging ${g.placedCount}, ${kg(g.placedMass)}`;
 
 	let box: HTMLDivElement;
 	let chart = $state.raw<GroupChart | null>(null);
@@ -32,7 +33,12 @@
 	$effect(() => {
 		const drawn = chart;
 		const scale = unit === 'inch' ? KG_PER_POUND : 1;
-		const bars = shown.map((g) => ({ name: g.group || 'no group', whole: by === 'weight' ? g.mass / scale : g.count, placed: by === 'weight' ? g.placedMass / scale : g.placedCount, words: words(g) }));
+		const bars = shown.map((g) => ({
+			name: g.group || 'no group',
+			whole: by === 'weight' ? g.mass / scale : g.count,
+			placed: by === 'weight' ? g.placedMass / scale : g.placedCount,
+			words: words(g)
+		}));
 		const said = by === 'count' ? '' : unit === 'inch' ? 'lb' : 'kg';
 		// Drawn anew in the other light too.
 		void preferences.theme;
@@ -41,11 +47,15 @@
 </script>
 
 <div class="by no-print" role="group" aria-label="Shown by">
-	{#each ['weight', 'count'] as const as b (b)}<button type="button" aria-pressed={by === b} onclick={() => (by = b)}>{b}</button>{/each}
+	{#each ['weight', 'count'] as const as b (b)}<button type="button" aria-pressed={by === b} onclick={() => (by = b)}
+			>{b}</button
+		>{/each}
 	<span><i class="on"></i> hangs <i></i> to place</span>
 </div>
 <div class="chart" style:height="{Math.max(70, shown.length * 24 + 26)}px" bind:this={box} aria-hidden="true"></div>
-<ul class="sr-only">{#each shown as g (g.group)}<li>{words(g)}</li>{/each}</ul>
+<ul class="sr-only">
+	{#each shown as g (g.group)}<li>{words(g)}</li>{/each}
+</ul>
 
 <style>
 	.by {

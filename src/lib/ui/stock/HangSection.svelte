@@ -22,20 +22,36 @@
 		outcome = made;
 		return made.problem;
 	};
-	const nameOf = (wall: string, id: string) => (wall === open?.id ? holders.find((h) => h.id === id)?.name : undefined) || 'a holder';
+	const nameOf = (wall: string, id: string) =>
+		(wall === open?.id ? holders.find((h) => h.id === id)?.name : undefined) || 'a holder';
 </script>
 
 {#if one}
 	<Section title="On the wall">
 		{#if places.length === 0}
-			<p class="marks">{one.state === 'on-wall' ? 'Hangs, as was said; on no wall planned here.' : 'Hangs on no holder yet.'}</p>
+			<p class="marks">
+				{one.state === 'on-wall' ? 'Hangs, as was said; on no wall planned here.' : 'Hangs on no holder yet.'}
+			</p>
 		{:else}
-			<p class="marks">{hanging} hanging of {one.count}{hanging > one.count ? ': more seats than there are things' : hanging < one.count ? `; ${one.count - hanging} to place` : ''}.</p>
+			<p class="marks">
+				{hanging} hanging of {one.count}{hanging > one.count
+					? ': more seats than there are things'
+					: hanging < one.count
+						? `; ${one.count - hanging} to place`
+						: ''}.
+			</p>
 			<ul class="places">
 				{#each places as p (p.wall + p.holder)}
 					<li>
-						<a class="link" href="/walls/{p.wall}/stock?thing={one.id}&holder={p.holder}">{nameOf(p.wall, p.holder)}, {p.wallName}</a> <span>{p.count}</span>
-						{#if p.wall === open?.id}<Button size="xs" color="alternative" onclick={() => open && told(hangThing(open, desk.shop, p.holder, null, preferences.unit))}>Not this</Button>{/if}
+						<a class="link" href="/walls/{p.wall}/stock?thing={one.id}&holder={p.holder}"
+							>{nameOf(p.wall, p.holder)}, {p.wallName}</a
+						> <span>{p.count}</span>
+						{#if p.wall === open?.id}<Button
+								size="xs"
+								color="alternative"
+								onclick={() => open && told(hangThing(open, desk.shop, p.holder, null, preferences.unit))}
+								>Not this</Button
+							>{/if}
 					</li>
 				{/each}
 			</ul>
@@ -43,13 +59,26 @@
 		{#if open && missing.length > 0}
 			<p class="marks">Before it can hang: say its {missing.join(', ')}.</p>
 		{:else if open}
-			<Button size="xs" onclick={() => told(rackForThing(open, desk.shop, one, preferences.unit))}>Make a peg rack for it</Button>
+			<Button size="xs" onclick={() => told(rackForThing(open, desk.shop, one, preferences.unit))}
+				>Make a peg rack for it</Button
+			>
 			{#if holders.length > 0}
-				<ChoiceField label="Or hang it on this holder" value="" choices={[{ value: '', name: 'pick a holder' }, ...holders.map((h) => ({ value: h.id, name: h.name || 'Holder' }))]} commit={(h: string) => (h === '' || !open ? undefined : told(hangThing(open, desk.shop, h, one, preferences.unit)))} />
+				<ChoiceField
+					label="Or hang it on this holder"
+					value=""
+					choices={[
+						{ value: '', name: 'pick a holder' },
+						...holders.map((h) => ({ value: h.id, name: h.name || 'Holder' }))
+					]}
+					commit={(h: string) =>
+						h === '' || !open ? undefined : told(hangThing(open, desk.shop, h, one, preferences.unit))}
+				/>
 			{/if}
 		{/if}
 		{#if outcome.problem}<p class="error" role="alert">{outcome.problem}</p>{/if}
-		{#if outcome.over}<p class="marks" role="status">{outcome.over} more than the holder has room for: they still have no place.</p>{/if}
+		{#if outcome.over}<p class="marks" role="status">
+				{outcome.over} more than the holder has room for: they still have no place.
+			</p>{/if}
 	</Section>
 {/if}
 

@@ -26,16 +26,29 @@
 			const next = withCell(i, c, value);
 			return 'form' in next && (c.key === 'shortest' || c.key === 'longest') ? settleLengths(next, c.key) : next;
 		};
-		const [problem] = desk.shop.change(list, items.map((i) => i.id), to as never, `change ${c.title.toLowerCase()}${items.length > 1 ? ` of ${items.length}` : ''}`);
+		const [problem] = desk.shop.change(
+			list,
+			items.map((i) => i.id),
+			to as never,
+			`change ${c.title.toLowerCase()}${items.length > 1 ? ` of ${items.length}` : ''}`
+		);
 		return problem && sayProblem(problem, unit);
 	}
 	function duplicate() {
-		const copies = items.map((i) => ({ ...i, id: newId(), ...('low' in i ? { name: `${i.name.slice(0, 52)} (copy)` } : {}) }));
+		const copies = items.map((i) => ({
+			...i,
+			id: newId(),
+			...('low' in i ? { name: `${i.name.slice(0, 52)} (copy)` } : {})
+		}));
 		desk.shop.add(list, copies as never, 'duplicate');
 		desk.pick(copies.map((c) => c.id));
 	}
 	function remove() {
-		desk.shop.remove(list, items.map((i) => i.id), `delete ${items.length}`);
+		desk.shop.remove(
+			list,
+			items.map((i) => i.id),
+			`delete ${items.length}`
+		);
 		desk.pick([]);
 	}
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
@@ -45,21 +58,43 @@
 {#if board}
 	{@const f = boardFigures(board)}
 	<p class="figure sum"><span>weight</span><span>{sayPhrase(f.sum, unit)}</span><b>{kg(f.most)}</b></p>
-	<p class="figure sum"><span>flat stack</span><span>{sayPhrase(f.stackSum, unit)}</span><b>{formatQuantity({ value: f.stack, dim: 'length' }, unit)}</b></p>
-	{#if board.shortest < board.longest}<p class="marks">Between {kg(f.least)}, were all as short as the shortest, and {kg(f.most)}. Loads are reckoned with the most.</p>{/if}
+	<p class="figure sum">
+		<span>flat stack</span><span>{sayPhrase(f.stackSum, unit)}</span><b
+			>{formatQuantity({ value: f.stack, dim: 'length' }, unit)}</b
+		>
+	</p>
+	{#if board.shortest < board.longest}<p class="marks">
+			Between {kg(f.least)}, were all as short as the shortest, and {kg(f.most)}. Loads are reckoned with the most.
+		</p>{/if}
 	{#if board.offcut}
-		<p class="marks">{worthKeeping(board, desk.shop.shop.settings) ? 'Worth keeping: stock to cut from first.' : 'Shorter or narrower than is kept here.'}</p>
+		<p class="marks">
+			{worthKeeping(board, desk.shop.shop.settings)
+				? 'Worth keeping: stock to cut from first.'
+				: 'Shorter or narrower than is kept here.'}
+		</p>
 	{/if}
 	<p class="source">{f.source}</p>
 {:else if consumable}
 	{@const s = supply(consumable)}
-	<p class="about">{s.stands === 'out' ? 'Out' : s.stands === 'low' ? 'Low' : s.stands === 'plenty' ? 'More than enough' : 'Enough'}{s.buy ? `: buy ${s.buy}` : ''}.</p>
+	<p class="about">
+		{s.stands === 'out'
+			? 'Out'
+			: s.stands === 'low'
+				? 'Low'
+				: s.stands === 'plenty'
+					? 'More than enough'
+					: 'Enough'}{s.buy ? `: buy ${s.buy}` : ''}.
+	</p>
 {:else}
 	<p class="about">What you change is changed in all of them, as one step.</p>
 {/if}
 <div class="grid">
 	{#each TABLES[list].columns as c (c.key)}
-		{#if items.length === 1 || c.key !== 'name'}<ColumnField column={c} values={items.map((i) => cellOf(i, c))} commit={(v) => set(c, v)} />{/if}
+		{#if items.length === 1 || c.key !== 'name'}<ColumnField
+				column={c}
+				values={items.map((i) => cellOf(i, c))}
+				commit={(v) => set(c, v)}
+			/>{/if}
 	{/each}
 </div>
 <div class="actions">

@@ -67,23 +67,54 @@
 </script>
 
 <Section title="Labels" after={2}>
-	<p class="marks">{labels.length} {labels.length === 1 ? 'label' : 'labels'}, each with a code that opens the thing's place on the wall.</p>
+	<p class="marks">
+		{labels.length}
+		{labels.length === 1 ? 'label' : 'labels'}, each with a code that opens the thing's place on the wall.
+	</p>
 	<div class="grid">
-		<ChoiceField label="Sheet" value={layout} choices={LABEL_LAYOUTS.map((l) => ({ value: l.id, name: l.title }))} commit={(l: string) => { layout = l; skip = 0; return undefined; }} />
-		<NumberField label="Places used up on the first" value={skip} commit={(n) => (Number.isInteger(n) && n >= 0 && n < places ? void (skip = n) : `Must be a whole number below ${places}`)} />
+		<ChoiceField
+			label="Sheet"
+			value={layout}
+			choices={LABEL_LAYOUTS.map((l) => ({ value: l.id, name: l.title }))}
+			commit={(l: string) => {
+				layout = l;
+				skip = 0;
+				return undefined;
+			}}
+		/>
+		<NumberField
+			label="Places used up on the first"
+			value={skip}
+			commit={(n) =>
+				Number.isInteger(n) && n >= 0 && n < places ? void (skip = n) : `Must be a whole number below ${places}`}
+		/>
 	</div>
 	<div class="actions">
 		<Button size="sm" disabled={busy || labels.length === 0} onclick={save}>Save label sheet as PDF</Button>
 		{#if going}<Button size="sm" color="alternative" onclick={cancel}>Stop printing</Button>
-		{:else}<Button size="sm" color="alternative" disabled={labels.length === 0} onclick={() => print()}>Print on the simulated printer</Button>{/if}
+		{:else}<Button size="sm" color="alternative" disabled={labels.length === 0} onclick={() => print()}
+				>Print on the simulated printer</Button
+			>{/if}
 	</div>
 	{#if error}<p class="error" role="alert">{error}</p>{/if}
 	{#if job}
-		<p class="marks" role="status">Simulated label printer: {job.printed} of {job.labels.length}, {job.words}. {roll} left on the roll. {#if roll === 0}<Button size="xs" onclick={refill}>New roll</Button>{/if}</p>
+		<p class="marks" role="status">
+			Simulated label printer: {job.printed} of {job.labels.length}, {job.words}. {roll} left on the roll. {#if roll === 0}<Button
+					size="xs"
+					onclick={refill}>New roll</Button
+				>{/if}
+		</p>
 		<ul class="strip" aria-label="Printed labels">
 			{#each job.labels.slice(Math.max(0, job.printed - MOST_SHOWN), job.printed) as l, i (i)}
 				{@const code = qrPath(location.origin + l.path)}
-				<li><svg viewBox="-4 -4 {code.size + 8} {code.size + 8}" role="img" aria-label="Code of {l.title}"><rect x="-4" y="-4" width={code.size + 8} height={code.size + 8} fill="#fff" /><path d={code.d} fill="#000" /></svg><span><b>{l.title}</b><small>{l.note}</small></span></li>
+				<li>
+					<svg viewBox="-4 -4 {code.size + 8} {code.size + 8}" role="img" aria-label="Code of {l.title}"
+						><rect x="-4" y="-4" width={code.size + 8} height={code.size + 8} fill="#fff" /><path
+							d={code.d}
+							fill="#000"
+						/></svg
+					><span><b>{l.title}</b><small>{l.note}</small></span>
+				</li>
 			{/each}
 		</ul>
 	{/if}

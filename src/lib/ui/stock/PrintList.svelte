@@ -17,11 +17,27 @@
 	<div class="paper">
 		<h1>{desk.shop.shop.settings.name}: {desk.list === 'boards' ? 'lumber and sheets' : desk.list}</h1>
 		<table>
-			<thead><tr><th></th>{#each desk.shown as c (c.key)}<th scope="col">{c.title}</th>{/each}</tr></thead>
+			<thead
+				><tr
+					><th></th>{#each desk.shown as c (c.key)}<th scope="col">{c.title}</th>{/each}</tr
+				></thead
+			>
 			<tbody>
 				{#each desk.lines as line, i (i)}
-					{#if line.kind === 'group'}<tr><th colspan={desk.shown.length + 1} scope="rowgroup">{group ? writeCell(line.value, group, unit) || 'not said' : ''} ({line.count})</th></tr>
-					{:else}<tr><td class="box">☐</td>{#each desk.shown as c (c.key)}<td>{'typical' in line.item && line.item.typical.includes(c.key) ? '~ ' : ''}{writeCell(desk.valueOf(line.item, c), c, unit)}</td>{/each}</tr>{/if}
+					{#if line.kind === 'group'}<tr
+							><th colspan={desk.shown.length + 1} scope="rowgroup"
+								>{group ? writeCell(line.value, group, unit) || 'not said' : ''} ({line.count})</th
+							></tr
+						>
+					{:else}<tr
+							><td class="box">☐</td>{#each desk.shown as c (c.key)}<td
+									>{'typical' in line.item && line.item.typical.includes(c.key) ? '~ ' : ''}{writeCell(
+										desk.valueOf(line.item, c),
+										c,
+										unit
+									)}</td
+								>{/each}</tr
+						>{/if}
 				{/each}
 			</tbody>
 		</table>

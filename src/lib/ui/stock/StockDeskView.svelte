@@ -10,10 +10,20 @@
 	import ToolsOwned from './ToolsOwned.svelte';
 
 	/** The desk of the stock-take: its lists, how each is shown, and the line that new things are typed into. */
-	let { desk, wallShown = null, showWall }: { desk: StockDesk; wallShown?: boolean | null; showWall?: (on: boolean) => void } = $props();
+	let {
+		desk,
+		wallShown = null,
+		showWall
+	}: { desk: StockDesk; wallShown?: boolean | null; showWall?: (on: boolean) => void } = $props();
 
 	const id = $props.id();
-	const TABS: { id: DeskTab; title: string }[] = [{ id: 'things', title: 'Things' }, { id: 'boards', title: 'Lumber and sheets' }, { id: 'consumables', title: 'Consumables' }, { id: 'tools', title: 'Tools owned' }, { id: 'files', title: 'Files' }];
+	const TABS: { id: DeskTab; title: string }[] = [
+		{ id: 'things', title: 'Things' },
+		{ id: 'boards', title: 'Lumber and sheets' },
+		{ id: 'consumables', title: 'Consumables' },
+		{ id: 'tools', title: 'Tools owned' },
+		{ id: 'files', title: 'Files' }
+	];
 	const count = (tab: DeskTab) => (tab === 'files' ? '' : String(desk.shop.shop[tab].length));
 	let choosing = $state(false);
 	/** What is shown of the things: a filter by a word. */
@@ -21,14 +31,26 @@
 		{ value: 'all', name: 'all', only: {} },
 		{ value: 'missing', name: 'something missing', only: { measured: 'missing' } },
 		{ value: 'typical', name: 'typical only', only: { measured: 'typical' } },
-		...['to-place', 'on-wall', 'not-to-keep'].map((state) => ({ value: state, name: { 'to-place': 'to place', 'on-wall': 'on the wall', 'not-to-keep': 'not to keep' }[state] as string, only: { state } }))
+		...['to-place', 'on-wall', 'not-to-keep'].map((state) => ({
+			value: state,
+			name: { 'to-place': 'to place', 'on-wall': 'on the wall', 'not-to-keep': 'not to keep' }[state] as string,
+			only: { state }
+		}))
 	];
-	const shows = $derived(SHOWS.find((s) => Object.entries(s.only).some(([k, v]) => desk.view.only[k] === v))?.value ?? 'all');
-	const groups = $derived([...new Set((desk.items as readonly { group?: string }[]).map((i) => i.group ?? ''))].filter(Boolean).sort());
-	const title = (key: string) => (desk.all.find((c) => c.key === key) ?? THING_COLUMNS.find((c) => c.key === key))?.title.toLowerCase();
+	const shows = $derived(
+		SHOWS.find((s) => Object.entries(s.only).some(([k, v]) => desk.view.only[k] === v))?.value ?? 'all'
+	);
+	const groups = $derived(
+		[...new Set((desk.items as readonly { group?: string }[]).map((i) => i.group ?? ''))].filter(Boolean).sort()
+	);
+	const title = (key: string) =>
+		(desk.all.find((c) => c.key === key) ?? THING_COLUMNS.find((c) => c.key === key))?.title.toLowerCase();
 	function filter(key: 'shows' | 'group', value: string) {
 		const { group } = desk.view.only;
-		const only = key === 'shows' ? { ...(SHOWS.find((s) => s.value === value)?.only ?? {}), ...(group === undefined ? {} : { group }) } : { ...(SHOWS.find((s) => s.value === shows)?.only ?? {}), ...(value === '' ? {} : { group: value }) };
+		const only =
+			key === 'shows'
+				? { ...(SHOWS.find((s) => s.value === value)?.only ?? {}), ...(group === undefined ? {} : { group }) }
+				: { ...(SHOWS.find((s) => s.value === shows)?.only ?? {}), ...(value === '' ? {} : { group: value }) };
 		desk.look({ only });
 	}
 	const filtered = $derived(desk.view.words !== '' || Object.keys(desk.view.only).length > 0);
@@ -37,37 +59,94 @@
 <section class="desk" aria-label="Desk">
 	<div class="tabs no-print">
 		<div role="tablist" aria-label="Stock-take">
-			{#each TABS as t (t.id)}<button type="button" role="tab" aria-selected={desk.tab === t.id} onclick={() => desk.open(t.id)}>{t.title} <small>{count(t.id)}</small></button>{/each}
+			{#each TABS as t (t.id)}<button
+					type="button"
+					role="tab"
+					aria-selected={desk.tab === t.id}
+					onclick={() => desk.open(t.id)}>{t.title} <small>{count(t.id)}</small></button
+				>{/each}
 		</div>
-		{#if showWall && wallShown !== null}<button type="button" class="fold" onclick={() => showWall(!wallShown)}>{wallShown ? 'Hide the wall' : 'Show the wall'}</button>{/if}
+		{#if showWall && wallShown !== null}<button type="button" class="fold" onclick={() => showWall(!wallShown)}
+				>{wallShown ? 'Hide the wall' : 'Show the wall'}</button
+			>{/if}
 	</div>
 	{#if desk.tab === 'tools'}<ToolsOwned {desk} />
 	{:else if desk.tab === 'files'}<FilesPanel {desk} />
 	{:else}
 		<EntryLine {desk} />
 		<div class="bar no-print">
-			<input type="search" placeholder="Find" aria-label="Find in the list" value={desk.view.words} oninput={(e) => desk.look({ words: e.currentTarget.value })} />
+			<input
+				type="search"
+				placeholder="Find"
+				aria-label="Find in the list"
+				value={desk.view.words}
+				oninput={(e) => desk.look({ words: e.currentTarget.value })}
+			/>
 			{#if desk.list === 'things'}
-				<select aria-label="Shown" value={shows} onchange={(e) => filter('shows', e.currentTarget.value)}>{#each SHOWS as s (s.value)}<option value={s.value}>{s.name}</option>{/each}</select>
+				<select aria-label="Shown" value={shows} onchange={(e) => filter('shows', e.currentTarget.value)}
+					>{#each SHOWS as s (s.value)}<option value={s.value}>{s.name}</option>{/each}</select
+				>
 			{/if}
 			{#if groups.length > 0}
-				<select aria-label="Of group" value={(desk.view.only.group as string | undefined) ?? ''} onchange={(e) => filter('group', e.currentTarget.value)}><option value="">any group</option>{#each groups as g (g)}<option value={g}>{g}</option>{/each}</select>
+				<select
+					aria-label="Of group"
+					value={(desk.view.only.group as string | undefined) ?? ''}
+					onchange={(e) => filter('group', e.currentTarget.value)}
+					><option value="">any group</option>{#each groups as g (g)}<option value={g}>{g}</option>{/each}</select
+				>
 			{/if}
-			<select aria-label="Grouped by" value={desk.view.group ?? ''} onchange={(e) => desk.look({ group: e.currentTarget.value || null })}><option value="">not grouped</option>{#each TABLES[desk.list].groups as g (g)}<option value={g}>by {title(g)}</option>{/each}</select>
-			<Button size="sm" color="alternative" aria-expanded={choosing} aria-controls="{id}-columns" onclick={() => (choosing = !choosing)}>Columns</Button>
-			<span class="count" role="status">{desk.shownItems.length} {desk.shownItems.length === 1 ? 'line' : 'lines'}{filtered ? ` of ${desk.items.length}` : ''}{desk.picked.size > 0 ? `, ${desk.picked.size} picked` : ''}</span>
+			<select
+				aria-label="Grouped by"
+				value={desk.view.group ?? ''}
+				onchange={(e) => desk.look({ group: e.currentTarget.value || null })}
+				><option value="">not grouped</option>{#each TABLES[desk.list].groups as g (g)}<option value={g}
+						>by {title(g)}</option
+					>{/each}</select
+			>
+			<Button
+				size="sm"
+				color="alternative"
+				aria-expanded={choosing}
+				aria-controls="{id}-columns"
+				onclick={() => (choosing = !choosing)}>Columns</Button
+			>
+			<span class="count" role="status"
+				>{desk.shownItems.length}
+				{desk.shownItems.length === 1 ? 'line' : 'lines'}{filtered ? ` of ${desk.items.length}` : ''}{desk.picked.size >
+				0
+					? `, ${desk.picked.size} picked`
+					: ''}</span
+			>
 		</div>
 		{#if choosing}
 			<fieldset class="columns no-print" id="{id}-columns">
 				<legend class="sr-only">Columns shown</legend>
-				{#each desk.all as c (c.key)}<label><input type="checkbox" checked={desk.shown.includes(c)} disabled={desk.shown.length === 1 && desk.shown.includes(c)} onchange={(e) => desk.showColumn(c.key, e.currentTarget.checked)} /> {c.title}</label>{/each}
+				{#each desk.all as c (c.key)}<label
+						><input
+							type="checkbox"
+							checked={desk.shown.includes(c)}
+							disabled={desk.shown.length === 1 && desk.shown.includes(c)}
+							onchange={(e) => desk.showColumn(c.key, e.currentTarget.checked)}
+						/>
+						{c.title}</label
+					>{/each}
 			</fieldset>
 		{/if}
 		<div class="table">
 			{#if desk.items.length === 0}
-				<p class="empty">{desk.list === 'things' ? 'Nothing yet. Type the first line above, such as "6 bar clamps 600 mm", start from a typical kind, or bring in a file.' : desk.list === 'boards' ? 'No boards or sheets yet.' : 'Nothing that is used up yet.'}</p>
+				<p class="empty">
+					{desk.list === 'things'
+						? 'Nothing yet. Type the first line above, such as "6 bar clamps 600 mm", start from a typical kind, or bring in a file.'
+						: desk.list === 'boards'
+							? 'No boards or sheets yet.'
+							: 'Nothing that is used up yet.'}
+				</p>
 			{:else if desk.shownItems.length === 0}
-				<p class="empty">Nothing is like that. <Button size="xs" color="alternative" onclick={() => desk.look({ words: '', only: {} })}>Show all</Button></p>
+				<p class="empty">
+					Nothing is like that. <Button size="xs" color="alternative" onclick={() => desk.look({ words: '', only: {} })}
+						>Show all</Button
+					>
+				</p>
 			{:else}
 				{#key desk.list}<StockTable {desk} />{/key}
 			{/if}

@@ -17,10 +17,20 @@
 
 	const picked = $derived(desk.pickedItems);
 	const things = $derived(desk.list === 'things' ? (picked as Thing[]) : []);
-	const thingLabel = (t: Thing): Label => ({ title: t.name, note: [t.count > 1 ? String(t.count) : '', t.group, t.where].filter(Boolean).join(', '), path: `/t/${t.id}` });
+	const thingLabel = (t: Thing): Label => ({
+		title: t.name,
+		note: [t.count > 1 ? String(t.count) : '', t.group, t.where].filter(Boolean).join(', '),
+		path: `/t/${t.id}`
+	});
 	const labels = $derived([
 		...things.map(thingLabel),
-		...(things.length === 0 && open ? open.plan.holders.map((h): Label => ({ title: h.name || 'Holder', note: open.plan.name.slice(0, 200), path: `/walls/${open.id}/holders?holder=${h.id}` })) : [])
+		...(things.length === 0 && open
+			? open.plan.holders.map((h): Label => ({
+					title: h.name || 'Holder',
+					note: open.plan.name.slice(0, 200),
+					path: `/walls/${open.id}/holders?holder=${h.id}`
+				}))
+			: [])
 	]);
 </script>
 

@@ -38,7 +38,8 @@
 	function set(c: Column, value: CellValue): string | undefined {
 		// What somebody typed is measured, however close it is to what is usual.
 		const to = (t: Thing): Thing => ({ ...withCell(t, c, value), typical: t.typical.filter((k) => k !== c.key) });
-		const label = things.length === 1 ? `change ${c.title.toLowerCase()}` : `change ${c.title.toLowerCase()} of ${things.length}`;
+		const label =
+			things.length === 1 ? `change ${c.title.toLowerCase()}` : `change ${c.title.toLowerCase()} of ${things.length}`;
 		const [problem] = desk.shop.change('things', ids, to, label);
 		return problem && sayProblem(problem, unit);
 	}
@@ -59,7 +60,13 @@
 </script>
 
 {#snippet field(key: string, choices?: readonly string[])}
-	<ColumnField column={column(key)} values={values(key)} {choices} typical={things.some((t) => t.typical.includes(key))} commit={(v) => set(column(key), v)} />
+	<ColumnField
+		column={column(key)}
+		values={values(key)}
+		{choices}
+		typical={things.some((t) => t.typical.includes(key))}
+		commit={(v) => set(column(key), v)}
+	/>
 {/snippet}
 
 <h2>{one ? one.name : `${things.length} things`}</h2>
@@ -73,7 +80,9 @@
 	<p class="about">What you change is changed in all of them, as one step.</p>
 {/if}
 {#if things.some((t) => t.typical.length > 0)}
-	<div class="actions"><Button size="sm" color="alternative" onclick={confirmTypical}>These figures are right: take as measured</Button></div>
+	<div class="actions">
+		<Button size="sm" color="alternative" onclick={confirmTypical}>These figures are right: take as measured</Button>
+	</div>
 {/if}
 <div class="grid">
 	{#if one}{@render field('name')}{/if}
@@ -91,7 +100,12 @@
 <Section title="Grip: what carries it">
 	<div class="grips" role="group" aria-label="Grip">
 		{#each GRIP_KINDS as g (g)}
-			<button type="button" aria-pressed={grip === g} title={gripOf(g).title} onclick={() => set(column('grip'), grip === g ? null : (g as GripKind))}>{gripOf(g).short}</button>
+			<button
+				type="button"
+				aria-pressed={grip === g}
+				title={gripOf(g).title}
+				onclick={() => set(column('grip'), grip === g ? null : (g as GripKind))}>{gripOf(g).short}</button
+			>
 		{/each}
 	</div>
 	{#if grip}
@@ -100,23 +114,37 @@
 		<div class="drawn"><Diagram drawing={g.draw(one?.dims ?? {})} /></div>
 		<div class="grid">
 			{#each g.needs as name, i (name)}
-				<ColumnField column={{ ...DIMS[name], title: `${String.fromCharCode(65 + i)}  ${DIMS[name].title}` }} values={values(`dims.${name}`)} typical={things.some((t) => t.typical.includes(`dims.${name}`))} commit={(v) => set(DIMS[name], v)} />
+				<ColumnField
+					column={{ ...DIMS[name], title: `${String.fromCharCode(65 + i)}  ${DIMS[name].title}` }}
+					values={values(`dims.${name}`)}
+					typical={things.some((t) => t.typical.includes(`dims.${name}`))}
+					commit={(v) => set(DIMS[name], v)}
+				/>
 			{/each}
 		</div>
 		<p class="marks">{g.decides}</p>
 		{#each figures as f, i (i)}
 			{#if 'fault' in f}<p class="error">{f.label}: {sayPhrase(f.fault, unit)}</p>
-			{:else}<p class="figure sum"><span>{f.label}</span> <span>{sayPhrase(f.sum, unit)}</span> <b>{formatLength(f.value, unit, { tick: 32, decimals: 1 })}</b></p>{/if}
+			{:else}<p class="figure sum">
+					<span>{f.label}</span> <span>{sayPhrase(f.sum, unit)}</span>
+					<b>{formatLength(f.value, unit, { tick: 32, decimals: 1 })}</b>
+				</p>{/if}
 		{/each}
 	{:else}
-		<p class="marks">{things.length > 1 && things.some((t) => t.grip) ? 'Various grips.' : 'Not said yet: pick how it is carried, and what to measure is drawn here.'}</p>
+		<p class="marks">
+			{things.length > 1 && things.some((t) => t.grip)
+				? 'Various grips.'
+				: 'Not said yet: pick how it is carried, and what to measure is drawn here.'}
+		</p>
 	{/if}
 </Section>
 <Section title="Needs beyond holding" after={1}>
 	{@render field('charger')}
 	{#if things.some((t) => t.charger)}
 		<div class="grid">{@render field('cord')}{@render field('plugWidth')}{@render field('plugHeight')}</div>
-		<p class="marks">An outlet within the cord, and still within reach; the hole for the cord is larger than the plug.</p>
+		<p class="marks">
+			An outlet within the cord, and still within reach; the hole for the cord is larger than the plug.
+		</p>
 	{/if}
 	{@render field('cover')}
 	{@render field('carried')}

@@ -43,25 +43,50 @@
 <p class="about">{tools.length} {tools.length === 1 ? 'tool' : 'tools'}. Their limits decide what can be made here.</p>
 {#if reach.length > 0}
 	<Section title="They reach">
-		{#each reach as r (r.label)}<p class="figure"><span>{r.label}</span><b class="sum">{said(r.value)}</b><small class="sum">{r.sum ? sayPhrase(r.sum, unit) : r.from}</small></p>{/each}
+		{#each reach as r (r.label)}<p class="figure">
+				<span>{r.label}</span><b class="sum">{said(r.value)}</b><small class="sum"
+					>{r.sum ? sayPhrase(r.sum, unit) : r.from}</small
+				>
+			</p>{/each}
 	</Section>
 {/if}
 <Section title="Can it be made?">
 	<div class="grid">
-		<ChoiceField label="Work" value={kind} choices={[{ value: 'hole', name: 'a hole' }, { value: 'rip', name: 'a rip' }, { value: 'slot', name: 'a slot' }, { value: 'glue-up', name: 'a glue-up' }] as const} commit={(k) => void (kind = k)} />
+		<ChoiceField
+			label="Work"
+			value={kind}
+			choices={[
+				{ value: 'hole', name: 'a hole' },
+				{ value: 'rip', name: 'a rip' },
+				{ value: 'slot', name: 'a slot' },
+				{ value: 'glue-up', name: 'a glue-up' }
+			] as const}
+			commit={(k) => void (kind = k)}
+		/>
 		{#if kind === 'hole'}
 			<LengthField label="Diameter" value={o.diameter} commit={(diameter) => set({ diameter }, diameter > 0)} />
 			<LengthField label="Depth" value={o.depth} commit={(depth) => set({ depth }, depth > 0)} />
-		{:else if kind === 'slot'}<LengthField label="Depth" value={o.depth} commit={(depth) => set({ depth }, depth > 0)} />
+		{:else if kind === 'slot'}<LengthField
+				label="Depth"
+				value={o.depth}
+				commit={(depth) => set({ depth }, depth > 0)}
+			/>
 		{:else}<LengthField label="Width" value={o.width} commit={(width) => set({ width }, width > 0)} />{/if}
 		{#if kind === 'rip'}
 			<LengthField label="Thickness" value={o.thickness} commit={(thickness) => set({ thickness }, thickness > 0)} />
 			<LengthField label="Length" value={o.length} commit={(length) => set({ length }, length > 0)} />
 		{/if}
-		{#if kind === 'hole' || kind === 'rip'}<NumberField label="Tilt" unit="°" value={o.tilt} commit={(tilt) => (tilt >= 0 && tilt < 90 ? void (o.tilt = tilt) : 'Must be between 0° and 90°')} />{/if}
+		{#if kind === 'hole' || kind === 'rip'}<NumberField
+				label="Tilt"
+				unit="°"
+				value={o.tilt}
+				commit={(tilt) => (tilt >= 0 && tilt < 90 ? void (o.tilt = tilt) : 'Must be between 0° and 90°')}
+			/>{/if}
 	</div>
 	<p class="answer {answer.can}" role="status"><b>{WORD[answer.can]}:</b> {sayPhrase(answer.why, unit)}</p>
-	<p class="caution">Guard on, push stick, never a short piece on the saw; a waste board behind every exit. Eyes, ears, dust.</p>
+	<p class="caution">
+		Guard on, push stick, never a short piece on the saw; a waste board behind every exit. Eyes, ears, dust.
+	</p>
 </Section>
 
 <style>

@@ -15,7 +15,9 @@
 	import SecondLineSum from '../panels/SecondLineSum.svelte';
 	import VerdictMark from '../VerdictMark.svelte';
 
-	/** What a sum comes to: verdict, the sum of the step that decides, how much more, what would help, every other step. */
+	/**
+	 * What a sum comes to: verdict, the sum of the step that decides, how much more, what would help, every other step.
+	 */
 	let { sum, inputs, take }: { sum: Sum; inputs: Inputs; take: (inputs: Inputs) => void } = $props();
 
 	const unit = $derived(preferences.unit);
@@ -38,10 +40,14 @@
 	{#if step.second}<SecondLineSum second={step.second} />{/if}
 	{#each step.notes as note, i (i)}<p class="marks">{sayPhrase(note, unit)}.</p>{/each}
 	<p class="source">{step.source}</p>
-	{#if most}<p class="marks"><b>It would stop holding at {formatQuantity(most.most, unit)}</b>: {sayPhrase(most.first.reason, unit)}, first.</p>{/if}
+	{#if most}<p class="marks">
+			<b>It would stop holding at {formatQuantity(most.most, unit)}</b>: {sayPhrase(most.first.reason, unit)}, first.
+		</p>{/if}
 {/if}
 {#if answer.lines.length > 0}<SumTable lines={answer.lines} />{/if}
-{#each answer.marks as m (m.label)}<p class="marks"><b>{m.label}:</b> <span class="sum">{sayMarks(m.positions, unit)}</span></p>{/each}
+{#each answer.marks as m (m.label)}<p class="marks">
+		<b>{m.label}:</b> <span class="sum">{sayMarks(m.positions, unit)}</span>
+	</p>{/each}
 {#if helps.length > 0}
 	<Section title={helps.some((h) => h.after.verdict === 'holds') ? 'What would make it hold' : 'What would help'}>
 		<RemedyList remedies={helps} take={(h) => take(h.inputs)} />

@@ -36,15 +36,32 @@
 	{:else if field.kind === 'mass'}
 		<MassField label={field.label} value={value as number} {commit} />
 	{:else if field.kind === 'lengths'}
-		<Field label={field.label} value={value as number[]} hint={field.hint ?? 'With commas between'} read={(t) => parseLengths(t, unit)} write={(all) => all.map((x) => writeLength(x, unit)).join(', ')} {commit} />
+		<Field
+			label={field.label}
+			value={value as number[]}
+			hint={field.hint ?? 'With commas between'}
+			read={(t) => parseLengths(t, unit)}
+			write={(all) => all.map((x) => writeLength(x, unit)).join(', ')}
+			{commit}
+		/>
 	{:else if field.kind === 'optional-mass' || field.kind === 'optional-length'}
 		{@const mass = field.kind === 'optional-mass'}
 		<Field
-			label={field.label} value={value as number | null} hint={field.hint} {commit}
-			read={(t) => (t.trim() === '' ? ok(null) : mass ? parseMass(t, unit) : parseLength(t, unit))} write={(v) => (v === null ? '' : mass ? writeMass(v, unit) : writeLength(v, unit))}
+			label={field.label}
+			value={value as number | null}
+			hint={field.hint}
+			{commit}
+			read={(t) => (t.trim() === '' ? ok(null) : mass ? parseMass(t, unit) : parseLength(t, unit))}
+			write={(v) => (v === null ? '' : mass ? writeMass(v, unit) : writeLength(v, unit))}
 		/>
 	{:else}
-		<NumberField label={field.label} value={value as number} unit={field.kind === 'angle' ? '°' : ''} hint={field.hint} {commit} />
+		<NumberField
+			label={field.label}
+			value={value as number}
+			unit={field.kind === 'angle' ? '°' : ''}
+			hint={field.hint}
+			{commit}
+		/>
 	{/if}
 	{#if wrong}<p class="error" role="alert">{wrong}</p>{/if}
 </div>

@@ -26,9 +26,14 @@
 	let future = $state.raw<Inputs[]>([]);
 	const read = $derived(readInputs(sum, inputs));
 	const refusals = gatherRefusals();
-	/** Everything that keeps the sum from being worked out: what the inputs lack, and what stands in a field and was not taken. */
+	/**
+	 * Everything that keeps the sum from being worked out: what the inputs lack, and what stands in a field and was not
+	 * taken.
+	 */
 	const faults = $derived([
-		...(read.ok ? [] : read.error.map((p) => ({ label: sum.fields[p.path]?.label ?? p.path, why: sayProblem(p, unit) }))),
+		...(read.ok
+			? []
+			: read.error.map((p) => ({ label: sum.fields[p.path]?.label ?? p.path, why: sayProblem(p, unit) }))),
 		...refusals.values()
 	]);
 	const drawing = $derived(read.ok && faults.length === 0 ? sum.answer(read.value).drawing : null);
@@ -53,7 +58,10 @@
 		become(next);
 	}
 
-	/** A value that is nothing by itself is refused, and stays as typed; one that does not fit another field is taken and told beside that. */
+	/**
+	 * A value that is nothing by itself is refused, and stays as typed; one that does not fit another field is taken and
+	 * told beside that.
+	 */
 	function commit(name: string, value: InputValue): string | undefined {
 		const next = { ...inputs, [name]: value };
 		const bad = problemsOf(inputSchema(sum.fields), next).find((p) => p.path === name || p.path.startsWith(`${name}[`));
@@ -111,16 +119,33 @@
 		</div>
 	</header>
 	<nav class="no-print" aria-label="Quick sums">
-		{#each SUMS as s (s.name)}<a href="/sums/{s.name}" aria-current={s === sum ? 'page' : undefined}>{s.title}</a>{/each}
+		{#each SUMS as s (s.name)}<a href="/sums/{s.name}" aria-current={s === sum ? 'page' : undefined}>{s.title}</a
+			>{/each}
 	</nav>
 	<main>
 		<h1>{sum.question}</h1>
-		{#if linked.unread.length > 0}<p class="error" role="alert">The link's {linked.unread.map((n) => (sum.fields[n]?.label ?? n).toLowerCase()).join(', ')} could not be read: it starts as usual.</p>{/if}
+		{#if linked.unread.length > 0}<p class="error" role="alert">
+				The link's {linked.unread.map((n) => (sum.fields[n]?.label ?? n).toLowerCase()).join(', ')} could not be read: it
+				starts as usual.
+			</p>{/if}
 		{#if drawing}<Diagram {drawing} />{:else}<p class="nothing">No drawing while a field is wrong.</p>{/if}
 		<div class="fields">
-			{#each shown as [name, field] (name)}<InputField {field} value={inputs[name] as InputValue} commit={(v) => commit(name, v)} wrong={wrong(name)} />{/each}
+			{#each shown as [name, field] (name)}<InputField
+					{field}
+					value={inputs[name] as InputValue}
+					commit={(v) => commit(name, v)}
+					wrong={wrong(name)}
+				/>{/each}
 		</div>
-		<p class="link no-print"><Button size="sm" color="alternative" onclick={copy}>Copy link</Button> <span role="status">{copied || (faults.length > 0 ? 'The link carries the figures without what is wrong.' : 'The link carries these figures.')}</span></p>
+		<p class="link no-print">
+			<Button size="sm" color="alternative" onclick={copy}>Copy link</Button>
+			<span role="status"
+				>{copied ||
+					(faults.length > 0
+						? 'The link carries the figures without what is wrong.'
+						: 'The link carries these figures.')}</span
+			>
+		</p>
 	</main>
 	<aside class="slip" aria-label="Worked sum">
 		<h2>{sum.title}</h2>
@@ -128,7 +153,9 @@
 			<AnswerSlip {sum} inputs={read.value} {take} />
 		{:else}
 			<p class="error" role="alert">Nothing is worked out until this is right:</p>
-			<ul>{#each faults as f, i (i)}<li>{f.label}: {f.why}</li>{/each}</ul>
+			<ul>
+				{#each faults as f, i (i)}<li>{f.label}: {f.why}</li>{/each}
+			</ul>
 		{/if}
 	</aside>
 </div>

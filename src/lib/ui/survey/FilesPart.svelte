@@ -60,7 +60,9 @@
 		const file = await picked(drawing);
 		if (!file) return;
 		// Readers of drawings come when one is brought in.
-		const read = /<svg[\s>]/i.test(file.text.slice(0, 5000)) ? (await import('$exchange/drawing-in/svg')).readSvg(file.text) : (await import('$exchange/drawing-in/dxf')).readDxf(file.text);
+		const read = /<svg[\s>]/i.test(file.text.slice(0, 5000))
+			? (await import('$exchange/drawing-in/svg')).readSvg(file.text)
+			: (await import('$exchange/drawing-in/dxf')).readDxf(file.text);
 		if (read.ok) drawn = { name: file.name, drawn: read.value };
 		else failure = `${file.name} was not taken. ${read.error}.`;
 	}
@@ -76,16 +78,37 @@
 
 <h2>Files</h2>
 {#if drawn}
-	<DrawingPreview {open} name={drawn.name} drawn={drawn.drawn} close={(words) => { drawn = null; done = words; }} />
+	<DrawingPreview
+		{open}
+		name={drawn.name}
+		drawn={drawn.drawn}
+		close={(words) => {
+			drawn = null;
+			done = words;
+		}}
+	/>
 {:else}
 	<Section title="To the wall">
 		<p class="marks">A sheet with the wall to scale, what is known, and blanks for what is to be measured.</p>
-		<div class="actions"><Button size="sm" disabled={busy} onclick={sheet}>{busy ? 'Making the sheet …' : 'Survey sheet as PDF'}</Button></div>
+		<div class="actions">
+			<Button size="sm" disabled={busy} onclick={sheet}>{busy ? 'Making the sheet …' : 'Survey sheet as PDF'}</Button>
+		</div>
 	</Section>
 	<Section title="Out">
 		<div class="actions">
-			<Button size="sm" color="alternative" onclick={() => saveFile(fileName(`${open.plan.name} survey`, 'json'), 'application/json', surveyJson(open.plan))}>Survey as JSON</Button>
-			<Button size="sm" color="alternative" onclick={() => saveFile(fileName(`${open.plan.name} studs`, 'csv'), 'text/csv', surveyListCsv(open.plan, unit))}>Studs and obstructions as CSV</Button>
+			<Button
+				size="sm"
+				color="alternative"
+				onclick={() =>
+					saveFile(fileName(`${open.plan.name} survey`, 'json'), 'application/json', surveyJson(open.plan))}
+				>Survey as JSON</Button
+			>
+			<Button
+				size="sm"
+				color="alternative"
+				onclick={() => saveFile(fileName(`${open.plan.name} studs`, 'csv'), 'text/csv', surveyListCsv(open.plan, unit))}
+				>Studs and obstructions as CSV</Button
+			>
 		</div>
 	</Section>
 	<Section title="In">
@@ -93,11 +116,32 @@
 			<Button size="sm" color="alternative" onclick={() => input.click()}>Import a survey</Button>
 			<Button size="sm" color="alternative" onclick={() => drawing.click()}>Outline from a drawing</Button>
 		</div>
-		<p class="marks">A survey is JSON, as exported here. A drawing is DXF or SVG: its largest closed shape becomes the wall. It is shown first.</p>
+		<p class="marks">
+			A survey is JSON, as exported here. A drawing is DXF or SVG: its largest closed shape becomes the wall. It is
+			shown first.
+		</p>
 	</Section>
 {/if}
-<input bind:this={input} type="file" accept="application/json,.json" class="sr-only" aria-label="Survey file" tabindex="-1" onchange={bringSurvey} />
-<input bind:this={drawing} type="file" accept=".dxf,.svg,image/svg+xml" class="sr-only" aria-label="Drawing file" tabindex="-1" onchange={bringDrawing} />
+<input
+	bind:this={input}
+	type="file"
+	accept="application/json,.json"
+	class="sr-only"
+	aria-label="Survey file"
+	tabindex="-1"
+	onchange={bringSurvey}
+/>
+<input
+	bind:this={drawing}
+	type="file"
+	accept=".dxf,.svg,image/svg+xml"
+	class="sr-only"
+	aria-label="Drawing file"
+	tabindex="-1"
+	onchange={bringDrawing}
+/>
 {#if failure}<p class="error" role="alert">{failure}</p>{/if}
-{#if problems.length > 0}<ul class="marks">{#each problems.slice(0, 8) as p, i (i)}<li><code>{p.path}</code> {sayProblem(p, unit)}</li>{/each}</ul>{/if}
+{#if problems.length > 0}<ul class="marks">
+		{#each problems.slice(0, 8) as p, i (i)}<li><code>{p.path}</code> {sayProblem(p, unit)}</li>{/each}
+	</ul>{/if}
 {#if done}<p class="marks" role="status">{done}</p>{/if}

@@ -36,10 +36,12 @@
 	const measured = (change: Partial<Obstruction>) => set({ ...change, how: measuring.how });
 	const kinds = choicesOf(OBSTRUCTION_WORDS);
 	const electric = $derived(isElectric(o));
-	const reached = $derived(open.plan.holders.filter((h) => {
-		const p = open.standing.get(h.id);
-		return p !== undefined && cordReaches(o, p);
-	}));
+	const reached = $derived(
+		open.plan.holders.filter((h) => {
+			const p = open.standing.get(h.id);
+			return p !== undefined && cordReaches(o, p);
+		})
+	);
 	const optional = (text: string) => (text.trim() === '' ? ok(null) : parseLength(text, unit));
 </script>
 
@@ -54,23 +56,53 @@
 	<LengthField label="Height" value={o.height} commit={(height) => measured({ height })} />
 	<ChoiceField label="Found by" value={o.how ?? 'tape'} choices={THING_HOWS} commit={(how: How) => set({ how })} />
 	{#if !o.hidden}
-		<LengthField label="Stands out from the wall" value={outOf(o)} commit={(out) => measured({ out })} hint={o.out === undefined ? 'Usual for its kind: measure it' : undefined} />
-		<LengthField label="Room between it and the wall" value={o.near ?? 0} commit={(near) => measured({ near: near === 0 ? undefined : near, out: o.out ?? outOf(o) })} />
+		<LengthField
+			label="Stands out from the wall"
+			value={outOf(o)}
+			commit={(out) => measured({ out })}
+			hint={o.out === undefined ? 'Usual for its kind: measure it' : undefined}
+		/>
+		<LengthField
+			label="Room between it and the wall"
+			value={o.near ?? 0}
+			commit={(near) => measured({ near: near === 0 ? undefined : near, out: o.out ?? outOf(o) })}
+		/>
 	{/if}
 </div>
-<TickField label="In the wall, behind its cladding" checked={o.hidden ?? false} commit={(on) => set({ hidden: on ? true : undefined })} />
+<TickField
+	label="In the wall, behind its cladding"
+	checked={o.hidden ?? false}
+	commit={(on) => set({ hidden: on ? true : undefined })}
+/>
 {#if o.kind === 'outlet'}
 	<Field
-		label="Cord that may be plugged in" value={o.cord ?? null} hint="Its length; empty: not said" read={optional} write={(v) => (v === null ? '' : writeLength(v, unit))} commit={(cord) => set({ cord: cord ?? undefined })}
+		label="Cord that may be plugged in"
+		value={o.cord ?? null}
+		hint="Its length; empty: not said"
+		read={optional}
+		write={(v) => (v === null ? '' : writeLength(v, unit))}
+		commit={(cord) => set({ cord: cord ?? undefined })}
 	/>
-	{#if o.cord !== undefined}<p class="marks">Within {say(o.cord)}, as the crow flies: {reached.map((h) => h.name).join(', ') || 'no holder yet'}.</p>{/if}
+	{#if o.cord !== undefined}<p class="marks">
+			Within {say(o.cord)}, as the crow flies: {reached.map((h) => h.name).join(', ') || 'no holder yet'}.
+		</p>{/if}
 {/if}
 {#if electric}
-	<TickField label="Its cables were traced with the power off, and run elsewhere" checked={o.traced ?? false} commit={(on) => set({ traced: on ? true : undefined })} />
-	<p class="caution">Cables run up and down from here, and sometimes sideways. Until they are traced no screw goes in above or below it.{o.kind === 'service-panel' ? ' Before a panel 30 in (762 mm) or its width, 36 in (914 mm) out and 6 1/2 ft (1981 mm) high stay clear and hold no storage. Local rules govern.' : ''}</p>
+	<TickField
+		label="Its cables were traced with the power off, and run elsewhere"
+		checked={o.traced ?? false}
+		commit={(on) => set({ traced: on ? true : undefined })}
+	/>
+	<p class="caution">
+		Cables run up and down from here, and sometimes sideways. Until they are traced no screw goes in above or below it.{o.kind ===
+		'service-panel'
+			? ' Before a panel 30 in (762 mm) or its width, 36 in (914 mm) out and 6 1/2 ft (1981 mm) high stay clear and hold no storage. Local rules govern.'
+			: ''}
+	</p>
 {/if}
 {#if !o.hidden}
-	<Section title="How it moves"><MotionFields motion={o.motion ?? null} commit={(motion) => set({ motion })} /></Section>
+	<Section title="How it moves"><MotionFields motion={o.motion ?? null} commit={(motion) => set({ motion })} /></Section
+	>
 	<Section title="Seen from above" after={1}>
 		<Diagram drawing={planView(o, open.plan.wall)} />
 		<p class="marks">Dashed: the room it sweeps or needs. Rows and holders that it would hit are told to stop.</p>

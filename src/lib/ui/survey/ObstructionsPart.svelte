@@ -28,21 +28,35 @@
 </script>
 
 <h2>In the way</h2>
-{#if wall.obstructions.length === 0}<p class="empty">Nothing yet. Windows, doors with their swing, outlets, pipes, the car: rows and holders keep clear of what stands here.</p>{/if}
+{#if wall.obstructions.length === 0}<p class="empty">
+		Nothing yet. Windows, doors with their swing, outlets, pipes, the car: rows and holders keep clear of what stands
+		here.
+	</p>{/if}
 <ul class="cards">
 	{#each [...wall.obstructions].sort((a, b) => a.x - b.x) as o (o.id)}
 		<li>
 			<button type="button" onclick={() => (open.selection = { kind: 'obstruction', id: o.id })}>
-				<span></span><span><strong>{nameOf(o)}</strong>, {say(o.x)} to {say(o.x + o.width)}<br /><small>{o.hidden ? 'in the wall' : `${say(o.y)} to ${say(o.y + o.height)} up`}{o.how === 'guess' ? ', not measured yet' : ''}{cablesMayRun(o) ? ', cables not traced' : ''}</small></span>
+				<span></span><span
+					><strong>{nameOf(o)}</strong>, {say(o.x)} to {say(o.x + o.width)}<br /><small
+						>{o.hidden ? 'in the wall' : `${say(o.y)} to ${say(o.y + o.height)} up`}{o.how === 'guess'
+							? ', not measured yet'
+							: ''}{cablesMayRun(o) ? ', cables not traced' : ''}</small
+					></span
+				>
 			</button>
 		</li>
 	{/each}
 </ul>
 <div class="actions">
 	{#each OBSTRUCTION_KINDS as kind (kind)}
-		{#if kind !== 'other'}<Button size="xs" color="alternative" onclick={() => add(kind)}>Add {article(OBSTRUCTION_WORDS[kind])} {OBSTRUCTION_WORDS[kind]}</Button>{/if}
+		{#if kind !== 'other'}<Button size="xs" color="alternative" onclick={() => add(kind)}
+				>Add {article(OBSTRUCTION_WORDS[kind])} {OBSTRUCTION_WORDS[kind]}</Button
+			>{/if}
 	{/each}
 	<Button size="xs" color="alternative" onclick={() => add('other')}>Add something else</Button>
 </div>
 {#if problem}<p class="error" role="alert">{problem}</p>{/if}
-<p class="caution">Never drill blind: cables run up and down from outlets and switches. Power off, and trace them first. The working space before a service panel stays clear; local rules govern.</p>
+<p class="caution">
+	Never drill blind: cables run up and down from outlets and switches. Power off, and trace them first. The working
+	space before a service panel stays clear; local rules govern.
+</p>

@@ -28,9 +28,20 @@
 	let by = $state<'places' | 'distances'>('places');
 	// Points begin at the corners of the wall.
 	// svelte-ignore state_referenced_locally
-	let known = $state<[Point, Point, Point, Point]>([{ x: 0, y: 0 }, { x: wall.width, y: 0 }, { x: wall.width, y: wall.shape?.right ?? wall.height }, { x: 0, y: wall.height }]);
+	let known = $state<[Point, Point, Point, Point]>([
+		{ x: 0, y: 0 },
+		{ x: wall.width, y: 0 },
+		{ x: wall.width, y: wall.shape?.right ?? wall.height },
+		{ x: 0, y: wall.height }
+	]);
 	// svelte-ignore state_referenced_locally
-	let far = $state<QuadDistances>({ bottom: wall.width, right: wall.shape?.right ?? wall.height, top: wall.width, left: wall.height, diagonal: Math.round(Math.hypot(wall.width, wall.height)) });
+	let far = $state<QuadDistances>({
+		bottom: wall.width,
+		right: wall.shape?.right ?? wall.height,
+		top: wall.width,
+		left: wall.height,
+		diagonal: Math.round(Math.hypot(wall.width, wall.height))
+	});
 	const quad = $derived(by === 'places' ? null : quadFrom(far, known[0]));
 	const measure = $derived(desk.measure);
 	const onWall = (v: number, most: number) => (v < -most || v > 2 * most ? 'Must be on or near the wall' : undefined);
@@ -55,7 +66,8 @@
 		if (!wrong) known[i] = next;
 		return wrong;
 	};
-	const distance = (name: keyof QuadDistances) => (v: number) => (v < 10 ? 'Must be at least 10 mm (3/8")' : void (far[name] = v));
+	const distance = (name: keyof QuadDistances) => (v: number) =>
+		v < 10 ? 'Must be at least 10 mm (3/8")' : void (far[name] = v);
 	const end = (which: 'from' | 'to', change: Partial<Point>) => {
 		const now = measure ?? { from: { x: 0, y: 1000 }, to: { x: 1000, y: 1000 } };
 		desk.measure = { ...now, [which]: { ...now[which], ...change } };
@@ -63,8 +75,20 @@
 	};
 	function boxOfMeasure() {
 		if (!measure) return;
-		const [x, y] = [Math.max(0, Math.min(measure.from.x, measure.to.x)), Math.max(0, Math.min(measure.from.y, measure.to.y))];
-		const item = { id: newId(), kind: 'other' as const, name: 'from the photograph', x: Math.round(x), y: Math.round(y), width: Math.max(10, Math.round(Math.abs(measure.to.x - measure.from.x))), height: Math.max(10, Math.round(Math.abs(measure.to.y - measure.from.y))), how: 'photo' as const };
+		const [x, y] = [
+			Math.max(0, Math.min(measure.from.x, measure.to.x)),
+			Math.max(0, Math.min(measure.from.y, measure.to.y))
+		];
+		const item = {
+			id: newId(),
+			kind: 'other' as const,
+			name: 'from the photograph',
+			x: Math.round(x),
+			y: Math.round(y),
+			width: Math.max(10, Math.round(Math.abs(measure.to.x - measure.from.x))),
+			height: Math.max(10, Math.round(Math.abs(measure.to.y - measure.from.y))),
+			how: 'photo' as const
+		};
 		const [wrong] = open.do({ kind: 'add', list: 'obstructions', item });
 		if (wrong) job.failure = `${wrong.path.split('.').at(-1)} ${wrong.message}`;
 		else open.selection = { kind: 'obstruction', id: item.id };
@@ -72,11 +96,30 @@
 </script>
 
 <h2>Photo</h2>
-<input bind:this={input} type="file" accept="image/jpeg,image/png" class="sr-only" aria-label="Photograph file" tabindex="-1" onchange={open_} />
+<input
+	bind:this={input}
+	type="file"
+	accept="image/jpeg,image/png"
+	class="sr-only"
+	aria-label="Photograph file"
+	tabindex="-1"
+	onchange={open_}
+/>
 {#if job.opened}
-	<p class="marks">Put the four points on things whose place you know, one after another about a shape: the corners of the wall, a window, a sheet of paper taped to it.</p>
+	<p class="marks">
+		Put the four points on things whose place you know, one after another about a shape: the corners of the wall, a
+		window, a sheet of paper taped to it.
+	</p>
 	<PhotoPoints {job} />
-	<ChoiceField label="What you know of them" value={by} choices={[{ value: 'places', name: 'Their places on the wall' }, { value: 'distances', name: 'Their distances' }] as const} commit={(v) => void (by = v)} />
+	<ChoiceField
+		label="What you know of them"
+		value={by}
+		choices={[
+			{ value: 'places', name: 'Their places on the wall' },
+			{ value: 'distances', name: 'Their distances' }
+		] as const}
+		commit={(v) => void (by = v)}
+	/>
 	<div class="grid mt-2">
 		{#if by === 'places'}
 			{#each CORNERS as name, i (name)}
@@ -99,21 +142,58 @@
 		<Button size="sm" color="alternative" onclick={() => job.close()}>{job.busy ? 'Stop' : 'Leave it'}</Button>
 	</div>
 {:else}
-	{#if !wall.photo}<p class="empty">A photograph of the wall lies behind the drawing, straightened to it: what was forgotten can be measured on it.</p>{/if}
+	{#if !wall.photo}<p class="empty">
+			A photograph of the wall lies behind the drawing, straightened to it: what was forgotten can be measured on it.
+		</p>{/if}
 	<div class="actions">
-		<Button size="sm" color={wall.photo ? 'alternative' : undefined} disabled={job.busy} onclick={() => input.click()}>{wall.photo ? 'Another photograph' : 'Choose a photograph'}</Button>
-		{#if wall.photo}<Button size="sm" color="alternative" onclick={() => setWall(open, { photo: undefined }, [], unit)}>Take it off</Button>{/if}
+		<Button size="sm" color={wall.photo ? 'alternative' : undefined} disabled={job.busy} onclick={() => input.click()}
+			>{wall.photo ? 'Another photograph' : 'Choose a photograph'}</Button
+		>
+		{#if wall.photo}<Button size="sm" color="alternative" onclick={() => setWall(open, { photo: undefined }, [], unit)}
+				>Take it off</Button
+			>{/if}
 	</div>
-	<p class="marks">JPEG or PNG. Large ones are shrunk; place, time and camera written into the file are taken off before it is kept.</p>
+	<p class="marks">
+		JPEG or PNG. Large ones are shrunk; place, time and camera written into the file are taken off before it is kept.
+	</p>
 {/if}
-{#if job.busy}<p role="status">{job.progress ? 'Straightening' : job.opened ? 'Keeping it' : 'Opening'} … {#if job.progress}<progress max={job.progress.of} value={job.progress.done}></progress>{/if}</p>{/if}
+{#if job.busy}<p role="status">
+		{job.progress ? 'Straightening' : job.opened ? 'Keeping it' : 'Opening'} … {#if job.progress}<progress
+				max={job.progress.of}
+				value={job.progress.done}
+			></progress>{/if}
+	</p>{/if}
 {#if job.failure}<p class="error" role="alert">{job.failure}</p>{/if}
 {#if wall.photo}
-	<NumberField label="Opacity" unit="%" value={Math.round(wall.photo.opacity * 100)} commit={(v) => (v < 0 || v > 100 ? 'Must be between 0 and 100 %' : wall.photo ? setWall(open, { photo: { ...wall.photo, opacity: v / 100 } }, [], unit) : undefined)} />
-	<input class="range" type="range" min="0" max="100" step="5" aria-label="Opacity of the photograph" value={wall.photo.opacity * 100} onchange={(e) => wall.photo && setWall(open, { photo: { ...wall.photo, opacity: Number(e.currentTarget.value) / 100 } }, [], unit)} />
+	<NumberField
+		label="Opacity"
+		unit="%"
+		value={Math.round(wall.photo.opacity * 100)}
+		commit={(v) =>
+			v < 0 || v > 100
+				? 'Must be between 0 and 100 %'
+				: wall.photo
+					? setWall(open, { photo: { ...wall.photo, opacity: v / 100 } }, [], unit)
+					: undefined}
+	/>
+	<input
+		class="range"
+		type="range"
+		min="0"
+		max="100"
+		step="5"
+		aria-label="Opacity of the photograph"
+		value={wall.photo.opacity * 100}
+		onchange={(e) =>
+			wall.photo && setWall(open, { photo: { ...wall.photo, opacity: Number(e.currentTarget.value) / 100 } }, [], unit)}
+	/>
 {/if}
 <Section title="Measure on it">
-	<TickField label="A press on the drawing lays a measure" checked={desk.measuring} commit={(on) => void (desk.measuring = on)} />
+	<TickField
+		label="A press on the drawing lays a measure"
+		checked={desk.measuring}
+		commit={(on) => void (desk.measuring = on)}
+	/>
 	<div class="grid">
 		<LengthField label="From, along" value={measure?.from.x ?? 0} commit={(x) => end('from', { x })} />
 		<LengthField label="From, up" value={measure?.from.y ?? 1000} commit={(y) => end('from', { y })} />
@@ -121,13 +201,19 @@
 		<LengthField label="To, up" value={measure?.to.y ?? 1000} commit={(y) => end('to', { y })} />
 	</div>
 	{#if measure}
-		<p class="marks">√({say(Math.abs(measure.to.x - measure.from.x))}² + {say(Math.abs(measure.to.y - measure.from.y))}²) = <b>{say(Math.hypot(measure.to.x - measure.from.x, measure.to.y - measure.from.y))}</b></p>
+		<p class="marks">
+			√({say(Math.abs(measure.to.x - measure.from.x))}² + {say(Math.abs(measure.to.y - measure.from.y))}²) =
+			<b>{say(Math.hypot(measure.to.x - measure.from.x, measure.to.y - measure.from.y))}</b>
+		</p>
 		<div class="actions">
 			<Button size="xs" color="alternative" onclick={boxOfMeasure}>Add what lies between as in the way</Button>
 			<Button size="xs" color="alternative" onclick={() => (desk.measure = null)}>Take the measure off</Button>
 		</div>
 	{/if}
-	<p class="caution">A photograph is straight in the plane of its four points alone, and a lens bends lines: check with a tape before you drill by it.</p>
+	<p class="caution">
+		A photograph is straight in the plane of its four points alone, and a lens bends lines: check with a tape before you
+		drill by it.
+	</p>
 </Section>
 
 <style>

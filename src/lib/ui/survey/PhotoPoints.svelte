@@ -36,7 +36,12 @@
 	}
 	function keyed(event: KeyboardEvent, i: number) {
 		const by = event.shiftKey ? 10 * KEY : KEY;
-		const step = ({ ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] } as Record<string, [number, number]>)[event.key];
+		const step = (
+			{ ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] } as Record<
+				string,
+				[number, number]
+			>
+		)[event.key];
 		const p = job.seen[i];
 		if (!step || !p) return;
 		event.preventDefault();
@@ -46,11 +51,18 @@
 
 <div class="photo" bind:this={frame}>
 	<canvas bind:this={canvas} aria-label="The photograph {job.file}"></canvas>
-	<svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"><path d="M{job.seen.map((p) => `${p.x} ${p.y}`).join('L')}z" /></svg>
+	<svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"
+		><path d="M{job.seen.map((p) => `${p.x} ${p.y}`).join('L')}z" /></svg
+	>
 	{#each job.seen as p, i (i)}
 		<button
-			type="button" aria-label="Point {i + 1}, {NAMES[i]}: {Math.round(p.x * 100)} % along, {Math.round(p.y * 100)} % down" style:left="{p.x * 100}%" style:top="{p.y * 100}%"
-			onpointerdown={(e) => grab(e, i)} onkeydown={(e) => keyed(e, i)}>{i + 1}</button>
+			type="button"
+			aria-label="Point {i + 1}, {NAMES[i]}: {Math.round(p.x * 100)} % along, {Math.round(p.y * 100)} % down"
+			style:left="{p.x * 100}%"
+			style:top="{p.y * 100}%"
+			onpointerdown={(e) => grab(e, i)}
+			onkeydown={(e) => keyed(e, i)}>{i + 1}</button
+		>
 	{/each}
 </div>
 

@@ -45,14 +45,22 @@
 	let done = $state('');
 	let at = $state<{ x: number; y: number }>({ x: 0, y: 1200 });
 	let input: HTMLInputElement;
-	const NOISES = [{ value: DEFAULT_NOISE / 2, name: 'a good one' }, { value: DEFAULT_NOISE, name: 'an ordinary one' }, { value: DEFAULT_NOISE * 2, name: 'a poor one' }] as const;
+	const NOISES = [
+		{ value: DEFAULT_NOISE / 2, name: 'a good one' },
+		{ value: DEFAULT_NOISE, name: 'an ordinary one' },
+		{ value: DEFAULT_NOISE * 2, name: 'a poor one' }
+	] as const;
 
 	const proved = $derived(scan.proved(wall.pilots));
 	const pieces = $derived(proved?.pieces ?? []);
 	const pitchWords = $derived.by(() => {
 		const pitch = scan.found?.pitch;
 		if (!pitch) return '';
-		const breaks = pitch.breaks.map((b) => (b.kind === 'odd' ? `The pitch breaks between ${say(b.from)} and ${say(b.to)}.` : `Between ${say(b.from)} and ${say(b.to)} ${b.missing === 1 ? 'one is' : `${b.missing} are`} missing, or was not seen.`));
+		const breaks = pitch.breaks.map((b) =>
+			b.kind === 'odd'
+				? `The pitch breaks between ${say(b.from)} and ${say(b.to)}.`
+				: `Between ${say(b.from)} and ${say(b.to)} ${b.missing === 1 ? 'one is' : `${b.missing} are`} missing, or was not seen.`
+		);
 		return [`Most stand ${say(pitch.pitch)} apart.`, ...breaks].join(' ');
 	});
 	const key = (p: ProvedPiece) => `${p.kind} ${p.marks[0]?.x}`;
@@ -106,8 +114,17 @@
 	const words = (p: ProvedPiece) => (p.kind === 'pipe' ? 'pipe' : p.plies === 2 ? 'doubled stud' : 'stud');
 </script>
 
-<p class="marks">No real scanner is connected: this one sweeps an invented wall behind the drawing, which you are not shown.</p>
-<Field label="Sweep at heights" value={heights ?? usual} read={(text) => parseLengths(text, unit)} write={(ys) => ys.map(say).join(', ')} commit={setHeights} hint="Two or more show a leaning stud" />
+<p class="marks">
+	No real scanner is connected: this one sweeps an invented wall behind the drawing, which you are not shown.
+</p>
+<Field
+	label="Sweep at heights"
+	value={heights ?? usual}
+	read={(text) => parseLengths(text, unit)}
+	write={(ys) => ys.map(say).join(', ')}
+	commit={setHeights}
+	hint="Two or more show a leaning stud"
+/>
 <div class="grid mt-2">
 	<ChoiceField label="The scanner is" value={noise} choices={NOISES} commit={(v: number) => void (noise = v)} />
 </div>
@@ -115,43 +132,123 @@
 	{#if busy}<Button size="sm" color="alternative" onclick={() => scan.stop()}>Stop</Button>
 	{:else}<Button size="sm" onclick={sweepAll}>{scan.traces.length ? 'Sweep again' : 'Sweep the wall'}</Button>{/if}
 	<Button size="sm" color="alternative" disabled={busy} onclick={() => input.click()}>Import sweeps</Button>
-	<input bind:this={input} type="file" accept=".csv,.txt,text/csv" class="sr-only" aria-label="Sweeps file" tabindex="-1" onchange={bring} />
+	<input
+		bind:this={input}
+		type="file"
+		accept=".csv,.txt,text/csv"
+		class="sr-only"
+		aria-label="Sweeps file"
+		tabindex="-1"
+		onchange={bring}
+	/>
 	{#if scan.traces.length > 0}
-		<Button size="sm" color="alternative" onclick={() => saveFile(fileName(`${open.plan.name} sweeps`, 'csv'), 'text/csv', tracesCsv(scan.traces))}>Export sweeps</Button>
+		<Button
+			size="sm"
+			color="alternative"
+			onclick={() => saveFile(fileName(`${open.plan.name} sweeps`, 'csv'), 'text/csv', tracesCsv(scan.traces))}
+			>Export sweeps</Button
+		>
 		<Button size="sm" color="alternative" disabled={busy} onclick={() => scan.clear()}>Drop sweeps</Button>
 	{/if}
 </div>
-{#if scan.left.length > 0}<p role="status">Sweeping at {say(scan.left[0] ?? 0)}, {scan.left.length} {scan.left.length === 1 ? 'height' : 'heights'} left. <progress max="1" value={scan.swept}></progress></p>{/if}
-{#if scan.progress}<p role="status">Reading sweep {scan.progress.done} of {scan.progress.of} <progress max={scan.progress.of} value={scan.progress.done}></progress></p>{/if}
+{#if scan.left.length > 0}<p role="status">
+		Sweeping at {say(scan.left[0] ?? 0)}, {scan.left.length}
+		{scan.left.length === 1 ? 'height' : 'heights'} left. <progress max="1" value={scan.swept}></progress>
+	</p>{/if}
+{#if scan.progress}<p role="status">
+		Reading sweep {scan.progress.done} of {scan.progress.of}
+		<progress max={scan.progress.of} value={scan.progress.done}></progress>
+	</p>{/if}
 {#if scan.failure}<p class="error" role="alert">{scan.failure}</p>{/if}
 {#if scan.found}
-	{#if pieces.length === 0}<p class="empty">Nothing stands out in these sweeps: no studs, or solid behind. Is this a plank or masonry wall? See Build.</p>{/if}
+	{#if pieces.length === 0}<p class="empty">
+			Nothing stands out in these sweeps: no studs, or solid behind. Is this a plank or masonry wall? See Build.
+		</p>{/if}
 	<ul class="found" aria-label="Found in the wall">
 		{#each pieces as p (key(p))}
 			<li class:out={!taken.includes(p)}>
-				<label><input type="checkbox" checked={taken.includes(p)} disabled={p.proof === 'nothing'} onchange={() => flip(p)} /> <span><b>{say(p.x)}</b> {words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1 ? `, leans ${say((Math.abs(p.lean) * topAt(wall, p.x)) / 1000)} to the ${p.lean > 0 ? 'right' : 'left'} over its height` : ''}<br />
-					<small>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only ? `; only its ${p.only} edge was seen` : ''} · sure by {Math.round(p.confidence * 100)} %, <span class="whole">± {fineLength(p.error)}</span>{p.proof === 'wood' ? ' · pilot hole: wood' : p.proof === 'nothing' ? ' · pilot hole: nothing there' : ''}</small></span></label>
-				{#if p.kind === 'stud'}<button type="button" class="drill" aria-label="Drill a pilot hole at {say(target(p).x)}" onclick={() => drill(target(p).x, target(p).y)}>Drill</button>{/if}
+				<label
+					><input
+						type="checkbox"
+						checked={taken.includes(p)}
+						disabled={p.proof === 'nothing'}
+						onchange={() => flip(p)}
+					/>
+					<span
+						><b>{say(p.x)}</b>
+						{words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1
+							? `, leans ${say((Math.abs(p.lean) * topAt(wall, p.x)) / 1000)} to the ${p.lean > 0 ? 'right' : 'left'} over its height`
+							: ''}<br />
+						<small
+							>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only
+								? `; only its ${p.only} edge was seen`
+								: ''} · sure by {Math.round(p.confidence * 100)} %,
+							<span class="whole">± {fineLength(p.error)}</span>{p.proof === 'wood'
+								? ' · pilot hole: wood'
+								: p.proof === 'nothing'
+									? ' · pilot hole: nothing there'
+									: ''}</small
+						></span
+					></label
+				>
+				{#if p.kind === 'stud'}<button
+						type="button"
+						class="drill"
+						aria-label="Drill a pilot hole at {say(target(p).x)}"
+						onclick={() => drill(target(p).x, target(p).y)}>Drill</button
+					>{/if}
 			</li>
 		{/each}
 	</ul>
-	{#each scan.found.live as l, i (i)}<p class="live" role="alert">Live cable between {say(l.left)} and {say(l.right)}: do not drill there. Power off, and trace it.</p>{/each}
+	{#each scan.found.live as l, i (i)}<p class="live" role="alert">
+			Live cable between {say(l.left)} and {say(l.right)}: do not drill there. Power off, and trace it.
+		</p>{/each}
 	{#if pitchWords}<p class="marks">{pitchWords}</p>{/if}
-	{#if proved && Math.abs(proved.offset) >= 0.5}<p class="marks">The pilot holes say the scanner shows things {say(Math.abs(proved.offset))} to the {proved.offset > 0 ? 'right' : 'left'}; that is taken off.</p>{/if}
-	{#each proved?.unexplained ?? [] as hole (hole.id)}<p class="marks">Wood at {say(hole.x)}, {say(hole.y)} up, where no stud was found: sweep there again, or add one.</p>{/each}
+	{#if proved && Math.abs(proved.offset) >= 0.5}<p class="marks">
+			The pilot holes say the scanner shows things {say(Math.abs(proved.offset))} to the {proved.offset > 0
+				? 'right'
+				: 'left'}; that is taken off.
+		</p>{/if}
+	{#each proved?.unexplained ?? [] as hole (hole.id)}<p class="marks">
+			Wood at {say(hole.x)}, {say(hole.y)} up, where no stud was found: sweep there again, or add one.
+		</p>{/each}
 	<Later after={1}>
 		<div class="grid mt-2">
-			<LengthField label="Depth of the studs" value={depth} commit={(v) => (v >= 19 && v <= 400 ? void (depth = v) : 'Must be between 19 mm (3/4") and 400 mm (16")')} hint="A scanner cannot tell it" />
-			<ChoiceField label="Their species" value={species} choices={SPECIES_CHOICES} commit={(v: SpeciesId) => void (species = v)} />
+			<LengthField
+				label="Depth of the studs"
+				value={depth}
+				commit={(v) => (v >= 19 && v <= 400 ? void (depth = v) : 'Must be between 19 mm (3/4") and 400 mm (16")')}
+				hint="A scanner cannot tell it"
+			/>
+			<ChoiceField
+				label="Their species"
+				value={species}
+				choices={SPECIES_CHOICES}
+				commit={(v: SpeciesId) => void (species = v)}
+			/>
 		</div>
-		<div class="actions"><Button size="sm" disabled={taken.length === 0} onclick={take}>Take {taken.filter((p) => p.kind === 'stud').length} studs{wall.studs.length ? ' in place of those there' : ''}</Button></div>
+		<div class="actions">
+			<Button size="sm" disabled={taken.length === 0} onclick={take}
+				>Take {taken.filter((p) => p.kind === 'stud').length} studs{wall.studs.length
+					? ' in place of those there'
+					: ''}</Button
+			>
+		</div>
 	</Later>
 {/if}
 <details class="mt-2">
 	<summary>Pilot holes, {(wall.pilots ?? []).length}</summary>
 	<div class="grid mt-2">
-		<LengthField label="Hole, from the left end" value={at.x} commit={(x) => (x >= 0 && x <= wall.width ? void (at.x = x) : 'Must be on the wall')} />
-		<LengthField label="Hole, above the floor" value={at.y} commit={(y) => (y >= 0 && y <= topAt(wall, at.x) ? void (at.y = y) : 'Must be on the wall')} />
+		<LengthField
+			label="Hole, from the left end"
+			value={at.x}
+			commit={(x) => (x >= 0 && x <= wall.width ? void (at.x = x) : 'Must be on the wall')}
+		/>
+		<LengthField
+			label="Hole, above the floor"
+			value={at.y}
+			commit={(y) => (y >= 0 && y <= topAt(wall, at.x) ? void (at.y = y) : 'Must be on the wall')}
+		/>
 	</div>
 	<div class="actions">
 		<Button size="xs" onclick={() => drill(at.x, at.y)}>Drill there (simulated)</Button>
@@ -159,12 +256,22 @@
 		<Button size="xs" color="alternative" onclick={() => note(at.x, at.y, 'nothing')}>I found nothing</Button>
 	</div>
 	<ul class="list">
-		{#each wall.pilots ?? [] as h (h.id)}<li><button type="button" title="Forget this hole" aria-label="Forget the pilot hole at {say(h.x)}" onclick={() => open.do({ kind: 'remove', list: 'pilots', id: h.id })}>{say(h.x)}, {say(h.y)}: {h.hit} ×</button></li>{/each}
+		{#each wall.pilots ?? [] as h (h.id)}<li>
+				<button
+					type="button"
+					title="Forget this hole"
+					aria-label="Forget the pilot hole at {say(h.x)}"
+					onclick={() => open.do({ kind: 'remove', list: 'pilots', id: h.id })}
+					>{say(h.x)}, {say(h.y)}: {h.hit} ×</button
+				>
+			</li>{/each}
 	</ul>
 </details>
 {#if problem}<p class="error" role="alert">{problem}</p>{/if}
 {#if done}<p class="marks" role="status">{done}</p>{/if}
-<p class="caution">A pilot hole goes no deeper than cladding and the face of the stud. Never in a live stretch, nor beside one.</p>
+<p class="caution">
+	A pilot hole goes no deeper than cladding and the face of the stud. Never in a live stretch, nor beside one.
+</p>
 
 <style>
 	.whole {

@@ -18,11 +18,21 @@
 	let { open, desk }: { open: OpenPlan; desk: SurveyDesk } = $props();
 
 	const PARTS: { id: SurveyPart; title: string }[] = [
-		{ id: 'wall', title: 'Build' }, { id: 'studs', title: 'Studs' }, { id: 'in-the-way', title: 'In the way' }, { id: 'room', title: 'Room' }, { id: 'levels', title: 'Levels' }, { id: 'photo', title: 'Photo' }, { id: 'files', title: 'Files' }
+		{ id: 'wall', title: 'Build' },
+		{ id: 'studs', title: 'Studs' },
+		{ id: 'in-the-way', title: 'In the way' },
+		{ id: 'room', title: 'Room' },
+		{ id: 'levels', title: 'Levels' },
+		{ id: 'photo', title: 'Photo' },
+		{ id: 'files', title: 'Files' }
 	];
 	const wall = $derived(open.plan.wall);
-	const stud = $derived(open.selection?.kind === 'stud' ? wall.studs.find((s) => s.id === open.selection?.id) : undefined);
-	const obstruction = $derived(open.selection?.kind === 'obstruction' ? wall.obstructions.find((o) => o.id === open.selection?.id) : undefined);
+	const stud = $derived(
+		open.selection?.kind === 'stud' ? wall.studs.find((s) => s.id === open.selection?.id) : undefined
+	);
+	const obstruction = $derived(
+		open.selection?.kind === 'obstruction' ? wall.obstructions.find((o) => o.id === open.selection?.id) : undefined
+	);
 
 	/** Parts with lengths that are measured at the wall. */
 	const MEASURED: readonly SurveyPart[] = ['wall', 'in-the-way', 'room', 'levels'];
@@ -36,7 +46,11 @@
 
 <nav class="parts no-print" aria-label="Parts of the survey">
 	{#each PARTS as p (p.id)}
-		<button type="button" aria-current={!stud && !obstruction && desk.part === p.id ? 'true' : undefined} onclick={() => show(p.id)}>{p.title}</button>
+		<button
+			type="button"
+			aria-current={!stud && !obstruction && desk.part === p.id ? 'true' : undefined}
+			onclick={() => show(p.id)}>{p.title}</button
+		>
 	{/each}
 </nav>
 {#if stud}{#key stud.id}<StudPanel {open} {stud} {desk} />{/key}
@@ -48,7 +62,10 @@
 {:else if desk.part === 'levels'}<LevelsPart {open} />
 {:else if desk.part === 'photo'}<PhotoPart {open} {desk} />
 {:else}<FilesPart {open} />{/if}
-{#if stud || obstruction || MEASURED.includes(desk.part)}<MeasureSection meters={LENGTH_METERS} usual={{ mass: null, length: wall.width }} />{/if}
+{#if stud || obstruction || MEASURED.includes(desk.part)}<MeasureSection
+		meters={LENGTH_METERS}
+		usual={{ mass: null, length: wall.width }}
+	/>{/if}
 
 <style>
 	.parts {

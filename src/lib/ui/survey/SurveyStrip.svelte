@@ -21,7 +21,12 @@
 		})
 	);
 	/** Studs counted by how they were found. */
-	const studs = $derived([...wall.studs.reduce((n, s) => n.set(howFound(s), (n.get(howFound(s)) ?? 0) + 1), new Map<ReturnType<typeof howFound>, number>())]);
+	const studs = $derived([
+		...wall.studs.reduce(
+			(n, s) => n.set(howFound(s), (n.get(howFound(s)) ?? 0) + 1),
+			new Map<ReturnType<typeof howFound>, number>()
+		)
+	]);
 
 	const setHow = (fact: WallFact, how: How) => void open.do({ kind: 'set-wall', how: { ...wall.how, [fact]: how } });
 	function settle(p: OpenPoint) {
@@ -36,20 +41,41 @@
 		{#if points.length === 0}<p>Nothing: a wall to be trusted.</p>{/if}
 		<ul>
 			{#each points as p, i (i)}
-				<li><button type="button" onclick={() => settle(p)}><b class={p.level}>{p.level === 'stop' ? 'Stop' : 'Mind'}</b> <span>{sayPhrase(p.about, unit)}</span></button></li>
+				<li>
+					<button type="button" onclick={() => settle(p)}
+						><b class={p.level}>{p.level === 'stop' ? 'Stop' : 'Mind'}</b>
+						<span>{sayPhrase(p.about, unit)}</span></button
+					>
+				</li>
 			{/each}
 		</ul>
 	</section>
 	<section aria-label="Record">
 		<h2>How it was found</h2>
 		<dl>
-			{#each facts as { fact, said } (fact)}<div><dt>{FACT_WORDS[fact]}</dt><dd>{said}</dd><dd class="how">
-				<select aria-label="{FACT_WORDS[fact]} was found by" value={wall.how?.[fact] ?? 'tape'} onchange={(e) => setHow(fact, e.currentTarget.value as How)}>
-					{#each HOWS as h (h.value)}<option value={h.value}>{h.name}</option>{/each}
-				</select>
-			</dd></div>{/each}
-			{#each studs as [how, n] (how)}<div><dt>Studs</dt><dd>{n}</dd><dd class="how">{HOW_WORDS[how]}</dd></div>{/each}
-			{#if (wall.pilots ?? []).length > 0}<div><dt>Pilot holes</dt><dd>{(wall.pilots ?? []).length}</dd><dd class="how">{(wall.pilots ?? []).filter((p) => p.hit === 'wood').length} in wood</dd></div>{/if}
+			{#each facts as { fact, said } (fact)}<div>
+					<dt>{FACT_WORDS[fact]}</dt>
+					<dd>{said}</dd>
+					<dd class="how">
+						<select
+							aria-label="{FACT_WORDS[fact]} was found by"
+							value={wall.how?.[fact] ?? 'tape'}
+							onchange={(e) => setHow(fact, e.currentTarget.value as How)}
+						>
+							{#each HOWS as h (h.value)}<option value={h.value}>{h.name}</option>{/each}
+						</select>
+					</dd>
+				</div>{/each}
+			{#each studs as [how, n] (how)}<div>
+					<dt>Studs</dt>
+					<dd>{n}</dd>
+					<dd class="how">{HOW_WORDS[how]}</dd>
+				</div>{/each}
+			{#if (wall.pilots ?? []).length > 0}<div>
+					<dt>Pilot holes</dt>
+					<dd>{(wall.pilots ?? []).length}</dd>
+					<dd class="how">{(wall.pilots ?? []).filter((p) => p.hit === 'wood').length} in wood</dd>
+				</div>{/if}
 		</dl>
 	</section>
 </div>

@@ -18,9 +18,16 @@
 </script>
 
 <g
-	{...{ [`data-${thing.kind}`]: thing.id }} data-grip={still ? undefined : ''}
-	role="button" tabindex={still ? -1 : 0} class="grip" class:still aria-label={label} aria-pressed={pressed}
-	onpointerdown={(e) => !still && grab(e, thing)} onkeydown={(e) => keyed(e, thing)}
+	{...{ [`data-${thing.kind}`]: thing.id }}
+	data-grip={still ? undefined : ''}
+	role="button"
+	tabindex={still ? -1 : 0}
+	class="grip"
+	class:still
+	aria-label={label}
+	aria-pressed={pressed}
+	onpointerdown={(e) => !still && grab(e, thing)}
+	onkeydown={(e) => keyed(e, thing)}
 >
 	{@render children()}
 </g>

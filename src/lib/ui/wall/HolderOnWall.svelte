@@ -21,4 +21,6 @@
 	const label = $derived(`${placed.holder.name || 'Holder'}. ${sayVerdict(judged, unit)}`);
 </script>
 
-<Grip thing={{ kind: 'holder', id: placed.holder.id }} {label} pressed={selected} {grab} {keyed}><HolderShape {placed} {selected} /></Grip>
+<Grip thing={{ kind: 'holder', id: placed.holder.id }} {label} pressed={selected} {grab} {keyed}
+	><HolderShape {placed} {selected} /></Grip
+>

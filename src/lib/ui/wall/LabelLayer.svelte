@@ -15,8 +15,9 @@
 	import { TAPE, vialPlace, vialSize, type View } from './view';
 
 	/**
-	 * All words written on the wall that move with the zoom, placed together so that none covers another, a vial or the tapes: what the
-	 * picked holder's screws take first, then margins, the least first, then names of rows, then names of holders. What has no room is left out.
+	 * All words written on the wall that move with the zoom, placed together so that none covers another, a vial or the
+	 * tapes: what the picked holder's screws take first, then margins, the least first, then names of rows, then names of
+	 * holders. What has no room is left out.
 	 */
 	interface Props {
 		width: number;
@@ -46,8 +47,17 @@
 
 	const px = (x: number) => view.x + x * view.k;
 	const py = (y: number) => view.y - y * view.k;
-	const boxOf = (left: number, right: number, low: number, high: number): Box => ({ x: px(left), y: py(high), width: (right - left) * view.k, height: (high - low) * view.k });
-	const toldOf = (p: PlaceLoad) => ({ margin: p.margin, verdict: p.verdict, ...(p.check?.second ? { second: p.check.second } : {}) });
+	const boxOf = (left: number, right: number, low: number, high: number): Box => ({
+		x: px(left),
+		y: py(high),
+		width: (right - left) * view.k,
+		height: (high - low) * view.k
+	});
+	const toldOf = (p: PlaceLoad) => ({
+		margin: p.margin,
+		verdict: p.verdict,
+		...(p.check?.second ? { second: p.check.second } : {})
+	});
 
 	const frame = $derived<Box>({ x: TAPE, y: 0, width: width - TAPE, height: height - TAPE });
 	const vialBoxes = $derived.by(() => {
@@ -72,7 +82,12 @@
 			.map((s, i) => {
 				const [x, y] = [px(s.at[0]), py(s.at[1])];
 				const text = formatQuantity({ value: s.across, dim: 'force' }, unit);
-				return said(`load ${i}`, i / 1000, { text, style: 'load' }, (w) => [[x - w / 2, y + 32], [x - w / 2, y - HIGH - 12], [x + 10, y - HIGH / 2], [x - w - 10, y - HIGH / 2]]);
+				return said(`load ${i}`, i / 1000, { text, style: 'load' }, (w) => [
+					[x - w / 2, y + 32],
+					[x - w / 2, y - HIGH - 12],
+					[x + 10, y - HIGH / 2],
+					[x - w - 10, y - HIGH / 2]
+				]);
 			})
 	);
 	const rankOf = (p: PlaceLoad) => Math.min(99, p.margin ?? -1) / 100;
@@ -83,39 +98,69 @@
 			if (!s || p.verdict === 'unloaded') return [];
 			const high = topAt(plan.wall, s.x);
 			const [x, y] = [px(studAt(s, high)), py(high)];
-			return [said(`stud ${p.id}`, 3 + rankOf(p), { text: sayShortMargin(toldOf(p)), style: p.verdict }, (w) => [[x - w / 2, y - HIGH - 1], [x - w / 2, y + 2]])];
+			return [
+				said(`stud ${p.id}`, 3 + rankOf(p), { text: sayShortMargin(toldOf(p)), style: p.verdict }, (w) => [
+					[x - w / 2, y - HIGH - 1],
+					[x - w / 2, y + 2]
+				])
+			];
 		});
 		const rows = loads.rows.flatMap((p) => {
 			const r = plan.rows.find((x) => x.id === p.id);
 			if (!r || !(p.load > 0 || p.stop)) return [];
 			const y = py(r.y + rowProfile(r, plan.cutting.kerf).front / 2) - HIGH / 2;
-			return [said(`row ${p.id}`, 2 + rankOf(p), { text: sayShortMargin(toldOf(p)), style: p.verdict }, (w) => [[px(r.right) + 4, y], [px(r.left) - w - 4, y], [px(r.right) - w, y - HIGH], [px(r.right) - w, y + HIGH]])];
+			return [
+				said(`row ${p.id}`, 2 + rankOf(p), { text: sayShortMargin(toldOf(p)), style: p.verdict }, (w) => [
+					[px(r.right) + 4, y],
+					[px(r.left) - w - 4, y],
+					[px(r.right) - w, y - HIGH],
+					[px(r.right) - w, y + HIGH]
+				])
+			];
 		});
 		return [...studs, ...rows];
 	});
 	const nameLabels = $derived.by(() => {
 		const rows = (names.rows ? plan.rows : []).map((r) => {
-			const [left, top, low] = [px(r.left), py(r.y + rowProfile(r, plan.cutting.kerf).front), py(r.y - (r.backer?.below ?? 0))];
-			return said(`name of row ${r.id}`, 5, { text: r.name, style: 'name' }, (w) => [[left - w - 4, (top + low - HIGH) / 2], [left, top - HIGH - 1], [left, low + 1], [px(r.right) - w, top - HIGH - 1], [px(r.right) - w, low + 1]]);
+			const [left, top, low] = [
+				px(r.left),
+				py(r.y + rowProfile(r, plan.cutting.kerf).front),
+				py(r.y - (r.backer?.below ?? 0))
+			];
+			return said(`name of row ${r.id}`, 5, { text: r.name, style: 'name' }, (w) => [
+				[left - w - 4, (top + low - HIGH) / 2],
+				[left, top - HIGH - 1],
+				[left, low + 1],
+				[px(r.right) - w, top - HIGH - 1],
+				[px(r.right) - w, low + 1]
+			]);
 		});
 		const holders = (names.holders ? standing : []).map((p) => {
 			const [x, y] = vialPlace(view, p);
 			const beside = vials ? (VIAL.width / 2) * vialSize(view) + 3 : 0;
 			const over = y - HIGH / 2 + 1;
 			// Beside its vial it covers no tool; under its face it may.
-			return said(`name of ${p.holder.id}`, 6, { text: p.holder.name, style: 'name' }, (w) => [[x + beside, over], [x - beside - w, over], [x - w / 2, over - HIGH - 4], [x - w / 2, py(p.foot) + 2]]);
+			return said(`name of ${p.holder.id}`, 6, { text: p.holder.name, style: 'name' }, (w) => [
+				[x + beside, over],
+				[x - beside - w, over],
+				[x - w / 2, over - HIGH - 4],
+				[x - w / 2, py(p.foot) + 2]
+			]);
 		});
 		return [...rows, ...holders].filter((l) => l.word.text);
 	});
 	/** Names keep off all that is built; figures may stand on wood. */
 	const built = $derived([
 		...standing.map((p) => boxOf(p.left, p.right, p.foot, p.top)),
-		...plan.rows.map((r) => boxOf(r.left, r.right, r.y - (r.backer?.below ?? 0), r.y + rowProfile(r, plan.cutting.kerf).front))
+		...plan.rows.map((r) =>
+			boxOf(r.left, r.right, r.y - (r.backer?.below ?? 0), r.y + rowProfile(r, plan.cutting.kerf).front)
+		)
 	]);
 	const words = $derived.by(() => {
 		const figures = [...loadLabels, ...marginLabels];
 		const placed = placeLabels(figures, vialBoxes, frame);
-		for (const [id, box] of placeLabels(nameLabels, [...vialBoxes, ...built, ...placed.values()], frame)) placed.set(id, box);
+		for (const [id, box] of placeLabels(nameLabels, [...vialBoxes, ...built, ...placed.values()], frame))
+			placed.set(id, box);
 		return [...figures, ...nameLabels].flatMap(({ id, word }) => {
 			const box = placed.get(id);
 			return box ? [{ id, ...word, x: box.x + box.width / 2, y: box.y + 11.5 }] : [];
@@ -125,7 +170,13 @@
 
 <svg class="layer" {width} {height} aria-hidden="true">
 	{#each words as { id, text, style, x, y } (id)}
-		<text {x} {y} text-anchor="middle" class={style} style:fill={style === 'load' ? 'var(--chalk)' : style === 'name' ? 'var(--ink)' : `var(--${style})`}>{text}</text>
+		<text
+			{x}
+			{y}
+			text-anchor="middle"
+			class={style}
+			style:fill={style === 'load' ? 'var(--chalk)' : style === 'name' ? 'var(--ink)' : `var(--${style})`}>{text}</text
+		>
 	{/each}
 </svg>
 

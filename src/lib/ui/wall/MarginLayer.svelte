@@ -28,7 +28,10 @@
 			return s ? [{ p, x: view.x + (s.x - s.width / 2) * view.k, w: Math.max(5, s.width * view.k) }] : [];
 		})
 	);
-	/** Load and capacity stand on the foot of every stud: what it would carry as an outline, what it carries filled, cut off where that says no more. */
+	/**
+	 * Load and capacity stand on the foot of every stud: what it would carry as an outline, what it carries filled, cut
+	 * off where that says no more.
+	 */
 	const TALLEST_BAR = 0.24;
 	const CUT_AT = 3;
 	const heaviest = $derived(Math.max(1, ...studs.map((p) => p.load)));
@@ -39,7 +42,15 @@
 			const r = rowOf.get(p.id);
 			if (!r) return [];
 			const { front } = rowProfile(r, plan.cutting.kerf);
-			return [{ p, x: view.x + r.left * view.k, y: view.y - (r.y + front) * view.k, w: (r.right - r.left) * view.k, h: Math.max(4, front * view.k) }];
+			return [
+				{
+					p,
+					x: view.x + r.left * view.k,
+					y: view.y - (r.y + front) * view.k,
+					w: (r.right - r.left) * view.k,
+					h: Math.max(4, front * view.k)
+				}
+			];
 		})
 	);
 </script>
@@ -56,12 +67,40 @@
 			</pattern>
 		{/each}
 	</defs>
-	{#each studBands as { p, x, w } (p.id)}<rect {x} y={top} width={w} height={view.y - top} fill="url(#margin-{p.verdict})" />{/each}
+	{#each studBands as { p, x, w } (p.id)}<rect
+			{x}
+			y={top}
+			width={w}
+			height={view.y - top}
+			fill="url(#margin-{p.verdict})"
+		/>{/each}
 	{#each studBands as { p, x, w } (p.id)}
 		{#if p.load > 0}
-			<rect x={x - 1} y={view.y - bar(p.load)} width={w + 2} height={bar(p.load)} fill="var(--{p.verdict})" opacity="0.75" />
-			{#if p.capacity !== null}<path d="M{x - 2} {view.y}V{view.y - bar(p.capacity)}{p.capacity < CUT_AT * heaviest ? `h${w + 4}` : `m${w + 4} 0`}V{view.y}" fill="none" stroke="var(--ink)" stroke-width="1.2" />{/if}
+			<rect
+				x={x - 1}
+				y={view.y - bar(p.load)}
+				width={w + 2}
+				height={bar(p.load)}
+				fill="var(--{p.verdict})"
+				opacity="0.75"
+			/>
+			{#if p.capacity !== null}<path
+					d="M{x - 2} {view.y}V{view.y - bar(p.capacity)}{p.capacity < CUT_AT * heaviest
+						? `h${w + 4}`
+						: `m${w + 4} 0`}V{view.y}"
+					fill="none"
+					stroke="var(--ink)"
+					stroke-width="1.2"
+				/>{/if}
 		{/if}
 	{/each}
-	{#each rowBands as { p, x, y, w, h } (p.id)}<rect {x} {y} width={w} height={h} fill="url(#margin-{p.verdict})" stroke="var(--{p.verdict})" stroke-width="1.4" />{/each}
+	{#each rowBands as { p, x, y, w, h } (p.id)}<rect
+			{x}
+			{y}
+			width={w}
+			height={h}
+			fill="url(#margin-{p.verdict})"
+			stroke="var(--{p.verdict})"
+			stroke-width="1.4"
+		/>{/each}
 </svg>

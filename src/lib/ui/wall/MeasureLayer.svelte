@@ -5,7 +5,13 @@
 	import type { View } from './view';
 
 	/** A measure laid on the drawing. Takes no pointer. */
-	let { width, height, view, unit, measure }: { width: number; height: number; view: View; unit: LengthUnit; measure: { from: Point; to: Point } } = $props();
+	let {
+		width,
+		height,
+		view,
+		unit,
+		measure
+	}: { width: number; height: number; view: View; unit: LengthUnit; measure: { from: Point; to: Point } } = $props();
 
 	const px = (p: Point) => ({ x: view.x + p.x * view.k, y: view.y - p.y * view.k });
 	const a = $derived(px(measure.from));

@@ -9,14 +9,22 @@
 
 	const lines = $derived.by(() => {
 		const r = reachOf(stature);
-		return [{ y: r.wrist, word: 'wrist' }, { y: r.eye, word: 'eye' }, { y: r.top, word: 'reach, feet flat' }].map((l) => ({ ...l, y: l.y - (wall.base ?? 0) })).filter((l) => l.y > 0 && l.y < wall.height);
+		return [
+			{ y: r.wrist, word: 'wrist' },
+			{ y: r.eye, word: 'eye' },
+			{ y: r.top, word: 'reach, feet flat' }
+		]
+			.map((l) => ({ ...l, y: l.y - (wall.base ?? 0) }))
+			.filter((l) => l.y > 0 && l.y < wall.height);
 	});
 </script>
 
 <g aria-hidden="true">
 	{#each lines as l (l.word)}
 		<path d="M0 {-l.y}H{wall.width}" />
-		<text transform="translate({wall.width} {-l.y}) scale({1 / k})" x="-4" y="-3" text-anchor="end">{l.word} {formatLength(l.y + (wall.base ?? 0), unit)}</text>
+		<text transform="translate({wall.width} {-l.y}) scale({1 / k})" x="-4" y="-3" text-anchor="end"
+			>{l.word} {formatLength(l.y + (wall.base ?? 0), unit)}</text
+		>
 	{/each}
 </g>
 

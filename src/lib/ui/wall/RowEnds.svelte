@@ -4,14 +4,24 @@
 	import type { Grip } from './moves';
 
 	/** The two ends of a picked row, to be taken hold of. `k` is px per mm. */
-	let { row, kerf, k, grab }: { row: Row; kerf: number; k: number; grab: (event: PointerEvent, grip: Grip) => void } = $props();
+	let { row, kerf, k, grab }: { row: Row; kerf: number; k: number; grab: (event: PointerEvent, grip: Grip) => void } =
+		$props();
 
 	const middle = $derived(-row.y - rowProfile(row, kerf).front / 2);
 </script>
 
 {#each ['left', 'right'] as const as part (part)}
 	<rect
-		class="end" data-grip role="presentation" x={row[part] - 7 / k} y={middle - 11 / k} width={14 / k} height={22 / k} fill="var(--sheet)" stroke="var(--chalk)" stroke-width="2"
+		class="end"
+		data-grip
+		role="presentation"
+		x={row[part] - 7 / k}
+		y={middle - 11 / k}
+		width={14 / k}
+		height={22 / k}
+		fill="var(--sheet)"
+		stroke="var(--chalk)"
+		stroke-width="2"
 		onpointerdown={(e) => grab(e, { kind: 'row', id: row.id, part })}
 	/>
 {/each}

@@ -4,7 +4,10 @@
 	import { placeOf, type Trace } from '$core/survey/scan/trace';
 	import type { View } from './view';
 
-	/** Sweeps over the wall at their heights, as pencil marks on a strip of masking tape, what was found of them, and live stretches. Takes no pointer. */
+	/**
+	 * Sweeps over the wall at their heights, as pencil marks on a strip of masking tape, what was found of them, and live
+	 * stretches. Takes no pointer.
+	 */
 	interface Props {
 		width: number;
 		height: number;
@@ -34,27 +37,53 @@
 		let before = density[0] ?? 0;
 		for (let i = 0; i < density.length; i += hop) {
 			let at = i;
-			for (let j = i; j < Math.min(density.length, i + hop); j++) if (Math.abs((density[j] as number) - before) > Math.abs((density[at] as number) - before)) at = j;
+			for (let j = i; j < Math.min(density.length, i + hop); j++)
+				if (Math.abs((density[j] as number) - before) > Math.abs((density[at] as number) - before)) at = j;
 			before = density[at] as number;
 			line += `${line === '' ? 'M' : 'L'}${Math.round(view.x + placeOf(trace, at) * view.k)} ${Math.round(10 * (y - (before - base) * LIFT)) / 10}`;
 		}
 		return line;
 	}
 	const lines = $derived(traces.map((t) => ({ y: t.y, d: lineOf(t) })));
-	const now = $derived(sweeping && sweeping.density.length > 1 ? { d: lineOf(sweeping), x: view.x + placeOf(sweeping, sweeping.density.length - 1) * view.k, y: view.y - sweeping.y * view.k } : null);
+	const now = $derived(
+		sweeping && sweeping.density.length > 1
+			? {
+					d: lineOf(sweeping),
+					x: view.x + placeOf(sweeping, sweeping.density.length - 1) * view.k,
+					y: view.y - sweeping.y * view.k
+				}
+			: null
+	);
 	const at = (p: ProvedPiece, y: number) => view.x + (p.x + (p.lean * y) / 1000) * view.k;
 </script>
 
 <svg class="layer" {width} {height} aria-hidden="true">
 	{#each found?.live ?? [] as l, i (i)}
-		<rect class="live" x={view.x + l.left * view.k} y={view.y - wallHeight * view.k} width={(l.right - l.left) * view.k} height={wallHeight * view.k} />
+		<rect
+			class="live"
+			x={view.x + l.left * view.k}
+			y={view.y - wallHeight * view.k}
+			width={(l.right - l.left) * view.k}
+			height={wallHeight * view.k}
+		/>
 	{/each}
 	{#each pieces as p, i (i)}
 		{@const half = (p.width / 2) * view.k}
-		<path class={p.kind} class:denied={p.proof === 'nothing'} d="M{at(p, 0) - half} {view.y}L{at(p, wallHeight) - half} {view.y - wallHeight * view.k}M{at(p, 0) + half} {view.y}L{at(p, wallHeight) + half} {view.y - wallHeight * view.k}" />
+		<path
+			class={p.kind}
+			class:denied={p.proof === 'nothing'}
+			d="M{at(p, 0) - half} {view.y}L{at(p, wallHeight) - half} {view.y - wallHeight * view.k}M{at(p, 0) +
+				half} {view.y}L{at(p, wallHeight) + half} {view.y - wallHeight * view.k}"
+		/>
 		{#each p.marks as m (m.y)}<circle class="mark" cx={view.x + m.x * view.k} cy={view.y - m.y * view.k} r="3" />{/each}
 	{/each}
-	{#each lines as l (l.y)}<rect class="masking" x={view.x} y={view.y - l.y * view.k - LIFT - 8} width={wallWidth * view.k} height={LIFT + 16} /><path class="trace" d={l.d} />{/each}
+	{#each lines as l (l.y)}<rect
+			class="masking"
+			x={view.x}
+			y={view.y - l.y * view.k - LIFT - 8}
+			width={wallWidth * view.k}
+			height={LIFT + 16}
+		/><path class="trace" d={l.d} />{/each}
 	{#if now}
 		<rect class="masking" x={view.x} y={now.y - LIFT - 8} width={Math.max(0, now.x - view.x)} height={LIFT + 16} />
 		<path class="trace" d={now.d} />

@@ -14,11 +14,29 @@
 <path d="M{stud.x - half} 0L{head - half} {-top}H{head + half}L{stud.x + half} 0z" fill="var(--stud)" />
 {#if stud.plies === 2}
 	<path class="line" d="M{stud.x} 0L{head} {-top}" stroke="var(--stud-line)" stroke-width="1.6" />
-	<path class="line" d="M{stud.x - half / 2} 0L{head - half / 2} {-top}" stroke={selected ? 'var(--chalk)' : 'var(--stud-line)'} stroke-width={selected ? 2.5 : 1} stroke-dasharray="7 5" />
+	<path
+		class="line"
+		d="M{stud.x - half / 2} 0L{head - half / 2} {-top}"
+		stroke={selected ? 'var(--chalk)' : 'var(--stud-line)'}
+		stroke-width={selected ? 2.5 : 1}
+		stroke-dasharray="7 5"
+	/>
 {:else}
-	<path class="line" d="M{stud.x} 0L{head} {-top}" stroke={selected ? 'var(--chalk)' : 'var(--stud-line)'} stroke-width={selected ? 2.5 : 1} stroke-dasharray={isProved(stud) ? '7 5' : '2 6'} />
+	<path
+		class="line"
+		d="M{stud.x} 0L{head} {-top}"
+		stroke={selected ? 'var(--chalk)' : 'var(--stud-line)'}
+		stroke-width={selected ? 2.5 : 1}
+		stroke-dasharray={isProved(stud) ? '7 5' : '2 6'}
+	/>
 {/if}
-{#if stud.added}<path class="line" d="M{stud.x - half} 0L{head - half} {-top}H{head + half}L{stud.x + half} 0z" fill="none" stroke="var(--pine-edge)" stroke-width="1.4" />{/if}
+{#if stud.added}<path
+		class="line"
+		d="M{stud.x - half} 0L{head - half} {-top}H{head + half}L{stud.x + half} 0z"
+		fill="none"
+		stroke="var(--pine-edge)"
+		stroke-width="1.4"
+	/>{/if}
 
 <style>
 	.line {

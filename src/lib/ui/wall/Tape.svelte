@@ -28,7 +28,10 @@
 	/** All lines of one kind as one path: a tape has hundreds, and is drawn anew with every step of the zoom. */
 	const lines = $derived.by(() => {
 		const of = (fine: boolean, red: boolean) =>
-			ticks.filter((t) => (t.size === 'minor') === fine && t.red === red).map((t) => (floor ? `M${px(t.at)} 0v${DEPTH[t.size]}` : `M${TAPE} ${px(t.at)}h${-DEPTH[t.size]}`)).join('');
+			ticks
+				.filter((t) => (t.size === 'minor') === fine && t.red === red)
+				.map((t) => (floor ? `M${px(t.at)} 0v${DEPTH[t.size]}` : `M${TAPE} ${px(t.at)}h${-DEPTH[t.size]}`))
+				.join('');
 		return [
 			{ d: of(true, false), colour: 'var(--tape-ink)', width: 0.7 },
 			{ d: of(false, false), colour: 'var(--tape-ink)', width: 1.1 },
@@ -46,15 +49,40 @@
 
 <g class="tape" aria-hidden="true">
 	{#if floor}
-		<rect x={TAPE} y="0" width={Math.max(0, length - TAPE)} height={TAPE} fill="var(--tape)" stroke="var(--tape-edge)" />
+		<rect
+			x={TAPE}
+			y="0"
+			width={Math.max(0, length - TAPE)}
+			height={TAPE}
+			fill="var(--tape)"
+			stroke="var(--tape-edge)"
+		/>
 		{#each lines as l, i (i)}<path d={l.d} stroke={l.colour} stroke-width={l.width} />{/each}
 		{#each ticks.filter((t) => t.label) as t (t.at)}
-			<text x={px(t.at)} y="25" text-anchor="middle" fill={t.red ? 'var(--tape-red)' : 'var(--tape-ink)'}>{t.label}</text>
+			<text x={px(t.at)} y="25" text-anchor="middle" fill={t.red ? 'var(--tape-red)' : 'var(--tape-ink)'}
+				>{t.label}</text
+			>
 		{/each}
 		{#if extent}
-			<rect x={px(extent.from)} y="0" width={Math.max(2, px(extent.to) - px(extent.from))} height="5" fill="var(--chalk)" />
-			{@render reading(extent.words[0], px(extent.from) - 2, 25, px(extent.from) < TAPE + room(extent.words[0]) ? 'start' : 'end')}
-			{@render reading(extent.words[1], px(extent.to) + 2, 25, px(extent.to) > length - room(extent.words[1]) ? 'end' : 'start')}
+			<rect
+				x={px(extent.from)}
+				y="0"
+				width={Math.max(2, px(extent.to) - px(extent.from))}
+				height="5"
+				fill="var(--chalk)"
+			/>
+			{@render reading(
+				extent.words[0],
+				px(extent.from) - 2,
+				25,
+				px(extent.from) < TAPE + room(extent.words[0]) ? 'start' : 'end'
+			)}
+			{@render reading(
+				extent.words[1],
+				px(extent.to) + 2,
+				25,
+				px(extent.to) > length - room(extent.words[1]) ? 'end' : 'start'
+			)}
 		{/if}
 		{#if pointer}
 			<path d="M{px(pointer.at)} 0v{TAPE}" stroke="var(--chalk)" />
@@ -64,13 +92,25 @@
 		<rect x="0" y="0" width={TAPE} height={length} fill="var(--tape)" stroke="var(--tape-edge)" />
 		{#each lines as l, i (i)}<path d={l.d} stroke={l.colour} stroke-width={l.width} />{/each}
 		{#each ticks.filter((t) => t.label) as t (t.at)}
-			<text transform="translate(12 {px(t.at)}) rotate(-90)" text-anchor="middle" fill={t.red ? 'var(--tape-red)' : 'var(--tape-ink)'}>{t.label}</text>
+			<text
+				transform="translate(12 {px(t.at)}) rotate(-90)"
+				text-anchor="middle"
+				fill={t.red ? 'var(--tape-red)' : 'var(--tape-ink)'}>{t.label}</text
+			>
 		{/each}
 		{#if extent}
-			<rect x={TAPE - 5} y={px(extent.to)} width="5" height={Math.max(2, px(extent.from) - px(extent.to))} fill="var(--chalk)" />
+			<rect
+				x={TAPE - 5}
+				y={px(extent.to)}
+				width="5"
+				height={Math.max(2, px(extent.from) - px(extent.to))}
+				fill="var(--chalk)"
+			/>
 			{@const low = px(extent.to) < room(extent.words[1])}
 			<!-- Under its line it stands in a lane of its own, beside the other. -->
-			<g transform="translate({low ? 27 : 13} {px(extent.to) - 2}) rotate(-90)">{@render reading(extent.words[1], 0, 0, low ? 'end' : 'start')}</g>
+			<g transform="translate({low ? 27 : 13} {px(extent.to) - 2}) rotate(-90)"
+				>{@render reading(extent.words[1], 0, 0, low ? 'end' : 'start')}</g
+			>
 			<g transform="translate(13 {px(extent.from) + 2}) rotate(-90)">{@render reading(extent.words[0], 0, 0, 'end')}</g>
 		{/if}
 		{#if pointer}

@@ -5,8 +5,8 @@
 	import { vialPlace, vialSize, type View } from './view';
 
 	/**
-	 * The verdicts of the holders that lie still, over them. All vials of one verdict are one shape, on a layer of their own: a full
-	 * wall has hundreds, and a drag of another holder leaves them alone.
+	 * The verdicts of the holders that lie still, over them. All vials of one verdict are one shape, on a layer of their
+	 * own: a full wall has hundreds, and a drag of another holder leaves them alone.
 	 */
 	interface Props {
 		width: number;
@@ -17,7 +17,8 @@
 	let { width, height, view, holders }: Props = $props();
 
 	const VERDICTS = Object.keys(VERDICT_WORDS) as Verdict[];
-	const at = (verdict: Verdict) => holders.filter((h) => h.verdict === verdict).map(({ placed }) => vialPlace(view, placed));
+	const at = (verdict: Verdict) =>
+		holders.filter((h) => h.verdict === verdict).map(({ placed }) => vialPlace(view, placed));
 </script>
 
 <svg class="layer" {width} {height} aria-hidden="true">

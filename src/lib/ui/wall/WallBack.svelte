@@ -5,7 +5,11 @@
 	/** The wall itself: its outline, and a photograph of it. */
 	let { wall, pick }: { wall: Wall; pick: () => void } = $props();
 
-	const outline = $derived(outlineOf(wall).map((p) => `${p.x} ${-p.y}`).join('L'));
+	const outline = $derived(
+		outlineOf(wall)
+			.map((p) => `${p.x} ${-p.y}`)
+			.join('L')
+	);
 	const floor = $derived(floorAt(wall, wall.width));
 	const top = $derived(tallest(wall));
 	const { photo } = $derived(wall);
@@ -15,22 +19,55 @@
 	const PLANK = 150;
 </script>
 
-<path data-wall class="thin" d="M{outline}z" fill="var(--wall)" stroke="var(--ink)" stroke-width="1.2" role="presentation" onclick={pick} />
+<path
+	data-wall
+	class="thin"
+	d="M{outline}z"
+	fill="var(--wall)"
+	stroke="var(--ink)"
+	stroke-width="1.2"
+	role="presentation"
+	onclick={pick}
+/>
 {#if face}
 	<defs>
 		<pattern id="courses" width={face.long} height={2 * face.high} patternUnits="userSpaceOnUse">
-			<path class="thin bond" d="M0 0H{face.long}M0 {face.high}H{face.long}M{face.long / 4} 0v{face.high}M{(face.long * 3) / 4} {face.high}v{face.high}" />
+			<path
+				class="thin bond"
+				d="M0 0H{face.long}M0 {face.high}H{face.long}M{face.long / 4} 0v{face.high}M{(face.long * 3) /
+					4} {face.high}v{face.high}"
+			/>
 		</pattern>
 	</defs>
 {:else if wall.build?.kind === 'plank'}
-	<defs><pattern id="courses" width="10" height={PLANK} patternUnits="userSpaceOnUse"><path class="thin bond" d="M0 0H10" /></pattern></defs>
+	<defs
+		><pattern id="courses" width="10" height={PLANK} patternUnits="userSpaceOnUse"
+			><path class="thin bond" d="M0 0H10" /></pattern
+		></defs
+	>
 {/if}
 {#if face || wall.build?.kind === 'plank'}<path d="M{outline}z" fill="url(#courses)" pointer-events="none" />{/if}
 {#if photo}
-	<image href="/api/photos/{photo.id}" x={photo.x} y={-photo.y - photo.height} width={photo.width} height={photo.height} opacity={photo.opacity} preserveAspectRatio="none" role="presentation" onclick={pick} />
+	<image
+		href="/api/photos/{photo.id}"
+		x={photo.x}
+		y={-photo.y - photo.height}
+		width={photo.width}
+		height={photo.height}
+		opacity={photo.opacity}
+		preserveAspectRatio="none"
+		role="presentation"
+		onclick={pick}
+	/>
 {/if}
 {#if !wall.surface || wall.surface === 'wall'}
-	<path class="thin" d="M{-wall.width} {floor}L0 0L{wall.width} {-floor}L{wall.width * 2} {-2 * floor}" fill="none" stroke="var(--ink)" stroke-width="2.4" />
+	<path
+		class="thin"
+		d="M{-wall.width} {floor}L0 0L{wall.width} {-floor}L{wall.width * 2} {-2 * floor}"
+		fill="none"
+		stroke="var(--ink)"
+		stroke-width="2.4"
+	/>
 {/if}
 {#if wall.corners}
 	{#each [{ c: wall.corners.left, x: 0 }, { c: wall.corners.right, x: wall.width - wall.corners.right.taken }] as { c, x }, side (side)}
@@ -38,7 +75,17 @@
 	{/each}
 {/if}
 {#each wall.ledges ?? [] as l (l.id)}
-	<rect class="thin" x={l.x ?? 0} y={-l.y - l.height} width={l.width ?? wall.width} height={l.height} fill="var(--pine)" opacity="0.5" stroke="var(--pine-edge)" stroke-width="1" />
+	<rect
+		class="thin"
+		x={l.x ?? 0}
+		y={-l.y - l.height}
+		width={l.width ?? wall.width}
+		height={l.height}
+		fill="var(--pine)"
+		opacity="0.5"
+		stroke="var(--pine-edge)"
+		stroke-width="1"
+	/>
 {/each}
 
 <style>

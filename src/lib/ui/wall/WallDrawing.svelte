@@ -59,7 +59,9 @@
 	const height = $derived(paper.on ? PAGE.height : high);
 	const selection = $derived(paper.on ? null : open.selection);
 	const base = $derived(fitView(width, height, wall));
-	const view = $derived<View>(paper.on ? base : { k: base.k * transform.k, x: transform.applyX(base.x), y: transform.applyY(base.y) });
+	const view = $derived<View>(
+		paper.on ? base : { k: base.k * transform.k, x: transform.applyX(base.x), y: transform.applyY(base.y) }
+	);
 	const standing = $derived([...open.standing.values()]);
 	const extent = $derived(extentOf(plan, open.standing, selection));
 	/** By its id, which a drag leaves alone: hundreds ask whether they are picked. */
@@ -67,16 +69,27 @@
 	const picked = $derived(pickedId === null ? undefined : open.standing.get(pickedId));
 	const path = $derived(picked ? loadPath(picked, wall, open.shown.cutting.kerf) : null);
 	/** Verdicts of those that lie still, and that of the picked one where it stands. */
-	const vials = $derived(stage === 'wall' ? [] : [...open.checks.holders.values()].filter((h) => h.placed.holder.id !== pickedId));
-	const vial = $derived(stage !== 'wall' && picked ? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'unloaded' } : undefined);
+	const vials = $derived(
+		stage === 'wall' ? [] : [...open.checks.holders.values()].filter((h) => h.placed.holder.id !== pickedId)
+	);
+	const vial = $derived(
+		stage !== 'wall' && picked
+			? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'unloaded' }
+			: undefined
+	);
 	const say = (mm: number) => formatLength(mm, unit);
 	const isPicked = (kind: Selection['kind'], id: string) => selection?.kind === kind && selection.id === id;
 	const pieces = $derived(desk.scan.proved(open.plan.wall.pilots)?.pieces ?? []);
-	const faint = $derived({ rows: stage === 'wall' ? 0.45 : 1, holders: stage === 'wall' || stage === 'rows' ? 0.4 : 1 });
+	const faint = $derived({
+		rows: stage === 'wall' ? 0.45 : 1,
+		holders: stage === 'wall' || stage === 'rows' ? 0.4 : 1
+	});
 
 	const zooming = zoom<SVGSVGElement, unknown>()
 		.scaleExtent([0.5, 40])
-		.filter((event: Event) => event.type === 'wheel' || (!desk.measuring && !(event.target as Element).closest('[data-grip]')))
+		.filter(
+			(event: Event) => event.type === 'wheel' || (!desk.measuring && !(event.target as Element).closest('[data-grip]'))
+		)
 		.on('zoom', (event: { transform: ZoomTransform }) => (transform = event.transform));
 
 	$effect(() => {
@@ -182,30 +195,71 @@
 	<!-- The drawing is one stop for the keyboard; each thing on it is another. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 	<svg
-		bind:this={svg} {width} {height} role="group" aria-label="Drawing of the wall. Plus and minus zoom, zero shows all." tabindex="0" onpointermove={hover} onpointerleave={() => (pointer = null)}
-		onkeydown={onboard} onpointerdowncapture={lay} class:laying={desk.measuring} onclick={(e) => e.target === e.currentTarget && (open.selection = null)}
+		bind:this={svg}
+		{width}
+		{height}
+		role="group"
+		aria-label="Drawing of the wall. Plus and minus zoom, zero shows all."
+		tabindex="0"
+		onpointermove={hover}
+		onpointerleave={() => (pointer = null)}
+		onkeydown={onboard}
+		onpointerdowncapture={lay}
+		class:laying={desk.measuring}
+		onclick={(e) => e.target === e.currentTarget && (open.selection = null)}
 	>
 		<g transform="translate({view.x} {view.y}) scale({view.k})" style:--k={view.k}>
 			<WallBack {wall} pick={() => (open.selection = null)} />
 			{#each wall.studs as stud (stud.id)}
-				<GripShape thing={{ kind: 'stud', id: stud.id }} label="Stud at {say(stud.x)}" pressed={isPicked('stud', stud.id)} still={stage !== 'wall'} {grab} {keyed}>
+				<GripShape
+					thing={{ kind: 'stud', id: stud.id }}
+					label="Stud at {say(stud.x)}"
+					pressed={isPicked('stud', stud.id)}
+					still={stage !== 'wall'}
+					{grab}
+					{keyed}
+				>
 					<StudShape {stud} {wall} selected={isPicked('stud', stud.id)} />
 				</GripShape>
 			{/each}
-			<SurveyMarks {wall} k={view.k} {unit} safe={desk.safe && stage !== 'stock'} full={stage === 'wall'} screws={stage === 'rows'} />
+			<SurveyMarks
+				{wall}
+				k={view.k}
+				{unit}
+				safe={desk.safe && stage !== 'stock'}
+				full={stage === 'wall'}
+				screws={stage === 'rows'}
+			/>
 			{#each wall.obstructions as o (o.id)}
 				<GripShape
-					thing={{ kind: 'obstruction', id: o.id }} label="{nameOf(o)}, {OBSTRUCTION_WORDS[o.kind]}, {say(o.x)} to {say(o.x + o.width)}" pressed={isPicked('obstruction', o.id)} still={stage !== 'wall'}
-					{grab} {keyed}
+					thing={{ kind: 'obstruction', id: o.id }}
+					label="{nameOf(o)}, {OBSTRUCTION_WORDS[o.kind]}, {say(o.x)} to {say(o.x + o.width)}"
+					pressed={isPicked('obstruction', o.id)}
+					still={stage !== 'wall'}
+					{grab}
+					{keyed}
 				>
-					<ObstructionShape obstruction={o} selected={isPicked('obstruction', o.id)} swept={stage !== 'stock' && stage !== 'cut'} />
+					<ObstructionShape
+						obstruction={o}
+						selected={isPicked('obstruction', o.id)}
+						swept={stage !== 'stock' && stage !== 'cut'}
+					/>
 				</GripShape>
 			{/each}
-			{#if plan.stature !== undefined && stage !== 'cut'}<ReachShape stature={plan.stature} {wall} k={view.k} {unit} />{/if}
+			{#if plan.stature !== undefined && stage !== 'cut'}<ReachShape
+					stature={plan.stature}
+					{wall}
+					k={view.k}
+					{unit}
+				/>{/if}
 			<g opacity={faint.rows}>
 				{#each plan.rows as row (row.id)}
 					<GripShape
-						thing={{ kind: 'row', id: row.id }} label="Row {row.name}, {say(row.y)} up. {sayVerdict(open.settled.rows.get(row.id), unit)}" pressed={isPicked('row', row.id)} {grab} {keyed}
+						thing={{ kind: 'row', id: row.id }}
+						label="Row {row.name}, {say(row.y)} up. {sayVerdict(open.settled.rows.get(row.id), unit)}"
+						pressed={isPicked('row', row.id)}
+						{grab}
+						{keyed}
 					>
 						<RowShape {row} {wall} kerf={plan.cutting.kerf} selected={isPicked('row', row.id)} />
 					</GripShape>
@@ -213,7 +267,14 @@
 			</g>
 			<g opacity={faint.holders}>
 				{#each standing as p (p.holder.id)}
-					<HolderOnWall placed={p} judged={open.settled.holders.get(p.holder.id)} selected={p.holder.id === pickedId} {unit} {grab} {keyed} />
+					<HolderOnWall
+						placed={p}
+						judged={open.settled.holders.get(p.holder.id)}
+						selected={p.holder.id === pickedId}
+						{unit}
+						{grab}
+						{keyed}
+					/>
 				{/each}
 			</g>
 			{#each plan.rows as row (row.id)}
@@ -221,12 +282,50 @@
 			{/each}
 		</g>
 	</svg>
-	{#if stage === 'holds' && !paper.on}<MarginLayer {width} {height} {view} plan={open.plan} studs={open.loads.studs} rows={open.loads.rows} />{/if}
-	{#if stage === 'wall' && desk.part === 'studs'}<ScanLayer {width} {height} {view} wallWidth={wall.width} wallHeight={tallest(wall)} traces={desk.scan.traces} sweeping={desk.scan.sweeping} found={desk.scan.found} {pieces} />{/if}
+	{#if stage === 'holds' && !paper.on}<MarginLayer
+			{width}
+			{height}
+			{view}
+			plan={open.plan}
+			studs={open.loads.studs}
+			rows={open.loads.rows}
+		/>{/if}
+	{#if stage === 'wall' && desk.part === 'studs'}<ScanLayer
+			{width}
+			{height}
+			{view}
+			wallWidth={wall.width}
+			wallHeight={tallest(wall)}
+			traces={desk.scan.traces}
+			sweeping={desk.scan.sweeping}
+			found={desk.scan.found}
+			{pieces}
+		/>{/if}
 	{#if desk.measure && stage === 'wall'}<MeasureLayer {width} {height} {view} {unit} measure={desk.measure} />{/if}
 	<VialLayer {width} {height} {view} holders={vials} />
-	<LabelLayer {width} {height} {view} {unit} {plan} {standing} {path} vials={stage !== 'wall'} names={{ rows: faint.rows === 1 || paper.on, holders: faint.holders === 1 || paper.on }} loads={stage === 'holds' && !paper.on ? open.loads : null} />
-	<WallOverlay {width} {height} {view} {unit} {extent} {path} pointed={paper.on ? null : placeOf(plan, open.pointed)} {vial} pointer={dragging || paper.on ? null : pointer} />
+	<LabelLayer
+		{width}
+		{height}
+		{view}
+		{unit}
+		{plan}
+		{standing}
+		{path}
+		vials={stage !== 'wall'}
+		names={{ rows: faint.rows === 1 || paper.on, holders: faint.holders === 1 || paper.on }}
+		loads={stage === 'holds' && !paper.on ? open.loads : null}
+	/>
+	<WallOverlay
+		{width}
+		{height}
+		{view}
+		{unit}
+		{extent}
+		{path}
+		pointed={paper.on ? null : placeOf(plan, open.pointed)}
+		{vial}
+		pointer={dragging || paper.on ? null : pointer}
+	/>
 	{#if refused}<p class="why" role="alert">{refused}</p>
 	{:else if dragging?.move?.why}<p class="why" role="status">{sayPhrase(dragging.move.why, unit)}</p>{/if}
 	<ZoomButtons {zoomBy} />

@@ -36,19 +36,43 @@
 	<svg class="layer" {width} {height} aria-hidden="true">
 		{#if path}<g transform="translate({view.x} {view.y}) scale({view.k})"><LoadPathShape {path} k={view.k} /></g>{/if}
 		{#if pointed}
-			<rect class="pointed" x={view.x + pointed.left * view.k} y={view.y - pointed.high * view.k} width={(pointed.right - pointed.left) * view.k} height={(pointed.high - pointed.low) * view.k} />
+			<rect
+				class="pointed"
+				x={view.x + pointed.left * view.k}
+				y={view.y - pointed.high * view.k}
+				width={(pointed.right - pointed.left) * view.k}
+				height={(pointed.high - pointed.low) * view.k}
+			/>
 		{/if}
 		{#if vial}<Vial verdict={vial.verdict} at={[vialPlace(view, vial.placed)]} size={vialSize(view)} />{/if}
 		{#if extent}
 			<g class="throw">
-				{#each [extent.left, extent.right] as x, i (i)}<path d="M{view.x + x * view.k} {view.y - extent.low * view.k}V{height - TAPE}" />{/each}
-				{#each [extent.low, extent.high] as y, i (i)}<path d="M{view.x + extent.left * view.k} {view.y - y * view.k}H{TAPE}" />{/each}
+				{#each [extent.left, extent.right] as x, i (i)}<path
+						d="M{view.x + x * view.k} {view.y - extent.low * view.k}V{height - TAPE}"
+					/>{/each}
+				{#each [extent.low, extent.high] as y, i (i)}<path
+						d="M{view.x + extent.left * view.k} {view.y - y * view.k}H{TAPE}"
+					/>{/each}
 			</g>
 		{/if}
 		<g transform="translate(0 {height - TAPE})">
-			<Tape side="floor" length={width} {view} {unit} extent={extent && stretch(extent.left, extent.right)} pointer={pointer && { at: pointer.x, word: say(pointer.x) }} />
+			<Tape
+				side="floor"
+				length={width}
+				{view}
+				{unit}
+				extent={extent && stretch(extent.left, extent.right)}
+				pointer={pointer && { at: pointer.x, word: say(pointer.x) }}
+			/>
 		</g>
-		<Tape side="corner" length={height - TAPE} {view} {unit} extent={extent && stretch(extent.low, extent.high)} pointer={pointer && { at: pointer.y, word: say(pointer.y) }} />
+		<Tape
+			side="corner"
+			length={height - TAPE}
+			{view}
+			{unit}
+			extent={extent && stretch(extent.low, extent.high)}
+			pointer={pointer && { at: pointer.y, word: say(pointer.y) }}
+		/>
 		<rect x="0" y={height - TAPE} width={TAPE} height={TAPE} fill="var(--ink)" />
 		<path d="M15 {height - 21}l6 10h-12z" fill="var(--tape)" />
 	</svg>

@@ -30,7 +30,13 @@ describe('the place of a check', () => {
 	it('is a box about the screws, as high as the cleat or its sheet', () => {
 		const { front } = rowProfile(row, plan.cutting.kerf);
 		expect(placeOf(plan, fixing)).toEqual({ left: 815, right: 885, low: row.y - 15, high: row.y + front + 15 });
-		const backer = { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 } as const;
+		const backer = {
+			stock: 'ply-12',
+			height: 260,
+			below: 80,
+			behind: { size: '#8', length: 28, pitch: 150 },
+			perStud: 3
+		} as const;
 		const sheet: Plan = { ...plan, rows: plan.rows.map((r) => (r.id === row.id ? { ...r, backer } : r)) };
 		expect(placeOf(sheet, fixing)).toMatchObject({ low: row.y - 80 - 15, high: row.y - 80 + 260 + 15 });
 	});

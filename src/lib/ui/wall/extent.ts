@@ -15,7 +15,11 @@ export interface Extent {
 }
 
 /** The stretch of wall a picked thing takes, to be thrown onto the tapes. */
-export function extentOf(plan: Plan, standing: ReadonlyMap<string, Placed>, selection: Selection | null): Extent | null {
+export function extentOf(
+	plan: Plan,
+	standing: ReadonlyMap<string, Placed>,
+	selection: Selection | null
+): Extent | null {
 	if (!selection) return null;
 	switch (selection.kind) {
 		case 'holder': {
@@ -24,7 +28,9 @@ export function extentOf(plan: Plan, standing: ReadonlyMap<string, Placed>, sele
 		}
 		case 'row': {
 			const row = plan.rows.find((r) => r.id === selection.id);
-			return row ? { left: row.left, right: row.right, low: row.y, high: row.y + rowProfile(row, plan.cutting.kerf).front } : null;
+			return row
+				? { left: row.left, right: row.right, low: row.y, high: row.y + rowProfile(row, plan.cutting.kerf).front }
+				: null;
 		}
 		case 'stud': {
 			const s = plan.wall.studs.find((x) => x.id === selection.id);
@@ -40,7 +46,10 @@ export function extentOf(plan: Plan, standing: ReadonlyMap<string, Placed>, sele
 	}
 }
 
-/** The place of what a check is about, to be ringed: screws at a stud as a small box, a row or a stud whole. Holders are picked already. */
+/**
+ * The place of what a check is about, to be ringed: screws at a stud as a small box, a row or a stud whole. Holders are
+ * picked already.
+ */
 export function placeOf(plan: Plan, subject: Subject | null): Extent | null {
 	if (subject?.kind === 'row' || subject?.kind === 'stud') return extentOf(plan, new Map(), subject);
 	if (subject?.kind === 'block') {

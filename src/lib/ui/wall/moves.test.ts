@@ -19,7 +19,10 @@ const row = (p: Plan, id: string) => p.rows.find((r) => r.id === id) as Row;
 
 describe('a drag', () => {
 	it('of a holder goes along its row, and to the nearest row up or down', () => {
-		expect(holder(after(dragMove({ kind: 'holder', id: 'h1' }, 30.4, 0, still)), 'h1').mount).toMatchObject({ row: 'r2', x: 280 });
+		expect(holder(after(dragMove({ kind: 'holder', id: 'h1' }, 30.4, 0, still)), 'h1').mount).toMatchObject({
+			row: 'r2',
+			x: 280
+		});
 		expect(holder(after(dragMove({ kind: 'holder', id: 'h1' }, 0, -150, still)), 'h1').mount.row).toBe('r2');
 		expect(holder(after(dragMove({ kind: 'holder', id: 'h1' }, 0, -250, still)), 'h1').mount.row).toBe('r3');
 	});
@@ -32,7 +35,11 @@ describe('a drag', () => {
 	});
 
 	it('of a row moves all of it; of its end, that end, and drops joints it passes', () => {
-		expect(row(after(dragMove({ kind: 'row', id: 'r3' }, 80, -37.3, still)), 'r3')).toMatchObject({ y: 1403, left: 20, right: 3330 });
+		expect(row(after(dragMove({ kind: 'row', id: 'r3' }, 80, -37.3, still)), 'r3')).toMatchObject({
+			y: 1403,
+			left: 20,
+			right: 3330
+		});
 		const cut = row(after(dragMove({ kind: 'row', id: 'r3', part: 'right' }, -1800, 0, still)), 'r3');
 		expect(cut).toMatchObject({ left: 20, right: 1530, joints: [] });
 	});
@@ -47,7 +54,8 @@ describe('a drag', () => {
 	});
 
 	it('of something that is gone is nothing', () => {
-		for (const kind of ['stud', 'obstruction', 'row', 'holder'] as const) expect(dragMove({ kind, id: 'gone' }, 5, 5, still)).toBeNull();
+		for (const kind of ['stud', 'obstruction', 'row', 'holder'] as const)
+			expect(dragMove({ kind, id: 'gone' }, 5, 5, still)).toBeNull();
 	});
 
 	const gripsOf = (p: Plan): Grip[] => [
@@ -63,7 +71,12 @@ describe('a drag', () => {
 	const far = fc.double({ min: -20_000, max: 20_000, noNaN: true });
 	const near = fc.double({ min: -1500, max: 1500, noNaN: true });
 	const drags = (of: Plan) =>
-		fc.tuple(fc.constantFrom(...gripsOf(of)), fc.oneof(far, near), fc.oneof(far, near), fc.constantFrom('mm' as const, 'inch' as const));
+		fc.tuple(
+			fc.constantFrom(...gripsOf(of)),
+			fc.oneof(far, near),
+			fc.oneof(far, near),
+			fc.constantFrom('mm' as const, 'inch' as const)
+		);
 
 	/** The only two things that a drag can be refused for: what it would be in the place of is in the way. */
 	const MAY_BE_REFUSED: { [K in Grip['kind']]?: RegExp } = {
@@ -122,7 +135,13 @@ describe('a key', () => {
 			joints: [1692.5]
 		});
 		expect(
-			nudgeMove({ kind: 'row', id: 'r4' }, 'ArrowRight', true, { ...plan, rows: [{ ...row(plan, 'r4'), right: 5195 }] }, 'mm')
+			nudgeMove(
+				{ kind: 'row', id: 'r4' },
+				'ArrowRight',
+				true,
+				{ ...plan, rows: [{ ...row(plan, 'r4'), right: 5195 }] },
+				'mm'
+			)
 		).toBeNull();
 	});
 
@@ -132,5 +151,6 @@ describe('a key', () => {
 		expect(nudgeMove({ kind: 'holder', id: 'h6' }, 'ArrowDown', false, plan, 'mm')).toBeNull();
 	});
 
-	it('other than an arrow is not a move', () => expect(nudgeMove({ kind: 'row', id: 'r1' }, 'a', false, plan, 'mm')).toBeNull());
+	it('other than an arrow is not a move', () =>
+		expect(nudgeMove({ kind: 'row', id: 'r1' }, 'a', false, plan, 'mm')).toBeNull());
 });

@@ -46,7 +46,10 @@ function moveHolder(id: string, dx: number, dy: number, c: MoveContext): Move | 
 		reach: c.reach
 	});
 	const x = clamp(placed(snapped, c.unit), 0, c.plan.wall.width - width);
-	return { command: { kind: 'change', list: 'holders', id, change: { mount: { ...holder.mount, row: row.id, x } } }, why: snapped.why };
+	return {
+		command: { kind: 'change', list: 'holders', id, change: { mount: { ...holder.mount, row: row.id, x } } },
+		why: snapped.why
+	};
 }
 
 function moveRow(grip: Grip, dx: number, dy: number, c: MoveContext): Move | null {
@@ -64,7 +67,10 @@ function moveRow(grip: Grip, dx: number, dy: number, c: MoveContext): Move | nul
 		const end = grip.part === 'left' ? clamp(x, 0, row.right - 100) : clamp(x, row.left + 100, c.plan.wall.width);
 		const next = { left: row.left, right: row.right, [grip.part]: end };
 		const joints = row.joints.filter((j) => j > next.left && j < next.right);
-		return { command: { kind: 'change', list: 'rows', id: row.id, change: { [grip.part]: end, joints } }, why: limit?.why ?? snapped.why };
+		return {
+			command: { kind: 'change', list: 'rows', id: row.id, change: { [grip.part]: end, joints } },
+			why: limit?.why ?? snapped.why
+		};
 	}
 	const others = c.plan.rows.filter((r) => r.id !== row.id).map((r) => r.y);
 	const snapped = snapRowHeight(row.y + dy, others, c.reach);
@@ -114,12 +120,23 @@ function nextRow(plan: Plan, rowId: string, up: boolean): string | null {
 	return rows[rows.findIndex((r) => r.id === rowId) + (up ? 1 : -1)]?.id ?? null;
 }
 
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+const ARROWS: Record<string, [number, number]> = {
+	ArrowLeft: [-1, 0],
+	ArrowRight: [1, 0],
+	ArrowUp: [0, 1],
+	ArrowDown: [0, -1]
+};
 
 /**
  * The command of an arrow key: one tick of the tape, ten with shift. Up and down take a holder to the next row.
  */
-export function nudgeMove(selection: Selection, key: string, big: boolean, plan: Plan, unit: LengthUnit): Command | null {
+export function nudgeMove(
+	selection: Selection,
+	key: string,
+	big: boolean,
+	plan: Plan,
+	unit: LengthUnit
+): Command | null {
 	const arrow = ARROWS[key];
 	if (!arrow) return null;
 	const [ax, ay] = arrow;
@@ -134,7 +151,12 @@ export function nudgeMove(selection: Selection, key: string, big: boolean, plan:
 		const left = row.left + ax * step;
 		const right = row.right + ax * step;
 		if (left < 0 || right > plan.wall.width) return null;
-		return { kind: 'change', list: 'rows', id: row.id, change: { left, right, joints: row.joints.map((j) => j + ax * step) } };
+		return {
+			kind: 'change',
+			list: 'rows',
+			id: row.id,
+			change: { left, right, joints: row.joints.map((j) => j + ax * step) }
+		};
 	}
 	return dragMove(selection, ax * step, ay * step, { plan, unit, reach: -1 })?.command ?? null;
 }

@@ -14,7 +14,8 @@ function between(): Plan {
 	return plan;
 }
 const context = (plan: Plan) => ({ plan, unit: 'mm' as const, reach: 8 });
-const end = (plan: Plan, part: 'left' | 'right', by: number) => dragMove({ kind: 'row', id: 'r5', part }, by, 0, context(plan));
+const end = (plan: Plan, part: 'left' | 'right', by: number) =>
+	dragMove({ kind: 'row', id: 'r5', part }, by, 0, context(plan));
 
 describe('an end of a row that is dragged', () => {
 	it('stops at a door, and says so', () => {

@@ -65,7 +65,12 @@ const KINDS: [RegExp, Outline][] = [
  * One path for all the things on a holder: their outline by the word in their name, a plain hung shape for the rest.
  * @param places where each hangs, y down
  */
-export function thingsPath(name: string, width: number, height: number, places: readonly (readonly [number, number])[]): string {
+export function thingsPath(
+	name: string,
+	width: number,
+	height: number,
+	places: readonly (readonly [number, number])[]
+): string {
 	const [, outline] = KINDS.find(([word]) => word.test(name)) ?? [null, plain];
 	const pieces = outline(width, height);
 	return places.flatMap(([px, py]) => pieces.map(([x, y, around]) => `M${px + x} ${py + y}${around}`)).join('');
@@ -74,6 +79,8 @@ export function thingsPath(name: string, width: number, height: number, places: 
 /** One path for several round holes, each by its centre, y down. */
 export function holesPath(holes: readonly { x: number; y: number; diameter: number }[]): string {
 	return holes
-		.map(({ x, y, diameter: d }) => `M${x - d / 2} ${y}a${d / 2} ${d / 2} 0 1 0 ${d} 0a${d / 2} ${d / 2} 0 1 0 ${-d} 0z`)
+		.map(
+			({ x, y, diameter: d }) => `M${x - d / 2} ${y}a${d / 2} ${d / 2} 0 1 0 ${d} 0a${d / 2} ${d / 2} 0 1 0 ${-d} 0z`
+		)
 		.join('');
 }

@@ -16,6 +16,9 @@ export const POST: RequestHandler = async ({ request }) => {
 	if (!clean.ok) return problem(422, { title: 'Not a valid picture', detail: clean.error });
 	return withDatabase(async () => {
 		const id = await storePhoto(clean.value);
-		return json({ id, width: clean.value.width, height: clean.value.height }, { status: 201, headers: { location: `/api/photos/${id}` } });
+		return json(
+			{ id, width: clean.value.width, height: clean.value.height },
+			{ status: 201, headers: { location: `/api/photos/${id}` } }
+		);
 	});
 };

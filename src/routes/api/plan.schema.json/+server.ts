@@ -1,4 +1,6 @@
 import { planJsonSchema } from '$exchange/plan-json-schema';
 
 export const GET = () =>
-	new Response(JSON.stringify(planJsonSchema(), null, '\t'), { headers: { 'content-type': 'application/schema+json' } });
+	new Response(JSON.stringify(planJsonSchema(), null, '\t'), {
+		headers: { 'content-type': 'application/schema+json' }
+	});

@@ -18,8 +18,14 @@ export const POST: RequestHandler = async ({ request, url }) => {
 	const shop = url.searchParams.get('shop');
 	return withDatabase(async () => {
 		if (shop !== null && !(await shopExists(shop)))
-			return problem(422, { detail: 'There is no such workshop', errors: [{ path: 'shop', message: 'there is none with this id' }] });
+			return problem(422, {
+				detail: 'There is no such workshop',
+				errors: [{ path: 'shop', message: 'there is none with this id' }]
+			});
 		const made = await createPlan(plan.value, shop ?? undefined);
-		return json({ id: made.id, revision: made.revision }, { status: 201, headers: { location: `/api/plans/${made.id}` } });
+		return json(
+			{ id: made.id, revision: made.revision },
+			{ status: 201, headers: { location: `/api/plans/${made.id}` } }
+		);
 	});
 };

@@ -20,7 +20,8 @@ export const POST: RequestHandler = async ({ request }) => {
 	const bad = hostile(body.value);
 	const name = (body.value as { name?: unknown } | null)?.name;
 	const errors = bad ? [bad] : problemsOf(NAME, name).map((p) => ({ path: 'name', message: p.message }));
-	if (errors.length > 0) return problem(422, { title: 'Not a valid workshop', detail: `${errors[0]?.path} ${errors[0]?.message}`, errors });
+	if (errors.length > 0)
+		return problem(422, { title: 'Not a valid workshop', detail: `${errors[0]?.path} ${errors[0]?.message}`, errors });
 	return withDatabase(async () => {
 		const id = await createShop((name as string).trim());
 		return json({ id }, { status: 201, headers: { location: `/api/shops/${id}` } });

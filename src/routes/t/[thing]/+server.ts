@@ -12,6 +12,8 @@ export const GET: RequestHandler = ({ params }) =>
 		const { shop, place } = found;
 		redirect(
 			303,
-			place ? `/walls/${place.wall}/stock?thing=${params.thing}&holder=${place.holder}` : `/shop/${shop}?thing=${params.thing}`
+			place
+				? `/walls/${place.wall}/stock?thing=${params.thing}&holder=${place.holder}`
+				: `/shop/${shop}?thing=${params.thing}`
 		);
 	});

@@ -18,7 +18,11 @@
 	/** Files in and out: tables as CSV, all of it as JSON, and a list on paper. */
 	let { desk }: { desk: StockDesk } = $props();
 
-	const LISTS: { value: TableListName; name: string }[] = [{ value: 'things', name: 'Things' }, { value: 'boards', name: 'Lumber and sheets' }, { value: 'consumables', name: 'Consumables' }];
+	const LISTS: { value: TableListName; name: string }[] = [
+		{ value: 'things', name: 'Things' },
+		{ value: 'boards', name: 'Lumber and sheets' },
+		{ value: 'consumables', name: 'Consumables' }
+	];
 	const job = new TableJob();
 	onMount(() => () => job.close());
 	const unit = $derived(preferences.unit);
@@ -70,30 +74,75 @@
 		done = `${incoming.name} taken. Undo takes it back.`;
 		incoming = null;
 	}
-	const saveCsv = () => saveFile(fileName(`${desk.shop.shop.settings.name} ${title}`, 'csv'), 'text/csv', `\ufeff${tableCsv(list, existing, unit)}`);
-	const saveJson = () => saveFile(fileName(`${desk.shop.shop.settings.name} stock-take`, 'json'), 'application/json', JSON.stringify(desk.shop.shop, null, '\t'));
+	const saveCsv = () =>
+		saveFile(
+			fileName(`${desk.shop.shop.settings.name} ${title}`, 'csv'),
+			'text/csv',
+			`\ufeff${tableCsv(list, existing, unit)}`
+		);
+	const saveJson = () =>
+		saveFile(
+			fileName(`${desk.shop.shop.settings.name} stock-take`, 'json'),
+			'application/json',
+			JSON.stringify(desk.shop.shop, null, '\t')
+		);
 </script>
 
 <DeskPage>
 	<section aria-label="Tables">
 		<h2>Tables (CSV)</h2>
 		<div class="row">
-			<div role="group" aria-label="List">{#each LISTS as l (l.value)}<button type="button" class="tab" aria-pressed={list === l.value} onclick={() => { list = l.value; job.close(); done = ''; }}>{l.name}</button>{/each}</div>
+			<div role="group" aria-label="List">
+				{#each LISTS as l (l.value)}<button
+						type="button"
+						class="tab"
+						aria-pressed={list === l.value}
+						onclick={() => {
+							list = l.value;
+							job.close();
+							done = '';
+						}}>{l.name}</button
+					>{/each}
+			</div>
 			<Button size="sm" onclick={() => csv.click()}>Bring in a file</Button>
-			<Button size="sm" color="alternative" disabled={existing.length === 0} onclick={saveCsv}>Save {title} as CSV</Button>
-			<input bind:this={csv} type="file" accept=".csv,.tsv,.txt,text/csv,text/plain" class="sr-only" aria-label="Table file" tabindex="-1" onchange={openCsv} />
+			<Button size="sm" color="alternative" disabled={existing.length === 0} onclick={saveCsv}
+				>Save {title} as CSV</Button
+			>
+			<input
+				bind:this={csv}
+				type="file"
+				accept=".csv,.tsv,.txt,text/csv,text/plain"
+				class="sr-only"
+				aria-label="Table file"
+				tabindex="-1"
+				onchange={openCsv}
+			/>
 		</div>
-		<p class="marks">Any delimiter and encoding, with units in the headings or in the cells. Nothing is taken until you say so.</p>
+		<p class="marks">
+			Any delimiter and encoding, with units in the headings or in the cells. Nothing is taken until you say so.
+		</p>
 		{#if job.failure}<p class="error" role="alert">{job.failure}</p>{/if}
 		{#if job.progress}
-			<p role="status">Reading {job.file}: {job.progress.done} of {job.progress.of} lines <progress value={job.progress.done} max={job.progress.of}></progress> <Button size="xs" color="alternative" onclick={() => job.close()}>Stop</Button></p>
+			<p role="status">
+				Reading {job.file}: {job.progress.done} of {job.progress.of} lines
+				<progress value={job.progress.done} max={job.progress.of}></progress>
+				<Button size="xs" color="alternative" onclick={() => job.close()}>Stop</Button>
+			</p>
 		{/if}
 		{#if job.read}
 			<ImportPreview {job} columns={TABLES[list].columns} />
 			<div class="accept">
-				{#if job.read.spoiled.length > 0}<label><input type="checkbox" bind:checked={withBad} /> Take lines with a bad cell too, leaving that cell empty ({job.read.spoiled.length})</label>{/if}
-				{#if doubles > 0}<label><input type="checkbox" bind:checked={merge} /> Merge duplicates: {doubles} {doubles === 1 ? 'line is' : 'lines are'} here already or twice in the file; add to the count</label>{/if}
-				<Button disabled={taken.length === 0} onclick={accept}>Take {taken.length} {taken.length === 1 ? 'line' : 'lines'}</Button>
+				{#if job.read.spoiled.length > 0}<label
+						><input type="checkbox" bind:checked={withBad} /> Take lines with a bad cell too, leaving that cell empty ({job
+							.read.spoiled.length})</label
+					>{/if}
+				{#if doubles > 0}<label
+						><input type="checkbox" bind:checked={merge} /> Merge duplicates: {doubles}
+						{doubles === 1 ? 'line is' : 'lines are'} here already or twice in the file; add to the count</label
+					>{/if}
+				<Button disabled={taken.length === 0} onclick={accept}
+					>Take {taken.length} {taken.length === 1 ? 'line' : 'lines'}</Button
+				>
 				<Button color="alternative" onclick={() => job.close()}>Take nothing</Button>
 			</div>
 		{/if}
@@ -103,10 +152,21 @@
 		<div class="row">
 			<Button size="sm" onclick={() => json.click()}>Bring in a stock-take</Button>
 			<Button size="sm" color="alternative" onclick={saveJson}>Save as JSON</Button>
-			<input bind:this={json} type="file" accept="application/json,.json" class="sr-only" aria-label="Stock-take file" tabindex="-1" onchange={openJson} />
+			<input
+				bind:this={json}
+				type="file"
+				accept="application/json,.json"
+				class="sr-only"
+				aria-label="Stock-take file"
+				tabindex="-1"
+				onchange={openJson}
+			/>
 		</div>
 		{#if incoming}
-			<p>{incoming.name}: {incoming.shop.settings.name}, {incoming.shop.things.length} things, {incoming.shop.boards.length} lines of boards, {incoming.shop.consumables.length} consumables, {incoming.shop.tools.length} tools.</p>
+			<p>
+				{incoming.name}: {incoming.shop.settings.name}, {incoming.shop.things.length} things, {incoming.shop.boards
+					.length} lines of boards, {incoming.shop.consumables.length} consumables, {incoming.shop.tools.length} tools.
+			</p>
 			<div class="accept">
 				<Button onclick={() => takeJson('besides')}>Add to what is here</Button>
 				<Button color="alternative" onclick={() => takeJson('instead')}>Put in place of what is here</Button>
@@ -117,9 +177,16 @@
 	<section aria-label="On paper">
 		<h2>On paper</h2>
 		<div class="row"><Button size="sm" color="alternative" onclick={() => window.print()}>Print the list</Button></div>
-		<p class="marks">The list that was shown last, as it is sorted, filtered and grouped, with a box to tick on each line.</p>
+		<p class="marks">
+			The list that was shown last, as it is sorted, filtered and grouped, with a box to tick on each line.
+		</p>
 	</section>
-	{#if problems.length > 0}<div role="alert"><p class="error">Nothing was taken.</p><ul>{#each problems.slice(0, 12) as p, i (i)}<li><code>{p.path}</code> {sayProblem(p, unit)}</li>{/each}</ul></div>{/if}
+	{#if problems.length > 0}<div role="alert">
+			<p class="error">Nothing was taken.</p>
+			<ul>
+				{#each problems.slice(0, 12) as p, i (i)}<li><code>{p.path}</code> {sayProblem(p, unit)}</li>{/each}
+			</ul>
+		</div>{/if}
 	{#if done}<p class="done" role="status">{done}</p>{/if}
 </DeskPage>
 

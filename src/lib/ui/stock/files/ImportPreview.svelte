@@ -15,21 +15,42 @@
 	const DELIMITERS: Record<string, string> = { ',': 'comma', ';': 'semicolon', '\t': 'tab', '|': 'bar' };
 	const matched = $derived(read.matches.filter((m) => m.key !== null));
 	const byKey = (key: string | null) => columns.find((c) => c.key === key);
-	const UNITS = { length: [['mm', 'mm'], ['cm', 'cm'], ['m', 'm'], ['inch', 'in'], ['ft', 'ft']], mass: [['kg', 'kg'], ['g', 'g'], ['lb', 'lb'], ['oz', 'oz']] } as const;
+	const UNITS = {
+		length: [
+			['mm', 'mm'],
+			['cm', 'cm'],
+			['m', 'm'],
+			['inch', 'in'],
+			['ft', 'ft']
+		],
+		mass: [
+			['kg', 'kg'],
+			['g', 'g'],
+			['lb', 'lb'],
+			['oz', 'oz']
+		]
+	} as const;
 
 	function set(i: number, change: Partial<Match>) {
 		// Each of our columns is taken once: whoever had it before lets go.
-		const next = read.matches.map((m, k) => (k === i ? { ...m, ...change } : change.key && m.key === change.key ? { ...m, key: null } : m));
+		const next = read.matches.map((m, k) =>
+			k === i ? { ...m, ...change } : change.key && m.key === change.key ? { ...m, key: null } : m
+		);
 		job.rematch(unit, next, read.headed);
 	}
 </script>
 
 <p role="status">
 	<b>{job.file}</b>: {read.rows} lines, {job.encoding}, {DELIMITERS[read.delimiter] ?? 'other'} between cells.
-	{read.items.length} can be taken{read.spoiled.length ? `, ${read.spoiled.length} of them with a bad cell` : ''}{read.without ? `; ${read.without} cannot` : ''}.
+	{read.items.length} can be taken{read.spoiled.length
+		? `, ${read.spoiled.length} of them with a bad cell`
+		: ''}{read.without ? `; ${read.without} cannot` : ''}.
 	{#if job.remembered}Matched as you set it for such a file before.{/if}
 </p>
-<label class="headed"><input type="checkbox" checked={read.headed} onchange={(e) => job.setHeaded(unit, e.currentTarget.checked)} /> The first line holds headings</label>
+<label class="headed"
+	><input type="checkbox" checked={read.headed} onchange={(e) => job.setHeaded(unit, e.currentTarget.checked)} /> The first
+	line holds headings</label
+>
 <table class="match">
 	<caption>Columns of the file</caption>
 	<tbody>
@@ -38,15 +59,30 @@
 			<tr>
 				<th scope="row">{m.header || `Column ${i + 1}`}</th>
 				<td>
-					<select aria-label="{m.header || `Column ${i + 1}`} is" value={m.key ?? ''} onchange={(e) => set(i, { key: e.currentTarget.value || null })}>
+					<select
+						aria-label="{m.header || `Column ${i + 1}`} is"
+						value={m.key ?? ''}
+						onchange={(e) => set(i, { key: e.currentTarget.value || null })}
+					>
 						<option value="">left out</option>
 						{#each columns as x (x.key)}<option value={x.key}>{x.title}</option>{/each}
 						<option value="typical">Typical</option>
 					</select>
 				</td>
 				<td>
-					{#if c?.kind === 'length'}<select aria-label="Unit of {m.header}" value={m.bare.length} onchange={(e) => set(i, { bare: { ...m.bare, length: e.currentTarget.value as Match['bare']['length'] } })}>{#each UNITS.length as [v, n] (v)}<option value={v}>{n}</option>{/each}</select>
-					{:else if c?.kind === 'mass'}<select aria-label="Unit of {m.header}" value={m.bare.mass} onchange={(e) => set(i, { bare: { ...m.bare, mass: e.currentTarget.value as Match['bare']['mass'] } })}>{#each UNITS.mass as [v, n] (v)}<option value={v}>{n}</option>{/each}</select>{/if}
+					{#if c?.kind === 'length'}<select
+							aria-label="Unit of {m.header}"
+							value={m.bare.length}
+							onchange={(e) =>
+								set(i, { bare: { ...m.bare, length: e.currentTarget.value as Match['bare']['length'] } })}
+							>{#each UNITS.length as [v, n] (v)}<option value={v}>{n}</option>{/each}</select
+						>
+					{:else if c?.kind === 'mass'}<select
+							aria-label="Unit of {m.header}"
+							value={m.bare.mass}
+							onchange={(e) => set(i, { bare: { ...m.bare, mass: e.currentTarget.value as Match['bare']['mass'] } })}
+							>{#each UNITS.mass as [v, n] (v)}<option value={v}>{n}</option>{/each}</select
+						>{/if}
 				</td>
 			</tr>
 		{/each}
@@ -55,7 +91,9 @@
 {#if read.bad.length > 0}
 	<p class="error" role="alert">{read.badCount} {read.badCount === 1 ? 'cell makes' : 'cells make'} no sense:</p>
 	<ul class="bad">
-		{#each read.bad.slice(0, MOST_BAD) as b, i (i)}<li>line {b.row}, {b.header}{b.value ? ` "${b.value}"` : ''}: {b.why}</li>{/each}
+		{#each read.bad.slice(0, MOST_BAD) as b, i (i)}<li>
+				line {b.row}, {b.header}{b.value ? ` "${b.value}"` : ''}: {b.why}
+			</li>{/each}
 		{#if read.badCount > MOST_BAD}<li>and {read.badCount - MOST_BAD} more</li>{/if}
 	</ul>
 {/if}
@@ -63,10 +101,18 @@
 	<div class="first">
 		<table>
 			<caption>The first lines, as they would be taken</caption>
-			<thead><tr>{#each matched as m (m.key)}<th scope="col">{byKey(m.key)?.title ?? 'Typical'}</th>{/each}</tr></thead>
+			<thead
+				><tr
+					>{#each matched as m (m.key)}<th scope="col">{byKey(m.key)?.title ?? 'Typical'}</th>{/each}</tr
+				></thead
+			>
 			<tbody>
 				{#each read.items.slice(0, SHOWN) as item (item.id)}
-					<tr>{#each matched as m (m.key)}{@const c = byKey(m.key)}<td>{c ? writeCell(cellOf(item, c), c, unit) : 'typical' in item ? item.typical.length || '' : ''}</td>{/each}</tr>
+					<tr
+						>{#each matched as m (m.key)}{@const c = byKey(m.key)}<td
+								>{c ? writeCell(cellOf(item, c), c, unit) : 'typical' in item ? item.typical.length || '' : ''}</td
+							>{/each}</tr
+					>
 				{/each}
 			</tbody>
 		</table>

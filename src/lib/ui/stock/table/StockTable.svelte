@@ -24,9 +24,33 @@
 	const FIRST = ['name', 'count', 'mass'];
 	let across = $state(800);
 	const narrow = $derived(across < NARROW);
-	const columns = $derived(narrow ? [...FIRST.flatMap((key) => desk.shown.filter((c) => c.key === key)), ...desk.shown.filter((c) => !FIRST.includes(c.key))] : desk.shown);
-	const WIDTH: Record<Column['kind'], number> = { text: 132, length: 92, mass: 88, whole: 64, number: 82, choice: 112, flag: 110 };
-	const widthOf = (c: Column) => (c.key === 'name' ? (narrow ? 150 : 184) : c.key === 'notes' ? 240 : c.key === 'grip' ? 138 : WIDTH[c.kind] + (unit === 'inch' && c.kind === 'length' ? 16 : 0));
+	const columns = $derived(
+		narrow
+			? [
+					...FIRST.flatMap((key) => desk.shown.filter((c) => c.key === key)),
+					...desk.shown.filter((c) => !FIRST.includes(c.key))
+				]
+			: desk.shown
+	);
+	const WIDTH: Record<Column['kind'], number> = {
+		text: 132,
+		length: 92,
+		mass: 88,
+		whole: 64,
+		number: 82,
+		choice: 112,
+		flag: 110
+	};
+	const widthOf = (c: Column) =>
+		c.key === 'name'
+			? narrow
+				? 150
+				: 184
+			: c.key === 'notes'
+				? 240
+				: c.key === 'grip'
+					? 138
+					: WIDTH[c.kind] + (unit === 'inch' && c.kind === 'length' ? 16 : 0);
 	const template = $derived(`38px ${columns.map((c) => `${widthOf(c)}px`).join(' ')}`);
 	const wide = $derived(38 + columns.reduce((sum, c) => sum + widthOf(c), 0));
 
@@ -36,7 +60,13 @@
 	const first = $derived(Math.max(0, Math.floor(top / ROW) - SPARE));
 	/** What stands in each line in sight, worked out once for all that is drawn of it. */
 	const inSight = $derived(
-		lines.slice(first, first + Math.ceil(height / ROW) + 2 * SPARE).map((line) => (line.kind === 'group' ? line : { ...line, cells: columns.map((c) => ({ c, text: said(line.item, c), typical: isTypical(line.item, c) })) }))
+		lines
+			.slice(first, first + Math.ceil(height / ROW) + 2 * SPARE)
+			.map((line) =>
+				line.kind === 'group'
+					? line
+					: { ...line, cells: columns.map((c) => ({ c, text: said(line.item, c), typical: isTypical(line.item, c) })) }
+			)
 	);
 
 	/** The cell the keyboard is on: a line, and a column. */
@@ -75,7 +105,9 @@
 			from += 250;
 			if (from < items.length) stop = whenIdle(some);
 			// Once through what a press goes through, so that the browser has compiled it.
-			else for (const key of ['mass', 'name']) viewOf(items.slice(0, 400), all, { ...PLAIN_VIEW, words: 'e', sort: [{ key, down: true }] });
+			else
+				for (const key of ['mass', 'name'])
+					viewOf(items.slice(0, 400), all, { ...PLAIN_VIEW, words: 'e', sort: [{ key, down: true }] });
 		};
 		stop = whenIdle(some);
 		return () => stop();
@@ -139,7 +171,13 @@
 			wrong = got.error;
 			return false;
 		}
-		const [problem] = desk.shop.change(desk.list, [item.id], (i) => withCell('typical' in i ? { ...i, typical: i.typical.filter((k) => k !== c.key) } : i, c, got.value) as never, `change ${c.title.toLowerCase()}`);
+		const [problem] = desk.shop.change(
+			desk.list,
+			[item.id],
+			(i) =>
+				withCell('typical' in i ? { ...i, typical: i.typical.filter((k) => k !== c.key) } : i, c, got.value) as never,
+			`change ${c.title.toLowerCase()}`
+		);
 		wrong = problem ? sayProblem(problem, unit) : '';
 		return !problem;
 	}
@@ -151,7 +189,10 @@
 		editing = null;
 		wrong = '';
 		if (step) {
-			at = { row: Math.min(lines.length - 1, row + step.rows), column: Math.min(columns.length - 1, Math.max(0, column + step.columns)) };
+			at = {
+				row: Math.min(lines.length - 1, row + step.rows),
+				column: Math.min(columns.length - 1, Math.max(0, column + step.columns))
+			};
 			const line = lines[at.row];
 			if (line?.kind === 'item') desk.pick([line.item.id]);
 			show(at.row);
@@ -177,32 +218,62 @@
 		else if (event.key === 'Home' || event.key === 'End') {
 			if (command) go(event.key === 'Home' ? 0 : lines.length - 1, event.shiftKey);
 			else at = { row, column: event.key === 'Home' ? 0 : columns.length - 1 };
-		} else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') at = { row, column: Math.min(columns.length - 1, Math.max(0, column + (event.key === 'ArrowLeft' ? -1 : 1))) };
+		} else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight')
+			at = { row, column: Math.min(columns.length - 1, Math.max(0, column + (event.key === 'ArrowLeft' ? -1 : 1))) };
 		else if (command && event.key.toLowerCase() === 'a') desk.pick(desk.shownItems.map((i) => i.id));
 		else if (event.key === ' ' && line?.kind === 'item') toggle(line.item);
 		else if (event.key === 'Delete' && desk.picked.size > 0) {
 			desk.shop.remove(desk.list, desk.picked, desk.picked.size === 1 ? 'delete' : `delete ${desk.picked.size}`);
 			desk.pick([]);
-		} else if (line?.kind === 'item' && !command && !event.altKey && (event.key === 'Enter' || event.key === 'F2')) void edit(line.item, columns[column] as Column);
-		else if (line?.kind === 'item' && !command && !event.altKey && event.key.length === 1) void edit(line.item, columns[column] as Column, event.key);
+		} else if (line?.kind === 'item' && !command && !event.altKey && (event.key === 'Enter' || event.key === 'F2'))
+			void edit(line.item, columns[column] as Column);
+		else if (line?.kind === 'item' && !command && !event.altKey && event.key.length === 1)
+			void edit(line.item, columns[column] as Column, event.key);
 		else return;
 		event.preventDefault();
 	}
 </script>
 
 <div
-	class="lines" role="grid" tabindex="0" aria-label="{desk.list === 'boards' ? 'Lumber and sheets' : desk.list === 'things' ? 'Things' : 'Consumables'}, {desk.shownItems.length} lines" aria-multiselectable="true"
-	aria-rowcount={lines.length + 1} aria-colcount={columns.length + 1} aria-activedescendant={lines.length ? `${id}-${row}-${column}` : undefined} bind:this={box} bind:clientHeight={height} bind:clientWidth={across}
-	onscroll={() => (top = box.scrollTop)} onkeydown={keyed}
+	class="lines"
+	role="grid"
+	tabindex="0"
+	aria-label="{desk.list === 'boards' ? 'Lumber and sheets' : desk.list === 'things' ? 'Things' : 'Consumables'}, {desk
+		.shownItems.length} lines"
+	aria-multiselectable="true"
+	aria-rowcount={lines.length + 1}
+	aria-colcount={columns.length + 1}
+	aria-activedescendant={lines.length ? `${id}-${row}-${column}` : undefined}
+	bind:this={box}
+	bind:clientHeight={height}
+	bind:clientWidth={across}
+	onscroll={() => (top = box.scrollTop)}
+	onkeydown={keyed}
 >
 	<div class="head" role="row" aria-rowindex={1} style:grid-template-columns={template} style:width="{wide}px">
 		<span role="columnheader">
-			<input type="checkbox" aria-label="Pick all shown" tabindex="-1" checked={desk.picked.size > 0 && desk.picked.size >= desk.shownItems.length} indeterminate={desk.picked.size > 0 && desk.picked.size < desk.shownItems.length} onchange={(e) => desk.pick(e.currentTarget.checked ? desk.shownItems.map((i) => i.id) : [])} />
+			<input
+				type="checkbox"
+				aria-label="Pick all shown"
+				tabindex="-1"
+				checked={desk.picked.size > 0 && desk.picked.size >= desk.shownItems.length}
+				indeterminate={desk.picked.size > 0 && desk.picked.size < desk.shownItems.length}
+				onchange={(e) => desk.pick(e.currentTarget.checked ? desk.shownItems.map((i) => i.id) : [])}
+			/>
 		</span>
 		{#each columns as c (c.key)}
 			{@const sort = sortOf(c)}
-			<span role="columnheader" class:right={isNumber(c)} aria-sort={sort ? (sort.down ? 'descending' : 'ascending') : 'none'}>
-				<button type="button" tabindex="-1" title="{c.title}{c.hint ? `: ${c.hint}` : ''}. Press to sort, with Shift to sort by this as well" onclick={(e) => desk.sortBy(c.key, e.shiftKey)}>{c.title}{sort ? (sort.down ? ' ▾' : ' ▴') : ''}</button>
+			<span
+				role="columnheader"
+				class:right={isNumber(c)}
+				aria-sort={sort ? (sort.down ? 'descending' : 'ascending') : 'none'}
+			>
+				<button
+					type="button"
+					tabindex="-1"
+					title="{c.title}{c.hint ? `: ${c.hint}` : ''}. Press to sort, with Shift to sort by this as well"
+					onclick={(e) => desk.sortBy(c.key, e.shiftKey)}>{c.title}{sort ? (sort.down ? ' ▾' : ' ▴') : ''}</button
+				>
 			</span>
 		{/each}
 	</div>
@@ -210,25 +281,69 @@
 		{#each inSight as line, i (i)}
 			{@const n = first + i}
 			{#if line.kind === 'group'}
-				<div class="group" role="row" aria-rowindex={n + 2} style:transform="translateY({n * ROW}px)"><span role="gridcell" aria-colspan={columns.length + 1} id="{id}-{n}-0">{headOf(line.value)} <small>{line.count}</small></span></div>
+				<div class="group" role="row" aria-rowindex={n + 2} style:transform="translateY({n * ROW}px)">
+					<span role="gridcell" aria-colspan={columns.length + 1} id="{id}-{n}-0"
+						>{headOf(line.value)} <small>{line.count}</small></span
+					>
+				</div>
 			{:else}
 				{@const item = line.item}
 				{@const on = desk.picked.has(item.id)}
-				<div class="row" class:on role="row" aria-rowindex={n + 2} aria-selected={on} style:grid-template-columns={template} style:transform="translateY({n * ROW}px)">
-					<span role="gridcell"><input type="checkbox" tabindex="-1" aria-label="Pick {item.name || 'this line'}" checked={on} onchange={() => toggle(item)} /></span>
+				<div
+					class="row"
+					class:on
+					role="row"
+					aria-rowindex={n + 2}
+					aria-selected={on}
+					style:grid-template-columns={template}
+					style:transform="translateY({n * ROW}px)"
+				>
+					<span role="gridcell"
+						><input
+							type="checkbox"
+							tabindex="-1"
+							aria-label="Pick {item.name || 'this line'}"
+							checked={on}
+							onchange={() => toggle(item)}
+						/></span
+					>
 					{#each line.cells as { c, text, typical }, k (c.key)}
 						{#if editing?.id === item.id && editing.key === c.key}
 							<span role="gridcell" class="editing" id="{id}-{n}-{k}">
-								<input bind:this={input} type="text" aria-label={c.title} value={editing.text} aria-invalid={wrong ? 'true' : undefined} list={c.kind === 'choice' ? `${id}-choices` : undefined} oninput={(e) => (editing = { id: item.id, key: c.key, text: e.currentTarget.value })} onkeydown={editKey} onblur={() => endEdit(true)} />
-								{#if c.kind === 'choice'}<datalist id="{id}-choices">{#each c.choices as x (x.value)}<option value={x.name}></option>{/each}{#if isOptional(c)}<option value="-"></option>{/if}</datalist>{/if}
+								<input
+									bind:this={input}
+									type="text"
+									aria-label={c.title}
+									value={editing.text}
+									aria-invalid={wrong ? 'true' : undefined}
+									list={c.kind === 'choice' ? `${id}-choices` : undefined}
+									oninput={(e) => (editing = { id: item.id, key: c.key, text: e.currentTarget.value })}
+									onkeydown={editKey}
+									onblur={() => endEdit(true)}
+								/>
+								{#if c.kind === 'choice'}<datalist id="{id}-choices"
+										>{#each c.choices as x (x.value)}<option value={x.name}></option>{/each}{#if isOptional(c)}<option
+												value="-"
+											></option>{/if}</datalist
+									>{/if}
 								{#if wrong}<span class="wrong" role="alert">{wrong}</span>{/if}
 							</span>
 						{:else}
 							<!-- svelte-ignore a11y_click_events_have_key_events -->
 							<span
-								role="gridcell" tabindex="-1" id="{id}-{n}-{k}" class:at={n === row && k === column} class:number={isNumber(c)} class:typical
-								title={typical ? 'Typical, not measured' : undefined} onclick={(e) => pressed(e, n, item, k)} ondblclick={() => edit(item, c)}
-							>{#if c.key === 'grip' && 'grip' in item && item.grip}<span class="grip"><GripSketch grip={item.grip} dims={item.dims} />{text}</span>{:else}{typical ? '~ ' : ''}{text}{/if}</span>
+								role="gridcell"
+								tabindex="-1"
+								id="{id}-{n}-{k}"
+								class:at={n === row && k === column}
+								class:number={isNumber(c)}
+								class:typical
+								title={typical ? 'Typical, not measured' : undefined}
+								onclick={(e) => pressed(e, n, item, k)}
+								ondblclick={() => edit(item, c)}
+								>{#if c.key === 'grip' && 'grip' in item && item.grip}<span class="grip"
+										><GripSketch grip={item.grip} dims={item.dims} />{text}</span
+									>{:else}{typical ? '~ ' : ''}{text}{/if}</span
+							>
 						{/if}
 					{/each}
 				</div>

@@ -3,7 +3,8 @@ import type { Dims } from '$core/things/grips/grip';
 import { GRIP_KINDS, gripOf, type GripKind } from '$core/things/grips/registry';
 import { SKETCH, sketchOf } from './grip-sketch';
 
-const measured = (kind: GripKind, each: number): Dims => Object.fromEntries(gripOf(kind).needs.map((need, i) => [need, each * (i + 1)]));
+const measured = (kind: GripKind, each: number): Dims =>
+	Object.fromEntries(gripOf(kind).needs.map((need, i) => [need, each * (i + 1)]));
 
 describe('the small drawing of a grip', () => {
 	it.each(GRIP_KINDS)('of %s lies within its frame, measured or not', (kind) => {

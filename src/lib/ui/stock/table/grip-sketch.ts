@@ -37,7 +37,10 @@ function draw(grip: GripKind, dims: Dims): Stroke[] {
 	const points = shapes.flatMap(ends);
 	const [xs, ys] = [points.map((p) => p[0]), points.map((p) => p[1])];
 	const [left, low] = [Math.min(...xs), Math.min(...ys)];
-	const k = Math.min((SKETCH.width - 3) / Math.max(1, Math.max(...xs) - left), (SKETCH.height - 3) / Math.max(1, Math.max(...ys) - low));
+	const k = Math.min(
+		(SKETCH.width - 3) / Math.max(1, Math.max(...xs) - left),
+		(SKETCH.height - 3) / Math.max(1, Math.max(...ys) - low)
+	);
 	const round = (px: number) => px.toFixed(1);
 	const place = ([x, y]: Point): [number, number] => [1.5 + (x - left) * k, SKETCH.height - 1.5 - (y - low) * k];
 	const found: Stroke[] = [];
@@ -67,7 +70,10 @@ const known = new Map<string, Stroke[]>();
 /** More are begun anew. */
 const MOST = 2000;
 
-/** How a thing is carried, as paths the size of a word: the same that its slip shows large. Like things share one. @example sketchOf('slot', { bar: 6 }).length */
+/**
+ * How a thing is carried, as paths the size of a word: the same that its slip shows large. Like things share one.
+ * @example sketchOf('slot', { bar: 6 }).length
+ */
 export function sketchOf(grip: GripKind, dims: Dims): readonly Stroke[] {
 	const key = `${grip} ${JSON.stringify(dims)}`;
 	const before = known.get(key);

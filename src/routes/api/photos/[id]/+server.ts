@@ -8,5 +8,7 @@ export const GET: RequestHandler = ({ params }) =>
 	withDatabase(async () => {
 		const photo = await findPhoto(params.id);
 		if (!photo) return problem(404, { detail: 'There is no such picture' });
-		return new Response(photo.bytes, { headers: { 'content-type': photo.type, 'cache-control': 'private, max-age=31536000, immutable' } });
+		return new Response(photo.bytes, {
+			headers: { 'content-type': photo.type, 'cache-control': 'private, max-age=31536000, immutable' }
+		});
 	});

@@ -18,12 +18,20 @@ export const GET: RequestHandler = ({ params }) =>
 		return found ? json(found) : missing();
 	});
 
-/** `{ revision, changes: [{ list, id, item }], settings? }` in: written only if `revision` is still the newest; else 409 with what is there. */
+/**
+ * `{ revision, changes: [{ list, id, item }], settings? }` in: written only if `revision` is still the newest; else 409
+ * with what is there.
+ */
 export const PATCH: RequestHandler = async ({ params, request }) => {
 	const body = await readBody(request, MOST_VALUES.shop);
 	if (!body.ok) return body.error;
 	const write = shopWriteFrom(body.value);
-	if (!write.ok) return problem(422, { title: TITLE, detail: `${write.error[0]?.path} ${write.error[0]?.message}`, errors: write.error });
+	if (!write.ok)
+		return problem(422, {
+			title: TITLE,
+			detail: `${write.error[0]?.path} ${write.error[0]?.message}`,
+			errors: write.error
+		});
 	const { revision, writes, settings } = write.value;
 	return withDatabase(async () => {
 		const saved = await saveShop(params.id, revision, writes, settings);

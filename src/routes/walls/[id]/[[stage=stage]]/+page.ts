@@ -20,7 +20,11 @@ export const load: PageLoad = async ({ params, fetch }) => {
 		await place?.clear().catch(() => undefined);
 		error(404, 'There is no such wall. It may have been deleted.');
 	}
-	if (!keep) error(503, 'The database cannot be reached, and this device has no copy of this wall. It opens when the database is back.');
+	if (!keep)
+		error(
+			503,
+			'The database cannot be reached, and this device has no copy of this wall. It opens when the database is back.'
+		);
 	// The device's copy stands in for the server's until that can be reached again.
 	return {
 		stored: { id: params.id, revision: keep.revision, plan: keep.plan, updatedAt: '' } satisfies Stored,

@@ -14,8 +14,14 @@ export const GET: RequestHandler = ({ params, url }) => {
 	const manner = (url.searchParams.get('manner') ?? 'quiet') as Manner;
 	const seed = Number(url.searchParams.get('seed') ?? 1);
 	if (!Number.isFinite(truth) || truth < 0 || truth > 1e6)
-		return problem(422, { title: 'Not a valid request', errors: [{ path: 'truth', message: 'must be a number, in mm or kg' }] });
+		return problem(422, {
+			title: 'Not a valid request',
+			errors: [{ path: 'truth', message: 'must be a number, in mm or kg' }]
+		});
 	if (!MANNERS.includes(manner))
-		return problem(422, { title: 'Not a valid request', errors: [{ path: 'manner', message: `must be one of: ${MANNERS.join(', ')}` }] });
+		return problem(422, {
+			title: 'Not a valid request',
+			errors: [{ path: 'manner', message: `must be one of: ${MANNERS.join(', ')}` }]
+		});
 	return eventStream(readings(meter, truth, manner, Number.isFinite(seed) ? seed : 1), EVERY);
 };

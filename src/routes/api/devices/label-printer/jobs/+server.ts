@@ -17,6 +17,9 @@ export const GET: RequestHandler = ({ url }) => {
 			errors: [{ path: 'labels', message: `must be a whole number from 1 to ${MOST_LABELS}` }]
 		});
 	if (!Number.isInteger(roll) || roll < 0 || roll > MOST_LABELS)
-		return problem(422, { title: 'Not a valid request', errors: [{ path: 'roll', message: 'must be a whole number' }] });
+		return problem(422, {
+			title: 'Not a valid request',
+			errors: [{ path: 'roll', message: 'must be a whole number' }]
+		});
 	return eventStream(printing(labels, roll), EVERY, (e) => e.kind !== 'printed');
 };

@@ -10,6 +10,9 @@ export const GET: RequestHandler = ({ url }) => {
 	const x = Number(url.searchParams.get('x') ?? Number.NaN);
 	const path = read.ok ? (x >= 0 && x <= read.value.wall.width ? null : 'x') : read.error;
 	if (!read.ok || path)
-		return problem(422, { title: 'Not a valid request', errors: [{ path: path ?? '', message: 'is missing, or not on a wall' }] });
+		return problem(422, {
+			title: 'Not a valid request',
+			errors: [{ path: path ?? '', message: 'is missing, or not on a wall' }]
+		});
 	return json({ hit: drill(read.value.wall, x, read.value.y) });
 };

@@ -28,11 +28,13 @@ function* parts(trace: Trace): Generator<Trace & { of: number }> {
 /** One sweep of the simulated scanner, as events. `samples` along the wall; `noise` as a share of what a stud shows. */
 export const GET: RequestHandler = ({ url }) => {
 	const read = hiddenWall(url.searchParams);
-	const bad = (path: string, message: string) => problem(422, { title: 'Not a valid request', errors: [{ path, message }] });
+	const bad = (path: string, message: string) =>
+		problem(422, { title: 'Not a valid request', errors: [{ path, message }] });
 	if (!read.ok) return bad(read.error, 'is missing, or not on a wall');
 	const samples = Number(url.searchParams.get('samples') ?? 2000);
 	const noise = Number(url.searchParams.get('noise') ?? DEFAULT_NOISE);
-	if (!Number.isInteger(samples) || samples < 100 || samples > 20_000) return bad('samples', 'must be a whole number from 100 to 20000');
+	if (!Number.isInteger(samples) || samples < 100 || samples > 20_000)
+		return bad('samples', 'must be a whole number from 100 to 20000');
 	if (!(noise >= 0 && noise <= 1)) return bad('noise', 'must be between 0 and 1');
 	const { wall, y, seed } = read.value;
 	return eventStream(parts(sweep(wall, y, { samples, noise, seed: Math.round(seed * 31 + y) })), EVERY);

@@ -18,7 +18,11 @@ export const GET: RequestHandler = ({ params, url }) =>
 	withDatabase(async () => {
 		const found = await findPlan(params.id);
 		if (!found) return problem(404, { detail: 'There is no such wall' });
-		const csv = cutListCsv(found.plan, await cutsOf(found.plan), url.searchParams.get('unit') === 'inch' ? 'inch' : 'mm');
+		const csv = cutListCsv(
+			found.plan,
+			await cutsOf(found.plan),
+			url.searchParams.get('unit') === 'inch' ? 'inch' : 'mm'
+		);
 		return new Response(csv, {
 			headers: {
 				'content-type': 'text/csv; charset=utf-8',

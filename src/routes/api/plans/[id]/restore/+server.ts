@@ -6,5 +6,7 @@ import type { RequestHandler } from './$types';
 /** Out of the trash again. */
 export const POST: RequestHandler = ({ params }) =>
 	withDatabase(async () =>
-		(await restorePlan(params.id)) ? new Response(null, { status: 204 }) : problem(404, { detail: 'There is no such wall in the trash' })
+		(await restorePlan(params.id))
+			? new Response(null, { status: 204 })
+			: problem(404, { detail: 'There is no such wall in the trash' })
 	);
