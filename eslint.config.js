@@ -61,6 +61,7 @@ export default ts.config(
 			'no-undef': 'off',
 			'no-irregular-whitespace': 'off',
 			eqeqeq: 'error',
+			'no-nested-ternary': 'error',
 			// The formatter breaks code; this holds comments to the same width.
 			'max-len': [
 				'error',

@@ -10,10 +10,11 @@
 export function send(address, method, body, { headers = {}, ...more } = {}) {
 	const raw =
 		typeof body === 'string' || body instanceof Uint8Array || body instanceof ReadableStream || body instanceof Blob;
+	const sent = raw ? body : JSON.stringify(body);
 	return fetch(address, {
 		method,
 		headers: { origin: new URL(address).origin, 'content-type': 'application/json', ...headers },
-		body: body === undefined ? undefined : raw ? body : JSON.stringify(body),
+		body: body === undefined ? undefined : sent,
 		...more
 	});
 }

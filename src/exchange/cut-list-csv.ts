@@ -29,7 +29,7 @@ export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string 
 					cut.piece.name,
 					stock,
 					b + 1,
-					group.lanes === 2 ? (l === 0 ? 'A' : 'B') : '',
+					group.lanes === 2 ? 'AB'.charAt(l) : '',
 					length(cut.from),
 					length(cut.piece.length),
 					1,

@@ -9,25 +9,32 @@ const plain = (n: number) => String(Number(n.toFixed(PLACES)));
 function write(value: InputValue): string {
 	if (value === null) return '';
 	if (Array.isArray(value)) return value.map(plain).join('_');
-	return typeof value === 'number' ? plain(value) : typeof value === 'boolean' ? (value ? 'yes' : 'no') : value;
+	if (typeof value === 'boolean') return value ? 'yes' : 'no';
+	return typeof value === 'number' ? plain(value) : value;
 }
 
+const FLAGS = new Map([
+	['yes', true],
+	['no', false]
+]);
+const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text));
+const finite = (text: string) => (Number.isFinite(number(text)) ? number(text) : undefined);
+
 function read(field: FieldSpec, text: string): InputValue | undefined {
-	const number = (t: string) => (t.trim() === '' ? Number.NaN : Number(t));
 	switch (field.kind) {
 		case 'choice':
 			return field.choices.some((c) => c.value === text) ? text : undefined;
 		case 'flag':
-			return text === 'yes' ? true : text === 'no' ? false : undefined;
+			return FLAGS.get(text);
 		case 'lengths': {
 			const all = text.split('_').map(number);
 			return all.every(Number.isFinite) ? all : undefined;
 		}
 		case 'optional-mass':
 		case 'optional-length':
-			return text === '' ? null : Number.isFinite(number(text)) ? number(text) : undefined;
+			return text === '' ? null : finite(text);
 		default:
-			return Number.isFinite(number(text)) ? number(text) : undefined;
+			return finite(text);
 	}
 }
 

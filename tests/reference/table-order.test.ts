@@ -39,17 +39,12 @@ describe('the order of a table', () => {
 				fc.boolean(),
 				(sizes, down) => {
 					const items = sizes.map((size, id) => ({ id, size }));
-					const want = [...items].sort((a, b) =>
-						a.size === b.size
-							? 0
-							: a.size === null
-								? 1
-								: b.size === null
-									? -1
-									: down
-										? b.size - a.size
-										: a.size - b.size
-					);
+					const want = [...items].sort((a, b) => {
+						if (a.size === b.size) return 0;
+						if (a.size === null) return 1;
+						if (b.size === null) return -1;
+						return down ? b.size - a.size : a.size - b.size;
+					});
 					expect(
 						viewOf(items, [SIZE], { ...PLAIN_VIEW, sort: [{ key: 'size', down }] }).map(
 							(l) => l.kind === 'item' && l.item.id

@@ -62,8 +62,11 @@ export function supply({ count, low, enough }: Pick<Consumable, 'count' | 'low' 
 	stands: 'out' | 'low' | 'enough' | 'plenty';
 	buy: number;
 } {
-	const stands = count <= 0 ? 'out' : count <= low ? 'low' : count > enough ? 'plenty' : 'enough';
-	return { stands, buy: count <= low ? Math.max(0, enough - count) : 0 };
+	if (count <= low || count <= 0) {
+		const stands = count <= 0 ? 'out' : 'low';
+		return { stands, buy: count <= low ? Math.max(0, enough - count) : 0 };
+	}
+	return { stands: count > enough ? 'plenty' : 'enough', buy: 0 };
 }
 
 /**

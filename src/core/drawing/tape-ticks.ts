@@ -45,9 +45,10 @@ export function tapeTicks(from: Millimetres, to: Millimetres, pxPerMm: number, u
 	for (let i = Math.ceil(from / fine - 1e-9); i * fine <= to + 1e-6; i++) {
 		const at = i * fine;
 		const major = divides(at, labelled);
+		const lesser = divides(at, middle) ? 'middle' : 'minor';
 		const tick: Tick = {
 			at,
-			size: major ? 'major' : divides(at, middle) ? 'middle' : 'minor',
+			size: major ? 'major' : lesser,
 			red: at !== 0 && divides(at, whole)
 		};
 		if (major) tick.label = label(at, unit);

@@ -134,9 +134,9 @@ const LONGEST_PATH = 80;
 export function hostile(value: unknown): Problem | null {
 	const found = search(value);
 	if (!found) return null;
-	const path = found.keys.reduce<string>(
-		(p, k) => (typeof k === 'number' ? `${p}[${k}]` : p === '' ? k : `${p}.${k}`),
-		''
-	);
+	const path = found.keys.reduce<string>((p, k) => {
+		if (typeof k === 'number') return `${p}[${k}]`;
+		return p === '' ? k : `${p}.${k}`;
+	}, '');
 	return { path: path.replace(new RegExp(HALF, 'gu'), '?').slice(0, LONGEST_PATH), message: found.message };
 }

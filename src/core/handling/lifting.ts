@@ -65,7 +65,8 @@ export function liftLimit(l: Lift): LiftLimit {
  * @example liftIndex(20, 10) // 2
  */
 export function liftIndex(mass: Kilograms, limit: Kilograms): number {
-	return limit > 0 ? mass / limit : mass > 0 ? Infinity : 0;
+	if (limit > 0) return mass / limit;
+	return mass > 0 ? Infinity : 0;
 }
 
 /**

@@ -31,7 +31,8 @@ function entry(
 	const check = governingCheck(checks);
 	const margin = check ? standingMargin(check) : null;
 	const told = stop || load === 0 || margin === null || check?.verdict === 'cannot-be-judged';
-	const verdict = stop ? 'cannot-be-built' : load === 0 ? 'unloaded' : (check?.verdict ?? 'unloaded');
+	const judged = load === 0 ? 'unloaded' : (check?.verdict ?? 'unloaded');
+	const verdict = stop ? 'cannot-be-built' : judged;
 	return {
 		id,
 		at,

@@ -73,8 +73,10 @@ function stopsOf(warnings: readonly Warning[]): Stops {
 	const holders = new Map<string, Warning>();
 	for (const w of warnings) {
 		if (w.level !== 'stop') continue;
-		const into = w.subject.kind === 'row' ? rows : w.subject.kind === 'holder' ? holders : undefined;
-		if (into && 'id' in w.subject && !into.has(w.subject.id)) into.set(w.subject.id, w);
+		const { subject } = w;
+		if (subject.kind !== 'row' && subject.kind !== 'holder') continue;
+		const into = subject.kind === 'row' ? rows : holders;
+		if (!into.has(subject.id)) into.set(subject.id, w);
 	}
 	return { rows, holders };
 }

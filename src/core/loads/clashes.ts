@@ -1,4 +1,5 @@
 import { liftOff } from '../cleats/profile';
+import type { SeatHandling } from '../handling/seat-handling';
 import { LOAD_FROM, seatHandling } from '../handling/seat-handling';
 import { standingAt } from '../handling/standing';
 import type { Plan } from '../plan/types';
@@ -11,6 +12,14 @@ import type { LaidRow, Placed } from './place';
 import { hookLoad } from './checks/hook-loads';
 import { hookScrewPlaces } from './hook-screws';
 
+function liftingPhrase(h: SeatHandling, name: string): Phrase {
+	const at = { i: ratio(h.index), h: mm(h.height), name };
+	if (!Number.isFinite(h.index)) return phrase('Lifting {name} to {h} is out of all limits', at);
+	if (h.oneAt === null) return phrase('Lifting {name} to {h} has an index of {i}: over 1, get help', at);
+	const over = 'Lifting {name} to {h} has an index of {i}: over 1. At {o@tape} it would be 1';
+	return phrase(over, { ...at, o: mm(h.oneAt) });
+}
+
 /** What is too heavy for its height, or out of reach. */
 function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
 	const standing = standingAt(plan.wall, p, p.foot + p.holder.params.pegs.height);
@@ -18,19 +27,7 @@ function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
 	if (!h) return [];
 	const name = p.holder.params.load.name || 'what hangs';
 	const found: Phrase[] = [];
-	if (h.index > 1 && h.mass >= LOAD_FROM) {
-		const at = { i: ratio(h.index), h: mm(h.height), name };
-		found.push(
-			!Number.isFinite(h.index)
-				? phrase('Lifting {name} to {h} is out of all limits', at)
-				: h.oneAt === null
-					? phrase('Lifting {name} to {h} has an index of {i}: over 1, get help', at)
-					: phrase('Lifting {name} to {h} has an index of {i}: over 1. At {o@tape} it would be 1', {
-							...at,
-							o: mm(h.oneAt)
-						})
-		);
-	}
+	if (h.index > 1 && h.mass >= LOAD_FROM) found.push(liftingPhrase(h, name));
 	if (h.band === 'step')
 		found.push(
 			standing.keptOff > 0

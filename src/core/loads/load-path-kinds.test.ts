@@ -255,8 +255,9 @@ describe('how much more', () => {
 				const used = (f: number) => Math.max(b + c * f, f > kink ? 2 * (b + c * f) : 0);
 				const found = finish(failsAt((f) => [step(1 / used(f))]));
 				if ((1 - b) / c > 999 || kink < 1e-3) return;
-				const want =
-					b + c * kink >= 0.5 && b + c * kink < 1 ? kink : 2 * (b + c * kink) < 1 ? (0.5 - b) / c : (1 - b) / c;
+				const atKink = b + c * kink;
+				const later = (2 * atKink < 1 ? 0.5 - b : 1 - b) / c;
+				const want = atKink >= 0.5 && atKink < 1 ? kink : later;
 				if (want > 0) expect((found?.factor ?? Number.NaN) / want).toBeCloseTo(1, 3);
 			})
 		);

@@ -135,17 +135,23 @@ export function boardName(b: Pick<Board, 'name' | 'material'>): string {
 	return b.name || (BOARD_MATERIALS.find((m) => m.value === b.material)?.name ?? b.material);
 }
 
+type Size = { thickness: Millimetres; width: Millimetres; long: Millimetres };
+
+/** Sizes to start from, as they are sold. */
+const START: Record<'sheet' | 'other', Record<'inch' | 'metric', Size>> = {
+	sheet: {
+		inch: { thickness: 18.25625, width: 1219.2, long: 2438.4 },
+		metric: { thickness: 18, width: 1220, long: 2440 }
+	},
+	other: {
+		inch: { thickness: 19.05, width: 139.7, long: 2438.4 },
+		metric: { thickness: 18, width: 144, long: 2400 }
+	}
+};
+
 /** A board to start from. */
 export function newBoard(id: string, form: BoardForm, inch: boolean): Board {
-	const size =
-		form === 'sheet'
-			? inch
-				? [18.25625, 1219.2, 2438.4]
-				: [18, 1220, 2440]
-			: inch
-				? [19.05, 139.7, 2438.4]
-				: [18, 144, 2400];
-	const [thickness, width, long] = size as [number, number, number];
+	const { thickness, width, long } = START[form === 'sheet' ? 'sheet' : 'other'][inch ? 'inch' : 'metric'];
 	return {
 		id,
 		name: '',

@@ -73,5 +73,6 @@ export const WOOD_CHOICES: readonly { value: SpeciesId; name: string }[] = WOODS
 
 /** What a screw may go through or into: specific gravity by name; null where no table gives one. */
 export function gravityOf(id: BendingId): number | null {
-	return isPanel(id) ? PANEL_MATERIALS[id].G : isKnown(id) ? wood(id).G : null;
+	if (isPanel(id)) return PANEL_MATERIALS[id].G;
+	return isKnown(id) ? wood(id).G : null;
 }

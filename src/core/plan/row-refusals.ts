@@ -11,6 +11,12 @@ export function standsAcross(plan: Plan, row: Row): Obstruction[] {
 	return [...new Set(met.flatMap((w) => (w.how === 'stands' ? [w.obstruction] : [])))];
 }
 
+const WAY_OUT = {
+	y: () => 'lay it above or below',
+	right: (o: Obstruction) => `end it at ${Math.floor(o.x)} mm`,
+	left: (o: Obstruction) => `begin it at ${Math.ceil(o.x + o.width)} mm`
+};
+
 /** Which field of a row to set right: the end that went over it, or the height. */
 function field(before: Row | undefined, row: Row, o: Obstruction): 'left' | 'right' | 'y' {
 	if (before && before.right <= o.x) return 'right';
@@ -35,12 +41,6 @@ export function rowRefusals(before: Plan, after: Plan, command: Command): Proble
 		.filter((o) => !known.has(o.id))
 		.map((o) => {
 			const side = field(was, row, o);
-			const where =
-				side === 'y'
-					? 'lay it above or below'
-					: side === 'right'
-						? `end it at ${Math.floor(o.x)} mm`
-						: `begin it at ${Math.ceil(o.x + o.width)} mm`;
-			return { path: `rows[${at}].${side}`, message: `would run over ${nameOf(o)}: ${where}` };
+			return { path: `rows[${at}].${side}`, message: `would run over ${nameOf(o)}: ${WAY_OUT[side](o)}` };
 		});
 }

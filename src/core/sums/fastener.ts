@@ -77,8 +77,15 @@ const fields = {
 type I = InputsOf<typeof fields>;
 
 const DURATION: Record<string, number> = { storage: CD_STORAGE, usual: 1, bump: CD_BUMP };
-const chosen = (i: I): Fastener =>
-	i.kind === 'lag' ? lag(i.lag as LagSize) : i.kind === 'nail' ? nail(i.nail as NailSize) : screw(i.screw as ScrewSize);
+function chosen(i: I): Fastener {
+	if (i.kind === 'lag') return lag(i.lag as LagSize);
+	return i.kind === 'nail' ? nail(i.nail as NailSize) : screw(i.screw as ScrewSize);
+}
+
+function loadedHow(across: number, pull: number): string {
+	if (across === 0) return 'pulled out';
+	return pull === 0 ? 'across' : 'pulled and pushed at once';
+}
 
 function judge(i: I, joint: Joint): Step {
 	const duration = DURATION[i.duration] as number;
@@ -100,9 +107,7 @@ function judge(i: I, joint: Joint): Step {
 	const title = joint.fastener.title;
 	const reason = short
 		? phrase(`${title} too short: {p} in, {need} needed`, { p: mm(c.penetration), need: mm(c.needed) })
-		: phrase(
-				across === 0 ? `${title}, pulled out` : pull === 0 ? `${title}, across` : `${title}, pulled and pushed at once`
-			);
+		: phrase(`${title}, ${loadedHow(across, pull)}`);
 	const source = 'NDS 2018 chapter 12, Technical Report 12';
 	if (i.kind === 'nail') {
 		const used = short ? Infinity : nailUsed(c.axial, c.lateral, pull, across);

@@ -44,12 +44,10 @@ const spacingFields = {
 	pitch: lengthField('Then every', 1, 12_000, [75, 76.2], { when: (i) => i.way === 'pitch' }),
 	margin: lengthField('End margins', 0, 6000, [40, 38.1], { when: (i) => i.way === 'end-margins' })
 };
-const asSpacing = (i: InputsOf<typeof spacingFields>): Spacing =>
-	i.way === 'pitch'
-		? { kind: 'pitch', count: i.count, inset: i.inset, pitch: i.pitch }
-		: i.way === 'end-margins'
-			? { kind: 'end-margins', count: i.count, margin: i.margin }
-			: { kind: 'equal-gaps', count: i.count };
+function asSpacing({ way, count, inset, pitch, margin }: InputsOf<typeof spacingFields>): Spacing {
+	if (way === 'pitch') return { kind: way, count, inset, pitch };
+	return way === 'end-margins' ? { kind: way, count, margin } : { kind: 'equal-gaps', count };
+}
 
 /** How far apart, centre to centre, as a sum. */
 function apartSum(width: number, spacing: Spacing) {

@@ -15,8 +15,12 @@ export interface InTheWay {
 export function inTheWay(wall: Pick<Wall, 'obstructions'>, box: Box3): InTheWay[] {
 	return wall.obstructions.flatMap((obstruction): InTheWay[] => {
 		const { fixed, moving, clear } = sweptBy(obstruction);
-		const any = (solids: typeof fixed) => solids.some((s) => meets(s, box));
-		const how = any(fixed) ? 'stands' : any(moving) ? 'moves' : any(clear) ? 'clear' : null;
+		const ways = [
+			['stands', fixed],
+			['moves', moving],
+			['clear', clear]
+		] as const;
+		const [how] = ways.find(([, solids]) => solids.some((s) => meets(s, box))) ?? [];
 		return how ? [{ obstruction, how }] : [];
 	});
 }

@@ -23,7 +23,8 @@ function heightOn(line: readonly Point[], x: Millimetres): Millimetres {
 	const i = line.findIndex((p) => p.x >= x);
 	const b = line[i === -1 ? line.length - 1 : i] as Point;
 	const a = line[i === -1 ? line.length - 1 : Math.max(0, i - 1)] as Point;
-	return b.x === a.x || x <= a.x ? (x <= a.x ? a.y : b.y) : a.y + ((b.y - a.y) * (x - a.x)) / (b.x - a.x);
+	if (x <= a.x) return a.y;
+	return b.x === a.x ? b.y : a.y + ((b.y - a.y) * (x - a.x)) / (b.x - a.x);
 }
 
 /** Height of the ceiling line at x, above the floor at the left end. */

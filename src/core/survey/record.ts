@@ -5,6 +5,8 @@ import { nameOf } from './names';
 import { cablesMayRun } from './safe-zones';
 import { surveyed } from './supports';
 
+const RANK = { stop: 0, mind: 1 } as const;
+
 /** How a fact was found, in words. */
 export const HOW_WORDS: Record<How, string> = {
 	guess: 'not measured yet',
@@ -131,5 +133,5 @@ export function openPoints({ wall }: Pick<Plan, 'wall'>): OpenPoint[] {
 	}
 	if (!wall.far && surveyed(wall))
 		found.push({ level: 'mind', about: phrase('Nobody said what is behind the wall'), part: 'room' });
-	return found.sort((a, b) => (a.level === b.level ? 0 : a.level === 'stop' ? -1 : 1));
+	return found.sort((a, b) => RANK[a.level] - RANK[b.level]);
 }

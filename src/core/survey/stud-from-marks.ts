@@ -3,6 +3,9 @@ import type { Millimetres } from '../units/quantity';
 /** What a mark on the wall marks. */
 export type MarkOf = 'centre' | 'left' | 'right';
 
+/** From a mark to the stud's centre, in widths of the stud. */
+const TO_CENTRE: Record<MarkOf, number> = { centre: 0, left: 0.5, right: -0.5 };
+
 /** A mark that somebody made with a finder, or found as a line of screws. */
 export interface Mark {
 	x: Millimetres;
@@ -20,7 +23,7 @@ export function studFromMarks(
 	of: MarkOf,
 	width: Millimetres
 ): { x: Millimetres; lean: number } {
-	const off = of === 'centre' ? 0 : of === 'left' ? width / 2 : -width / 2;
+	const off = width * TO_CENTRE[of];
 	const n = marks.length;
 	const my = marks.reduce((sum, m) => sum + m.y, 0) / n;
 	const mx = marks.reduce((sum, m) => sum + m.x, 0) / n;

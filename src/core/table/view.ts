@@ -57,7 +57,7 @@ function rank(value: CellValue, column: Column): string | number | null {
 	if (value === null || value === '') return null;
 	if (column.kind === 'choice') return column.choices.findIndex((c) => c.value === value);
 	if (typeof value === 'string') return sortKey(value);
-	return typeof value === 'boolean' ? (value ? 0 : 1) : value;
+	return typeof value === 'boolean' ? Number(!value) : value;
 }
 
 /** Below zero when `x` comes first; nothing comes last, up or down. */
@@ -65,7 +65,7 @@ function inOrder(x: string | number | null, y: string | number | null, down: boo
 	if (x === y) return 0;
 	if (x === null) return 1;
 	if (y === null) return -1;
-	const order = typeof x === 'string' ? (x < String(y) ? -1 : 1) : x - (y as number);
+	const order = x < y ? -1 : 1;
 	return down ? -order : order;
 }
 

@@ -22,7 +22,8 @@ export const THING_COMPUTED: readonly Column[] = [
 /** Is something missing, only typical, or everything measured? */
 export function measuredWord(thing: Thing): 'missing' | 'typical' | 'measured' {
 	const { missing, typical } = unmeasured(thing);
-	return missing.length > 0 ? 'missing' : typical.length > 0 ? 'typical' : 'measured';
+	if (missing.length > 0) return 'missing';
+	return typical.length > 0 ? 'typical' : 'measured';
 }
 
 /** How each is worked out; what stands in the state column counts what hangs on a wall before what was said. */

@@ -52,9 +52,9 @@ function best(words: Word[], none: string): Answer {
 		words.find((w) => w.fits === null),
 		words.find((w) => w.fits === false)
 	];
-	const found = yes ?? unknown ?? no;
-	if (!found) return { can: 'no', why: phrase(none), tool: null };
-	return { can: yes ? 'yes' : unknown ? 'unknown' : 'no', why: found.why, tool: found.tool };
+	if (yes) return { can: 'yes', why: yes.why, tool: yes.tool };
+	if (unknown) return { can: 'unknown', why: unknown.why, tool: unknown.tool };
+	return { can: 'no', why: no?.why ?? phrase(none), tool: no?.tool ?? null };
 }
 
 /** A bit of this diameter, and of those the one that reaches deepest. */

@@ -30,7 +30,8 @@ function inchText(mm: Millimetres, tick: Tick, feet: boolean): string {
 		num /= 2;
 		den /= 2;
 	}
-	const inches = num === 0 ? `${whole}` : whole === 0 ? `${num}/${den}` : `${whole} ${num}/${den}`;
+	const fraction = num === 0 ? '' : `${num}/${den}`;
+	const inches = fraction === '' || whole !== 0 ? `${whole} ${fraction}`.trim() : fraction;
 	return parts === 0 && text === '' ? '0"' : `${sign}${text}${inches}"`;
 }
 

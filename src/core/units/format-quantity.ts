@@ -79,5 +79,6 @@ export function formatQuantity(q: Quantity, unit: LengthUnit): string {
 	const decimals = Math.abs(scaled) >= 100 ? Math.min(style.decimals, 1) : style.decimals;
 	const fixed = scaled.toFixed(decimals);
 	const text = Number(fixed) === 0 ? fixed.replace('-', '') : fixed;
-	return style.unit === '' ? text : style.unit === '°' ? `${Number(text)}°` : `${text} ${style.unit}`;
+	if (style.unit === '') return text;
+	return style.unit === '°' ? `${Number(text)}°` : `${text} ${style.unit}`;
 }

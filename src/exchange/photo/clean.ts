@@ -91,18 +91,20 @@ function cleanPng(b: Uint8Array): Result<CleanPhoto> {
 	return fail('The picture is damaged, or breaks off');
 }
 
+/** The cleaner of the format that a file begins as. */
+function cleanerOf(b: Uint8Array): (b: Uint8Array) => Result<CleanPhoto> {
+	if (b[0] === 0xff && b[1] === 0xd8) return cleanJpeg;
+	if (PNG.every((v, i) => b[i] === v)) return cleanPng;
+	return () => fail('Only JPEG and PNG pictures are taken');
+}
+
 /**
  * A JPEG or PNG without its metadata: no place, time, camera, thumbnail or remark.
  * @returns what is wrong with a file that is neither, or breaks off
  * @example cleanPhoto(new Uint8Array([1, 2, 3])).ok // false
  */
 export function cleanPhoto(bytes: Uint8Array): Result<CleanPhoto> {
-	const read =
-		bytes[0] === 0xff && bytes[1] === 0xd8
-			? cleanJpeg(bytes)
-			: PNG.every((v, i) => bytes[i] === v)
-				? cleanPng(bytes)
-				: fail('Only JPEG and PNG pictures are taken');
+	const read = cleanerOf(bytes)(bytes);
 	if (!read.ok) return read;
 	const { width, height } = read.value;
 	return width > MOST_SIDE || height > MOST_SIDE || width < 1 || height < 1

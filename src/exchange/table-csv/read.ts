@@ -104,15 +104,9 @@ export function readTable(text: string, options: ReadOptions): TableRead {
 	const head = data[0] ?? [];
 	const guessed = matchColumns(head, columns, unit);
 	const headed = options.headed ?? guessed.some((m) => m.key !== null);
-	const matches = options.matches
-		? [...options.matches]
-		: headed
-			? guessed
-			: head.map((_, i) => ({
-					header: `Column ${i + 1}`,
-					key: i === 0 ? 'name' : null,
-					bare: (guessed[i] as Match).bare
-				}));
+	const byPlace = () =>
+		guessed.map(({ bare }, i): Match => ({ header: `Column ${i + 1}`, key: i === 0 ? 'name' : null, bare }));
+	const matches = [...(options.matches ?? (headed ? guessed : byPlace()))];
 	const keys = new Set(columns.map((c) => c.key));
 	const at = matches.map((m): ColumnAt | null => {
 		if (m.key === null) return null;

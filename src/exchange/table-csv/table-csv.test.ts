@@ -197,12 +197,11 @@ describe('a table that is written', () => {
 				got.items.forEach((item, i) => {
 					const was = { ...shop[list][i]!, id: item.id };
 					// A hundredth of a millimetre, and a tenth of a gram.
-					const near = (v: unknown): unknown =>
-						typeof v === 'number'
-							? expect.closeTo(v, 2)
-							: v && typeof v === 'object' && !Array.isArray(v)
-								? Object.fromEntries(Object.entries(v).map(([k, x]) => [k, near(x)]))
-								: v;
+					const near = (v: unknown): unknown => {
+						if (typeof v === 'number') return expect.closeTo(v, 2);
+						if (!v || typeof v !== 'object' || Array.isArray(v)) return v;
+						return Object.fromEntries(Object.entries(v).map(([k, x]) => [k, near(x)]));
+					};
 					expect(item).toEqual(near(was));
 				});
 			}

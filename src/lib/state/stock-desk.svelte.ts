@@ -13,6 +13,12 @@ export type TableList = 'things' | 'boards' | 'consumables';
 export type DeskTab = TableList | 'tools' | 'files';
 export type TableItem = Thing | Board | Consumable;
 
+export const LIST_WORDS: Record<TableList, string> = {
+	things: 'Things',
+	boards: 'Lumber and sheets',
+	consumables: 'Consumables'
+};
+
 interface TableSpec {
 	columns: readonly Column[];
 	computed: readonly Column[];
@@ -65,6 +71,12 @@ const consumableComputed: Record<string, (c: Consumable) => CellValue> = {
 	buy: (c) => supply(c).buy
 };
 
+/** The figures of a list that are worked out; each list asks only those of its own items. */
+function computedOf(list: TableList, shop: OpenShop): Record<string, (item: TableItem) => CellValue> {
+	const of = { things: thingComputed(shop.placed), boards: boardComputed, consumables: consumableComputed };
+	return of[list] as Record<string, (item: TableItem) => CellValue>;
+}
+
 function recallColumns(list: TableList): readonly string[] {
 	const known = new Set([...TABLES[list].columns, ...TABLES[list].computed].map((c) => c.key));
 	const kept = (recall(`kammer-columns-${list}`) ?? '').split(' ').filter((k) => known.has(k));
@@ -94,14 +106,7 @@ export class StockDesk {
 	view = $derived(this.#views[this.list]);
 	all = $derived([...TABLES[this.list].columns, ...TABLES[this.list].computed]);
 	shown = $derived(this.all.filter((c) => this.#columns[this.list].includes(c.key)));
-	computed = $derived.by(
-		() =>
-			(this.list === 'things'
-				? thingComputed(this.shop.placed)
-				: this.list === 'boards'
-					? boardComputed
-					: consumableComputed) as Record<string, (i: TableItem) => CellValue>
-	);
+	computed = $derived(computedOf(this.list, this.shop));
 	items = $derived(this.shop.shop[this.list] as readonly TableItem[]);
 	lines = $derived(viewOf(this.items, this.all, this.view, { computed: this.computed }) as Line<TableItem>[]);
 	shownItems = $derived(this.lines.flatMap((l) => (l.kind === 'item' ? [l.item] : [])));
@@ -125,7 +130,9 @@ export class StockDesk {
 	sortBy(key: string, also: boolean): void {
 		const now = this.view.sort.find((s) => s.key === key);
 		const rest = also ? this.view.sort.filter((s) => s.key !== key) : [];
-		this.look({ sort: !now ? [...rest, { key, down: false }] : now.down ? rest : [...rest, { key, down: true }] });
+		// Up, then down, then no more.
+		if (now?.down) return this.look({ sort: rest });
+		this.look({ sort: [...rest, { key, down: now !== undefined }] });
 	}
 
 	showColumn(key: string, on: boolean): void {

@@ -22,7 +22,8 @@ export function sayMargin(check: Told | undefined): string {
 	if (!check) return '–';
 	if (check.verdict === 'cannot-be-judged') return '?';
 	const margin = bySecond(check) ? standingMargin(check) : check.margin;
-	return margin === null ? '–' : bySecond(check) ? `(${figure(margin)})` : figure(margin);
+	if (margin === null) return '–';
+	return bySecond(check) ? `(${figure(margin)})` : figure(margin);
 }
 
 /** The same where there is little room: no places from ten on. What cannot be built has no margin worth a look. */

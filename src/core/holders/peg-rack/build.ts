@@ -141,6 +141,7 @@ export function buildPegRack(params: PegRackParams, context: HolderContext): Bui
 /** What the rack is, in a line: six pegs, three pairs. */
 export function pegRackTitle(params: PegRackParams) {
 	const n = params.pegs.spacing.count;
-	const word = params.pegs.pair ? (n === 1 ? 'pair of pegs' : 'pairs of pegs') : n === 1 ? 'peg' : 'pegs';
+	const [one, many] = params.pegs.pair ? ['pair of pegs', 'pairs of pegs'] : ['peg', 'pegs'];
+	const word = n === 1 ? one : many;
 	return phrase(`peg rack, {width@tape} wide, ${n} ${word}`, { width: mm(params.face.width) });
 }

@@ -124,6 +124,13 @@ function pegWarnings(p: PegRackParams, built: BuiltHolder): Found[] {
 	return found;
 }
 
+const RANK: Record<Found['level'], number> = { stop: 0, mind: 1 };
+
+function stripWords(p: PegRackParams): string {
+	if (p.secondHook) return 'hooks need';
+	return p.spacer ? 'hook and spacer need' : 'hook needs';
+}
+
 function boardWarnings(p: PegRackParams, c: HolderContext): Found[] {
 	const found: Found[] = [];
 	const board = stock(p.face.stock);
@@ -140,13 +147,7 @@ function boardWarnings(p: PegRackParams, c: HolderContext): Found[] {
 	if (p.face.height < strips) {
 		found.push({
 			level: 'stop',
-			message: phrase(
-				`The face is {h} high; its ${p.secondHook ? 'hooks need' : p.spacer ? 'hook and spacer need' : 'hook needs'} {s}`,
-				{
-					h: mm(p.face.height),
-					s: mm(strips)
-				}
-			)
+			message: phrase(`The face is {h} high; its ${stripWords(p)} {s}`, { h: mm(p.face.height), s: mm(strips) })
 		});
 	}
 	return found;
@@ -159,5 +160,5 @@ export function pegRackWarnings(params: PegRackParams, context: HolderContext, b
 		...screwWarnings(params, context, built),
 		...pegWarnings(params, built)
 	];
-	return all.sort((a, b) => (a.level === b.level ? 0 : a.level === 'stop' ? -1 : 1));
+	return all.sort((a, b) => RANK[a.level] - RANK[b.level]);
 }

@@ -42,6 +42,12 @@ export interface FixingPlace {
 	own: OwnWeight;
 }
 
+function rollWords(h: Hung): string {
+	if (h.load.locked) return '{W} × {x}: its lock strip holds it, so all of its stand-off';
+	if (h.byStandOff) return '{W} × {x}: its stand-off, less than front × tan b + t, {arm}';
+	return '{W} × {arm}: front × tan b + t, less than its stand-off, {x}';
+}
+
 /** What hangs by this stud: each with its share of weight here, where it lies, and the sum of its roll. */
 function hungLines(laid: LaidRow, { segment, at, hung, rolling, own }: FixingPlace): SumLine[] {
 	const arm = rollArm(laid.profile, rolling);
@@ -68,12 +74,7 @@ function hungLines(laid: LaidRow, { segment, at, hung, rolling, own }: FixingPla
 			sum: phrase('{W} about {a@tape} to {b@tape}, seat by seat: its share here', values),
 			result: newtons(share)
 		});
-		const roll = h.load.locked
-			? '{W} × {x}: its lock strip holds it, so all of its stand-off'
-			: h.byStandOff
-				? '{W} × {x}: its stand-off, less than front × tan b + t, {arm}'
-				: '{W} × {arm}: front × tan b + t, less than its stand-off, {x}';
-		rows.push({ label: `roll by ${h.name}`, sum: phrase(roll, values), result: moment(h.roll) });
+		rows.push({ label: `roll by ${h.name}`, sum: phrase(rollWords(h), values), result: moment(h.roll) });
 	}
 	return rows;
 }
@@ -102,7 +103,8 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace)
 		const values: Record<string, Quantity> = { M: moment(share.roll), p: mm(crush) };
 		heights.forEach((y, i) => (values[`y${i + 1}`] = mm(y)));
 		const squares = heights.map((_, i) => `({y${i + 1}} - {p})²`).join(' + ');
-		const about = PULL_WORDS[row.backer ? 'backer' : row.twistBlock ? 'block' : 'plain'];
+		const bare = row.twistBlock ? PULL_WORDS.block : PULL_WORDS.plain;
+		const about = row.backer ? PULL_WORDS.backer : bare;
 		const found: SumLine[] = [
 			...hungLines(laid, place),
 			{

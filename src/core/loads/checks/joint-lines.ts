@@ -65,13 +65,17 @@ const YIELD: Record<YieldMode, string> = {
 	IV: `${ROOT}; A = 1 / (2 × {qs}) + 1 / (2 × {qm}), B = {g}, C = -2 × {M}`
 };
 
+/** Dowel bearing strength as its table's formula, in psi: by the direction of the grain from 1/4 in on. */
+function bearingStrength(f: Fastener, G: number, toGrain: 0 | 90): string {
+	if (f.D < 0.25) return `16600 × ${G}^1.84`;
+	return toGrain === 0 ? `11200 × ${G}` : `6100 × ${G}^1.45 / √(${plain(f.D)})`;
+}
+
 /** What a length of fastener bears in wood, by the direction of its grain from 1/4 in on. */
 function bearsLine(label: string, f: Fastener, G: number, toGrain: 0 | 90, q: number): SumLine {
-	const strength =
-		f.D < 0.25 ? `16600 × ${G}^1.84` : toGrain === 0 ? `11200 × ${G}` : `6100 × ${G}^1.45 / √(${plain(f.D)})`;
 	return {
 		label,
-		sum: phrase(`${strength} × ${plain(f.Dr)}: in lb and in`),
+		sum: phrase(`${bearingStrength(f, G, toGrain)} × ${plain(f.Dr)}: in lb and in`),
 		result: perLength(q),
 		source: 'NDS 2018 Table 12.3.3',
 		detail: true
@@ -122,10 +126,18 @@ function acrossLines(joint: Joint, c: JointCapacity, words: MemberWords): SumLin
 	];
 }
 
+/** How far the fastener enters, as a sum or as the reason that it does not. */
+function enteredSum({ fastener, length, side, gap, main }: Joint, c: JointCapacity, words: MemberWords): string {
+	const past = length - side.thickness - gap;
+	if (past <= 0) return '0: {l} does not reach through {t} and {g}';
+	if (past > main.thickness) return `{d}: all of the ${words.main}, for {l} goes through it`;
+	if (c.penetration === 0) return '0: only the tip of {e} is in';
+	return `{l} - {t} - {g}${fastener.tip > 0 ? ' - {e}' : ''}`;
+}
+
 /** A joint's capacity written out: how far the fastener enters, what thread and head hold, what it holds across. */
 export function capacityLines(joint: Joint, c: JointCapacity, words: MemberWords = ROW): SumLine[] {
 	const { fastener: f, side, gap, main } = joint;
-	const past = joint.length - side.thickness - gap;
 	const values = {
 		l: mm(joint.length),
 		t: mm(side.thickness),
@@ -133,16 +145,11 @@ export function capacityLines(joint: Joint, c: JointCapacity, words: MemberWords
 		d: mm(main.thickness),
 		e: mm(f.tip * MM_PER_INCH)
 	};
-	const tip = f.tip > 0 ? ' - {e}' : '';
-	const sum =
-		past <= 0
-			? '0: {l} does not reach through {t} and {g}'
-			: past > main.thickness
-				? `{d}: all of the ${words.main}, for {l} goes through it`
-				: c.penetration === 0
-					? '0: only the tip of {e} is in'
-					: `{l} - {t} - {g}${tip}`;
-	const entered: SumLine = { label: `in the ${words.main}`, sum: phrase(sum, values), result: mm(c.penetration) };
+	const entered: SumLine = {
+		label: `in the ${words.main}`,
+		sum: phrase(enteredSum(joint, c, words), values),
+		result: mm(c.penetration)
+	};
 	if (!c.across) {
 		return [
 			entered,
@@ -184,16 +191,10 @@ export function allowedLine(c: JointCapacity, both: CombinedAllowable): SumLine 
 		across: both.sin2 === 0 ? '{Z}: across alone' : '{Z} / √{c}: no better than across by itself',
 		pull: both.cos2 === 0 ? '{W}: pulled alone' : '{W} / √{s}: no better than pulled by itself'
 	};
+	const loaded = both.allowed > 0 ? sums[both.by] : '0: the screw counts for nothing';
 	return {
 		label: 'allowed so',
-		sum: phrase(
-			both.cos2 + both.sin2 === 0
-				? 'the smaller of the two: nothing loads it'
-				: both.allowed > 0
-					? sums[both.by]
-					: '0: the screw counts for nothing',
-			values
-		),
+		sum: phrase(both.cos2 + both.sin2 === 0 ? 'the smaller of the two: nothing loads it' : loaded, values),
 		result: newtons(both.allowed),
 		source: 'NDS 2018 12.4-1'
 	};

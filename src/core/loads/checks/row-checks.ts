@@ -35,6 +35,7 @@ const known = new WeakMap<LaidRow, { wall: Wall; result: RowResult }>();
 function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number): Check {
 	const known = surveyed(wall);
 	const at = { from: mm(from), to: mm(to) };
+	const crosses = studs === 0 ? 'crosses no stud' : 'has one stud only and turns about its screw';
 	return {
 		id: `row:${row.id}:${Math.round(from)}:unfixed`,
 		subject: { kind: 'row', id: row.id },
@@ -44,11 +45,9 @@ function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number):
 		verdict: known ? 'does-not-hold' : 'cannot-be-judged',
 		basis: 'published',
 		source: 'statics',
-		reason: !known
-			? phrase('no studs surveyed: survey the wall first')
-			: studs === 0
-				? phrase('cleat from {from@tape} to {to@tape} crosses no stud', at)
-				: phrase('cleat from {from@tape} to {to@tape} has one stud only and turns about its screw', at),
+		reason: known
+			? phrase(`cleat from {from@tape} to {to@tape} ${crosses}`, at)
+			: phrase('no studs surveyed: survey the wall first'),
 		lines: [],
 		notes: []
 	};

@@ -68,6 +68,13 @@ function threadOf(f: Fastener, length: Millimetres): Millimetres {
 	return f.kind === 'lag' ? (lagThread(length / MM_PER_INCH) - f.tip) * MM_PER_INCH : length * THREAD_SHARE;
 }
 
+/** Length that bears in the main member: half the tip is lost below 10 D. */
+function bearingLength(f: Fastener, penetration: Millimetres, tipInside: Millimetres): Millimetres {
+	const D = f.D * MM_PER_INCH;
+	if (f.kind === 'lag') return penetration + tipInside / 2;
+	return penetration >= 10 * D ? penetration : penetration - D;
+}
+
 /**
  * Allowable axial and lateral load of one fastener through a side member and a gap into wood.
  * Bearing in the main member loses half the tip (2 D long, of a lag its own) below 10 D, NDS 2018 12.3.5.3, from
@@ -97,8 +104,7 @@ export function jointCapacity(joint: Joint, duration = CD_STORAGE): JointCapacit
 	const perLength = withdrawalPerLength(f, main.G);
 	const withdrawal = counts ? perLength * thread * duration * factors.withdrawal : 0;
 	const pullThrough = headPullThrough(f.head, side.thickness, side.G) * duration;
-	const bearing =
-		f.kind === 'lag' ? penetration + tipInside / 2 : penetration >= 10 * D ? penetration : penetration - D;
+	const bearing = bearingLength(f, penetration, tipInside);
 	const across = counts
 		? lateral({
 				fastener: f,

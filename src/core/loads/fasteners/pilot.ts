@@ -12,6 +12,12 @@ export interface Pilot {
 	source: string;
 }
 
+/** Lead hole of a lag's thread, in diameters: denser wood needs more room. */
+function lagLead(G: number): number {
+	if (G > 0.6) return 0.75;
+	return G > 0.5 ? 0.675 : 0.55;
+}
+
 /**
  * Sizes of the lead and clearance holes.
  * Source: NDS 2018 12.1.4.2 (lags: shank its own diameter; thread 65 to 85 % of it above G 0.6, 60 to 75 % above 0.5,
@@ -26,7 +32,7 @@ export function pilotFor(f: Fastener, G: number): Pilot {
 	switch (f.kind) {
 		case 'lag':
 			return {
-				thread: D * (hard ? 0.75 : G > 0.5 ? 0.675 : 0.55),
+				thread: D * lagLead(G),
 				shank: D,
 				mayBeLeftOut: false,
 				source: 'NDS 2018 12.1.4.2'

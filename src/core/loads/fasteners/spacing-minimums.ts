@@ -38,9 +38,11 @@ export function spacingMinimums(
 			source: TABLES
 		};
 	}
-	const drilled = o.drilled;
+	const { drilled } = o;
+	const along = drilled ? 10 : 15;
+	const across = drilled ? 5 : 10;
 	return {
-		end: (o.acrossGrain ? (drilled ? 5 : 10) : drilled ? 10 : 15) * D,
+		end: (o.acrossGrain ? across : along) * D,
 		edge: 2.5 * D,
 		along: (drilled ? 10 : 15) * D,
 		across: (drilled ? 3 : 5) * D,

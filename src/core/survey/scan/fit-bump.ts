@@ -78,7 +78,8 @@ export function fitBump(
 				(b.base + b.height * (seen(x[i] as number, b.left, spread) - seen(x[i] as number, b.right, spread)))) **
 			2;
 	// Error of the middle: half the sum of the two edges, with what they have in common.
-	const weigh = free.map((p): number => (p === 'left' || p === 'right' ? (fixed ? 1 : 0.5) : 0));
+	const ofEdge = fixed ? 1 : 0.5;
+	const weigh = free.map((p): number => (p === 'left' || p === 'right' ? ofEdge : 0));
 	const spreadOf = solveLinear(normal.map((row, i) => [...row, weigh[i] as number]));
 	const variance = spreadOf
 		? weigh.reduce((sum, w, j) => sum + w * (spreadOf[j] as number), 0) * noise ** 2

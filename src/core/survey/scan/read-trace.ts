@@ -97,24 +97,26 @@ function usualHeight(lifted: Float64Array, regions: readonly Region[], step: num
 	return heights.length === 0 ? null : median(heights);
 }
 
+const OTHER = { left: 'right', right: 'left' } as const;
+
+/** Which edge of a stretch the sweep saw, where it began or ended within it; null when it saw both. */
+function edgeInSight(region: Region, trace: Trace): Sighting['only'] {
+	if (region.from <= 1) return 'right';
+	return region.to >= trace.density.length - 2 ? 'left' : null;
+}
+
 /** Edges of one stretch, fitted to the samples about it. */
 function look(trace: Trace, lifted: Float64Array, region: Region, noise: number, usual: number): Seen | null {
 	const { step } = trace;
 	const around = Math.round((3 * WINDOW) / step);
 	const from = Math.max(0, region.from - around);
 	const to = Math.min(trace.density.length - 1, region.to + around);
-	const only = region.from <= 1 ? 'right' : region.to >= trace.density.length - 2 ? 'left' : null;
+	const only = edgeInSight(region, trace);
 	const x = Array.from({ length: to - from + 1 }, (_, i) => placeOf(trace, from + i));
 	const guess = { left: placeOf(trace, region.from), right: placeOf(trace, region.to), height: usual, base: 0 };
 	if (only === 'right') guess.left -= 4 * WINDOW;
 	if (only === 'left') guess.right += 4 * WINDOW;
-	const fit = fitBump(
-		{ x, v: lifted.subarray(from, to + 1) },
-		guess,
-		WINDOW,
-		noise,
-		only === 'right' ? 'left' : only === 'left' ? 'right' : null
-	);
+	const fit = fitBump({ x, v: lifted.subarray(from, to + 1) }, guess, WINDOW, noise, only && OTHER[only]);
 	if (!fit || fit.height <= 0) return null;
 	return {
 		region,

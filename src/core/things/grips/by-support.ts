@@ -1,8 +1,22 @@
 import { mm, phrase } from '../../units/phrase';
 import { mustBeSmaller, plus } from './figures';
-import type { Grip } from './grip';
+import type { Millimetres } from '../../units/quantity';
+import type { Decision, Grip } from './grip';
 import { ROOM } from './room';
 import { sketch } from './sketch';
+
+function armsApart(shortest: Millimetres): Decision {
+	const over = mm(ROOM.overhang);
+	if (shortest > 2 * ROOM.overhang) {
+		return {
+			label: 'arms apart, at most',
+			sum: phrase('{a} - 2 × {b}', { a: mm(shortest), b: over }),
+			value: shortest - 2 * ROOM.overhang
+		};
+	}
+	const short = '{a} is too short for two arms with {b} beyond each: give it a shelf or a bin';
+	return { label: 'arms apart', fault: phrase(short, { a: mm(shortest), b: over }) };
+}
 
 /** Grips where a thing rests on, or in, what is made for it. */
 export const GRIPS_BY_SUPPORT = {
@@ -171,25 +185,7 @@ export const GRIPS_BY_SUPPORT = {
 				'longest',
 				'The shortest, {s}, is longer than the longest, {l}'
 			),
-			...(d.shortest === undefined
-				? []
-				: d.shortest <= 2 * ROOM.overhang
-					? [
-							{
-								label: 'arms apart',
-								fault: phrase('{a} is too short for two arms with {b} beyond each: give it a shelf or a bin', {
-									a: mm(d.shortest),
-									b: mm(ROOM.overhang)
-								})
-							}
-						]
-					: [
-							{
-								label: 'arms apart, at most',
-								sum: phrase('{a} - 2 × {b}', { a: mm(d.shortest), b: mm(ROOM.overhang) }),
-								value: d.shortest - 2 * ROOM.overhang
-							}
-						])
+			...(d.shortest === undefined ? [] : [armsApart(d.shortest)])
 		],
 		draw(d) {
 			const p = sketch('Boards across arms', this.needs, { shortest: 900, longest: 2400 }, d);

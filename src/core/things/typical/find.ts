@@ -36,6 +36,13 @@ export function findKind(name: string): TypicalKind | null {
 	return best?.kind ?? null;
 }
 
+/** From which weight on it is said to what step. */
+const SAID_TO: readonly (readonly [from: number, step: number])[] = [
+	[20, 1],
+	[3, 0.5],
+	[1, 0.25]
+];
+
 /**
  * A weight as a person would say it: to the half from 3 on, to the quarter from 1, in their own unit; a small one to
  * two figures.
@@ -43,8 +50,8 @@ export function findKind(name: string): TypicalKind | null {
 function sayableMass(kg: Kilograms, unit: LengthUnit): Kilograms {
 	const per = unit === 'inch' ? KG_PER_POUND : 1;
 	const said = kg / per;
-	const step = said >= 20 ? 1 : said >= 3 ? 0.5 : said >= 1 ? 0.25 : 0;
-	return (step > 0 ? tidy(said, step) : Number(said.toPrecision(1 + (said >= 0.095 ? 1 : 0)))) * per;
+	const [, step] = SAID_TO.find(([from]) => said >= from) ?? [];
+	return (step ? tidy(said, step) : Number(said.toPrecision(said >= 0.095 ? 2 : 1))) * per;
 }
 
 const tidy = (n: number, step: number) => Math.round(n / step) * step;

@@ -30,7 +30,7 @@
 	<span class="number">{number}</span>
 	<div class="lanes" style:background={wood}>
 		{#each board.lanes as lane, l (l)}
-			<ol class="lane" aria-label="Board {number}{ripped ? (l === 0 ? ', half A' : ', half B') : ''}">
+			<ol class="lane" aria-label="Board {number}{ripped ? `, half ${'AB'.charAt(l)}` : ''}">
 				<svg class="grain" viewBox="0 0 100 30" preserveAspectRatio="none" aria-hidden="true"
 					><path d={GRAIN.map(wander).join('')} /></svg
 				>

@@ -4,7 +4,8 @@ import type { LengthUnit } from '$core/units/parse-length';
 
 /** What one of a group's boards is called, in the number there are. */
 export function boardWord(group: Pick<CutGroup, 'kind' | 'strip' | 'boards'>): string {
-	const one = group.kind === 'dowel' ? 'dowel' : group.strip === null ? 'board' : 'strip';
+	const flat = group.strip === null ? 'board' : 'strip';
+	const one = group.kind === 'dowel' ? 'dowel' : flat;
 	return group.boards.length === 1 ? one : `${one}s`;
 }
 

@@ -30,8 +30,10 @@
 			: ((target?.dim === 'length' && target.value) || usual.length || 500) * 1.03);
 	const said = (l: DeviceLink) =>
 		l.value === null ? '' : formatQuantity({ value: l.value, dim: l.meter.dim === 'mass' ? 'mass' : 'length' }, unit);
-	const fine = (l: DeviceLink) =>
-		l.value === null ? '–' : l.meter.dim === 'mass' && unit === 'mm' ? `${l.value.toFixed(2)} kg` : said(l);
+	const fine = (l: DeviceLink) => {
+		if (l.value === null) return '–';
+		return l.meter.dim === 'mass' && unit === 'mm' ? `${l.value.toFixed(2)} kg` : said(l);
+	};
 	const WORDS: Record<LinkState, string> = {
 		off: '',
 		connecting: 'connecting …',

@@ -96,13 +96,11 @@
 			);
 	});
 	const warnings = $derived(
-		open.checks.warnings.filter((w) =>
-			placed
-				? w.subject.kind === 'holder' && w.subject.id === placed.holder.id
-				: row
-					? w.subject.kind === 'row' && w.subject.id === row.id
-					: w.level === 'stop'
-		)
+		open.checks.warnings.filter(({ subject, level }) => {
+			if (placed) return subject.kind === 'holder' && subject.id === placed.holder.id;
+			if (row) return subject.kind === 'row' && subject.id === row.id;
+			return level === 'stop';
+		})
 	);
 	const asSum = $derived(check && !open.dragging ? sumFromCheck(open.plan, check, placed) : null);
 	/** Whose check it is, where it is not plain from what is picked. */
@@ -111,18 +109,15 @@
 			return subject.id === placed?.holder.id
 				? ''
 				: open.shown.holders.find((h) => h.id === subject.id)?.name || 'Holder';
-		const id = subject.kind === 'row' ? subject.id : subject.kind === 'fixing' ? subject.row : '';
-		return id === '' || id === row?.id ? '' : open.shown.rows.find((r) => r.id === id)?.name || 'Row';
+		if (subject.kind !== 'row' && subject.kind !== 'fixing') return '';
+		const id = subject.kind === 'row' ? subject.id : subject.row;
+		return id === row?.id ? '' : open.shown.rows.find((r) => r.id === id)?.name || 'Row';
 	}
-	const title = $derived(
-		placed
-			? placed.holder.name || 'Holder'
-			: row
-				? row.name || 'Row'
-				: stud
-					? `Stud at ${formatLength(stud.x, unit)}`
-					: 'Will it hold?'
-	);
+	const title = $derived.by(() => {
+		if (placed) return placed.holder.name || 'Holder';
+		if (row) return row.name || 'Row';
+		return stud ? `Stud at ${formatLength(stud.x, unit)}` : 'Will it hold?';
+	});
 	/** The verdict of what is picked, whichever of its steps is read. */
 	const whole = $derived(holder ?? (row ? open.checks.rows.get(row.id) : undefined));
 	/** Everything that hangs, by its name, when nothing is picked. */

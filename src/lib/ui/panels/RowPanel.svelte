@@ -73,7 +73,8 @@
 		return set({ stock: id, blank: next.kind === 'solid' ? next.width : Math.min(row.blank, 130) });
 	}
 
-	const hold = $derived(row.backer ? 'backer' : row.twistBlock ? 'block' : 'plain');
+	const bare = $derived(row.twistBlock ? 'block' : 'plain');
+	const hold = $derived(row.backer ? 'backer' : bare);
 	const backer = (change: Partial<Backer>) => (row.backer ? set({ backer: { ...row.backer, ...change } }) : undefined);
 	const behind = (change: Partial<Backer['behind']>) =>
 		row.backer ? backer({ behind: { ...row.backer.behind, ...change } }) : undefined;

@@ -36,7 +36,8 @@
 		<ul>
 			{#each entries as { placed, verdict, check, stop } (placed.holder.id)}
 				{@const { id, name } = placed.holder}
-				{@const why = stop ? sayPhrase(stop.message, unit) : check ? sayWhy(check, unit) : ''}
+				{@const judged = check ? sayWhy(check, unit) : ''}
+				{@const why = stop ? sayPhrase(stop.message, unit) : judged}
 				<li>
 					<button
 						type="button"

@@ -18,6 +18,11 @@
 			: { text: `${n} measured`, open: false };
 	}
 
+	function readyToCut(stops: number, unsettled: number): { text: string; open: boolean } {
+		if (stops > 0) return { text: `${stops} to mend first`, open: true };
+		return unsettled > 0 ? { text: 'not settled', open: true } : { text: 'ready', open: false };
+	}
+
 	/** The same while only holders move. */
 	const wall = $derived(plan.wall);
 	const wallWords = $derived.by(() => {
@@ -43,20 +48,8 @@
 			wall: wallWords,
 			rows: counted(plan.rows.length, rowStops),
 			holders: counted(plan.holders.length, open.stops.length - rowStops),
-			holds:
-				plan.holders.length === 0
-					? none
-					: parts.length
-						? { text: parts.join(', '), open: true }
-						: { text: 'all hold', open: false },
-			cut:
-				plan.rows.length === 0
-					? none
-					: open.stops.length > 0
-						? { text: `${open.stops.length} to mend first`, open: true }
-						: fails + unknown > 0
-							? { text: 'not settled', open: true }
-							: { text: 'ready', open: false }
+			holds: plan.holders.length === 0 ? none : { text: parts.join(', ') || 'all hold', open: parts.length > 0 },
+			cut: plan.rows.length === 0 ? none : readyToCut(open.stops.length, fails + unknown)
 		};
 	});
 

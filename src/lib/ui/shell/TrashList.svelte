@@ -13,10 +13,11 @@
 	let { trash, restore }: { trash: Trashed[]; restore: (kind: Trashed['kind'], id: string) => void } = $props();
 
 	const day = (at: string) => new Date(at).toLocaleDateString([], { dateStyle: 'medium' });
-	const what = (t: Trashed) =>
-		t.kind === 'wall'
-			? 'wall'
-			: `workshop with its stock-take${t.walls === 0 ? '' : t.walls === 1 ? ' and 1 wall' : ` and ${t.walls} walls`}`;
+	const what = (t: Trashed) => {
+		if (t.kind === 'wall') return 'wall';
+		const walls = t.walls === 1 ? ' and 1 wall' : ` and ${t.walls} walls`;
+		return `workshop with its stock-take${t.walls === 0 ? '' : walls}`;
+	};
 </script>
 
 <details>

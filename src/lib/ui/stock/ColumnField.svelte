@@ -28,9 +28,8 @@
 		...(column.kind === 'choice' && (column.optional || value === null) ? [{ value: NONE, name: 'not said' }] : []),
 		...(column.kind === 'choice' ? column.choices.map((c) => ({ value: c.value, name: c.name })) : [])
 	]);
-	const hint = $derived(
-		various ? 'Various: what you type is set for all' : typical ? 'Typical, not measured' : column.hint
-	);
+	const usual = $derived(typical ? 'Typical, not measured' : column.hint);
+	const hint = $derived(various ? 'Various: what you type is set for all' : usual);
 </script>
 
 {#if column.kind === 'flag'}

@@ -39,7 +39,8 @@
 			placed: by === 'weight' ? g.placedMass / scale : g.placedCount,
 			words: words(g)
 		}));
-		const said = by === 'count' ? '' : unit === 'inch' ? 'lb' : 'kg';
+		const heavy = unit === 'inch' ? 'lb' : 'kg';
+		const said = by === 'count' ? '' : heavy;
 		// Drawn anew in the other light too.
 		void preferences.theme;
 		return drawn ? whenIdle(() => drawn.show(bars, said)) : undefined;

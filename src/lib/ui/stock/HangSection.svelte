@@ -16,6 +16,10 @@
 	const places = $derived(one ? desk.shop.places.filter((p) => p.thing === one.id) : []);
 	const hanging = $derived(places.reduce((n, p) => n + p.count, 0));
 	const holders = $derived(open?.plan.holders ?? []);
+	const placedWords = (left: number) => {
+		if (left < 0) return ': more seats than there are things';
+		return left > 0 ? `; ${left} to place` : '';
+	};
 	let outcome = $state<Outcome>({});
 	const missing = $derived(one ? missingFor(one) : []);
 	const told = (made: Outcome) => {
@@ -34,11 +38,7 @@
 			</p>
 		{:else}
 			<p class="marks">
-				{hanging} hanging of {one.count}{hanging > one.count
-					? ': more seats than there are things'
-					: hanging < one.count
-						? `; ${one.count - hanging} to place`
-						: ''}.
+				{hanging} hanging of {one.count}{placedWords(one.count - hanging)}.
 			</p>
 			<ul class="places">
 				{#each places as p (p.wall + p.holder)}

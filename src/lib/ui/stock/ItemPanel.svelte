@@ -52,9 +52,11 @@
 		desk.pick([]);
 	}
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
+	const title = $derived((board && boardName(board)) ?? consumable?.name ?? `${items.length} ${word}`);
+	const STANDS = { out: 'Out', low: 'Low', plenty: 'More than enough', enough: 'Enough' };
 </script>
 
-<h2>{board ? boardName(board) : consumable ? consumable.name : `${items.length} ${word}`}</h2>
+<h2>{title}</h2>
 {#if board}
 	{@const f = boardFigures(board)}
 	<p class="figure sum"><span>weight</span><span>{sayPhrase(f.sum, unit)}</span><b>{kg(f.most)}</b></p>
@@ -77,13 +79,7 @@
 {:else if consumable}
 	{@const s = supply(consumable)}
 	<p class="about">
-		{s.stands === 'out'
-			? 'Out'
-			: s.stands === 'low'
-				? 'Low'
-				: s.stands === 'plenty'
-					? 'More than enough'
-					: 'Enough'}{s.buy ? `: buy ${s.buy}` : ''}.
+		{STANDS[s.stands]}{s.buy ? `: buy ${s.buy}` : ''}.
 	</p>
 {:else}
 	<p class="about">What you change is changed in all of them, as one step.</p>

@@ -2,7 +2,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { THING_COLUMNS } from '$core/things/columns';
 	import type { CellValue } from '$core/table/column';
-	import { TABLES, type DeskTab, type StockDesk } from '$lib/state/stock-desk.svelte';
+	import { LIST_WORDS, TABLES, type DeskTab, type StockDesk, type TableList } from '$lib/state/stock-desk.svelte';
 	import EntryLine from './EntryLine.svelte';
 	import FilesPanel from './files/FilesPanel.svelte';
 	import PrintList from './PrintList.svelte';
@@ -18,13 +18,17 @@
 
 	const id = $props.id();
 	const TABS: { id: DeskTab; title: string }[] = [
-		{ id: 'things', title: 'Things' },
-		{ id: 'boards', title: 'Lumber and sheets' },
-		{ id: 'consumables', title: 'Consumables' },
+		...(Object.keys(LIST_WORDS) as TableList[]).map((id) => ({ id, title: LIST_WORDS[id] })),
 		{ id: 'tools', title: 'Tools owned' },
 		{ id: 'files', title: 'Files' }
 	];
 	const count = (tab: DeskTab) => (tab === 'files' ? '' : String(desk.shop.shop[tab].length));
+	const NOTHING: Record<TableList, string> = {
+		things:
+			'Nothing yet. Type the first line above, such as "6 bar clamps 600 mm", start from a typical kind, or bring in a file.',
+		boards: 'No boards or sheets yet.',
+		consumables: 'Nothing that is used up yet.'
+	};
 	let choosing = $state(false);
 	/** What is shown of the things: a filter by a word. */
 	const SHOWS: { value: string; name: string; only: Record<string, CellValue> }[] = [
@@ -134,13 +138,7 @@
 		{/if}
 		<div class="table">
 			{#if desk.items.length === 0}
-				<p class="empty">
-					{desk.list === 'things'
-						? 'Nothing yet. Type the first line above, such as "6 bar clamps 600 mm", start from a typical kind, or bring in a file.'
-						: desk.list === 'boards'
-							? 'No boards or sheets yet.'
-							: 'Nothing that is used up yet.'}
-				</p>
+				<p class="empty">{NOTHING[desk.list]}</p>
 			{:else if desk.shownItems.length === 0}
 				<p class="empty">
 					Nothing is like that. <Button size="xs" color="alternative" onclick={() => desk.look({ words: '', only: {} })}

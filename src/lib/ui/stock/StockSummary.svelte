@@ -7,7 +7,7 @@
 	import { sayPhrase } from '$core/units/phrase';
 	import { sayProblem } from '$lib/state/commit';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import type { StockDesk } from '$lib/state/stock-desk.svelte';
+	import { LIST_WORDS, type StockDesk } from '$lib/state/stock-desk.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import Section from '../panels/Section.svelte';
 	import TextField from '../panels/TextField.svelte';
@@ -42,7 +42,7 @@
 	};
 </script>
 
-<h2>{desk.list === 'boards' ? 'Lumber and sheets' : desk.list === 'consumables' ? 'Consumables' : 'Stock-take'}</h2>
+<h2>{desk.list === 'things' ? 'Stock-take' : LIST_WORDS[desk.list]}</h2>
 {#if desk.list === 'boards'}
 	<p class="about">{shop.shop.boards.length} lines, {sayPhrase(boards.sum, unit)} in all.</p>
 	{#each heights as [where, list] (where)}

@@ -60,14 +60,11 @@
 		const n = Number(text.replace('°', '').replace(',', '.'));
 		return Number.isFinite(n) ? ok<Value>(n) : fail(`Not degrees: "${text}"`);
 	}
-	const write = (limit: ToolLimit, value: Value) =>
-		value === null
-			? ''
-			: Array.isArray(value)
-				? value.map((v) => writeLength(v, unit)).join(', ')
-				: limit.kind === 'angle'
-					? `${value}°`
-					: writeLength(value, unit);
+	const write = (limit: ToolLimit, value: Value) => {
+		if (value === null) return '';
+		if (Array.isArray(value)) return value.map((v) => writeLength(v, unit)).join(', ');
+		return limit.kind === 'angle' ? `${value}°` : writeLength(value, unit);
+	};
 </script>
 
 <DeskPage>

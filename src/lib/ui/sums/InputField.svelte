@@ -24,6 +24,9 @@
 	let { field, value, commit, wrong }: Props = $props();
 
 	const unit = $derived(preferences.unit);
+	const mass = $derived(field.kind === 'optional-mass');
+	const parse = $derived(mass ? parseMass : parseLength);
+	const write = $derived(mass ? writeMass : writeLength);
 </script>
 
 <div class="input" class:wrong>
@@ -45,14 +48,13 @@
 			{commit}
 		/>
 	{:else if field.kind === 'optional-mass' || field.kind === 'optional-length'}
-		{@const mass = field.kind === 'optional-mass'}
 		<Field
 			label={field.label}
 			value={value as number | null}
 			hint={field.hint}
 			{commit}
-			read={(t) => (t.trim() === '' ? ok(null) : mass ? parseMass(t, unit) : parseLength(t, unit))}
-			write={(v) => (v === null ? '' : mass ? writeMass(v, unit) : writeLength(v, unit))}
+			read={(t) => (t.trim() === '' ? ok(null) : parse(t, unit))}
+			write={(v) => (v === null ? '' : write(v, unit))}
 		/>
 	{:else}
 		<NumberField

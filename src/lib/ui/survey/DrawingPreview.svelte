@@ -44,6 +44,7 @@
 			.map(([what, n]) => `${n} ${what}`)
 			.join(', ')
 	);
+	const CLASS: Partial<Record<Meaning, string>> = { wall: 'wall', stud: 'stud', nothing: 'none' };
 	const UNITS = [
 		{ value: 1, name: 'Millimetres' },
 		{ value: 10, name: 'Centimetres' },
@@ -105,7 +106,7 @@
 		aria-label="Preview of {name}"
 	>
 		{#each parts as p, i (i)}<path
-				class={p.what === 'wall' ? 'wall' : p.what === 'stud' ? 'stud' : p.what === 'nothing' ? 'none' : 'thing'}
+				class={CLASS[p.what] ?? 'thing'}
 				d="M{p.points.map((q) => `${q.x} ${-q.y}`).join('L')}{p.closed ? 'z' : ''}"
 			/>{/each}
 	</svg>

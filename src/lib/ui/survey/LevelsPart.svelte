@@ -41,6 +41,10 @@
 		Math.abs(v) < 0.5
 			? 'plumb to the floor line'
 			: `leans ${say(Math.abs(v))} to the ${v > 0 ? 'right' : 'left'} over its height`;
+	const meetsWords = (at: number | null) => {
+		if (at !== null) return `It meets the floor ${say(at)} from the left end.`;
+		return rise === 0 ? 'The floor is level, as surveyed.' : 'It does not meet the floor on this wall.';
+	};
 	const degrees = (rad: number) => formatQuantity({ value: rad, dim: 'angle' }, unit);
 	const lines = $derived.by((): SumLine[] => {
 		if (!square?.ok || up === undefined || down === undefined) return [];
@@ -75,12 +79,9 @@
 		/>
 		{#if level}
 			<p class="marks">
-				At the right end it stands {say(levels.line)} - {say(rise)} = {say(level.right)} above the floor. {level.meets ===
-				null
-					? rise === 0
-						? 'The floor is level, as surveyed.'
-						: 'It does not meet the floor on this wall.'
-					: `It meets the floor ${say(level.meets)} from the left end.`}
+				At the right end it stands {say(levels.line)} - {say(rise)} = {say(level.right)} above the floor. {meetsWords(
+					level.meets
+				)}
 			</p>
 			<p class="marks">Measure down from it at both ends: the difference is the floor's rise, entered under Build.</p>
 		{/if}

@@ -46,8 +46,16 @@
 	const measure = $derived(desk.measure);
 	const onWall = (v: number, most: number) => (v < -most || v > 2 * most ? 'Must be on or near the wall' : undefined);
 
+	const opening = $derived(job.opened ? 'Keeping it' : 'Opening');
+
+	function setOpacity(percent: number) {
+		if (percent < 0 || percent > 100) return 'Must be between 0 and 100 %';
+		return wall.photo && setWall(open, { photo: { ...wall.photo, opacity: percent / 100 } }, [], unit);
+	}
+
 	async function straighten() {
-		const points = by === 'places' ? known : quad?.ok ? quad.value : null;
+		const drawn = quad?.ok ? quad.value : null;
+		const points = by === 'places' ? known : drawn;
 		if (!points) return;
 		const photo = await job.straighten(points, { left: 0, right: wall.width, low: 0, high: tallest(wall) });
 		if (!photo) return;
@@ -158,24 +166,14 @@
 	</p>
 {/if}
 {#if job.busy}<p role="status">
-		{job.progress ? 'Straightening' : job.opened ? 'Keeping it' : 'Opening'} … {#if job.progress}<progress
+		{job.progress ? 'Straightening' : opening} … {#if job.progress}<progress
 				max={job.progress.of}
 				value={job.progress.done}
 			></progress>{/if}
 	</p>{/if}
 {#if job.failure}<p class="error" role="alert">{job.failure}</p>{/if}
 {#if wall.photo}
-	<NumberField
-		label="Opacity"
-		unit="%"
-		value={Math.round(wall.photo.opacity * 100)}
-		commit={(v) =>
-			v < 0 || v > 100
-				? 'Must be between 0 and 100 %'
-				: wall.photo
-					? setWall(open, { photo: { ...wall.photo, opacity: v / 100 } }, [], unit)
-					: undefined}
-	/>
+	<NumberField label="Opacity" unit="%" value={Math.round(wall.photo.opacity * 100)} commit={setOpacity} />
 	<input
 		class="range"
 		type="range"

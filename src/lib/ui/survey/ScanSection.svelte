@@ -111,7 +111,11 @@
 		problem = '';
 		if (file) void scan.bring(file);
 	}
-	const words = (p: ProvedPiece) => (p.kind === 'pipe' ? 'pipe' : p.plies === 2 ? 'doubled stud' : 'stud');
+	const words = (p: ProvedPiece) => {
+		if (p.kind === 'pipe') return 'pipe';
+		return p.plies === 2 ? 'doubled stud' : 'stud';
+	};
+	const PROOF = { none: '', wood: ' · pilot hole: wood', nothing: ' · pilot hole: nothing there' };
 </script>
 
 <p class="marks">
@@ -183,11 +187,7 @@
 							>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only
 								? `; only its ${p.only} edge was seen`
 								: ''} · sure by {Math.round(p.confidence * 100)} %,
-							<span class="whole">± {fineLength(p.error)}</span>{p.proof === 'wood'
-								? ' · pilot hole: wood'
-								: p.proof === 'nothing'
-									? ' · pilot hole: nothing there'
-									: ''}</small
+							<span class="whole">± {fineLength(p.error)}</span>{PROOF[p.proof]}</small
 						></span
 					></label
 				>

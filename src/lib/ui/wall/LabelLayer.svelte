@@ -166,17 +166,12 @@
 			return box ? [{ id, ...word, x: box.x + box.width / 2, y: box.y + 11.5 }] : [];
 		});
 	});
+	const FILL: Partial<Record<Word['style'], string>> = { load: 'var(--chalk)', name: 'var(--ink)' };
 </script>
 
 <svg class="layer" {width} {height} aria-hidden="true">
 	{#each words as { id, text, style, x, y } (id)}
-		<text
-			{x}
-			{y}
-			text-anchor="middle"
-			class={style}
-			style:fill={style === 'load' ? 'var(--chalk)' : style === 'name' ? 'var(--ink)' : `var(--${style})`}>{text}</text
-		>
+		<text {x} {y} text-anchor="middle" class={style} style:fill={FILL[style] ?? `var(--${style})`}>{text}</text>
 	{/each}
 </svg>
 

@@ -17,6 +17,7 @@
 	}
 	let { width, height, view, plan, studs, rows }: Props = $props();
 
+	const OPACITY: Partial<Record<Verdict, number>> = { unloaded: 0, holds: 0.22 };
 	const VERDICTS = Object.keys(VERDICT_WORDS) as Verdict[];
 	const studOf = $derived(new Map(plan.wall.studs.map((s) => [s.id, s])));
 	const rowOf = $derived(new Map(plan.rows.map((r) => [r.id, r])));
@@ -59,7 +60,7 @@
 	<defs>
 		{#each VERDICTS as v (v)}
 			<pattern id="margin-{v}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-				<rect width="7" height="7" fill="var(--{v})" opacity={v === 'unloaded' ? 0 : v === 'holds' ? 0.22 : 0.14} />
+				<rect width="7" height="7" fill="var(--{v})" opacity={OPACITY[v] ?? 0.14} />
 				{#if v === 'close'}<path d="M0 0V7" stroke="var(--close)" stroke-width="2.4" />{/if}
 				{#if v === 'does-not-hold'}<path d="M0 0V7M0 0H7" stroke="var(--does-not-hold)" stroke-width="2.4" />{/if}
 				{#if v === 'cannot-be-built'}<path d="M0 0V7M3.5 0V7" stroke="var(--cannot-be-built)" stroke-width="1.6" />{/if}

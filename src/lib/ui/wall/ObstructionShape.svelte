@@ -12,6 +12,7 @@
 	}: { obstruction: Obstruction; selected: boolean; swept?: boolean } = $props();
 	const middle = $derived(o.x + o.width / 2);
 	const off = $derived((o.near ?? 0) > 0);
+	const dashed = $derived(off ? '8 4' : undefined);
 	const rooms = $derived.by(() => {
 		const { moving, clear } = sweptBy(o);
 		return [...moving, ...(o.kind === 'service-panel' ? [] : clear)].map((s) => ({ x: alongWall(s), y: s.y }));
@@ -41,7 +42,7 @@
 	fill={o.hidden || off ? 'none' : 'var(--glass)'}
 	stroke={o.hidden ? 'var(--does-not-hold)' : line}
 	stroke-width={selected ? 2.5 : 1.2}
-	stroke-dasharray={o.hidden ? '3 3' : off ? '8 4' : undefined}
+	stroke-dasharray={o.hidden ? '3 3' : dashed}
 	pointer-events={off ? 'stroke' : 'all'}
 />
 {#if off}<rect

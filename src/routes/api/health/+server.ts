@@ -7,8 +7,10 @@ import { problem } from '$lib/server/problem';
 import { isDatabaseDown, withDatabase } from '$lib/server/with-database';
 
 /** What the driver says, not the statement around it. */
-const reasonOf = (error: unknown): string =>
-	error instanceof Error ? (error.cause instanceof Error ? reasonOf(error.cause) : error.message) : String(error);
+function reasonOf(error: unknown): string {
+	if (!(error instanceof Error)) return String(error);
+	return error.cause instanceof Error ? reasonOf(error.cause) : error.message;
+}
 
 /** Well when every table can be read; else why not. */
 export const GET = () =>

@@ -8,21 +8,19 @@
 	import type { Problem } from '$core/result';
 	import { tableCsv } from '$exchange/table-csv/write';
 	import { sayProblem } from '$lib/state/commit';
+
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { fileName, saveFile } from '$lib/state/save-file';
-	import { TABLES, type StockDesk } from '$lib/state/stock-desk.svelte';
+	import { LIST_WORDS, TABLES, type StockDesk } from '$lib/state/stock-desk.svelte';
 	import { TableJob } from '$lib/state/table-job.svelte';
+	import { choicesOf } from '$core/words';
 	import DeskPage from '../DeskPage.svelte';
 	import ImportPreview from './ImportPreview.svelte';
 
 	/** Files in and out: tables as CSV, all of it as JSON, and a list on paper. */
 	let { desk }: { desk: StockDesk } = $props();
 
-	const LISTS: { value: TableListName; name: string }[] = [
-		{ value: 'things', name: 'Things' },
-		{ value: 'boards', name: 'Lumber and sheets' },
-		{ value: 'consumables', name: 'Consumables' }
-	];
+	const LISTS = choicesOf(LIST_WORDS);
 	const job = new TableJob();
 	onMount(() => () => job.close());
 	const unit = $derived(preferences.unit);

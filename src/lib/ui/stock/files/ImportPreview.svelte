@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { TableRow } from '$core/shop/duplicates';
 	import { cellOf, type Column } from '$core/table/column';
 	import { writeCell } from '$core/table/write-cell';
 	import type { Match } from '$exchange/table-csv/match';
@@ -31,11 +32,15 @@
 		]
 	} as const;
 
+	function written(item: TableRow, column: Column | undefined) {
+		if (column) return writeCell(cellOf(item, column), column, unit);
+		return 'typical' in item ? item.typical.length || '' : '';
+	}
+
 	function set(i: number, change: Partial<Match>) {
 		// Each of our columns is taken once: whoever had it before lets go.
-		const next = read.matches.map((m, k) =>
-			k === i ? { ...m, ...change } : change.key && m.key === change.key ? { ...m, key: null } : m
-		);
+		const others = read.matches.map((m) => (change.key && m.key === change.key ? { ...m, key: null } : m));
+		const next = others.map((m, k) => (k === i ? { ...m, ...change } : m));
 		job.rematch(unit, next, read.headed);
 	}
 </script>
@@ -109,9 +114,7 @@
 			<tbody>
 				{#each read.items.slice(0, SHOWN) as item (item.id)}
 					<tr
-						>{#each matched as m (m.key)}{@const c = byKey(m.key)}<td
-								>{c ? writeCell(cellOf(item, c), c, unit) : 'typical' in item ? item.typical.length || '' : ''}</td
-							>{/each}</tr
+						>{#each matched as m (m.key)}<td>{written(item, byKey(m.key))}</td>{/each}</tr
 					>
 				{/each}
 			</tbody>

@@ -8,7 +8,7 @@
 	import { sayProblem } from '$lib/state/commit';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import GripSketch from './GripSketch.svelte';
-	import { TABLES, type StockDesk, type TableItem } from '$lib/state/stock-desk.svelte';
+	import { LIST_WORDS, TABLES, type StockDesk, type TableItem } from '$lib/state/stock-desk.svelte';
 
 	/** One list of the shop: thousands of lines, of which only those in sight are built. */
 	let { desk }: { desk: StockDesk } = $props();
@@ -41,16 +41,8 @@
 		choice: 112,
 		flag: 110
 	};
-	const widthOf = (c: Column) =>
-		c.key === 'name'
-			? narrow
-				? 150
-				: 184
-			: c.key === 'notes'
-				? 240
-				: c.key === 'grip'
-					? 138
-					: WIDTH[c.kind] + (unit === 'inch' && c.kind === 'length' ? 16 : 0);
+	const OWN_WIDTH = $derived<Record<string, number>>({ name: narrow ? 150 : 184, notes: 240, grip: 138 });
+	const widthOf = (c: Column) => OWN_WIDTH[c.key] ?? WIDTH[c.kind] + (unit === 'inch' && c.kind === 'length' ? 16 : 0);
 	const template = $derived(`38px ${columns.map((c) => `${widthOf(c)}px`).join(' ')}`);
 	const wide = $derived(38 + columns.reduce((sum, c) => sum + widthOf(c), 0));
 
@@ -82,7 +74,12 @@
 	const said = (item: TableItem, c: Column) => writeCell(desk.valueOf(item, c), c, unit);
 	const isTypical = (item: TableItem, c: Column) => 'typical' in item && item.typical.includes(c.key);
 	const isNumber = (c: Column) => c.kind === 'length' || c.kind === 'mass' || c.kind === 'whole' || c.kind === 'number';
-	const sortOf = (c: Column) => desk.view.sort.find((s) => s.key === c.key);
+	const ARROW = { none: '', ascending: ' ▴', descending: ' ▾' };
+	const wayOf = (c: Column): keyof typeof ARROW => {
+		const sort = desk.view.sort.find((s) => s.key === c.key);
+		if (!sort) return 'none';
+		return sort.down ? 'descending' : 'ascending';
+	};
 	const headOf = (value: unknown) => {
 		const c = desk.all.find((x) => x.key === desk.view.group);
 		return c && value !== null && value !== '' ? writeCell(value as never, c, unit) || 'no' : 'not said';
@@ -238,8 +235,7 @@
 	class="lines"
 	role="grid"
 	tabindex="0"
-	aria-label="{desk.list === 'boards' ? 'Lumber and sheets' : desk.list === 'things' ? 'Things' : 'Consumables'}, {desk
-		.shownItems.length} lines"
+	aria-label="{LIST_WORDS[desk.list]}, {desk.shownItems.length} lines"
 	aria-multiselectable="true"
 	aria-rowcount={lines.length + 1}
 	aria-colcount={columns.length + 1}
@@ -262,17 +258,13 @@
 			/>
 		</span>
 		{#each columns as c (c.key)}
-			{@const sort = sortOf(c)}
-			<span
-				role="columnheader"
-				class:right={isNumber(c)}
-				aria-sort={sort ? (sort.down ? 'descending' : 'ascending') : 'none'}
-			>
+			{@const way = wayOf(c)}
+			<span role="columnheader" class:right={isNumber(c)} aria-sort={way}>
 				<button
 					type="button"
 					tabindex="-1"
 					title="{c.title}{c.hint ? `: ${c.hint}` : ''}. Press to sort, with Shift to sort by this as well"
-					onclick={(e) => desk.sortBy(c.key, e.shiftKey)}>{c.title}{sort ? (sort.down ? ' ▾' : ' ▴') : ''}</button
+					onclick={(e) => desk.sortBy(c.key, e.shiftKey)}>{c.title}{ARROW[way]}</button
 				>
 			</span>
 		{/each}

@@ -8,11 +8,12 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = ({ url }) => {
 	const read = hiddenWall(url.searchParams);
 	const x = Number(url.searchParams.get('x') ?? Number.NaN);
-	const path = read.ok ? (x >= 0 && x <= read.value.wall.width ? null : 'x') : read.error;
-	if (!read.ok || path)
+	const onWall = read.ok && x >= 0 && x <= read.value.wall.width;
+	const wrong = read.ok ? 'x' : read.error;
+	if (!read.ok || !onWall)
 		return problem(422, {
 			title: 'Not a valid request',
-			errors: [{ path: path ?? '', message: 'is missing, or not on a wall' }]
+			errors: [{ path: wrong, message: 'is missing, or not on a wall' }]
 		});
 	return json({ hit: drill(read.value.wall, x, read.value.y) });
 };
