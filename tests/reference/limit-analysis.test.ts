@@ -114,7 +114,7 @@ function cleatFactor(plan: Plan, laid: LaidRow, segment: Segment, placed: readon
 	const [sin, cos] = [Math.sin((bevel * Math.PI) / 180), Math.cos((bevel * Math.PI) / 180)];
 	for (const p of placed) {
 		const lap = [Math.max(p.left, row.left), Math.min(p.right, row.right)] as const;
-		const { self, things } = holderWeights(p.built, p.profile);
+		const { self, things } = holderWeights(p.built, p.profile.thickness);
 		const body = new Body();
 		for (const w of [self, ...left(things, bits)])
 			body.force(f, [p.left + w.x, 0, base + w.standOff], [0, -w.weight, 0]);
@@ -240,11 +240,11 @@ describe('no check holds more than limit analysis', () => {
 				for (const { placed: p } of checks.holders.values()) {
 					const own = (kind: string) => checks.checks.find((c) => c.id === `holder:${p.holder.id}:${kind}`);
 					if (own('place')) continue;
-					const { self, things } = holderWeights(p.built, p.profile);
+					const { self, things } = holderWeights(p.built, p.profile.thickness);
 					if (p.bearing.kind === 'spacer') {
 						seen.spacers++;
 						expect(
-							spacerTouches(plan, p, p.left + holderWeights(p.built, p.profile).at),
+							spacerTouches(plan, p, p.left + holderWeights(p.built, p.profile.thickness).at),
 							'a spacer that touches nothing'
 						).toBe(true);
 					}

@@ -4,7 +4,7 @@ import type { Warning } from '../loads/check';
 import { screwDiameter } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { rowProfile } from '../plan/profile';
-import type { Build, Plan, Row } from '../plan/types';
+import type { Build, OnWall, Row } from '../plan/types';
 import { claddingDepth } from '../survey/cladding-depth';
 import { lowestTop } from '../survey/outline';
 import { FAR_WORDS, rowFitWarnings } from '../survey/row-fit';
@@ -91,7 +91,7 @@ function missedWarnings(segments: readonly Segment[], say: Say): void {
 }
 
 /** Screws into studs, blocking or boards: long enough, and not too long. */
-function timberScrews({ wall }: Plan, row: Row, into: number, segments: readonly Segment[], say: Say): void {
+function timberScrews({ wall }: OnWall, row: Row, into: number, segments: readonly Segment[], say: Say): void {
 	const needed = LEAST_PENETRATION['wood-screw'] * screwDiameter(row.screws.size);
 	if (into < needed) {
 		say(
@@ -144,7 +144,7 @@ function masonryScrews(
 		);
 }
 
-function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: Say): void {
+function screwWarnings(plan: OnWall, row: Row, segments: readonly Segment[], say: Say): void {
 	const profile = rowProfile(row, plan.cutting.kerf);
 	const { cladding } = plan.wall;
 	const under = row.backer ? stock(row.backer.stock).thickness : profile.thickness;
@@ -178,7 +178,7 @@ function screwWarnings(plan: Plan, row: Row, segments: readonly Segment[], say: 
 }
 
 /** What is wrong with a backer sheet and the screws that go into the cleat from behind it. */
-function backerWarnings(plan: Plan, row: Row, say: Say): void {
+function backerWarnings(plan: OnWall, row: Row, say: Say): void {
 	if (!row.backer) return;
 	const profile = rowProfile(row, plan.cutting.kerf);
 	const sheet = stock(row.backer.stock);
@@ -203,7 +203,7 @@ function backerWarnings(plan: Plan, row: Row, say: Say): void {
 }
 
 /** What is wrong with a row as laid out, before any load: joints, ends, screws, obstructions. */
-export function rowWarnings(plan: Plan, row: Row, segments: readonly Segment[]): Warning[] {
+export function rowWarnings(plan: OnWall, row: Row, segments: readonly Segment[]): Warning[] {
 	const found: Warning[] = [];
 	const say: Say = (level, message) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
 	if (!surveyed(plan.wall)) say('mind', phrase('No studs surveyed: nothing to screw to'));

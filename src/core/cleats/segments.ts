@@ -1,5 +1,6 @@
 import { rowProfile } from '../plan/profile';
 import type { Row, Wall } from '../plan/types';
+import { remembering } from '../remembering';
 import type { Support } from '../survey/supports';
 import type { Millimetres } from '../units/quantity';
 import { rowScrews, type RowScrew } from './row-screws';
@@ -59,25 +60,12 @@ function lay(row: ScrewedRow, wall: Wall, kerf: Millimetres): Segment[] {
 	});
 }
 
-interface Known {
-	wall: Wall;
-	kerf: Millimetres;
-	segments: readonly Segment[];
-}
-const known = new WeakMap<ScrewedRow, Known>();
-
 /**
  * The cleats of a row with their screws, on a surveyed wall: in studs where they stand at each screw's own height,
  * blocking, or a solid wall. The same list for the same row and wall.
  * @example segmentsOn(row, plan.wall, plan.cutting.kerf).flatMap((s) => s.fixings)
  */
-export function segmentsOn(row: ScrewedRow, wall: Wall, kerf: Millimetres): readonly Segment[] {
-	const before = known.get(row);
-	if (before && before.wall === wall && before.kerf === kerf) return before.segments;
-	const segments = lay(row, wall, kerf);
-	known.set(row, { wall, kerf, segments });
-	return segments;
-}
+export const segmentsOn: (row: ScrewedRow, wall: Wall, kerf: Millimetres) => readonly Segment[] = remembering(lay);
 
 /**
  * Every screw a row really takes into the wall: those that count.

@@ -1,4 +1,5 @@
 import type { ISchema, Schema } from 'yup';
+import { remembering } from '../remembering';
 
 /**
  * Yes or no to a value by a Yup schema, some fifty times faster than Yup, which is asked only about what is wrong. Made
@@ -114,11 +115,7 @@ interface Made {
 	own: Fits;
 	all: Fits;
 }
-const made = new WeakMap<object, Made>();
-
-function madeOf(schema: AnySchema): Made {
-	const known = made.get(schema);
-	if (known) return known;
+const madeOf = remembering((schema: AnySchema): Made => {
 	const at = inside(schema);
 	const mine = at.type === 'lazy' ? lazyFits(at, at) : own(at);
 	const parts = partsOf(at);
@@ -126,10 +123,8 @@ function madeOf(schema: AnySchema): Made {
 		at.type === 'object' || at.type === 'array'
 			? (v, parent) => mine(v, parent) && (v === undefined || v === null || parts(v))
 			: mine;
-	const fresh = { own: mine, all };
-	made.set(schema, fresh);
-	return fresh;
-}
+	return { own: mine, all };
+});
 
 /**
  * The yes or no of a schema built by `fields.ts`: tests of its own there look at nothing but the value.

@@ -1,4 +1,5 @@
 import type { Placed } from '../loads/place';
+import { remembering } from '../remembering';
 import { MM_PER_INCH, type Kilograms, type Millimetres } from '../units/quantity';
 import { handsOut, liftIndex, liftLimit } from './lifting';
 import { reachBand, type ReachBand } from './reach';
@@ -59,11 +60,6 @@ function kinder(height: Millimetres, index: (y: Millimetres) => number): Millime
 	return good;
 }
 
-const known = new WeakMap<
-	Placed,
-	{ stature: Millimetres | undefined; standing: Standing; result: SeatHandling | null }
->();
-
 /**
  * Handling of the seats of a holder: all are alike, and the place nearest the wall is the furthest to reach.
  * Source: NIOSH revised lifting equation, lifted from 30 in, now and then, a fair grip.
@@ -76,20 +72,17 @@ export function seatHandling(
 	stature: Millimetres | undefined,
 	standing: Standing = AT_THE_WALL
 ): SeatHandling | null {
-	const before = known.get(p);
-	if (
-		before &&
-		before.stature === stature &&
-		before.standing.below === standing.below &&
-		before.standing.keptOff === standing.keptOff
-	)
-		return before.result;
-	const result = handle(p, stature, standing);
-	known.set(p, { stature, standing, result });
-	return result;
+	return handled(p, stature, standing.below, standing.keptOff);
 }
 
-function handle(p: Placed, stature: Millimetres | undefined, { below, keptOff }: Standing): SeatHandling | null {
+const handled = remembering(handle);
+
+function handle(
+	p: Placed,
+	stature: Millimetres | undefined,
+	below: Millimetres,
+	keptOff: Millimetres
+): SeatHandling | null {
 	const { load, pegs } = p.holder.params;
 	if (load.mass === 0) return null;
 	const height = p.foot + pegs.height + below;

@@ -94,7 +94,10 @@ export function byRow(plan: Plan, checks: PlanChecks): PlaceLoad[] {
 		.map((r) => {
 			const row = checks.rows.get(r.id);
 			const load = row
-				? [...row.laid.placed, ...row.laid.guests].reduce((sum, p) => sum + holderWeights(p.built, p.profile).total, 0)
+				? [...row.laid.placed, ...row.laid.guests].reduce(
+						(sum, p) => sum + holderWeights(p.built, p.profile.thickness).total,
+						0
+					)
 				: 0;
 			return entry(r.id, r.y, r.name, load, row?.path ?? [], row?.stop);
 		});

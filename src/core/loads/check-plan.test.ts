@@ -357,7 +357,7 @@ describe('a rack whose things hang at one end', () => {
 		// (9 x 1.1 + m).
 		const { self } = holderWeights(
 			(fresh(at(60)).holders.get('h1')?.placed as Placed).built,
-			(fresh(at(60)).holders.get('h1')?.placed as Placed).profile
+			(fresh(at(60)).holders.get('h1')?.placed as Placed).profile.thickness
 		);
 		const own = self.weight / 9.80665;
 		expect((left?.thing[0] ?? 0) - 250).toBeCloseTo((9.9 * 140 + own * 500) / (9.9 + own), 6);
@@ -454,7 +454,7 @@ describe('advice and load path', () => {
 		const path = loadPath(placed, base.wall, 3.2);
 		[250, 1250].forEach((x, i) => expect(path?.hook[i]?.[0]).toBeCloseTo(x, 6));
 		expect(path?.screws.map((s) => s.at[0])).toEqual(expect.arrayContaining([430, 850, 1245]));
-		const weight = holderWeights(placed.built, placed.profile).total;
+		const weight = holderWeights(placed.built, placed.profile.thickness).total;
 		const carried = path?.screws.reduce((sum, s) => sum + s.across, 0) ?? 0;
 		expect(Math.abs(carried - weight) / weight).toBeLessThan(0.1);
 	});

@@ -1,6 +1,7 @@
 import { segmentsOn } from '../cleats/segments';
 import { rowWarnings } from '../cleats/row-warnings';
-import type { Blocking, Plan, Row, Stud, Wall } from '../plan/types';
+import type { Blocking, Cutting, Plan, Row, Stud, Wall } from '../plan/types';
+import { remembering } from '../remembering';
 import { governingCheck, worstFirst, type Check, type Verdict, type Warning } from './check';
 import { blockResult, type BlockResult } from './checks/block-check';
 import { holderChecks } from './checks/holder-checks';
@@ -88,79 +89,62 @@ interface OnRow {
 	stop: Warning | undefined;
 }
 
-const sameRow = (a: OnRow | undefined, b: OnRow | undefined) =>
-	a === b ||
-	(a !== undefined && b !== undefined && a.result === b.result && a.stop === b.stop && sameItems(a.blocks, b.blocks));
-const sameItems = <T>(a: readonly T[], b: readonly T[]) => a.length === b.length && a.every((x, i) => x === b[i]);
-
-const holderKnown = new WeakMap<
-	Placed,
-	{ row: OnRow; second: OnRow | undefined; stop: Warning | undefined; result: JudgedHolder }
->();
+const onRow = remembering((result: RowResult, blocks: readonly Check[], stop: Warning | undefined): OnRow => ({
+	result,
+	blocks,
+	stop
+}));
 
 /**
  * A holder's own checks and those of the rows that it leans on: screws at the studs next to it and within it, blocks
  * there, and the cleats it hangs on; of the row below too, when its second hook rides there. A row that cannot be built
  * carries nothing.
  */
-function judgeHolder(placed: Placed, row: OnRow, second: OnRow | undefined, stop: Warning | undefined): JudgedHolder {
-	const before = holderKnown.get(placed);
-	if (before && before.stop === stop && sameRow(before.row, row) && sameRow(before.second, second))
-		return before.result;
-	const path = [...holderChecks(placed)];
-	const leans = ({ result, blocks }: OnRow) => {
-		for (const stretches of [result.fixings, result.cleats]) {
-			for (const s of stretches) {
-				if (s.from >= placed.right || s.to <= placed.left) continue;
-				path.push(s.check);
-				const { subject } = s.check;
-				const block = subject.kind === 'fixing' ? blocks.find((c) => c.id === `block:${subject.stud}`) : undefined;
-				if (block && !path.includes(block)) path.push(block);
-			}
-		}
-	};
-	leans(row);
-	if (second) leans(second);
-	const result = { placed, path, ...judged(path, stop ?? row.stop ?? second?.stop) };
-	holderKnown.set(placed, { row, second, stop, result });
-	return result;
+const judgeHolder = remembering(
+	(placed: Placed, row: OnRow, second: OnRow | undefined, stop: Warning | undefined): JudgedHolder => {
+		const path = [...holderChecks(placed), ...checksUnder(placed, row), ...(second ? checksUnder(placed, second) : [])];
+		return { placed, path: [...new Set(path)], ...judged(path, stop ?? row.stop ?? second?.stop) };
+	}
+);
+
+/** Checks of a row where a holder leans on it, each screw's with that of the block it is in. */
+function checksUnder({ left, right }: Placed, { result, blocks }: OnRow): Check[] {
+	return [...result.fixings, ...result.cleats]
+		.filter((s) => s.from < right && s.to > left)
+		.flatMap(({ check }) => {
+			const { subject } = check;
+			const block = subject.kind === 'fixing' && blocks.find((c) => c.id === `block:${subject.stud}`);
+			return block ? [check, block] : [check];
+		});
 }
 
 interface RowAndHolders extends JudgedRow {
 	holders: readonly JudgedHolder[];
 }
-interface RowKnown {
-	on: OnRow;
-	seconds: readonly (OnRow | undefined)[];
-	stops: readonly (Warning | undefined)[];
-	judged: RowAndHolders;
-}
-const rowKnown = new WeakMap<LaidRow, RowKnown>();
 
-function judgeRow(laid: LaidRow, on: OnRow, riding: ReadonlyMap<string, OnRow>, stops: Stops): RowAndHolders {
-	const before = rowKnown.get(laid);
-	const seconds = laid.riders.map((p) => riding.get(p.holder.id));
-	const forbidden = laid.placed.map((p) => stops.holders.get(p.holder.id));
-	if (
-		before &&
-		sameRow(before.on, on) &&
-		sameItems(before.stops, forbidden) &&
-		before.seconds.length === seconds.length &&
-		seconds.every((s, i) => sameRow(s, before.seconds[i]))
-	)
-		return before.judged;
-	const path = [...on.result.checks, ...on.blocks];
-	const empty = laid.placed.length + laid.guests.length === 0;
-	const row = {
-		// With nothing on it a row holds nothing, however strong it is.
-		...(empty && !on.stop ? { verdict: 'unloaded' as const, check: undefined } : judged(path, on.stop)),
-		path,
-		laid,
-		holders: laid.placed.map((p, i) => judgeHolder(p, on, riding.get(p.holder.id), forbidden[i]))
-	};
-	rowKnown.set(laid, { on, seconds, stops: forbidden, judged: row });
-	return row;
-}
+/**
+ * A row and the holders on it.
+ * @param seconds for each holder, the row that its second hook rides on
+ * @param stops for each holder, what forbids it
+ */
+const judgeRow = remembering(
+	(
+		laid: LaidRow,
+		on: OnRow,
+		seconds: readonly (OnRow | undefined)[],
+		stops: readonly (Warning | undefined)[]
+	): RowAndHolders => {
+		const path = [...on.result.checks, ...on.blocks];
+		const empty = laid.placed.length + laid.guests.length === 0;
+		return {
+			// With nothing on it a row holds nothing, however strong it is.
+			...(empty && !on.stop ? { verdict: 'unloaded' as const, check: undefined } : judged(path, on.stop)),
+			path,
+			laid,
+			holders: laid.placed.map((p, i) => judgeHolder(p, on, seconds[i], stops[i]))
+		};
+	}
+);
 
 /** The worst of several verdicts: what decides the wall. */
 function worstOf(all: Iterable<Judged>): Judged {
@@ -173,65 +157,29 @@ function worstOf(all: Iterable<Judged>): Judged {
 	return judged(checks, stop);
 }
 
-const blockKnown = new WeakMap<
-	Blocking,
-	{ wall: Wall; given: readonly (StudLoad[] | undefined)[]; result: BlockResult | null }
->();
+/** What each row gives to one stud or block. */
+type Given = readonly (readonly StudLoad[] | undefined)[];
 
 /** A block under every row that is screwed to it; null where none is. */
-function judgeBlock(block: Blocking, wall: Wall, rows: readonly RowResult[]): BlockResult | null {
-	const given = rows.map((r) => r.studLoads.get(block.id));
-	const before = blockKnown.get(block);
-	if (before && before.wall === wall && sameItems(before.given, given)) return before.result;
+const judgeBlock = remembering((block: Blocking, wall: Wall, given: Given): BlockResult | null => {
 	const loads = given.flatMap((l) => l ?? []);
-	const result = loads.length > 0 ? blockResult(block, wall, loads) : null;
-	blockKnown.set(block, { wall, given, result });
-	return result;
-}
+	return loads.length > 0 ? blockResult(block, wall, loads) : null;
+});
+
+/** A stud under all its rows and blocks; null where none is screwed to it. */
+const judgeStud = remembering((stud: Stud, wall: Wall, given: Given): JudgedStud | null => {
+	if (given.every((loads) => loads === undefined)) return null;
+	const all = given.flatMap((loads) => loads ?? []);
+	return { ...judged([studCheck(stud, wall, all)]), load: all.reduce((sum, l) => sum + l.force, 0) };
+});
 
 /** Whatever gives loads to studs: rows, and blocks between them. */
 type Giver = Pick<RowResult, 'studLoads'>;
+const givenTo = (id: string, givers: readonly Giver[]): Given => givers.map((g) => g.studLoads.get(id));
 
-interface StudKnown {
-	wall: Wall;
-	givers: readonly Giver[];
-	/** What each of those gives to it. */
-	given: readonly (StudLoad[] | undefined)[];
-	judged: JudgedStud | null;
-}
-const studKnown = new WeakMap<Stud, StudKnown>();
-
-/**
- * An unchanged row gives a stud the same loads as before: only changed rows are asked, and an untouched stud is not
- * checked again.
- */
-function checkStud(stud: Stud, wall: Wall, givers: readonly Giver[]): JudgedStud | null {
-	const before = studKnown.get(stud);
-	if (before && before.wall === wall && before.givers.length === givers.length) {
-		const changed = givers.some((r, i) => r !== before.givers[i] && r.studLoads.get(stud.id) !== before.given[i]);
-		if (!changed) {
-			before.givers = givers;
-			return before.judged;
-		}
-	}
-	const given = givers.map((r) => r.studLoads.get(stud.id));
-	const all = given.flatMap((loads) => loads ?? []);
-	const result = given.every((loads) => loads === undefined)
-		? null
-		: { ...judged([studCheck(stud, wall, all)]), load: all.reduce((sum, l) => sum + l.force, 0) };
-	studKnown.set(stud, { wall, givers, given, judged: result });
-	return result;
-}
-
-const rowWarned = new WeakMap<Row, { wall: Wall; kerf: number; warnings: Warning[] }>();
-
-function warningsOf(plan: Plan, row: Row): Warning[] {
-	const before = rowWarned.get(row);
-	if (before && before.wall === plan.wall && before.kerf === plan.cutting.kerf) return before.warnings;
-	const warnings = rowWarnings(plan, row, segmentsOn(row, plan.wall, plan.cutting.kerf));
-	rowWarned.set(row, { wall: plan.wall, kerf: plan.cutting.kerf, warnings });
-	return warnings;
-}
+const warningsOf = remembering((row: Row, wall: Wall, cutting: Cutting): Warning[] =>
+	rowWarnings({ wall, cutting }, row, segmentsOn(row, wall, cutting.kerf))
+);
 
 /**
  * Checks a whole plan. Parts of a plan that are the same objects as in an earlier call are not worked out again, so
@@ -241,30 +189,36 @@ function warningsOf(plan: Plan, row: Row): Warning[] {
 export function checkPlan(plan: Plan): PlanChecks {
 	const { wall } = plan;
 	const laid = placeHolders(plan);
-	const warnings = [...plan.rows.flatMap((r) => warningsOf(plan, r)), ...holderWarnings(plan, laid)];
+	const warnings = [...plan.rows.flatMap((r) => warningsOf(r, wall, plan.cutting)), ...holderWarnings(plan, laid)];
 	const stops = stopsOf(warnings);
 	const results = laid.map((l) => rowChecks(l, wall, plan.cutting.kerf));
-	const blocks = (wall.blocking ?? []).flatMap((b) => judgeBlock(b, wall, results) ?? []);
+	const blocks = (wall.blocking ?? []).flatMap((b) => judgeBlock(b, wall, givenTo(b.id, results)) ?? []);
 	const onRows = laid.map((l, i): OnRow => {
 		const result = results[i] as RowResult;
-		return {
+		const under = blocks.map((b) => b.check);
+		return onRow(
 			result,
-			blocks: blocks
-				.map((b) => b.check)
-				.filter((c) => c.subject.kind === 'block' && result.studLoads.has(c.subject.id)),
-			stop: stops.rows.get(l.row.id)
-		};
+			under.filter((c) => c.subject.kind === 'block' && result.studLoads.has(c.subject.id)),
+			stops.rows.get(l.row.id)
+		);
 	});
 	const riding = new Map<string, OnRow>();
 	laid.forEach((l, i) => l.guests.forEach((guest) => riding.set(guest.holder.id, onRows[i] as OnRow)));
-	const judgedRows = laid.map((l, i) => judgeRow(l, onRows[i] as OnRow, riding, stops));
+	const judgedRows = laid.map((l, i) =>
+		judgeRow(
+			l,
+			onRows[i] as OnRow,
+			l.placed.map((p) => riding.get(p.holder.id)),
+			l.placed.map((p) => stops.holders.get(p.holder.id))
+		)
+	);
 	const holders = new Map<string, JudgedHolder>();
 	for (const row of judgedRows) for (const h of row.holders) holders.set(h.placed.holder.id, h);
 	const rows = new Map<string, JudgedRow>(judgedRows.map((r) => [r.laid.row.id, r]));
 	const studs = new Map<string, JudgedStud>();
 	const givers: readonly Giver[] = blocks.length > 0 ? [...results, ...blocks] : results;
 	for (const stud of wall.studs) {
-		const found = checkStud(stud, wall, givers);
+		const found = judgeStud(stud, wall, givenTo(stud.id, givers));
 		if (found) studs.set(stud.id, found);
 	}
 	// Worked out when asked for: a drag asks for verdicts of holders only.

@@ -3,6 +3,7 @@ import type { SeatHandling } from '../handling/seat-handling';
 import { LOAD_FROM, seatHandling } from '../handling/seat-handling';
 import { standingAt } from '../handling/standing';
 import type { Plan } from '../plan/types';
+import { remembering } from '../remembering';
 import { mm, phrase, ratio, type Phrase } from '../units/phrase';
 import type { Warning } from './check';
 import { holderFit } from '../survey/holder-fit';
@@ -11,6 +12,9 @@ import { holderClashes } from './holder-clashes';
 import type { LaidRow, Placed } from './place';
 import { hookLoad } from './checks/hook-loads';
 import { hookScrewPlaces } from './hook-screws';
+
+/** What of a plan a holder is held against. */
+type Around = Pick<Plan, 'rows' | 'wall' | 'stature'>;
 
 function liftingPhrase(h: SeatHandling, name: string): Phrase {
 	const at = { i: ratio(h.index), h: mm(h.height), name };
@@ -21,7 +25,7 @@ function liftingPhrase(h: SeatHandling, name: string): Phrase {
 }
 
 /** What is too heavy for its height, or out of reach. */
-function handlingWarnings(plan: Plan, p: Placed): Phrase[] {
+function handlingWarnings(plan: Around, p: Placed): Phrase[] {
 	const standing = standingAt(plan.wall, p, p.foot + p.holder.params.pegs.height);
 	const h = seatHandling(p, plan.stature, standing);
 	if (!h) return [];
@@ -51,7 +55,7 @@ function hookScrewWarnings(p: Placed, say: (level: Warning['level'], message: Ph
 }
 
 /** A holder against rows, wall and obstructions, and faults of its own build. */
-function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
+function withRowsAndWall(plan: Around, p: Placed): Warning[] {
 	const found: Warning[] = [];
 	const say = (level: Warning['level'], message: Warning['message']) =>
 		found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
@@ -103,40 +107,20 @@ function withRowsAndWall(plan: Plan, p: Placed): Warning[] {
 	return found;
 }
 
-interface Known {
-	rows: Plan['rows'];
-	wall: Plan['wall'];
-	stature: Plan['stature'];
-	found: Warning[];
-}
-const ofRow = new WeakMap<LaidRow, Known>();
-const ofHolder = new WeakMap<Placed, Known>();
+const ofHolder = remembering((p: Placed, rows: Plan['rows'], wall: Plan['wall'], stature: Plan['stature']): Warning[] =>
+	withRowsAndWall({ rows, wall, ...(stature === undefined ? {} : { stature }) }, p)
+);
 
-/** The last answer about something, as long as rows, wall and whoever reaches are the same; else it is worked out. */
-function remembered<T extends object>(
-	memory: WeakMap<T, Known>,
-	of: T,
-	{ rows, wall, stature }: Plan,
-	work: () => Warning[]
-): Warning[] {
-	const before = memory.get(of);
-	if (before && before.rows === rows && before.wall === wall && before.stature === stature) return before.found;
-	const found = work();
-	memory.set(of, { rows, wall, stature, found });
-	return found;
-}
-
-/** The same for all holders of a row. Neither a row nor a holder on which nothing has changed is looked at again. */
-function onRow(plan: Plan, laid: LaidRow): Warning[] {
-	return remembered(ofRow, laid, plan, () =>
-		laid.placed.flatMap((p) => remembered(ofHolder, p, plan, () => withRowsAndWall(plan, p)))
-	);
-}
+/** The same for all holders of a row. */
+const ofRow = remembering(
+	(laid: LaidRow, rows: Plan['rows'], wall: Plan['wall'], stature: Plan['stature']): Warning[] =>
+		laid.placed.flatMap((p) => ofHolder(p, rows, wall, stature))
+);
 
 /**
  * Everything about the holders' places that is not a margin: clashes, headroom, obstructions, and faults of their own
  * build.
  */
 export function holderWarnings(plan: Plan, laid: readonly LaidRow[]): Warning[] {
-	return [...holderClashes(laid), ...laid.flatMap((l) => onRow(plan, l))];
+	return [...holderClashes(laid), ...laid.flatMap((l) => ofRow(l, plan.rows, plan.wall, plan.stature))];
 }

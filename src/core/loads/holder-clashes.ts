@@ -1,5 +1,5 @@
 import { liftOff } from '../cleats/profile';
-import { once } from '../once';
+import { remembering } from '../remembering';
 import { overlap, type Box } from '../survey/box';
 import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
@@ -15,7 +15,7 @@ export interface Taken {
 }
 
 /** The wall a holder takes. The same object while it stays where it is. */
-export const taken = once((placed: Placed): Taken => {
+export const taken = remembering((placed: Placed): Taken => {
 	const { left, right, foot, top, built } = placed;
 	const face = { left, right, low: foot, high: top };
 	const hang = {
@@ -35,7 +35,7 @@ interface TakenRow {
 	high: Millimetres;
 }
 
-const takenRow = once((row: LaidRow): TakenRow => {
+const takenRow = remembering((row: LaidRow): TakenRow => {
 	const made: TakenRow = {
 		holders: row.placed.map(taken).sort((a, b) => a.all.left - b.all.left),
 		low: Infinity,
@@ -135,20 +135,13 @@ function clashesBetween(a: TakenRow, b: TakenRow): Clash[] {
 	return found;
 }
 
-const known = new WeakMap<LaidRow, WeakMap<LaidRow, Clash[]>>();
-
-/** The same, remembered for two rows on which nothing has changed. */
-function clashesOf(a: LaidRow, b: LaidRow): readonly Clash[] {
-	const [x, y] = [takenRow(a), takenRow(b)];
-	if (x.low >= y.high || y.low >= x.high) return [];
-	let pairs = known.get(a);
-	if (!pairs) known.set(a, (pairs = new WeakMap()));
-	const before = pairs.get(b);
-	if (before) return before;
-	const found = clashesBetween(x, y);
-	pairs.set(b, found);
-	return found;
-}
+/** Rows on which nothing has changed are not compared again: one memory a row, of what it has with every other. */
+const withRow = remembering((a: LaidRow) =>
+	remembering((b: LaidRow): readonly Clash[] => {
+		const [x, y] = [takenRow(a), takenRow(b)];
+		return x.low >= y.high || y.low >= x.high ? [] : clashesBetween(x, y);
+	})
+);
 
 /**
  * Every clash between holders: in one place, covered by what hangs, no headroom to lift off.
@@ -159,7 +152,7 @@ export function holderClashes(laid: readonly LaidRow[]): Warning[] {
 	const told: Record<Kind, Set<Placed>> = { place: new Set(), cover: new Set(), room: new Set() };
 	laid.forEach((a, i) => {
 		for (let j = i; j < laid.length; j++) {
-			for (const c of clashesOf(a, laid[j] as LaidRow)) {
+			for (const c of withRow(a)(laid[j] as LaidRow)) {
 				if (told[c.kind].has(c.of)) continue;
 				told[c.kind].add(c.of);
 				found.push(c.warning);

@@ -1,5 +1,5 @@
 import { screwDiameter, screw } from '../materials/screws';
-import { once } from '../once';
+import { remembering } from '../remembering';
 import { screwMeetsHole } from '../holders/peg-rack/warnings';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
@@ -68,7 +68,7 @@ function placeOn(p: Placed, hook: HookScrewPlace['hook'], y: Millimetres): HookS
  * hook's height follows from the row it rides on. The same list for the same place.
  * @example hookScrewPlaces(placed).filter((s) => !s.fault).length
  */
-export const hookScrewPlaces = once((p: Placed): readonly HookScrewPlace[] => {
+export const hookScrewPlaces = remembering((p: Placed): readonly HookScrewPlace[] => {
 	const { back } = p.profile;
 	const first = placeOn(p, 'hook', p.built.face.height - back / 2);
 	if (p.bearing.kind !== 'second-hook') return first;

@@ -58,7 +58,7 @@ describe('a second hook on the next row', () => {
 		];
 		const weight = (c: PlanChecks, id: string) => byRow(hung, c).find((r) => r.id === id)?.load as number;
 		const placed = both.holders.get('h1')?.placed as Placed;
-		const { total } = holderWeights(placed.built, placed.profile);
+		const { total } = holderWeights(placed.built, placed.profile.thickness);
 		expect(weight(both, 'r3') - weight(alone, 'r3')).toBeCloseTo(total, 6);
 		expect(weight(both, 'r2')).toBeGreaterThanOrEqual(total);
 		expect(both.holders.get('h1')?.path.some((c) => c.id.startsWith('fixing:r3:'))).toBe(true);
@@ -299,7 +299,7 @@ describe('by stud and by row', () => {
 	const c = fresh(base);
 	it('every newton that hangs is on the studs', () => {
 		const hung = [...c.holders.values()].reduce(
-			(sum, { placed }) => sum + holderWeights(placed.built, placed.profile).total,
+			(sum, { placed }) => sum + holderWeights(placed.built, placed.profile.thickness).total,
 			0
 		);
 		const studs = byStud(base, c).reduce((sum, s) => sum + s.load, 0);

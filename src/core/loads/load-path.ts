@@ -38,7 +38,10 @@ export function loadPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPat
 				}))
 	);
 	return {
-		thing: [placed.left + holderWeights(placed.built, profile).at, placed.foot + placed.holder.params.pegs.height],
+		thing: [
+			placed.left + holderWeights(placed.built, profile.thickness).at,
+			placed.foot + placed.holder.params.pegs.height
+		],
 		hook: [
 			[load.from, y],
 			[load.to, y]

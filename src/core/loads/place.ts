@@ -1,11 +1,11 @@
-import type { CleatProfile } from '../cleats/profile';
 import { families } from '../holders/registry';
 import type { BuiltHolder } from '../holders/types';
+import { remembering } from '../remembering';
 import { rowProfile } from '../plan/profile';
 import type { Holder, Plan, Row } from '../plan/types';
 import { weightOf, type Millimetres, type Newtons } from '../units/quantity';
 import { spacerFault, type NoBearing } from './bearing';
-import { allRows, flush, secondRow, type AllRows, type RowWithProfile } from './second-row';
+import { allRows, flush, secondRow, type AllRows, type RowOnWall } from './second-row';
 import { combine, type OutWeight } from './statics/seat';
 
 /** The lowest point where a holder touches something behind it. */
@@ -20,7 +20,7 @@ export interface Bearing {
 }
 
 /** A holder built for its row, and where that puts it on the wall. */
-export interface Spot extends RowWithProfile {
+export interface Spot extends RowOnWall {
 	holder: Holder;
 	built: BuiltHolder;
 	left: Millimetres;
@@ -57,7 +57,7 @@ export interface HolderWeights {
 }
 
 /** A row with its cleat and what hangs on it, from left to right. The same object while nothing about them changes. */
-export interface LaidRow extends RowWithProfile {
+export interface LaidRow extends RowOnWall {
 	placed: readonly Placed[];
 	/** Holders of a row above whose second hook rides here: this row must take all of each as well. */
 	guests: readonly Placed[];
@@ -67,33 +67,28 @@ export interface LaidRow extends RowWithProfile {
 	widest: Millimetres;
 }
 
-interface Cached {
-	row: Row;
-	kerf: number;
-	built: BuiltHolder;
-}
-const builtFor = new WeakMap<Holder['params'], Cached>();
-const weightsFor = new WeakMap<BuiltHolder, HolderWeights>();
+const builtOn = remembering(
+	(
+		params: Holder['params'],
+		family: Holder['family'],
+		stock: Row['stock'],
+		bevel: Row['bevel'],
+		blank: Millimetres,
+		kerf: Millimetres
+	): BuiltHolder => families[family].build(params, { profile: rowProfile({ stock, bevel, blank }, kerf), stock, blank })
+);
 
 /** Builds a holder for its row; the same parameters on the same cleat are built once. */
 export function buildHolder(holder: Holder, row: Row, kerf: Millimetres): BuiltHolder {
-	const known = builtFor.get(holder.params);
-	if (known && known.kerf === kerf && sameCleat(known.row, row)) return known.built;
-	const context = { profile: rowProfile(row, kerf), stock: row.stock, blank: row.blank };
-	const built = families[holder.family].build(holder.params, context);
-	builtFor.set(holder.params, { row, kerf, built });
-	return built;
+	return builtOn(holder.params, holder.family, row.stock, row.bevel, row.blank, kerf);
 }
 
-function sameCleat(a: Row, b: Row): boolean {
-	return a === b || (a.stock === b.stock && a.bevel === b.bevel && a.blank === b.blank);
-}
-
-/** Weights and stand-offs of a built holder. */
-export function holderWeights(built: BuiltHolder, profile: CleatProfile): HolderWeights {
-	const known = weightsFor.get(built);
-	if (known) return known;
-	const front = profile.thickness + built.face.thickness;
+/**
+ * Weights and stand-offs of a built holder, on cleats of a thickness.
+ * @example holderWeights(placed.built, placed.profile.thickness).total
+ */
+export const holderWeights = remembering((built: BuiltHolder, cleat: Millimetres): HolderWeights => {
+	const front = cleat + built.face.thickness;
 	const self = { weight: weightOf(built.self.mass), standOff: built.self.out, x: built.face.width / 2 };
 	const things = built.seats.flatMap((s) =>
 		s.things.map((t) => ({ weight: weightOf(t.mass), standOff: front + t.out, x: s.x }))
@@ -103,10 +98,8 @@ export function holderWeights(built: BuiltHolder, profile: CleatProfile): Holder
 		(sum, s) => sum + s.x * s.things.reduce((w, t) => w + weightOf(t.mass), 0),
 		(self.weight * built.face.width) / 2
 	);
-	const weights = { self, things, total, at: turn / total, standOff: combine([self, ...things]).standOff };
-	weightsFor.set(built, weights);
-	return weights;
-}
+	return { self, things, total, at: turn / total, standOff: combine([self, ...things]).standOff };
+});
 
 /** How far a holder reaches down from where its hook rides to its lower bearing. */
 export const dropOf = (p: Pick<Placed, 'row' | 'profile' | 'bearing'>): Millimetres =>
@@ -138,22 +131,28 @@ function bearsOn(below: LaidRow, p: Spot): boolean {
 	);
 }
 
+/** Does its face reach no lower than its row, so that what hangs on the rows below does not matter? */
+const bearsByItsFace = ({ params }: Holder, { profile }: RowOnWall) =>
+	params.face.height <= profile.back + profile.front;
+
 /**
  * What a holder bears on by itself, whatever hangs below; null when that decides. `lost` says why a spacer does not
  * count.
+ * @param among all rows and the wall; null when it looks at neither
  */
-function ownBearing(p: Spot, second: RowWithProfile | null, among: AllRows): Bearing | null | { lost: NoBearing } {
+function ownBearing(p: Spot, among: AllRows | null): Bearing | null | { lost: NoBearing } {
+	const second = among && secondRow(p, among);
 	if (second) return { kind: 'second-hook', y: second.row.y + second.profile.front, taken: false };
-	if (p.holder.params.spacer && p.foot < p.row.y) {
-		const lost = spacerFault(p, p.left + holderWeights(p.built, p.profile).at, among);
+	if (among && p.holder.params.spacer && !bearsByItsFace(p.holder, p)) {
+		const lost = spacerFault(p, p.left + holderWeights(p.built, p.profile.thickness).at, among);
 		return lost ? { lost } : { kind: 'spacer', y: p.foot, taken: false };
 	}
-	return p.foot >= p.row.y ? { kind: 'face', y: p.foot, taken: false } : null;
+	return bearsByItsFace(p.holder, p) ? { kind: 'face', y: p.foot, taken: false } : null;
 }
 
 /** What a holder bears on: `below` are the rows under its own, the lowest first. */
-function bearingOf(p: Spot, second: RowWithProfile | null, below: readonly LaidRow[], among: AllRows): Bearing {
-	const own = ownBearing(p, second, among);
+function bearingOf(p: Spot, below: readonly LaidRow[], among: AllRows | null): Bearing {
+	const own = ownBearing(p, among);
 	if (own && 'kind' in own) return own;
 	const lost = own ? { lost: own.lost } : {};
 	let taken = false;
@@ -165,136 +164,79 @@ function bearingOf(p: Spot, second: RowWithProfile | null, below: readonly LaidR
 	return { kind: 'cleat-edge', y: p.row.y, taken, ...lost };
 }
 
-interface Stood {
-	below: readonly LaidRow[];
-	among: AllRows;
-	placed: Placed;
-}
-/**
- * The last place of each holder: the same object as long as nothing about it has changed, so that nothing need be done
- * again.
- */
-const lastPlace = new WeakMap<Holder, Stood>();
-
-function stand(holder: Holder, { row, profile, base }: RowWithProfile, kerf: Millimetres): Spot {
-	const built = buildHolder(holder, row, kerf);
-	const before = lastPlace.get(holder)?.placed;
-	if (before && before.row === row && before.built === built && before.base === base) return before;
-	const top = row.y + profile.back + profile.front;
+/** Where a holder hangs, whatever it bears on there. */
+const spotOf = remembering((holder: Holder, on: RowOnWall, built: BuiltHolder): Spot => {
+	const top = on.row.y + on.profile.back + on.profile.front;
 	const left = holder.mount.x;
-	return {
-		holder,
-		row,
-		profile,
-		base,
-		built,
-		left,
-		right: left + built.face.width,
-		foot: top - built.face.height,
-		top
-	};
-}
+	return { holder, ...on, built, left, right: left + built.face.width, foot: top - built.face.height, top };
+});
 
-function settle(holder: Holder, on: RowWithProfile, below: readonly LaidRow[], among: AllRows): Placed {
-	const before = lastPlace.get(holder);
-	if (before && before.placed.row === on.row && before.below === below && before.among === among) return before.placed;
-	const spot = stand(holder, on, among.kerf);
-	const bearing = bearingOf(spot, secondRow(spot, among), below, among);
-	const same = before && before.placed === spot && sameBearing(before.placed.bearing, bearing);
-	const placed = same ? before.placed : { ...spot, bearing };
-	lastPlace.set(holder, { below, among, placed });
-	return placed;
-}
+const placedOn = remembering(
+	(spot: Spot, kind: Bearing['kind'], y: Millimetres, taken: boolean, lost: NoBearing | undefined): Placed => ({
+		...spot,
+		bearing: { kind, y, taken, ...(lost ? { lost } : {}) }
+	})
+);
 
-const sameBearing = (a: Bearing, b: Bearing) =>
-	a.kind === b.kind && a.y === b.y && a.taken === b.taken && a.lost === b.lost;
-
-interface Known {
-	holders: readonly Holder[];
-	guests: readonly Placed[];
-	below: readonly LaidRow[];
-	/**
-	 * All rows of the plan and the wall: a second hook looks among them for the one it rides on, a spacer for what is
-	 * behind it.
-	 */
-	among: AllRows;
-	/** Some of its holders look behind them. */
-	looks: boolean;
-	/** Every holder bears on something of its own: what hangs on the rows below does not matter. */
-	alone: boolean;
-	laid: LaidRow;
-}
-const known = new WeakMap<Row, Known>();
-
-const sameItems = <T>(a: readonly T[], b: readonly T[]) => a.length === b.length && a.every((x, i) => x === b[i]);
+const settle = remembering(
+	(holder: Holder, on: RowOnWall, below: readonly LaidRow[], among: AllRows | null, kerf: Millimetres): Placed => {
+		const spot = spotOf(holder, on, buildHolder(holder, on.row, kerf));
+		const { kind, y, taken, lost } = bearingOf(spot, below, among);
+		return placedOn(spot, kind, y, taken, lost);
+	}
+);
 
 /** What comes to hang on one row: its own holders, and those of rows above whose second hook rides on it. */
 interface Hanging {
+	on: RowOnWall;
 	holders: Holder[];
 	guests: Placed[];
 }
 
-const BEARS_BY_ITSELF: readonly Bearing['kind'][] = ['face', 'spacer', 'second-hook'];
+const laidRow = remembering((on: RowOnWall, placed: readonly Placed[], guests: readonly Placed[]): LaidRow => ({
+	...on,
+	placed,
+	guests,
+	riders: placed.filter((p) => p.bearing.kind === 'second-hook'),
+	widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0)
+}));
 
-function layRow(
-	on: RowWithProfile,
-	{ holders, guests }: Hanging,
-	rowsBelow: readonly LaidRow[],
-	among: AllRows
-): LaidRow {
-	const { row } = on;
-	const before = known.get(row);
-	const below = before && sameItems(before.below, rowsBelow) ? before.below : rowsBelow;
-	const sameRow =
-		before &&
-		before.among.kerf === among.kerf &&
-		sameItems(before.holders, holders) &&
-		sameItems(before.guests, guests);
-	if (sameRow && (before.among === among || !before.looks) && (before.alone || before.below === below))
-		return before.laid;
-	const placed = holders.map((h) => settle(h, on, below, among)).sort((a, b) => a.left - b.left);
-	const laid =
-		sameRow && sameItems(before.laid.placed, placed)
-			? before.laid
-			: {
-					...on,
-					placed,
-					guests,
-					riders: placed.filter((p) => p.bearing.kind === 'second-hook'),
-					widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0)
-				};
-	known.set(row, {
-		holders,
-		guests,
-		below,
-		among,
-		looks: holders.some((h) => h.params.secondHook || h.params.spacer),
-		alone: placed.every((p) => BEARS_BY_ITSELF.includes(p.bearing.kind)),
-		laid
-	});
-	return laid;
-}
+const layRow = remembering(
+	(
+		on: RowOnWall,
+		holders: readonly Holder[],
+		guests: readonly Placed[],
+		below: readonly LaidRow[],
+		among: AllRows | null,
+		kerf: Millimetres
+	): LaidRow => {
+		const placed = holders.map((h) => settle(h, on, below, among, kerf));
+		return laidRow(
+			on,
+			placed.sort((a, b) => a.left - b.left),
+			guests
+		);
+	}
+);
 
-const guestFor = new WeakMap<Holder, { above: Row; among: AllRows; guest: Placed | null }>();
+/** Does it ask what is behind it: another row under its second hook, a surface under its spacer? */
+const looksBehind = ({ params }: Holder) => Boolean(params.secondHook || params.spacer);
 
 /**
  * A holder as the row sees it that its second hook rides on; null when it rides nowhere. The same object while nothing
  * about it changes.
  */
-function guestOf(holder: Holder, own: RowWithProfile, among: AllRows): Placed | null {
-	if (!holder.params.secondHook) return null;
-	const { row } = own;
-	const before = guestFor.get(holder);
-	if (before?.above === row && before.among === among) return before.guest;
-	const spot = stand(holder, own, among.kerf);
+const guestOf = remembering((holder: Holder, own: RowOnWall, among: AllRows): Placed | null => {
+	const spot = spotOf(holder, own, buildHolder(holder, own.row, among.kerf));
 	const on = secondRow(spot, among);
-	const old = before?.guest;
-	const same = old && old.row === on?.row && old.built === spot.built && old.foot === spot.foot;
-	const guest =
-		on && (same ? old : { ...spot, ...on, bearing: { kind: 'second-hook' as const, y: spot.foot, taken: false } });
-	guestFor.set(holder, { above: row, among, guest });
-	return guest;
-}
+	return on && guestOn(spot, on);
+});
+
+const guestOn = remembering((spot: Spot, on: RowOnWall): Placed => ({
+	...spot,
+	...on,
+	bearing: { kind: 'second-hook', y: spot.foot, taken: false }
+}));
 
 /**
  * Puts every holder of a plan on its row: foot, top, and what it bears on below. A holder whose row is not there is
@@ -302,22 +244,25 @@ function guestOf(holder: Holder, own: RowWithProfile, among: AllRows): Placed | 
  * @returns the rows in the plan's order
  */
 export function placeHolders(plan: Plan): LaidRow[] {
-	const among = allRows(plan);
-	const { rows } = among;
-	const hung = new Map(rows.map((r) => [r.row.id, { on: r, holders: [] as Holder[], guests: [] as Placed[] }]));
+	const { kerf } = plan.cutting;
+	const among = allRows(plan.rows, plan.wall, kerf);
+	const hanging = new Map(among.rows.map((on): [string, Hanging] => [on.row.id, { on, holders: [], guests: [] }]));
 	for (const holder of plan.holders) {
-		const here = hung.get(holder.mount.row);
+		const here = hanging.get(holder.mount.row);
 		if (!here) continue;
 		here.holders.push(holder);
-		const guest = guestOf(holder, here.on, among);
-		if (guest) hung.get(guest.row.id)?.guests.push(guest);
+		const guest = holder.params.secondHook && guestOf(holder, here.on, among);
+		if (guest) hanging.get(guest.row.id)?.guests.push(guest);
 	}
-	const laid = new Map<Row, LaidRow>();
-	for (const on of rows) {
-		const below = [...laid.values()].filter((l) => l.row.y < on.row.y);
-		laid.set(on.row, layRow(on, hung.get(on.row.id) as Hanging, below, among));
+	const laid: LaidRow[] = [];
+	for (const { on, holders, guests } of hanging.values()) {
+		// A row is laid anew only for what its holders look at.
+		const alone = holders.every((h) => bearsByItsFace(h, on) && !looksBehind(h));
+		const below = alone ? [] : laid.filter((l) => l.row.y < on.row.y);
+		laid.push(layRow(on, holders, guests, below, holders.some(looksBehind) ? among : null, kerf));
 	}
-	return plan.rows.map((r) => laid.get(r) as LaidRow);
+	const byId = new Map(laid.map((l) => [l.row.id, l]));
+	return plan.rows.flatMap((r) => byId.get(r.id) ?? []);
 }
 
 /** Every holder in its place, by id, in the plan's order. @example placesById(plan).get('h1')?.foot */

@@ -1,12 +1,13 @@
 import type { CleatProfile } from '../cleats/profile';
 import { stock } from '../materials/stocks';
 import { rowProfile } from '../plan/profile';
-import type { Plan, Row, Wall } from '../plan/types';
+import type { Row, Wall } from '../plan/types';
+import { remembering } from '../remembering';
 import type { Millimetres } from '../units/quantity';
 import type { Spot } from './place';
 
 /** A row, the cleat it comes to, and how far out from the wall that is mounted. */
-export interface RowWithProfile {
+export interface RowOnWall {
 	row: Row;
 	profile: CleatProfile;
 	/** Thickness of its backer sheet; 0 on the wall itself. */
@@ -26,36 +27,32 @@ export const mountedAt = (row: Pick<Row, 'backer'>): Millimetres =>
 export interface AllRows {
 	kerf: Millimetres;
 	wall: Wall;
-	rows: readonly RowWithProfile[];
+	rows: readonly RowOnWall[];
 }
-const allRowsFor = new WeakMap<readonly Row[], AllRows>();
+const onWall = remembering((row: Row, kerf: Millimetres): RowOnWall => ({
+	row,
+	profile: rowProfile(row, kerf),
+	base: mountedAt(row)
+}));
 
-/** A plan's rows with their cleats. @example allRows(plan).rows[0]?.profile.front */
-export function allRows({ rows, wall, cutting: { kerf } }: Plan): AllRows {
-	const before = allRowsFor.get(rows);
-	if (before?.kerf === kerf && before.wall === wall) return before;
-	const made = {
-		kerf,
-		wall,
-		rows: rows
-			.map((row) => ({ row, profile: rowProfile(row, kerf), base: mountedAt(row) }))
-			.sort((a, b) => a.row.y - b.row.y)
-	};
-	allRowsFor.set(rows, made);
-	return made;
-}
+/** Rows with their cleats, on their wall. @example allRows(plan.rows, plan.wall, 3.2).rows[0]?.profile.front */
+export const allRows = remembering((rows: readonly Row[], wall: Wall, kerf: Millimetres): AllRows => ({
+	kerf,
+	wall,
+	rows: rows.map((row) => onWall(row, kerf)).sort((a, b) => a.row.y - b.row.y)
+}));
 
 /** Do two rows' cleats stand out alike, so that one face lies on both? */
-export const flush = (a: RowWithProfile, b: RowWithProfile): boolean =>
+export const flush = (a: RowOnWall, b: RowOnWall): boolean =>
 	Math.abs(a.base + a.profile.thickness - b.base - b.profile.thickness) < 0.5;
 
 /**
  * The highest row under a holder's own that its second hook can ride on: covered by its face, under all of its width,
  * standing out as far; null when there is none, or it has one hook.
  */
-export function secondRow(p: Spot, among: AllRows): RowWithProfile | null {
+export function secondRow(p: Spot, among: AllRows): RowOnWall | null {
 	if (!p.holder.params.secondHook) return null;
-	let found: RowWithProfile | null = null;
+	let found: RowOnWall | null = null;
 	for (const r of among.rows) {
 		const under = r.row.y + r.profile.front + r.profile.back < p.row.y + p.profile.back && r.row.y >= p.foot;
 		const fits =

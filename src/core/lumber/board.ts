@@ -1,5 +1,5 @@
 import { densityOf } from '../materials/density';
-import { once } from '../once';
+import { remembering } from '../remembering';
 import type { Column } from '../table/column';
 import { COUNT, NAME, NOTES, WHERE } from '../things/columns';
 import { BOARD_MATERIALS } from '../materials/density';
@@ -91,7 +91,7 @@ export interface BoardFigures {
  * @example boardFigures({ material: 'spruce', count: 4, thickness: 44, width: 94, shortest: 2400, longest: 2400,
  * moisture: 12, ... }).most // 17.8
  */
-export const boardFigures = once((b: Board): BoardFigures => {
+export const boardFigures = remembering((b: Board): BoardFigures => {
 	const { density, source } = densityOf(b.material, b.moisture);
 	const perMm = (b.count * b.thickness * b.width * density) / 1e9;
 	return {

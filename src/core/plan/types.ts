@@ -19,6 +19,9 @@ export interface Plan {
 	stature?: Millimetres;
 }
 
+/** What of a plan a row by itself is held against. */
+export type OnWall = Pick<Plan, 'wall' | 'cutting'>;
+
 export interface ScrewChoice {
 	size: ScrewSize;
 	length: Millimetres;

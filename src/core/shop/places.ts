@@ -1,4 +1,4 @@
-import { once } from '../once';
+import { remembering } from '../remembering';
 import { families } from '../holders/registry';
 import type { Plan } from '../plan/types';
 
@@ -13,7 +13,7 @@ export interface ThingPlace {
 }
 
 /** What hangs where on one wall: only holders that say which thing of the stock-take they carry. */
-export const thingsOn = once((plan: Plan): Omit<ThingPlace, 'wall' | 'wallName'>[] =>
+export const thingsOn = remembering((plan: Plan): Omit<ThingPlace, 'wall' | 'wallName'>[] =>
 	plan.holders.flatMap((h) => {
 		const { thing } = h.params.load;
 		return thing === undefined

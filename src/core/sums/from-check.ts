@@ -15,7 +15,7 @@ export interface AsSum {
 
 /** The seat of a holder, full. */
 function seatSum(p: Placed): AsSum {
-	const { self, things } = holderWeights(p.built, p.profile);
+	const { self, things } = holderWeights(p.built, p.profile.thickness);
 	const load = combine(things);
 	return {
 		name: 'seat',

@@ -1,7 +1,7 @@
 import type { Warning } from '../loads/check';
 import { taken } from '../loads/holder-clashes';
 import type { Placed } from '../loads/place';
-import type { Plan, Wall } from '../plan/types';
+import type { Wall } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import { overlap, type Box } from './box';
 import { inTheWay } from './in-the-way';
@@ -52,8 +52,7 @@ function obstacles(wall: Wall, p: Placed, say: Say): void {
  * A holder, and what hangs on it, against everything surveyed but its load: what stands, what moves, how far out,
  * ledges behind it.
  */
-export function holderFit(plan: Plan, p: Placed, say: Say): void {
-	const { wall } = plan;
+export function holderFit({ wall }: { wall: Wall }, p: Placed, say: Say): void {
 	obstacles(wall, p, say);
 	const { all } = taken(p);
 	const limit = mostProjection(wall, all);

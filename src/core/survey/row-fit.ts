@@ -2,7 +2,7 @@ import { rowBoxes } from '../cleats/row-box';
 import type { Segment } from '../cleats/segments';
 import type { Warning } from '../loads/check';
 import { rowProfile } from '../plan/profile';
-import type { FarSide, Plan, Row } from '../plan/types';
+import type { FarSide, OnWall, Row } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import { inTheWay } from './in-the-way';
 import { nameOf } from './names';
@@ -23,7 +23,7 @@ export const FAR_WORDS: Record<FarSide['kind'], string> = {
 };
 
 /** A row against what stands, moves or must stay clear before the wall. */
-function obstacles(plan: Plan, row: Row, say: Say): void {
+function obstacles(plan: OnWall, row: Row, say: Say): void {
 	const told = new Set<string>();
 	for (const { obstruction: o, how } of rowBoxes(row, plan.cutting.kerf).flatMap((box) => inTheWay(plan.wall, box))) {
 		if (told.has(o.id)) continue;
@@ -116,7 +116,7 @@ function framing(segments: readonly Segment[], say: Say): void {
 }
 
 /** A ledge behind a row, a corner that is taken, a floor that rises under it. */
-function surface(plan: Plan, row: Row, say: Say): void {
+function surface(plan: OnWall, row: Row, say: Say): void {
 	const { wall } = plan;
 	const { front } = rowProfile(row, plan.cutting.kerf);
 	const packing = packingFor(wall, { left: row.left, right: row.right, low: row.y, high: row.y + front });
@@ -138,7 +138,7 @@ function surface(plan: Plan, row: Row, say: Say): void {
 }
 
 /** A row against everything that was surveyed but its fixing: what moves, cables, ledges, corners. */
-export function rowFitWarnings(plan: Plan, row: Row, segments: readonly Segment[]): Warning[] {
+export function rowFitWarnings(plan: OnWall, row: Row, segments: readonly Segment[]): Warning[] {
 	const found: Warning[] = [];
 	const say: Say = (level, message) => found.push({ level, subject: { kind: 'row', id: row.id }, message });
 	obstacles(plan, row, say);

@@ -1,4 +1,4 @@
-import { once } from '../once';
+import { remembering } from '../remembering';
 import type { Obstruction, Wall } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 import type { Box } from './box';
@@ -36,7 +36,7 @@ export const cablesMayRun = (o: Obstruction): boolean => isElectric(o) && !o.tra
  * wall, and in openings.
  * @example noGo(wall).map((z) => z.obstruction.name)
  */
-export const noGo = once((wall: Wall): readonly NoGo[] =>
+export const noGo = remembering((wall: Wall): readonly NoGo[] =>
 	wall.obstructions.flatMap((obstruction): NoGo[] => {
 		const { x, y, width, height } = obstruction;
 		if (cablesMayRun(obstruction))
@@ -107,7 +107,7 @@ const STEP: Millimetres = 40;
 /**
  * Where a screw may go, from the floor to the top, as boxes to be drawn: what is the same at several heights is one.
  */
-export const safeStrips = once((wall: Wall): readonly Box[] => {
+export const safeStrips = remembering((wall: Wall): readonly Box[] => {
 	const done: Box[] = [];
 	let open: Box[] = [];
 	for (let y = STEP / 2; y < tallest(wall); y += STEP) {

@@ -1,4 +1,4 @@
-import { once } from '../once';
+import { remembering } from '../remembering';
 import type { Blocking, Build, Stud, Wall } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 import { pitched } from './pitched';
@@ -45,7 +45,7 @@ function gridOf(build: Exclude<Build, { kind: 'framed' }>, width: Millimetres): 
 	return pitched(build.first, build.pitch, width).map((x, i) => ({ id: `at${i + 1}`, x, ...like }));
 }
 
-const memory = once((wall: Wall) => ({ wall, at: new Map<string, readonly Support[]>() }));
+const memory = remembering((wall: Wall) => ({ wall, at: new Map<string, readonly Support[]>() }));
 /** Heights that a drag may go through before the first are forgotten. */
 const MOST_HEIGHTS = 400;
 

@@ -1,5 +1,5 @@
 import { workingSpace } from '../handling/service-panel';
-import { once } from '../once';
+import { remembering } from '../remembering';
 import type { Motion, Obstruction, ObstructionKind } from '../plan/types';
 import { radians, type Millimetres } from '../units/quantity';
 import type { Box3, Solid, Span } from './solid';
@@ -118,7 +118,7 @@ function clear(o: Obstruction): Solid[] {
  * each.
  * @example sweptBy({ ...door, motion: { kind: 'swing', hinge: 'left', angle: 90, into: 'room' } }).moving.length // 1
  */
-export const sweptBy = once((o: Obstruction): Swept => {
+export const sweptBy = remembering((o: Obstruction): Swept => {
 	const body: Box3 = { x: [o.x, o.x + o.width], y: [o.y, o.y + o.height], z: [o.near ?? 0, outOf(o)] };
 	return { fixed: o.hidden ? [] : [{ kind: 'box', ...body }], moving: moving(o), clear: clear(o) };
 });

@@ -1,3 +1,4 @@
+import { remembering } from '../remembering';
 import { cellOf, type CellValue, type Column } from './column';
 
 /** What a reader of a table asks for. */
@@ -35,11 +36,8 @@ function sortKey(text: string): string {
 	return key;
 }
 
-/** Words of an item, kept while the item is: it never changes, another one takes its place. */
-const searched = new WeakMap<object, string>();
-function hay(item: object, columns: readonly Column[], extra: (item: object) => string): string {
-	const known = searched.get(item);
-	if (known !== undefined) return known + extra(item);
+/** Words of an item that can be searched for. */
+const wordsIn = remembering((item: object, columns: readonly Column[]): string => {
 	let all = '';
 	for (const c of columns) {
 		if (c.kind !== 'text' && c.kind !== 'choice') continue;
@@ -47,10 +45,8 @@ function hay(item: object, columns: readonly Column[], extra: (item: object) => 
 		if (typeof value !== 'string' || value === '') continue;
 		all += `${c.kind === 'choice' ? (c.choices.find((x) => x.value === value)?.name ?? value) : value}\n`;
 	}
-	all = all.toLowerCase();
-	searched.set(item, all);
-	return all + extra(item);
-}
+	return all.toLowerCase();
+});
 
 /** A value to sort by: places of a choice in its list, lower case texts; nothing comes last either way. */
 function rank(value: CellValue, column: Column): string | number | null {
@@ -90,7 +86,7 @@ function sorted<T extends object>(
 /** Makes the words and sort keys of some items before they are asked for. */
 export function prepareView(items: readonly object[], columns: readonly Column[]): void {
 	for (const item of items) {
-		hay(item, columns, () => '');
+		wordsIn(item, columns);
 		for (const c of columns) if (c.kind === 'text') rank(cellOf(item, c), c);
 	}
 }
@@ -127,7 +123,7 @@ export function viewOf<T extends object>(
 			if ((value === '' ? null : value) !== o.wanted) return false;
 		}
 		if (words.length === 0) return true;
-		const text = hay(item, columns, extra);
+		const text = wordsIn(item, columns) + extra(item);
 		return words.every((w) => text.includes(w));
 	});
 	const order = [...(view.group === null ? [] : [{ key: view.group, down: false }]), ...view.sort].flatMap(

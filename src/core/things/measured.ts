@@ -1,4 +1,4 @@
-import { once } from '../once';
+import { remembering } from '../remembering';
 import { cellOf } from '../table/column';
 import { MEASURED } from './columns';
 import { gripOf } from './grips/registry';
@@ -18,7 +18,7 @@ export function wanted(thing: Thing): string[] {
  * what is not kept.
  * @example unmeasured({ ...thing, mass: null }).missing // ['mass']
  */
-export const unmeasured = once((thing: Thing): { missing: string[]; typical: string[] } => {
+export const unmeasured = remembering((thing: Thing): { missing: string[]; typical: string[] } => {
 	if (thing.state === 'not-to-keep') return { missing: [], typical: [] };
 	const asked = wanted(thing);
 	return {

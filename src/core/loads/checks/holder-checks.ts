@@ -1,4 +1,4 @@
-import { once } from '../../once';
+import { remembering } from '../../remembering';
 import { phrase, type Phrase } from '../../units/phrase';
 import { failedStep, type Check } from '../check';
 import { holderWeights, type Placed } from '../place';
@@ -18,8 +18,8 @@ function offItsRow(p: Placed, reason: Phrase): Check {
  * Checks of a holder by itself: seat, part load, hook, pegs, lip, tilt, a grab. A holder whose place has not changed is
  * not checked again.
  */
-export const holderChecks = once((p: Placed): Check[] => {
-	const weights = holderWeights(p.built, p.profile);
+export const holderChecks = remembering((p: Placed): Check[] => {
+	const weights = holderWeights(p.built, p.profile.thickness);
 	const load = hookLoad(p);
 	// Past the end of its row nothing else about it matters.
 	if (!load) return [offItsRow(p, phrase('its weight hangs past the end of its row'))];

@@ -49,7 +49,7 @@ function screwHolds(p: Placed) {
  * the one that takes most.
  */
 function worstEnd(p: Placed, screws: readonly HookScrewPlace[], roll: (weight: number) => number) {
-	const { self, things } = holderWeights(p.built, p.profile);
+	const { self, things } = holderWeights(p.built, p.profile.thickness);
 	const ends = [p.built.hook.from, p.built.hook.to] as const;
 	const xs = screws.map((s) => s.x);
 	let worst = { weight: 0, x: 0, shared: 0, each: -1 };

@@ -1,4 +1,4 @@
-import { once } from '../../once';
+import { remembering } from '../../remembering';
 import type { Millimetres, Newtons, NewtonsPerMillimetre } from '../../units/quantity';
 import { dropOf, holderWeights, type Placed, type PlacedWeight } from '../place';
 import type { LineLoad } from '../statics/continuous-beam';
@@ -104,12 +104,12 @@ const POINT: Millimetres = 5;
  * about its place, as far as the nearer end of that. Things may be taken off one by one, at either end.
  * @returns null when all of it together hangs beyond the cleat; the same object for the same place
  */
-export const hookLoad = once((p: Placed): HookLoad | null => {
+export const hookLoad = remembering((p: Placed): HookLoad | null => {
 	const lap = {
 		from: Math.max(p.left + p.built.hook.from, p.row.left),
 		to: Math.min(p.left + p.built.hook.to, p.row.right)
 	};
-	const { self, things, total, at, standOff } = holderWeights(p.built, p.profile);
+	const { self, things, total, at, standOff } = holderWeights(p.built, p.profile.thickness);
 	const weightAt = p.left + at;
 	const half = Math.min(weightAt - lap.from, lap.to - weightAt);
 	if (!(half > 0)) return null;

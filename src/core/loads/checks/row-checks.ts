@@ -1,7 +1,9 @@
 import { segmentsOn } from '../../cleats/segments';
+import { remembering } from '../../remembering';
 import { claddingDepth } from '../../survey/cladding-depth';
 import { surveyed } from '../../survey/supports';
 import { mm, phrase } from '../../units/phrase';
+import type { Millimetres } from '../../units/quantity';
 import type { Row, Wall } from '../../plan/types';
 import type { Check } from '../check';
 import type { LaidRow } from '../place';
@@ -30,8 +32,6 @@ export interface Stretch {
 	check: Check;
 }
 
-const known = new WeakMap<LaidRow, { wall: Wall; result: RowResult }>();
-
 function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number): Check {
 	const known = surveyed(wall);
 	const at = { from: mm(from), to: mm(to) };
@@ -53,7 +53,8 @@ function unfixed(row: Row, wall: Wall, from: number, to: number, studs: number):
 	};
 }
 
-function judge(laid: LaidRow, wall: Wall, kerf: number): RowResult {
+/** Checks of one row: its cleats and its screws at every stud. @example rowChecks(laid, plan.wall, 3.2).checks */
+export const rowChecks = remembering((laid: LaidRow, wall: Wall, kerf: Millimetres): RowResult => {
 	const { row, profile } = laid;
 	const { below } = turningEdge(row, wall);
 	const loads = rowLineLoads(laid, below);
@@ -100,15 +101,4 @@ function judge(laid: LaidRow, wall: Wall, kerf: number): RowResult {
 		});
 	});
 	return result;
-}
-
-/**
- * Checks of one row: its cleats and its screws at every stud. A row on which nothing has changed is not checked again.
- */
-export function rowChecks(laid: LaidRow, wall: Wall, kerf: number): RowResult {
-	const before = known.get(laid);
-	if (before?.wall === wall) return before.result;
-	const result = judge(laid, wall, kerf);
-	known.set(laid, { wall, result });
-	return result;
-}
+});

@@ -1,4 +1,5 @@
 import type { Segment } from '../../cleats/segments';
+import { remembering } from '../../remembering';
 import { weightOf, type Millimetres, type NewtonMillimetres, type Newtons } from '../../units/quantity';
 import { stock } from '../../materials/stocks';
 import { holderWeights, type LaidRow, type Placed } from '../place';
@@ -78,7 +79,7 @@ export interface RowLoads {
  * roll by their stand-offs, else by the most the bevel allows: then no part load rolls a stud by more than is counted.
  */
 function rollOf(p: Placed, load: HookLoad, rolling: Rolling): Rolls {
-	const { total, standOff } = holderWeights(p.built, p.profile);
+	const { total, standOff } = holderWeights(p.built, p.profile.thickness);
 	const how = { ...rolling, locked: load.locked };
 	const free = load.parts.reduce((sum, w) => sum + w.total * Math.max(0, w.standOff + (rolling.behind ?? 0)), 0);
 	const capped = cleatRoll(total, Infinity, p.profile, rolling);
@@ -118,17 +119,10 @@ export function rowLineLoads(laid: LaidRow, below: Millimetres): RowLoads {
 	return { hooks, rolls, rolling };
 }
 
-const reactionsOf = new WeakMap<LineLoad, { supports: readonly Millimetres[]; found: BeamReactions }>();
-
 /** A weight that stays where it is gives the same to the same studs. */
-function partReactions(supports: readonly Millimetres[], load: LineLoad): BeamReactions {
-	const before = reactionsOf.get(load);
-	if (before && before.supports.length === supports.length && before.supports.every((x, i) => x === supports[i]))
-		return before.found;
-	const found = beamReactions(supports, [load]);
-	reactionsOf.set(load, { supports, found });
-	return found;
-}
+const partReactions = remembering((load: LineLoad, supports: readonly Millimetres[]): BeamReactions =>
+	beamReactions(supports, [load])
+);
 
 function ownWeight({ row, profile, base }: LaidRow, length: Millimetres): OwnWeight {
 	const area = (profile.thickness * (profile.back + profile.front)) / 2;
@@ -152,7 +146,7 @@ export function shareOf(load: HookLoad, segment: Segment, at: number): Newtons {
 	const supports = segment.fixings.map((f) => f.x);
 	return load.parts.reduce((sum, part) => {
 		const here = within(part, segment.from, segment.to);
-		return here ? sum + (partReactions(supports, here).reactions[at] as number) : sum;
+		return here ? sum + (partReactions(here, supports).reactions[at] as number) : sum;
 	}, 0);
 }
 
@@ -171,12 +165,12 @@ export function segmentLoads(laid: LaidRow, loads: RowLoads, segment: Segment, l
 		supports,
 		always,
 		parts.map((p) => p.here),
-		(load) => partReactions(supports, load)
+		(load) => partReactions(load, supports)
 	);
 	const pulls = supports.map(() => 0);
 	for (const { here, hook } of parts) {
 		if (!hook.bearsBelow) continue;
-		partReactions(supports, here).reactions.forEach((r, i) => {
+		partReactions(here, supports).reactions.forEach((r, i) => {
 			if (r > 0) pulls[i] = (pulls[i] as number) + r * hook.outward;
 		});
 	}
@@ -184,7 +178,7 @@ export function segmentLoads(laid: LaidRow, loads: RowLoads, segment: Segment, l
 		all.flatMap((t) => within(t, segment.from, segment.to, last) ?? [])
 	);
 	const roll = torqueShares(supports, [...torques, { from: segment.from, to: segment.to, total: own.roll }]);
-	const levers = [always, ...parts.map((p) => p.here)].map((l) => partReactions(supports, l).lever);
+	const levers = [always, ...parts.map((p) => p.here)].map((l) => partReactions(l, supports).lever);
 	const here = loads.rolls
 		.filter(({ hung }) => hung.load.from < segment.to && hung.load.to > segment.from)
 		.map((r) => r.hung.load);

@@ -122,7 +122,7 @@
 	const whole = $derived(holder ?? (row ? open.checks.rows.get(row.id) : undefined));
 	/** Everything that hangs, by its name, when nothing is picked. */
 	const things = $derived(selection ? [] : byThing(open.shown, open.checks));
-	const weight = $derived(placed ? holderWeights(placed.built, placed.profile).total / GRAVITY : 0);
+	const weight = $derived(placed ? holderWeights(placed.built, placed.profile.thickness).total / GRAVITY : 0);
 </script>
 
 <h2>{title}</h2>

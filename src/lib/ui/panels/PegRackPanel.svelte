@@ -35,7 +35,7 @@
 	const say = (x: number) => formatLength(x, unit);
 	const judged = $derived(open.checks.holders.get(holder.id));
 	const placed = $derived(judged?.placed);
-	const weights = $derived(placed && holderWeights(placed.built, placed.profile));
+	const weights = $derived(placed && holderWeights(placed.built, placed.profile.thickness));
 	const full = $derived(weights && combine([weights.self, ...weights.things]));
 	const warnings = $derived(
 		open.checks.warnings.filter((w) => w.subject.kind === 'holder' && w.subject.id === holder.id)

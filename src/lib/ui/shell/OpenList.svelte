@@ -49,7 +49,7 @@
 						<span class="why" title={why}>{why}</span>
 						<span class="weight"
 							>{formatQuantity(
-								{ value: holderWeights(placed.built, placed.profile).total / GRAVITY, dim: 'mass' },
+								{ value: holderWeights(placed.built, placed.profile.thickness).total / GRAVITY, dim: 'mass' },
 								unit
 							)}</span
 						>
