@@ -10,8 +10,15 @@ export interface Described {
 	tests?: { name?: string; params?: Record<string, unknown> }[];
 	fields?: Record<string, Described>;
 	innerType?: Described;
-	/** Of one of several shapes. */
-	meta?: { shapes: Schema[]; optional: boolean; nullable: boolean };
+	/** What its field is called, its unit and hint; the shapes, of one of several. */
+	meta?: {
+		label?: string;
+		unit?: string;
+		hint?: string;
+		shapes?: Schema[];
+		optional?: boolean;
+		nullable?: boolean;
+	};
 }
 
 export type JsonSchema = Record<string, unknown>;
@@ -71,8 +78,10 @@ function bare(d: Described): JsonSchema {
 
 /** A described Yup schema as JSON Schema. @example convert(schema.describe()) */
 export function convert(d: Described): JsonSchema {
-	const schema = bare(d);
-	return d.nullable ? { oneOf: [schema, { type: 'null' }] } : schema;
+	const schema: JsonSchema = {};
+	put(schema, 'title', d.meta?.label);
+	put(schema, 'description', [d.meta?.unit, d.meta?.hint].filter(Boolean).join('. ') || undefined);
+	return Object.assign(schema, d.nullable ? { oneOf: [bare(d), { type: 'null' }] } : bare(d));
 }
 
 /**

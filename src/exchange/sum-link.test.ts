@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { startInputs } from '$core/sums/field';
+import { startInputs } from '$core/sums/inputs';
 import { SUMS } from '$core/sums/registry';
 import { inputsArbitrary } from '../../tests/support/any-inputs';
 import { inputsFromQuery, sumQuery } from './sum-link';

@@ -1,4 +1,4 @@
-import { startInputs, type FieldSpec, type Inputs, type InputValue } from '$core/sums/field';
+import { startInputs, type InputSpec, type Inputs, type InputValue } from '$core/sums/inputs';
 import type { Sum } from '$core/sums/sum';
 import type { LengthUnit } from '$core/units/parse-length';
 
@@ -20,7 +20,7 @@ const FLAGS = new Map([
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text));
 const finite = (text: string) => (Number.isFinite(number(text)) ? number(text) : undefined);
 
-function read(field: FieldSpec, text: string): InputValue | undefined {
+function read(field: InputSpec, text: string): InputValue | undefined {
 	switch (field.kind) {
 		case 'choice':
 			return field.choices.some((c) => c.value === text) ? text : undefined;
@@ -30,11 +30,8 @@ function read(field: FieldSpec, text: string): InputValue | undefined {
 			const all = text.split('_').map(number);
 			return all.every(Number.isFinite) ? all : undefined;
 		}
-		case 'optional-mass':
-		case 'optional-length':
-			return text === '' ? null : finite(text);
 		default:
-			return finite(text);
+			return field.missing && text === '' ? null : finite(text);
 	}
 }
 

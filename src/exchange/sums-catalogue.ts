@@ -1,19 +1,10 @@
-import { inputSchema, type FieldSpec, type Inputs } from '$core/sums/field';
+import { startOf } from '$core/form/start-of';
+import { inputSchema, type Inputs } from '$core/sums/inputs';
 import { SUMS } from '$core/sums/registry';
 import { answerVerdict, headroom, remedies, type Sum } from '$core/sums/sum';
 import { sayPhrase } from '$core/units/phrase';
 import { STANDING_NOTE } from './check-report';
 import { convert, type Described, type JsonSchema } from './plan-json-schema';
-
-/** Units of a field, as its schema says them. */
-const UNITS: Partial<Record<FieldSpec['kind'], string>> = {
-	length: 'mm',
-	lengths: 'mm',
-	mass: 'kg',
-	angle: 'degrees',
-	'optional-mass': 'kg, or null when not known',
-	'optional-length': 'mm, or null when not known'
-};
 
 /** One sum as others call it: what it asks and the JSON Schema of what to send. */
 export interface SumEntry {
@@ -23,19 +14,12 @@ export interface SumEntry {
 	schema: JsonSchema;
 }
 
-/** The JSON Schema of a sum's inputs, with a title, a unit and an example for every field. */
+/** The JSON Schema of a sum's inputs, with an example for every field. */
 export function sumJsonSchema(sum: Sum): JsonSchema {
 	const schema = convert(inputSchema(sum.fields).describe() as unknown as Described);
 	const properties = schema.properties as Record<string, JsonSchema>;
-	for (const [name, field] of Object.entries(sum.fields)) {
-		const unit = UNITS[field.kind];
-		properties[name] = {
-			title: field.label,
-			...(unit ? { description: unit } : {}),
-			...properties[name],
-			examples: [field.start.mm]
-		};
-	}
+	for (const [name, field] of Object.entries(sum.fields))
+		properties[name] = { ...properties[name], examples: [startOf(field, 'mm')] };
 	return { $schema: 'https://json-schema.org/draft/2020-12/schema', title: sum.title, ...schema, properties };
 }
 

@@ -8,7 +8,7 @@ import { stock } from '$core/materials/stocks';
 import { wood } from '$core/materials/woods';
 import { holderWeights, type LaidRow, type Placed, type PlacedWeight } from '$core/loads/place';
 import type { Plan } from '$core/plan/types';
-import { startInputs } from '$core/sums/field';
+import { startInputs } from '$core/sums/inputs';
 import { sumByName } from '$core/sums/registry';
 import { anyWall } from '../support/any-wall';
 import { inputsArbitrary } from '../support/any-inputs';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { startInputs, type Inputs } from '$core/sums/field';
+import { startInputs, type Inputs } from '$core/sums/inputs';
 import { sumByName } from '$core/sums/registry';
 import { answerVerdict, headroom, type Sum } from '$core/sums/sum';
 import { localPulls } from '$core/loads/statics/upright';

@@ -7,8 +7,8 @@ import { newThing } from '$core/things/new-thing';
 import { decodeText } from '$exchange/table-csv/decode';
 import { tableCsv } from '$exchange/table-csv/write';
 
-const NAME: Column = { key: 'name', title: 'Name', kind: 'text', max: 60 };
-const SIZE: Column = { key: 'size', title: 'Size', kind: 'number', min: -1e9, max: 1e9 };
+const NAME: Column = { key: 'name', label: 'Name', kind: 'text', max: 60 };
+const SIZE: Column = { key: 'size', label: 'Size', kind: 'number', min: -1e9, max: 1e9 };
 
 describe('the order of a table', () => {
 	// The Unicode collation that browsers ship, with numbers by their size: words of letters, digits and spaces come out

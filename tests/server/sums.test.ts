@@ -1,6 +1,6 @@
 import { Ajv2020 } from 'ajv/dist/2020';
 import { describe, expect, it } from 'vitest';
-import { startInputs } from '$core/sums/field';
+import { startInputs } from '$core/sums/inputs';
 import { SUMS } from '$core/sums/registry';
 import { answerVerdict } from '$core/sums/sum';
 import type { SumEntry } from '$exchange/sums-catalogue';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import type { FieldSpec, Inputs, InputValue } from '$core/sums/field';
+import { startOf } from '$core/form/start-of';
+import { startInputs, type Inputs, type InputSpec, type InputValue } from '$core/sums/inputs';
 import { readInputs, type Sum } from '$core/sums/sum';
 
 /**
@@ -10,8 +11,8 @@ const sized = (min: number, max: number) =>
 	fc.double({ min, max, noNaN: true }).map((v) => (Math.abs(v) < 1e-9 && min <= 0 ? 0 : v));
 
 /** Ends of a range as often as what lies between, and often what a form starts with: that is where sums make sense. */
-function valueOf(field: FieldSpec): fc.Arbitrary<InputValue> {
-	const start = fc.constantFrom<InputValue>(field.start.mm, field.start.inch);
+function valueOf(field: InputSpec): fc.Arbitrary<InputValue> {
+	const start = fc.constantFrom<InputValue>(startOf(field, 'mm'), startOf(field, 'inch'));
 	switch (field.kind) {
 		case 'choice':
 			return fc.constantFrom(...field.choices.map((c) => c.value));
@@ -29,9 +30,6 @@ function valueOf(field: FieldSpec): fc.Arbitrary<InputValue> {
 					})
 					.map((all) => all.sort((a, b) => a - b))
 			);
-		case 'optional-mass':
-		case 'optional-length':
-			return fc.oneof(fc.constant(null), sized(field.min, field.max));
 		default:
 			return fc.oneof(start, fc.constantFrom(field.min, field.max), sized(field.min, field.max));
 	}
@@ -49,7 +47,7 @@ export function inputsArbitrary(sum: Sum): fc.Arbitrary<Inputs> {
 			.map(
 				([wild, kept, unit]) =>
 					({
-						...Object.fromEntries(Object.entries(sum.fields).map(([n, f]) => [n, f.start[unit]])),
+						...startInputs(sum.fields, unit),
 						...Object.fromEntries(kept.map((n) => [n, wild[n] as InputValue]))
 					}) as Inputs
 			)

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { CLEAT_STOCKS, STOCKS } from '$core/materials/stocks';
 import { SCREWS } from '$core/materials/screws';
 import { WOODS } from '$core/materials/woods';
-import { LIMITS } from '$core/plan/schema';
+import { LIMITS } from '$core/plan/limits';
 import type { Motion, Obstruction, Plan, Row, Spacing, Stud, Wall } from '$core/plan/types';
 import { validatePlan } from '$core/plan/validate';
 

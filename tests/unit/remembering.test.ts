@@ -72,8 +72,10 @@ function told(plan: Plan) {
 /** One change to a plan, which shares all the rest with the plan before. */
 type Step = (plan: Plan, before: readonly Plan[]) => Plan;
 
-const replaced = <T>(list: readonly T[], at: number, by: T | undefined): T[] =>
-	list.flatMap((x, i) => (i === at % list.length ? (by === undefined ? [] : [by]) : [x]));
+/** The list with another item in a place; without one, the place goes. */
+function replaced<T>(list: readonly T[], at: number, ...by: readonly T[]): T[] {
+	return list.flatMap((x, i) => (i === at % list.length ? by : [x]));
+}
 const item = <T>(list: readonly T[], at: number): T | undefined => list[at % Math.max(1, list.length)];
 const changedHolder = (plan: Plan, at: number, change: (h: Holder) => Holder): Plan => {
 	const holder = item(plan.holders, at);
@@ -84,7 +86,7 @@ const changedRow = (plan: Plan, at: number, change: (r: Row) => Row): Plan => {
 	return row ? { ...plan, rows: replaced(plan.rows, at, change(row)) } : plan;
 };
 
-/** Steps about the same places of other plans: whatever a plan may be made of comes into one that was checked before. */
+/** Steps that take parts of other plans: whatever a plan may be made of comes into one that was checked before. */
 function steps(others: readonly Plan[]): fc.Arbitrary<Step> {
 	const from = fc.constantFrom(...others);
 	const at = fc.nat(7);
@@ -105,7 +107,7 @@ function steps(others: readonly Plan[]): fc.Arbitrary<Step> {
 				(p) =>
 					changedHolder(p, i, (h) => ({ ...h, params: { ...h.params, [key]: !h.params[key] } }))
 		),
-		at.map((i): Step => (p) => ({ ...p, holders: replaced(p.holders, i, undefined) })),
+		at.map((i): Step => (p) => ({ ...p, holders: replaced(p.holders, i) })),
 		fc.tuple(at, fc.integer({ min: 0, max: 2300 })).map(
 			([i, y]): Step =>
 				(p) =>

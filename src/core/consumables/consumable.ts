@@ -18,9 +18,9 @@ export interface Consumable {
 	notes: string;
 }
 
-const number = (key: string, title: string, words: readonly string[], hint = ''): Column => ({
+const number = (key: string, label: string, words: readonly string[], hint = ''): Column => ({
 	key,
-	title,
+	label,
 	kind: 'number',
 	min: 0,
 	max: 100_000,
@@ -32,17 +32,17 @@ export const CONSUMABLE_COLUMNS: readonly Column[] = [
 	NAME,
 	GROUP,
 	number('count', 'Count', ['qty', 'quantity', 'how many', 'stock']),
-	{ key: 'unit', title: 'Of', kind: 'text', max: 20, words: ['unit', 'units'], hint: 'Rolls, bottles, boxes' },
+	{ key: 'unit', label: 'Of', kind: 'text', max: 20, words: ['unit', 'units'], hint: 'Rolls, bottles, boxes' },
 	number('low', 'Low mark', ['low', 'minimum', 'min', 'reorder at'], 'At this many it is time to buy'),
 	number('enough', 'Enough mark', ['enough', 'maximum', 'max', 'target'], 'Bought up to this many'),
-	{ ...WHERE, title: 'Kept at' },
+	{ ...WHERE, label: 'Kept at' },
 	NOTES
 ];
 
 export const CONSUMABLE_COMPUTED: readonly Column[] = [
 	{
 		key: 'stands',
-		title: 'Stands',
+		label: 'Stands',
 		kind: 'choice',
 		choices: [
 			{ value: 'out', name: 'out' },
@@ -51,7 +51,7 @@ export const CONSUMABLE_COMPUTED: readonly Column[] = [
 			{ value: 'plenty', name: 'more than enough' }
 		]
 	},
-	{ key: 'buy', title: 'Buy', kind: 'number', min: 0, max: 100_000 }
+	{ key: 'buy', label: 'Buy', kind: 'number', min: 0, max: 100_000 }
 ];
 
 /**

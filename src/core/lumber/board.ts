@@ -29,9 +29,9 @@ export interface Board {
 	notes: string;
 }
 
-const length = (key: string, title: string, min: number, max: number, words: readonly string[] = []): Column => ({
+const length = (key: string, label: string, min: number, max: number, words: readonly string[] = []): Column => ({
 	key,
-	title,
+	label,
 	kind: 'length',
 	min,
 	max,
@@ -43,7 +43,7 @@ export const BOARD_COLUMNS: readonly Column[] = [
 	{ ...NAME, needed: false, hint: 'Nothing to say: it is named by its wood' },
 	{
 		key: 'form',
-		title: 'Form',
+		label: 'Form',
 		kind: 'choice',
 		choices: [
 			{ value: 'board', name: 'board', words: ['lumber', 'moulding', 'batten'] },
@@ -52,7 +52,7 @@ export const BOARD_COLUMNS: readonly Column[] = [
 	},
 	{
 		key: 'material',
-		title: 'Wood',
+		label: 'Wood',
 		kind: 'choice',
 		choices: BOARD_MATERIALS,
 		words: ['species', 'material', 'timber']
@@ -62,17 +62,17 @@ export const BOARD_COLUMNS: readonly Column[] = [
 	length('width', 'Width', 5, 2600, ['w', 'wide']),
 	length('shortest', 'Shortest', 20, 12_000, ['min length']),
 	length('longest', 'Longest', 20, 12_000, ['length', 'max length', 'l']),
-	{ key: 'moisture', title: 'Moisture', kind: 'number', min: 0, max: 100, unit: '%', words: ['mc'] },
-	{ key: 'quality', title: 'Quality', kind: 'text', max: 40, words: ['grade'] },
-	{ key: 'offcut', title: 'Offcut', kind: 'flag' },
+	{ key: 'moisture', label: 'Moisture', kind: 'number', min: 0, max: 100, unit: '%', words: ['mc'] },
+	{ key: 'quality', label: 'Quality', kind: 'text', max: 40, words: ['grade'] },
+	{ key: 'offcut', label: 'Offcut', kind: 'flag' },
 	WHERE,
 	NOTES
 ];
 
 /** Figures of boards that are worked out: shown in the table beside those that are kept. */
 export const BOARD_COMPUTED: readonly Column[] = [
-	{ key: 'weight', title: 'Weight', kind: 'mass', min: 0, max: 1e6 },
-	{ key: 'stack', title: 'Stack', kind: 'length', min: 0, max: 1e6 }
+	{ key: 'weight', label: 'Weight', kind: 'mass', min: 0, max: 1e6 },
+	{ key: 'stack', label: 'Stack', kind: 'length', min: 0, max: 1e6 }
 ];
 
 export interface BoardFigures {

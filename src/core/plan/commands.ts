@@ -3,7 +3,7 @@ import type { ObjectSchema } from 'yup';
 import { isKnown, type SpeciesId } from '../materials/woods';
 import { layStuds, type StudLayout } from '../survey/lay-studs';
 import { fail, ok, type Problem, type Result } from '../result';
-import { text } from '../form/fields';
+import { text } from '../form/yup';
 import { LISTS, listPath, type ListName, type Lists } from './lists';
 import { rowRefusals } from './row-refusals';
 import { cuttingSchema, planSchema, wallSchema } from './schema';

@@ -1,7 +1,10 @@
 import type { ObjectSchema } from 'yup';
-import { holderSchema, LIMITS, rowSchema } from './schema';
+import type { Fields } from '../form/field';
+import { shapeOf } from '../form/schema-of';
+import { LIMITS } from './limits';
+import { HOLDER, ROW } from './plan-fields';
 import type { Blocking, Holder, Ledge, Obstruction, Pilot, Plan, Row, Stud, Zone } from './types';
-import { blockingSchema, ledgeSchema, obstructionSchema, pilotSchema, studSchema, zoneSchema } from './wall-schema';
+import { BLOCKING, LEDGE, OBSTRUCTION, PILOT, STUD, ZONE } from './wall-fields';
 
 /** Everything a plan has several of. */
 export interface Lists {
@@ -24,22 +27,22 @@ interface ListKind<T> {
 	of(plan: Plan): readonly T[];
 }
 
-const kind = <T>(word: string, schema: unknown, most: number, of: (plan: Plan) => readonly T[]): ListKind<T> => ({
+const kind = <T>(word: string, fields: Fields, most: number, of: (plan: Plan) => readonly T[]): ListKind<T> => ({
 	word,
-	schema: schema as ObjectSchema<Record<string, unknown>>,
+	schema: shapeOf(fields),
 	most,
 	of
 });
 
 export const LISTS: { [K in ListName]: ListKind<Lists[K]> } = {
-	studs: kind('stud', studSchema, LIMITS.studs, (p) => p.wall.studs),
-	obstructions: kind('obstruction', obstructionSchema, LIMITS.obstructions, (p) => p.wall.obstructions),
-	ledges: kind('ledge', ledgeSchema, LIMITS.ledges, (p) => p.wall.ledges ?? []),
-	blocking: kind('blocking', blockingSchema, LIMITS.blocking, (p) => p.wall.blocking ?? []),
-	zones: kind('zone', zoneSchema, LIMITS.zones, (p) => p.wall.zones ?? []),
-	pilots: kind('pilot hole', pilotSchema, LIMITS.pilots, (p) => p.wall.pilots ?? []),
-	rows: kind('row', rowSchema, LIMITS.rows, (p) => p.rows),
-	holders: kind('holder', holderSchema, LIMITS.holders, (p) => p.holders)
+	studs: kind('stud', STUD, LIMITS.studs, (p) => p.wall.studs),
+	obstructions: kind('obstruction', OBSTRUCTION, LIMITS.obstructions, (p) => p.wall.obstructions),
+	ledges: kind('ledge', LEDGE, LIMITS.ledges, (p) => p.wall.ledges ?? []),
+	blocking: kind('blocking', BLOCKING, LIMITS.blocking, (p) => p.wall.blocking ?? []),
+	zones: kind('zone', ZONE, LIMITS.zones, (p) => p.wall.zones ?? []),
+	pilots: kind('pilot hole', PILOT, LIMITS.pilots, (p) => p.wall.pilots ?? []),
+	rows: kind('row', ROW, LIMITS.rows, (p) => p.rows),
+	holders: kind('holder', HOLDER, LIMITS.holders, (p) => p.holders)
 };
 
 /** Path of a list in the document, as problems name it. @example listPath('studs') // 'wall.studs' */

@@ -1,13 +1,16 @@
+import type { ValuesOf } from '../form/field';
+import { CUTTING, HOLDER, PLAN, ROW } from './plan-fields';
+import { WALL } from './wall-fields';
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { emptyWall, slipwayWall } from '../demo/slipway';
 import type { Problem, Result } from '../result';
 import { applyCommand, type Applied, type Command } from './commands';
 import { emptyHistory, redo, remember, undo } from './history';
-import { LIMITS } from './schema';
+import { LIMITS } from './limits';
 import { MOST_BYTES } from '../form/outside';
 import { readPlan, readPlanText } from './read';
-import type { Plan } from './types';
+import type { Cutting, Holder, Plan, Row, Wall } from './types';
 import { validatePlan } from './validate';
 
 const plan = slipwayWall();
@@ -284,5 +287,19 @@ describe('reading a plan from outside', () => {
 	it('names a field that means nothing', () => {
 		const got = validatePlan(changed((p) => Object.assign(p.wall, { colour: 'red' })));
 		expect(got.ok ? '' : JSON.stringify(got.error)).toMatch(/colour/);
+	});
+});
+
+describe('the fields of the document', () => {
+	it('are those of its types: neither has what the other has not', () => {
+		// The compiler is the judge: each way a value of the one must do for the other.
+		const agree = <Asked, Typed>(typed: (v: Asked) => Typed, asked: (v: Typed) => Asked) => [typed, asked];
+		const same = <T>(v: T): T => v;
+		agree<ValuesOf<typeof ROW>, Row>(same, same);
+		agree<ValuesOf<typeof HOLDER>, Holder>(same, same);
+		agree<ValuesOf<typeof CUTTING>, Cutting>(same, same);
+		agree<ValuesOf<typeof WALL>, Wall>(same, same);
+		agree<ValuesOf<typeof PLAN>, Plan>(same, same);
+		expect(Object.keys(PLAN).sort()).toEqual([...Object.keys(plan), 'stature'].sort());
 	});
 });

@@ -5,7 +5,8 @@ import { rowProfile } from './profile';
 import { lowestTop, tallest } from '../survey/outline';
 import { studAt } from '../survey/supports';
 import { LISTS, listPath, type ListName, type Lists } from './lists';
-import { LIMITS, planSchema } from './schema';
+import { LIMITS } from './limits';
+import { planSchema } from './schema';
 import type { Plan, Stud, Wall } from './types';
 
 function doubled(things: readonly { id: string }[], list: string): Problem[] {

@@ -13,7 +13,8 @@ import { nail, NAILS, type NailSize } from '../materials/nails';
 import { screw, SCREW_LENGTHS, SCREWS, type ScrewSize } from '../materials/screws';
 import { angle, mm, newtons, phrase, ratio, type Phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';
-import { angleField, choiceField, flagField, lengthField, massField, optionalLength, type InputsOf } from './field';
+import { angleField, choiceField, flagField, lengthField, massField, orNull } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
 
 /** From 1/4 in on the direction of the grain counts. */
@@ -67,8 +68,10 @@ const fields = {
 		],
 		'storage'
 	),
-	end: optionalLength('From the end of what it goes through', 1, 3000, 'Left empty, it is only told'),
-	edge: optionalLength('From its edge', 1, 1000, 'Left empty, it is only told'),
+	end: orNull(
+		lengthField('From the end of what it goes through', 1, 3000, undefined, { hint: 'Left empty, it is only told' })
+	),
+	edge: orNull(lengthField('From its edge', 1, 1000, undefined, { hint: 'Left empty, it is only told' })),
 	sideGrain: choiceField('The load, to the grain outside', GRAIN, 'across', { when: (i) => i.kind === 'lag' }),
 	mainGrain: choiceField('The load, to the grain inside', GRAIN, 'along', { when: (i) => i.kind === 'lag' }),
 	endGrain: flagField('Into end grain'),

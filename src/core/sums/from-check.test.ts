@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '../demo/slipway';
 import { checkPlan } from '../loads/check-plan';
 import { sumFromCheck } from './from-check';
-import { startInputs } from './field';
+import { startInputs } from './inputs';
 import { sumByName } from './registry';
 import type { Sum } from './sum';
 

@@ -4,7 +4,7 @@ import { combine } from '../loads/statics/seat';
 import type { Plan } from '../plan/types';
 import { claddingDepth } from '../survey/cladding-depth';
 import { GRAVITY } from '../units/quantity';
-import type { Inputs } from './field';
+import type { Inputs } from './inputs';
 
 /** A quick sum with the figures of something on the wall, to be turned over by itself. */
 export interface AsSum {

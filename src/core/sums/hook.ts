@@ -11,7 +11,8 @@ import { MILD_STEEL } from '../materials/steel';
 import { wood } from '../materials/woods';
 import { mass, mm, moment, newtons, perLength, phrase, stress } from '../units/phrase';
 import { MM_PER_INCH, weightOf } from '../units/quantity';
-import { choiceField, lengthField, massField, optionalMass, type InputsOf } from './field';
+import { choiceField, lengthField, massField, orNull } from '../form/field';
+import type { InputsOf } from './inputs';
 import { OVERHEAD } from '../loads/proof-load';
 import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
@@ -30,7 +31,11 @@ const fields = {
 	),
 	thread: lengthField('Thread in the wood', 5, 200, [45, 44.45]),
 	species: choiceField('Wood', WOOD_CHOICES, ['c24', 'spf']),
-	maker: optionalMass("Maker's load", 0.1, 500, 'On the packet. Left empty, the hook itself cannot be judged')
+	maker: orNull(
+		massField("Maker's load", 0.1, 500, undefined, {
+			hint: 'On the packet. Left empty, the hook itself cannot be judged'
+		})
+	)
 };
 type I = InputsOf<typeof fields>;
 

@@ -4,7 +4,8 @@ import { spacingPitch, spacingPositions } from '../holders/spacing';
 import type { Spacing } from '../plan/types';
 import { angle, count, mm, phrase } from '../units/phrase';
 import { radians } from '../units/quantity';
-import { choiceField, lengthField, wholeField, type InputsOf } from './field';
+import { choiceField, lengthField, wholeField } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum } from './sum';
 
 /** A board seen from the front, with a mark at each place. */

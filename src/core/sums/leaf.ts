@@ -10,7 +10,8 @@ import { stock } from '../materials/stocks';
 import { wood } from '../materials/woods';
 import { angle, mm, moment, newtons, phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';
-import { angleField, choiceField, lengthField, massField, wholeField, type InputsOf } from './field';
+import { angleField, choiceField, lengthField, massField, wholeField } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 

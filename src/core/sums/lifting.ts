@@ -3,7 +3,8 @@ import { stepOf } from '../loads/check';
 import { BODY, REACH_WORDS, reachBand } from '../handling/reach';
 import { liftLimit, LOAD_CONSTANT, type Coupling, type LiftLimit } from '../handling/lifting';
 import { mass, mm, phrase, ratio } from '../units/phrase';
-import { angleField, choiceField, lengthField, massField, type InputsOf } from './field';
+import { angleField, choiceField, lengthField, massField } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
 
 const fields = {

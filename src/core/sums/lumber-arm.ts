@@ -9,7 +9,8 @@ import { WOOD_CHOICES } from '../materials/bending';
 import { wood } from '../materials/woods';
 import { fine, mm, moment, newtons, phrase, ratio, stress } from '../units/phrase';
 import { weightOf } from '../units/quantity';
-import { choiceField, lengthField, massField, type InputsOf } from './field';
+import { choiceField, lengthField, massField } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 

@@ -3,7 +3,8 @@ import { missingStep, stepOf, type Step } from '../loads/check';
 import { PLUGS } from '../materials/plugs';
 import { mm, newtons, phrase } from '../units/phrase';
 import { weightOf } from '../units/quantity';
-import { choiceField, lengthField, massField, optionalMass, wholeField, type InputsOf } from './field';
+import { choiceField, lengthField, massField, orNull, wholeField } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
 
 const fields = {
@@ -26,11 +27,10 @@ const fields = {
 	load: massField('Load', 0, 1000, [20, 45]),
 	out: lengthField('It stands out', 0, 1500, [120, 127]),
 	height: lengthField('Top plugs above where it bears', 20, 2500, [200, 203.2]),
-	maker: optionalMass(
-		"Plug maker's load, each",
-		0.1,
-		1000,
-		'For this wall, on the packet. Without it the plug cannot be judged'
+	maker: orNull(
+		massField("Plug maker's load, each", 0.1, 1000, undefined, {
+			hint: 'For this wall, on the packet. Without it the plug cannot be judged'
+		})
 	)
 };
 type I = InputsOf<typeof fields>;

@@ -10,7 +10,8 @@ import { ROD_MATERIALS, rod, RODS } from '../materials/rods';
 import { wood } from '../materials/woods';
 import { angle, fine, mm, moment, newtons, phrase, stress } from '../units/phrase';
 import { MM_PER_INCH, MPA_PER_PSI, radians, weightOf } from '../units/quantity';
-import { angleField, choiceField, lengthField, massField, type InputsOf } from './field';
+import { angleField, choiceField, lengthField, massField } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 

@@ -6,7 +6,8 @@ import { seatJudged } from '../loads/checks/seat-judged';
 import { greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type SeatInput } from '../loads/statics/seat';
 import { mm, moment, newtons, phrase, ratio, type Phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';
-import { choiceField, flagField, lengthField, massField, type InputsOf } from './field';
+import { choiceField, flagField, lengthField, massField } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
 
 const fields = {

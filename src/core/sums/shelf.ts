@@ -8,7 +8,8 @@ import { bendingMaterial, BENDING_CHOICES } from '../materials/bending';
 import { PANEL_MATERIALS, type PanelKind } from '../materials/panels';
 import { fine, mass, mm, moment, newtons, phrase, stress } from '../units/phrase';
 import { weightOf } from '../units/quantity';
-import { choiceField, flagField, lengthField, lengthsField, massField, type InputsOf } from './field';
+import { choiceField, flagField, lengthField, lengthsField, massField } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 

@@ -7,7 +7,7 @@ import { fail, ok, type Problem, type Result } from '../result';
 import type { Phrase } from '../units/phrase';
 import type { Quantity } from '../units/format-quantity';
 import type { Kilograms, Millimetres } from '../units/quantity';
-import { inputSchema, type Fields, type Inputs, type InputsOf } from './field';
+import { inputSchema, type InputFields, type Inputs, type InputsOf } from './inputs';
 
 /** What one question comes to. */
 export interface Answer {
@@ -35,7 +35,7 @@ export interface Sum<I extends Inputs = Inputs> {
 	title: string;
 	/** As one would ask it. */
 	question: string;
-	fields: Fields;
+	fields: InputFields;
 	/** What the schema cannot say: one field against another. */
 	cross?: (inputs: I) => Problem[];
 	answer: (inputs: I) => Answer;
@@ -48,7 +48,7 @@ export interface Sum<I extends Inputs = Inputs> {
 }
 
 /** Ties a sum's inputs to its fields. */
-export function defineSum<F extends Fields>(sum: Omit<Sum<InputsOf<F>>, 'fields'> & { fields: F }): Sum {
+export function defineSum<F extends InputFields>(sum: Omit<Sum<InputsOf<F>>, 'fields'> & { fields: F }): Sum {
 	return sum as unknown as Sum;
 }
 

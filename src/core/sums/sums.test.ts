@@ -5,7 +5,7 @@ import { formatLength } from '../units/format-length';
 import { sayPhrase } from '../units/phrase';
 import { inputsArbitrary } from '../../../tests/support/any-inputs';
 import { worstFirst } from '../loads/check';
-import { startInputs } from './field';
+import { startInputs } from './inputs';
 import { SUMS, sumByName } from './registry';
 import { answerVerdict, headroom, readInputs, remedies, type Sum } from './sum';
 

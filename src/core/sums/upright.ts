@@ -10,7 +10,8 @@ import { lag, LAGS, type LagSize } from '../materials/lags';
 import { wood } from '../materials/woods';
 import { mm, moment, newtons, phrase, stress } from '../units/phrase';
 import { weightOf } from '../units/quantity';
-import { choiceField, lengthField, lengthsField, massField, type InputsOf } from './field';
+import { choiceField, lengthField, lengthsField, massField } from '../form/field';
+import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 

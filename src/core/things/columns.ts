@@ -1,60 +1,61 @@
-import type { ChoiceColumn, Column, MeasureColumn, TextColumn } from '../table/column';
+import type { ChoiceField, TextField } from '../form/field';
+import type { CellNumber, Column } from '../table/column';
 import { DIMS } from './grips/dims';
 import { GRIP_KINDS, gripOf } from './grips/registry';
 
 /** Where a thing's group, name and place come from: short, so that a label can carry them. */
-export const NAME: TextColumn = {
+export const NAME: Column<TextField> = {
 	key: 'name',
-	title: 'Name',
+	label: 'Name',
 	kind: 'text',
 	max: 60,
 	needed: true,
 	words: ['thing', 'item', 'tool', 'description', 'what', 'article']
 };
-export const GROUP: TextColumn = {
+export const GROUP: Column<TextField> = {
 	key: 'group',
-	title: 'Group',
+	label: 'Group',
 	kind: 'text',
 	max: 40,
 	words: ['category', 'kind', 'type', 'class', 'section']
 };
 export const COUNT = {
 	key: 'count',
-	title: 'Count',
+	label: 'Count',
 	kind: 'whole',
 	min: 1,
 	max: 10_000,
 	words: ['qty', 'quantity', 'number', 'how many', 'pcs', 'pieces', 'no', 'amount']
 } as const satisfies Column;
-export const WHERE: TextColumn = {
+export const WHERE: Column<TextField> = {
 	key: 'where',
-	title: 'Used at',
+	label: 'Used at',
 	kind: 'text',
 	max: 60,
 	hint: 'At the saw, by the door, anywhere',
 	words: ['where', 'where used', 'place', 'location', 'station']
 };
-export const NOTES: TextColumn = {
+export const NOTES: Column<TextField> = {
 	key: 'notes',
-	title: 'Notes',
+	label: 'Notes',
 	kind: 'text',
 	max: 400,
 	words: ['note', 'remarks', 'remark', 'comment', 'comments']
 };
 
-const size = (key: string, title: string, words: readonly string[], hint: string): MeasureColumn => ({
+const size = (key: string, label: string, words: readonly string[], hint: string): Column<CellNumber> => ({
 	key,
-	title,
+	label,
 	kind: 'length',
 	min: 1,
 	max: 6_000,
-	optional: true,
+	missing: 'null',
 	words,
 	hint
 });
-const state: ChoiceColumn = {
+const state: Column<ChoiceField<string>> = {
 	key: 'state',
-	title: 'State',
+	label: 'State',
 	kind: 'choice',
 	words: ['status'],
 	choices: [
@@ -74,19 +75,19 @@ export const THING_COLUMNS: readonly Column[] = [
 	size('depth', 'Depth', ['d', 'deep', 'out'], 'Out from the wall, as it hangs'),
 	{
 		key: 'mass',
-		title: 'Weight',
+		label: 'Weight',
 		kind: 'mass',
 		min: 0.0005,
 		max: 500,
-		optional: true,
+		missing: 'null',
 		words: ['mass', 'weight each', 'weight of one', 'wt'],
 		hint: 'Of one'
 	},
 	{
 		key: 'grip',
-		title: 'Grip',
+		label: 'Grip',
 		kind: 'choice',
-		optional: true,
+		missing: 'null',
 		words: ['held by', 'hangs by'],
 		choices: GRIP_KINDS.map((value) => ({
 			value,
@@ -97,9 +98,9 @@ export const THING_COLUMNS: readonly Column[] = [
 	...Object.values(DIMS),
 	{
 		key: 'use',
-		title: 'Used',
+		label: 'Used',
 		kind: 'choice',
-		optional: true,
+		missing: 'null',
 		words: ['how often', 'frequency', 'use'],
 		choices: [
 			{ value: 'daily', name: 'daily', words: ['every day', 'often'] },
@@ -112,49 +113,49 @@ export const THING_COLUMNS: readonly Column[] = [
 	state,
 	{
 		key: 'charger',
-		title: 'Charges while it hangs',
+		label: 'Charges while it hangs',
 		kind: 'flag',
 		words: ['charger', 'power', 'needs power'],
 		hint: 'Needs an outlet within its cord'
 	},
 	{
 		key: 'cord',
-		title: 'Cord',
+		label: 'Cord',
 		kind: 'length',
 		min: 10,
 		max: 20_000,
-		optional: true,
+		missing: 'null',
 		words: ['cord length', 'lead', 'cable'],
 		hint: 'From the charger to its plug'
 	},
 	{
 		key: 'plugWidth',
-		title: 'Plug width',
+		label: 'Plug width',
 		kind: 'length',
 		min: 5,
 		max: 200,
-		optional: true,
+		missing: 'null',
 		words: ['plug'],
 		hint: 'The hole for the cord is larger than the plug'
 	},
-	{ key: 'plugHeight', title: 'Plug height', kind: 'length', min: 5, max: 200, optional: true },
-	{ key: 'cover', title: 'Wants a dust cover', kind: 'flag', words: ['dust cover', 'cover', 'dust'] },
+	{ key: 'plugHeight', label: 'Plug height', kind: 'length', min: 5, max: 200, missing: 'null' },
+	{ key: 'cover', label: 'Wants a dust cover', kind: 'flag', words: ['dust cover', 'cover', 'dust'] },
 	{
 		key: 'carried',
-		title: 'Carried off whole',
+		label: 'Carried off whole',
 		kind: 'flag',
 		words: ['carried', 'portable'],
 		hint: 'The holder comes off with it, as for a first-aid kit'
 	},
 	{
 		key: 'finish',
-		title: 'Finish',
+		label: 'Finish',
 		kind: 'text',
 		max: 60,
 		words: ['looks', 'colour', 'color'],
 		hint: 'What its holder shall match'
 	},
-	{ key: 'hidden', title: 'Hidden fixings', kind: 'flag', words: ['fixings hidden'] },
+	{ key: 'hidden', label: 'Hidden fixings', kind: 'flag', words: ['fixings hidden'] },
 	NOTES
 ];
 

@@ -5,11 +5,11 @@ import type { Thing } from './types';
 
 /** Figures of things that are worked out: shown in the table beside those that are kept. */
 export const THING_COMPUTED: readonly Column[] = [
-	{ key: 'total', title: 'All of them', kind: 'mass', min: 0, max: 1e7, hint: 'Count times the weight of one' },
-	{ key: 'placed', title: 'Hanging', kind: 'number', min: 0, max: 1e7, hint: 'On walls planned here' },
+	{ key: 'total', label: 'All of them', kind: 'mass', min: 0, max: 1e7, hint: 'Count times the weight of one' },
+	{ key: 'placed', label: 'Hanging', kind: 'number', min: 0, max: 1e7, hint: 'On walls planned here' },
 	{
 		key: 'measured',
-		title: 'Measured',
+		label: 'Measured',
 		kind: 'choice',
 		choices: [
 			{ value: 'missing', name: 'something missing' },

@@ -1,5 +1,5 @@
 import { cutText } from '../form/whole-text';
-import { cellOf, withCell, type Column, type MeasureColumn } from '../table/column';
+import { cellOf, withCell, type CellNumber, type Column } from '../table/column';
 import { bareUnits, readCell } from '../table/read-cell';
 import { writeCell } from '../table/write-cell';
 import { formatLength } from '../units/format-length';
@@ -49,7 +49,7 @@ const LEFT_NUMBER = /(?<![\w#@])[\d½¼¾⅛⅜⅝⅞][\d\s.,/⁄-]*(?![\w])/;
 /** What may stand before a figure to say which it is, longest first so that "half depth" is not a depth. */
 const NAMED: { words: string[]; key: string }[] = [
 	...(Object.keys(DIMS) as DimName[]).map((name) => ({
-		words: [DIMS[name].title, ...(DIMS[name].words ?? [])],
+		words: [DIMS[name].label, ...(DIMS[name].words ?? [])],
 		key: DIMS[name].key
 	})),
 	{ words: ['width', 'wide'], key: 'width' },
@@ -75,11 +75,11 @@ function gripOfDim(key: string): GripKind | null {
 const columnOf = (key: string) => THING_COLUMNS.find((c) => c.key === key) as Column;
 
 /** What is wrong with a measure that is there and out of its column's bounds. */
-function beyond(thing: Thing, c: MeasureColumn, unit: LengthUnit): string[] {
+function beyond(thing: Thing, c: Column<CellNumber>, unit: LengthUnit): string[] {
 	const value = cellOf(thing, c) as number | null;
 	if (value === null || (value >= c.min && value <= c.max)) return [];
 	return [
-		`${c.title}: ${writeCell(value, c, unit)} is ${value > c.max ? `more than ${writeCell(c.max, c, unit)}` : `less than ${writeCell(c.min, c, unit)}`}`
+		`${c.label}: ${writeCell(value, c, unit)} is ${value > c.max ? `more than ${writeCell(c.max, c, unit)}` : `less than ${writeCell(c.min, c, unit)}`}`
 	];
 }
 
@@ -134,7 +134,7 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	const measure = (raw: string, key: string) => {
 		const column = columnOf(key);
 		const got = readCell(raw, column, bareOf(raw), unit);
-		if (!got.ok) faults.push(`${column.title} ${raw}: ${got.error}`);
+		if (!got.ok) faults.push(`${column.label} ${raw}: ${got.error}`);
 		else if (got.value !== null) said.push([key, got.value]);
 	};
 

@@ -2,7 +2,7 @@ import { cutText } from '$core/form/whole-text';
 import { hostile, MOST_BYTES } from '$core/form/outside';
 import type { Plan, Wall } from '$core/plan/types';
 import { problemsOf } from '$core/form/problems';
-import { wallSchema } from '$core/plan/wall-schema';
+import { wallSchema } from '$core/plan/schema';
 import { fail, ok, type Problem, type Result } from '$core/result';
 
 /** A survey by itself: the wall without what hangs on it. */

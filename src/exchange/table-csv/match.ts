@@ -73,7 +73,7 @@ function columnFor(word: string, columns: readonly Column[]): Column | undefined
 	return (
 		columns.find(
 			(c) =>
-				plain(c.title) === word ||
+				plain(c.label) === word ||
 				c.key.toLowerCase() === word ||
 				c.key.split('.').at(-1)?.toLowerCase() === word.replaceAll(' ', '')
 		) ?? columns.find((c) => (c.words ?? []).some((w) => plain(w) === word))

@@ -136,7 +136,7 @@ export function readTable(text: string, options: ReadOptions): TableRead {
 		if (read.bad.length < MOST_BAD) read.bad.push({ row, header, value: value.slice(0, 80), why });
 	};
 	const needed =
-		at.find((a) => a?.column?.key === needs)?.header ?? columns.find((c) => c.key === needs)?.title ?? needs;
+		at.find((a) => a?.column?.key === needs)?.header ?? columns.find((c) => c.key === needs)?.label ?? needs;
 	lines.forEach((cells, i) => {
 		const row = i + (headed ? 2 : 1);
 		let spoiled = false;

@@ -25,8 +25,8 @@ function cell(item: TableRow, column: Column, unit: LengthUnit): string {
 }
 
 function heading(column: Column, unit: LengthUnit): string {
-	if (column.kind === 'length') return `${column.title} (${unit === 'inch' ? 'in' : 'mm'})`;
-	return column.kind === 'mass' ? `${column.title} (${unit === 'inch' ? 'lb' : 'kg'})` : column.title;
+	if (column.kind === 'length') return `${column.label} (${unit === 'inch' ? 'in' : 'mm'})`;
+	return column.kind === 'mass' ? `${column.label} (${unit === 'inch' ? 'lb' : 'kg'})` : column.label;
 }
 
 /**

@@ -1,4 +1,4 @@
-import { ID_PATTERN } from '$core/form/fields';
+import { ID_PATTERN } from '$core/form/yup';
 import { hostile } from '$core/form/outside';
 import { problemsOf } from '$core/form/problems';
 import { fail, ok, type Problem, type Result } from '$core/result';

@@ -1,20 +1,20 @@
-import type { MeasureColumn } from '../../table/column';
+import type { CellNumber, Column } from '../../table/column';
 
 /** The dimensions that grips need, by name. One name means one measure, whatever the grip. */
 const dim = (
 	key: string,
-	title: string,
+	label: string,
 	min: number,
 	max: number,
 	hint: string,
 	words: readonly string[] = []
-): MeasureColumn => ({
+): Column<CellNumber> => ({
 	key: `dims.${key}`,
-	title,
+	label,
 	kind: 'length',
 	min,
 	max,
-	optional: true,
+	missing: 'null',
 	hint,
 	words
 });
@@ -52,6 +52,6 @@ export const DIMS = {
 	longest: dim('longest', 'Longest', 50, 12_000, 'The longest board kept here', ['longest length']),
 	stack: dim('stack', 'Stack', 1, 1500, 'Thickness of all sheets together', ['stack thickness']),
 	edge: dim('edge', 'Standing height', 50, 3200, 'Height of a sheet on its edge', ['standing height'])
-} as const satisfies Record<string, MeasureColumn>;
+} as const satisfies Record<string, Column<CellNumber>>;
 
 export type DimName = keyof typeof DIMS;

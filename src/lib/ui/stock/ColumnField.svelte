@@ -25,7 +25,7 @@
 	const NONE = '';
 	const ask = $derived([
 		...(various ? [{ value: '*', name: 'various' }] : []),
-		...(column.kind === 'choice' && (column.optional || value === null) ? [{ value: NONE, name: 'not said' }] : []),
+		...(column.kind === 'choice' && (column.missing || value === null) ? [{ value: NONE, name: 'not said' }] : []),
 		...(column.kind === 'choice' ? column.choices.map((c) => ({ value: c.value, name: c.name })) : [])
 	]);
 	const usual = $derived(typical ? 'Typical, not measured' : column.hint);
@@ -33,17 +33,17 @@
 </script>
 
 {#if column.kind === 'flag'}
-	<TickField label={various ? `${column.title} (various)` : column.title} checked={value === true} {commit} />
+	<TickField label={various ? `${column.label} (various)` : column.label} checked={value === true} {commit} />
 {:else if column.kind === 'choice'}
 	<ChoiceField
-		label={column.title}
+		label={column.label}
 		value={various ? '*' : ((value as string | null) ?? NONE)}
 		choices={ask}
 		commit={(v: string) => (v === '*' ? undefined : commit(v === NONE ? null : v))}
 	/>
 {:else}
 	<Field
-		label={column.title}
+		label={column.label}
 		{value}
 		{hint}
 		{choices}

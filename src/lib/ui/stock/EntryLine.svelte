@@ -212,7 +212,7 @@
 				<caption class="sr-only">As it was understood</caption>
 				<thead
 					><tr
-						>{#each SHOWN as c (c.key)}<th scope="col">{c.title}</th>{/each}<th scope="col">Grip</th></tr
+						>{#each SHOWN as c (c.key)}<th scope="col">{c.label}</th>{/each}<th scope="col">Grip</th></tr
 					></thead
 				>
 				<tbody>
@@ -224,7 +224,7 @@
 								<td class:typical={r.thing.typical.includes(c.key)}>
 									<input
 										type="text"
-										aria-label="{c.title} of {r.thing.name}"
+										aria-label="{c.label} of {r.thing.name}"
 										value={writeCell((r.thing as unknown as Record<string, CellValue>)[c.key] ?? null, c, unit)}
 										aria-invalid={bad ? 'true' : undefined}
 										onchange={(e) => correct(r, c.key, e.currentTarget.value)}
@@ -235,7 +235,7 @@
 							<td class="grip"
 								>{writeCell(r.thing.grip, GRIP, unit)}{#each Object.entries(r.thing.dims) as [name, value] (name)}
 									<span class="dim" class:typical={r.thing.typical.includes(`dims.${name}`)}
-										>{DIMS[name as DimName].title.toLowerCase()} {writeLength(value, unit)}</span
+										>{DIMS[name as DimName].label.toLowerCase()} {writeLength(value, unit)}</span
 									>{/each}</td
 							>
 						</tr>

@@ -30,7 +30,7 @@
 			list,
 			items.map((i) => i.id),
 			to as never,
-			`change ${c.title.toLowerCase()}${items.length > 1 ? ` of ${items.length}` : ''}`
+			`change ${c.label.toLowerCase()}${items.length > 1 ? ` of ${items.length}` : ''}`
 		);
 		return problem && sayProblem(problem, unit);
 	}

@@ -19,7 +19,7 @@
 		<table>
 			<thead
 				><tr
-					><th></th>{#each desk.shown as c (c.key)}<th scope="col">{c.title}</th>{/each}</tr
+					><th></th>{#each desk.shown as c (c.key)}<th scope="col">{c.label}</th>{/each}</tr
 				></thead
 			>
 			<tbody>

@@ -48,7 +48,7 @@
 		[...new Set((desk.items as readonly { group?: string }[]).map((i) => i.group ?? ''))].filter(Boolean).sort()
 	);
 	const title = (key: string) =>
-		(desk.all.find((c) => c.key === key) ?? THING_COLUMNS.find((c) => c.key === key))?.title.toLowerCase();
+		(desk.all.find((c) => c.key === key) ?? THING_COLUMNS.find((c) => c.key === key))?.label.toLowerCase();
 	function filter(key: 'shows' | 'group', value: string) {
 		const { group } = desk.view.only;
 		const only =
@@ -132,7 +132,7 @@
 							disabled={desk.shown.length === 1 && desk.shown.includes(c)}
 							onchange={(e) => desk.showColumn(c.key, e.currentTarget.checked)}
 						/>
-						{c.title}</label
+						{c.label}</label
 					>{/each}
 			</fieldset>
 		{/if}

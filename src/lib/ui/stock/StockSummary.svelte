@@ -21,7 +21,7 @@
 	const shop = $derived(desk.shop);
 	const total = $derived(shop.total);
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
-	const title = (key: string) => (THING_COLUMNS.find((c) => c.key === key)?.title ?? key).toLowerCase();
+	const title = (key: string) => (THING_COLUMNS.find((c) => c.key === key)?.label ?? key).toLowerCase();
 	const open = $derived(
 		shop.shop.things.filter((t) => unmeasured(t).missing.length + unmeasured(t).typical.length > 0)
 	);

@@ -33,13 +33,13 @@
 	const todo = $derived(one ? unmeasured(one) : null);
 	/** All of them hang on planned walls: where they are is no question. */
 	const hangs = $derived(one !== null && (desk.shop.placed.get(one.id) ?? 0) >= one.count);
-	const named = (keys: readonly string[]) => keys.map((k) => column(k).title.toLowerCase()).join(', ');
+	const named = (keys: readonly string[]) => keys.map((k) => column(k).label.toLowerCase()).join(', ');
 
 	function set(c: Column, value: CellValue): string | undefined {
 		// What somebody typed is measured, however close it is to what is usual.
 		const to = (t: Thing): Thing => ({ ...withCell(t, c, value), typical: t.typical.filter((k) => k !== c.key) });
 		const label =
-			things.length === 1 ? `change ${c.title.toLowerCase()}` : `change ${c.title.toLowerCase()} of ${things.length}`;
+			things.length === 1 ? `change ${c.label.toLowerCase()}` : `change ${c.label.toLowerCase()} of ${things.length}`;
 		const [problem] = desk.shop.change('things', ids, to, label);
 		return problem && sayProblem(problem, unit);
 	}
@@ -115,7 +115,7 @@
 		<div class="grid">
 			{#each g.needs as name, i (name)}
 				<ColumnField
-					column={{ ...DIMS[name], title: `${String.fromCharCode(65 + i)}  ${DIMS[name].title}` }}
+					column={{ ...DIMS[name], label: `${String.fromCharCode(65 + i)}  ${DIMS[name].label}` }}
 					values={values(`dims.${name}`)}
 					typical={things.some((t) => t.typical.includes(`dims.${name}`))}
 					commit={(v) => set(DIMS[name], v)}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { STANDING_NOTE } from '$exchange/check-report';
 	import type { Step } from '$core/loads/check';
-	import type { Inputs } from '$core/sums/field';
+	import type { Inputs } from '$core/sums/inputs';
 	import { answerVerdict, headroom, remedies, type Sum } from '$core/sums/sum';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sayPhrase } from '$core/units/phrase';

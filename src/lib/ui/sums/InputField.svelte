@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { ok } from '$core/result';
-	import type { FieldSpec, InputValue } from '$core/sums/field';
+	import type { InputSpec, InputValue } from '$core/sums/inputs';
 	import { parseLength } from '$core/units/parse-length';
 	import { parseLengths } from '$core/units/parse-lengths';
 	import { parseMass } from '$core/units/parse-mass';
@@ -15,7 +15,7 @@
 
 	/** One input of a sum, by its kind. */
 	interface Props {
-		field: FieldSpec;
+		field: InputSpec;
 		value: InputValue;
 		commit: (value: InputValue) => string | undefined;
 		/** What another field makes wrong about this one. */
@@ -24,7 +24,7 @@
 	let { field, value, commit, wrong }: Props = $props();
 
 	const unit = $derived(preferences.unit);
-	const mass = $derived(field.kind === 'optional-mass');
+	const mass = $derived(field.kind === 'mass');
 	const parse = $derived(mass ? parseMass : parseLength);
 	const write = $derived(mass ? writeMass : writeLength);
 </script>
@@ -34,6 +34,15 @@
 		<ChoiceField label={field.label} value={value as string} choices={field.choices} {commit} />
 	{:else if field.kind === 'flag'}
 		<TickField label={field.label} checked={value as boolean} {commit} />
+	{:else if field.missing}
+		<Field
+			label={field.label}
+			value={value as number | null}
+			hint={field.hint}
+			{commit}
+			read={(t) => (t.trim() === '' ? ok(null) : parse(t, unit))}
+			write={(v) => (v === null ? '' : write(v, unit))}
+		/>
 	{:else if field.kind === 'length'}
 		<LengthField label={field.label} value={value as number} hint={field.hint} {commit} />
 	{:else if field.kind === 'mass'}
@@ -46,15 +55,6 @@
 			read={(t) => parseLengths(t, unit)}
 			write={(all) => all.map((x) => writeLength(x, unit)).join(', ')}
 			{commit}
-		/>
-	{:else if field.kind === 'optional-mass' || field.kind === 'optional-length'}
-		<Field
-			label={field.label}
-			value={value as number | null}
-			hint={field.hint}
-			{commit}
-			read={(t) => (t.trim() === '' ? ok(null) : parse(t, unit))}
-			write={(v) => (v === null ? '' : write(v, unit))}
 		/>
 	{:else}
 		<NumberField

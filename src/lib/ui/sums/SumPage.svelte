@@ -4,7 +4,7 @@
 	import { untrack } from 'svelte';
 	import { Button } from 'flowbite-svelte';
 	import { inputsFromQuery, sumQuery } from '$exchange/sum-link';
-	import { inputSchema, type Inputs, type InputValue } from '$core/sums/field';
+	import { inputSchema, type Inputs, type InputValue } from '$core/sums/inputs';
 	import { SUMS } from '$core/sums/registry';
 	import { readInputs, type Sum } from '$core/sums/sum';
 	import { problemsOf } from '$core/form/problems';

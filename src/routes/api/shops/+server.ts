@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { text } from '$core/form/fields';
+import { text } from '$core/form/yup';
 import { hostile } from '$core/form/outside';
 import { problemsOf } from '$core/form/problems';
 import { MOST_VALUES } from '$core/form/outside';

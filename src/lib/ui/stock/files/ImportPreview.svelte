@@ -70,7 +70,7 @@
 						onchange={(e) => set(i, { key: e.currentTarget.value || null })}
 					>
 						<option value="">left out</option>
-						{#each columns as x (x.key)}<option value={x.key}>{x.title}</option>{/each}
+						{#each columns as x (x.key)}<option value={x.key}>{x.label}</option>{/each}
 						<option value="typical">Typical</option>
 					</select>
 				</td>
@@ -108,7 +108,7 @@
 			<caption>The first lines, as they would be taken</caption>
 			<thead
 				><tr
-					>{#each matched as m (m.key)}<th scope="col">{byKey(m.key)?.title ?? 'Typical'}</th>{/each}</tr
+					>{#each matched as m (m.key)}<th scope="col">{byKey(m.key)?.label ?? 'Typical'}</th>{/each}</tr
 				></thead
 			>
 			<tbody>

@@ -173,7 +173,7 @@
 			[item.id],
 			(i) =>
 				withCell('typical' in i ? { ...i, typical: i.typical.filter((k) => k !== c.key) } : i, c, got.value) as never,
-			`change ${c.title.toLowerCase()}`
+			`change ${c.label.toLowerCase()}`
 		);
 		wrong = problem ? sayProblem(problem, unit) : '';
 		return !problem;
@@ -263,8 +263,8 @@
 				<button
 					type="button"
 					tabindex="-1"
-					title="{c.title}{c.hint ? `: ${c.hint}` : ''}. Press to sort, with Shift to sort by this as well"
-					onclick={(e) => desk.sortBy(c.key, e.shiftKey)}>{c.title}{ARROW[way]}</button
+					title="{c.label}{c.hint ? `: ${c.hint}` : ''}. Press to sort, with Shift to sort by this as well"
+					onclick={(e) => desk.sortBy(c.key, e.shiftKey)}>{c.label}{ARROW[way]}</button
 				>
 			</span>
 		{/each}
@@ -305,7 +305,7 @@
 								<input
 									bind:this={input}
 									type="text"
-									aria-label={c.title}
+									aria-label={c.label}
 									value={editing.text}
 									aria-invalid={wrong ? 'true' : undefined}
 									list={c.kind === 'choice' ? `${id}-choices` : undefined}
