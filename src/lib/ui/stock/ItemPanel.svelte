@@ -29,7 +29,7 @@
 		const [problem] = desk.shop.change(
 			list,
 			items.map((i) => i.id),
-			to as never,
+			to,
 			`change ${c.label.toLowerCase()}${items.length > 1 ? ` of ${items.length}` : ''}`
 		);
 		return problem && sayProblem(problem, unit);
