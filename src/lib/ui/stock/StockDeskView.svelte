@@ -3,7 +3,7 @@
 	import { THING_COLUMNS } from '$core/things/columns';
 	import type { CellValue } from '$core/table/column';
 	import { LIST_WORDS, TABLES, type DeskTab, type StockDesk, type TableList } from '$lib/state/stock-desk.svelte';
-	import EntryLine from './EntryLine.svelte';
+	import EntryLine from './entry/EntryLine.svelte';
 	import FilesPanel from './files/FilesPanel.svelte';
 	import PrintList from './PrintList.svelte';
 	import StockTable from './table/StockTable.svelte';
