@@ -1,30 +1,20 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import { STANDING_NOTE } from '$exchange/check-report';
-	import { thingsOn, type ThingPlace } from '$core/shop/places';
 	import { CutJob } from '$lib/state/cut-job.svelte';
+	import { keepPlaces } from '$lib/state/hanging-places.svelte';
 	import { Outlook } from '$lib/state/outlook.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
-	import CutBoards from '../cuts/CutBoards.svelte';
-	import CutPanel from '../cuts/CutPanel.svelte';
-	import ChecksPanel from '../panels/ChecksPanel.svelte';
-	import HoldersPanel from '../panels/HoldersPanel.svelte';
-	import RowsPanel from '../panels/RowsPanel.svelte';
-	import SurveyPanel from '../survey/SurveyPanel.svelte';
-	import SurveyStrip from '../survey/SurveyStrip.svelte';
 	import WallDrawing from '../wall/WallDrawing.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
-	import LoadChart from '../charts/LoadChart.svelte';
-	import OpenList from './OpenList.svelte';
-	import StockDeskView from '../stock/StockDeskView.svelte';
-	import StockSlip from '../stock/StockSlip.svelte';
 	import TwiceNote from '../stock/TwiceNote.svelte';
+	import PaperHead from './PaperHead.svelte';
 	import StageBand from './StageBand.svelte';
+	import StageSlip from './StageSlip.svelte';
+	import StageStrip from './StageStrip.svelte';
 	import type { OpenShop } from '$lib/state/open-shop.svelte';
 	import { paper } from '$lib/state/paper.svelte';
 	import { recall, store } from '$lib/state/preferences.svelte';
 	import { fileName, saveFile } from '$lib/state/save-file';
-	import { loadPlaces } from '$lib/state/shop-api';
 	import { provideShop } from '$lib/state/shop-context';
 	import { tallest } from '$core/survey/outline';
 	import { SurveyDesk } from '$lib/state/survey-desk.svelte';
@@ -50,22 +40,19 @@
 	provideShop(() => shop);
 	const desk = $derived(shop && new StockDesk(shop));
 	let wallShown = $state(recall('kammer-stock-wall') !== 'hidden');
+	function showWall(on: boolean) {
+		wallShown = on;
+		store('kammer-stock-wall', on ? 'shown' : 'hidden');
+	}
 	/** Somebody came by a label's code. */
 	$effect(() => {
 		if (find?.thing) untrack(() => desk?.pick([find.thing as string]));
 		if (find?.holder) open.selection = { kind: 'holder', id: find.holder };
 	});
-	/** What hangs where: on this wall as it is now, on others as the server has it. */
-	let elsewhere = $state.raw<readonly ThingPlace[]>([]);
-	$effect(() => {
-		if (!shop) return;
-		void loadPlaces(shop.id).then((places) => (elsewhere = places.filter((p) => p.wall !== open.id)));
-	});
-	$effect(() => {
-		if (!shop) return;
-		const here = thingsOn(open.plan).map((p) => ({ ...p, wall: open.id, wallName: open.plan.name }));
-		shop.places = [...here, ...elsewhere];
-	});
+	keepPlaces(
+		() => open,
+		() => shop
+	);
 	/** A thing that is picked shows the holder it hangs on. */
 	$effect(() => {
 		if (stage !== 'stock' || desk?.picked.size !== 1) return;
@@ -128,15 +115,6 @@
 		});
 	});
 
-	/** What is picked decides the slip; the stage does where nothing is. */
-	const slip = $derived.by(() => {
-		if (stage === 'holds' || stage === 'cut' || stage === 'stock') return stage;
-		const kind = open.selection?.kind;
-		if (kind === 'row') return 'rows';
-		if (kind === 'holder') return 'holders';
-		return kind ? 'wall' : stage;
-	});
-
 	function keyed(event: KeyboardEvent) {
 		undoKeys(event, work);
 		if (event.key !== 'Escape' || isTyping(event)) return;
@@ -178,41 +156,17 @@
 	class:wall-less={stage === 'stock' && !wallShown}
 	style:--ratio={tallest(open.shown.wall) / open.shown.wall.width}
 >
-	<header class="on-paper">
-		<p class="name">{open.shown.name}</p>
-		<p>{paper.at.toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })}</p>
-		<p>{STANDING_NOTE}</p>
-	</header>
+	<PaperHead name={open.shown.name} />
 	<div class="top">
 		<TitleBar name={open.shown.name} {work} {save} />
 		<StageBand {open} {shop} {stage} />
 	</div>
 	<main class="drawing"><WallDrawing {open} {stage} desk={survey} /></main>
 	<div class="strip">
-		{#if stage === 'stock'}
-			{#if desk}<StockDeskView
-					{desk}
-					{wallShown}
-					showWall={(on) => {
-						wallShown = on;
-						store('kammer-stock-wall', on ? 'shown' : 'hidden');
-					}}
-				/>
-			{:else}<p class="error" role="alert">
-					The stock-take cannot be reached just now, and this device has no copy of it.
-				</p>{/if}
-		{:else if stage === 'cut'}<CutBoards {open} {job} />
-		{:else if stage === 'holds'}<div class="side-by-side"><OpenList {open} /><LoadChart {open} /></div>
-		{:else if stage === 'wall'}<SurveyStrip {open} desk={survey} />
-		{:else}<OpenList {open} />{/if}
+		<StageStrip {open} {stage} {desk} {survey} {job} {wallShown} {showWall} />
 	</div>
 	<aside class="slip" aria-label="Worked sum">
-		{#if slip === 'stock'}{#if desk}<StockSlip {desk} {open} />{/if}
-		{:else if slip === 'wall'}<SurveyPanel {open} desk={survey} />
-		{:else if slip === 'rows'}<RowsPanel {open} />
-		{:else if slip === 'holders'}<HoldersPanel {open} />
-		{:else if slip === 'holds'}<ChecksPanel {open} {outlook} />
-		{:else}<CutPanel {open} {job} />{/if}
+		<StageSlip {open} {stage} {desk} {survey} {job} {outlook} />
 	</aside>
 </div>
 <ConflictDialog {open} />
@@ -237,11 +191,6 @@
 	.bench.wall-less {
 		grid-template-rows: auto 0 minmax(0, 1fr);
 	}
-	.side-by-side {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		height: 100%;
-	}
 	/* What changes in one part lays out that part alone. */
 	.drawing,
 	.strip,
@@ -263,10 +212,6 @@
 		background: var(--paper);
 	}
 	@media (max-width: 900px) {
-		.side-by-side {
-			grid-template-columns: minmax(0, 1fr);
-			height: auto;
-		}
 		.bench,
 		.bench.judging,
 		.bench.stock,
@@ -289,9 +234,6 @@
 	.bench.wall-less .drawing {
 		visibility: hidden;
 	}
-	.on-paper {
-		display: none;
-	}
 	@media print {
 		.bench,
 		.bench.judging,
@@ -300,14 +242,6 @@
 			display: flex;
 			flex-direction: column;
 			height: auto;
-		}
-		.on-paper {
-			display: block;
-			margin-bottom: 4mm;
-		}
-		.on-paper .name {
-			font-size: 1.4rem;
-			font-weight: 800;
 		}
 		.drawing {
 			flex: none;

@@ -5,7 +5,7 @@ import { writeCell } from '$core/table/write-cell';
 import { ownedLike } from '$core/things/alike';
 import { readLine, type LineRead } from '$core/things/read-line';
 import type { Thing } from '$core/things/types';
-import type { TypicalKind } from '$core/things/typical/kinds';
+import type { TypicalKind } from '$core/things/typical/kind';
 import { formatLength } from '$core/units/format-length';
 import { sayProblem } from '$lib/state/commit';
 import { newId } from '$lib/state/new-id';
