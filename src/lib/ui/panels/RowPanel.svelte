@@ -7,9 +7,9 @@
 	import { segmentsOn } from '$core/cleats/segments';
 	import { screwLines } from '$core/cleats/row-screws';
 	import { SCREWS, type ScrewSize } from '$core/materials/screws';
-	import { CLEAT_STOCKS, stock, STOCKS, type StockId } from '$core/materials/stocks';
+	import { CLEAT_STOCKS, stock, type StockId } from '$core/materials/stocks';
 	import { rowProfile } from '$core/plan/profile';
-	import type { Backer, Row } from '$core/plan/types';
+	import type { Row } from '$core/plan/types';
 	import { claddingDepth } from '$core/survey/cladding-depth';
 	import { formatLength } from '$core/units/format-length';
 	import { angle, mm, phrase } from '$core/units/phrase';
@@ -25,6 +25,7 @@
 	import Field from './Field.svelte';
 	import LengthField from './LengthField.svelte';
 	import NumberField from './NumberField.svelte';
+	import RollSection from './RollSection.svelte';
 	import Section from './Section.svelte';
 	import SumTable from './SumTable.svelte';
 	import TextField from './TextField.svelte';
@@ -71,33 +72,6 @@
 	function setStock(id: StockId) {
 		const next = stock(id);
 		return set({ stock: id, blank: next.kind === 'solid' ? next.width : Math.min(row.blank, 130) });
-	}
-
-	const bare = $derived(row.twistBlock ? 'block' : 'plain');
-	const hold = $derived(row.backer ? 'backer' : bare);
-	const backer = (change: Partial<Backer>) => (row.backer ? set({ backer: { ...row.backer, ...change } }) : undefined);
-	const behind = (change: Partial<Backer['behind']>) =>
-		row.backer ? backer({ behind: { ...row.backer.behind, ...change } }) : undefined;
-	const block = (change: Partial<NonNullable<Row['twistBlock']>>) =>
-		row.twistBlock ? set({ twistBlock: { ...row.twistBlock, ...change } }) : undefined;
-
-	/** Another way to keep the row from rolling starts from sizes that go with its cleat. */
-	function setHold(way: string) {
-		const below = Math.round(profile.front);
-		const inch = unit === 'inch';
-		if (way === 'block') return set({ backer: null, twistBlock: { height: below, width: 90 } });
-		if (way === 'plain') return set({ backer: null, twistBlock: null });
-		const length = stock('ply-12').thickness + profile.thickness - 1.5;
-		return set({
-			twistBlock: null,
-			backer: {
-				stock: inch ? 'ply-1/2' : 'ply-12',
-				height: Math.ceil(2 * below + profile.front),
-				below,
-				behind: { size: inch ? '#8' : '4 mm', length, pitch: 150 },
-				perStud: 3
-			}
-		});
 	}
 
 	/** Joints on studs, and the blocks beside them, as one step to undo. */
@@ -184,10 +158,11 @@
 			commit={(length) => set({ screws: { ...row.screws, length } })}
 		/>
 		{#if row.backer}
+			{@const backer = row.backer}
 			<NumberField
 				label="Through the sheet, at each stud"
-				value={row.backer.perStud}
-				commit={(perStud) => backer({ perStud })}
+				value={backer.perStud}
+				commit={(perStud) => set({ backer: { ...backer, perStud } })}
 			/>
 		{:else}
 			<ChoiceField
@@ -211,48 +186,7 @@
 		Above {row.backer ? "the sheet's" : 'its'} lower edge: <span class="sum">{heights.map(say).join(' and ')}</span>
 	</p>
 </Section>
-<Section title="Against rolling">
-	<ChoiceField
-		label="Held by"
-		value={hold}
-		choices={[
-			{ value: 'plain', name: 'Its screws alone' },
-			{ value: 'block', name: 'A twist block at every stud' },
-			{ value: 'backer', name: 'A backer sheet, screwed from behind' }
-		]}
-		commit={setHold}
-	/>
-	{#if row.backer}
-		<div class="grid mt-2">
-			<ChoiceField
-				label="Sheet"
-				value={row.backer.stock}
-				choices={STOCKS.filter((b) => b.kind === 'ply').map((b) => ({ value: b.id, name: b.title }))}
-				commit={(id) => backer({ stock: id })}
-			/>
-			<LengthField label="Strip of sheet, height" value={row.backer.height} commit={(height) => backer({ height })} />
-			<LengthField label="Of it under the cleat" value={row.backer.below} commit={(below) => backer({ below })} />
-			<ChoiceField
-				label="From behind"
-				value={row.backer.behind.size}
-				choices={SCREWS.map((s) => ({ value: s.size, name: s.size }))}
-				commit={(size: ScrewSize) => behind({ size })}
-			/>
-			<LengthField label="Their length" value={row.backer.behind.length} commit={(length) => behind({ length })} />
-			<LengthField label="One every" value={row.backer.behind.pitch} commit={(pitch) => behind({ pitch })} />
-		</div>
-	{:else if row.twistBlock}
-		<div class="grid mt-2">
-			<LengthField label="Block, height" value={row.twistBlock.height} commit={(height) => block({ height })} />
-			<LengthField
-				label="Block, width"
-				value={row.twistBlock.width}
-				commit={(width) => block({ width })}
-				hint="Glued and screwed to the cleat"
-			/>
-		</div>
-	{/if}
-</Section>
+<RollSection {row} {profile} {set} />
 <div class="actions">
 	<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>All rows</Button>
 	<Button size="sm" color="alternative" onclick={remove}

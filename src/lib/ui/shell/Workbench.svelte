@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
 	import { CutJob } from '$lib/state/cut-job.svelte';
+	import { endingSweeps } from '$lib/state/ending-sweeps';
 	import { keepPlaces } from '$lib/state/hanging-places.svelte';
 	import { Outlook } from '$lib/state/outlook.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
@@ -20,6 +21,7 @@
 	import { SurveyDesk } from '$lib/state/survey-desk.svelte';
 	import { StockDesk } from '$lib/state/stock-desk.svelte';
 	import { whenIdle } from '$lib/state/when-idle';
+	import { letGoOfOthers } from './let-go.svelte';
 	import type { StageId } from './stages';
 	import { askBeforeLeaving } from './ask-before-leaving';
 	import TitleBar from './TitleBar.svelte';
@@ -60,29 +62,12 @@
 		const holder = open.plan.holders.find((h) => h.params.load.thing === thing);
 		if (holder) untrack(() => (open.selection = { kind: 'holder', id: holder.id }));
 	});
-	/**
-	 * What undo takes back: the stock-take has a history of its own. A sweep under way ends first: what it finds would
-	 * land on the plan before.
-	 */
-	const work = $derived(stage === 'stock' && shop ? shop : endingSweeps(open));
-	function endingSweeps(of: OpenPlan) {
-		const ends = (then: () => void) => () => {
-			survey.scan.stop();
-			then();
-		};
-		return {
-			keeper: of.keeper,
-			get history() {
-				return of.history;
-			},
-			undo: ends(() => of.undo()),
-			redo: ends(() => of.redo())
-		};
-	}
+	const survey = new SurveyDesk(untrack(() => open.id));
+	/** What undo takes back: the stock-take has a history of its own. */
+	const work = $derived(stage === 'stock' && shop ? shop : endingSweeps(open, survey.scan));
 	const save = () =>
 		saveFile(fileName(open.plan.name, 'json'), 'application/json', JSON.stringify(open.plan, null, '\t'));
 
-	const survey = new SurveyDesk(untrack(() => open.id));
 	const job = new CutJob();
 	const outlook = new Outlook();
 	/** Asked of what is picked, on its own stage and while nothing is dragged. */
@@ -98,22 +83,10 @@
 		if (stage === 'cut') job.run(open.plan);
 	});
 
-	/**
-	 * A stage begins with what it is about: what is picked and belongs to another is let go, so that it shows how to add.
-	 * Holds and what hangs keep everything.
-	 */
-	const BELONGS: Partial<Record<StageId, readonly string[]>> = {
-		wall: ['stud', 'obstruction'],
-		rows: ['row'],
-		holders: ['holder'],
-		cut: ['row', 'holder']
-	};
-	$effect(() => {
-		const kinds = BELONGS[stage];
-		untrack(() => {
-			if (kinds && open.selection && !kinds.includes(open.selection.kind)) open.selection = null;
-		});
-	});
+	letGoOfOthers(
+		() => open,
+		() => stage
+	);
 
 	function keyed(event: KeyboardEvent) {
 		undoKeys(event, work);

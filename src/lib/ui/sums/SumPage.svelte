@@ -4,11 +4,12 @@
 	import { untrack } from 'svelte';
 	import { Button } from 'flowbite-svelte';
 	import { inputsFromQuery, sumQuery } from '$exchange/sum-link';
-	import { inputSchema, type Inputs, type InputValue } from '$core/sums/inputs';
+	import type { Inputs, InputValue } from '$core/sums/inputs';
 	import { SUMS } from '$core/sums/registry';
-	import { readInputs, type Sum } from '$core/sums/sum';
-	import { problemsOf } from '$core/form/problems';
+	import type { Sum } from '$core/sums/sum';
+	import type { Problem } from '$core/result';
 	import { sayProblem } from '$lib/state/commit';
+	import { SumInputs } from '$lib/state/sum-inputs.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import Preferences from '../shell/Preferences.svelte';
 	import AnswerSlip from './AnswerSlip.svelte';
@@ -20,83 +21,41 @@
 
 	const unit = $derived(preferences.unit);
 	const linked = untrack(() => inputsFromQuery(sum, page.url.searchParams, preferences.unit));
-	let inputs = $state.raw<Inputs>(linked.inputs);
-	/** Earlier inputs, for undo; later ones, for redo. */
-	let past = $state.raw<Inputs[]>([]);
-	let future = $state.raw<Inputs[]>([]);
-	const read = $derived(readInputs(sum, inputs));
+	const addressOf = (inputs: Inputs) => `/sums/${sum.name}?${sumQuery(inputs)}`;
+	let copied = $state('');
+	const inputs = new SumInputs(
+		untrack(() => sum),
+		linked.inputs,
+		(next) => {
+			copied = '';
+			replaceState(addressOf(next), {});
+		}
+	);
+	const { read, problems } = $derived(inputs);
 	const refusals = gatherRefusals();
 	/**
 	 * Everything that keeps the sum from being worked out: what the inputs lack, and what stands in a field and was not
 	 * taken.
 	 */
 	const faults = $derived([
-		...(read.ok
-			? []
-			: read.error.map((p) => ({ label: sum.fields[p.path]?.label ?? p.path, why: sayProblem(p, unit) }))),
+		...problems.map((p) => ({ label: sum.fields[p.path]?.label ?? p.path, why: sayProblem(p, unit) })),
 		...refusals.values()
 	]);
 	const drawing = $derived(read.ok && faults.length === 0 ? sum.answer(read.value).drawing : null);
-	const shown = $derived(Object.entries(sum.fields).filter(([, f]) => f.when?.(inputs) ?? true));
-	const wrong = (name: string) => {
-		if (read.ok) return undefined;
-		const found = read.error.find((p) => p.path === name || p.path.startsWith(`${name}[`));
-		return found && sayProblem(found, unit);
-	};
-	const address = $derived(`/sums/${sum.name}?${sumQuery(inputs)}`);
-	let copied = $state('');
-
-	function become(next: Inputs) {
-		inputs = next;
-		copied = '';
-		replaceState(`/sums/${sum.name}?${sumQuery(next)}`, {});
-	}
-
-	function take(next: Inputs) {
-		past = [...past, inputs];
-		future = [];
-		become(next);
-	}
-
-	/**
-	 * A value that is nothing by itself is refused, and stays as typed; one that does not fit another field is taken and
-	 * told beside that.
-	 */
-	function commit(name: string, value: InputValue): string | undefined {
-		const next = { ...inputs, [name]: value };
-		const bad = problemsOf(inputSchema(sum.fields), next).find((p) => p.path === name || p.path.startsWith(`${name}[`));
-		if (bad) return sayProblem(bad, unit);
-		take(next);
-		return undefined;
-	}
-
-	function undo() {
-		const back = past.at(-1);
-		if (!back) return;
-		past = past.slice(0, -1);
-		future = [inputs, ...future];
-		become(back);
-	}
-
-	function redo() {
-		const [on, ...rest] = future;
-		if (!on) return;
-		future = rest;
-		past = [...past, inputs];
-		become(on);
-	}
+	const shown = $derived(Object.entries(sum.fields).filter(([, f]) => f.when?.(inputs.now) ?? true));
+	const said = (problem: Problem | undefined) => problem && sayProblem(problem, unit);
 
 	function keyed(event: KeyboardEvent) {
 		if (!(event.ctrlKey || event.metaKey) || (event.target as Element).matches('input, select')) return;
 		const key = event.key.toLowerCase();
 		if (key !== 'z' && key !== 'y') return;
 		event.preventDefault();
-		if (key === 'y' || event.shiftKey) redo();
-		else undo();
+		if (key === 'y' || event.shiftKey) inputs.redo();
+		else inputs.undo();
 	}
 
 	async function copy() {
-		const link = new URL(address, location.href).href;
+		const link = new URL(addressOf(inputs.now), location.href).href;
 		try {
 			await navigator.clipboard.writeText(link);
 			copied = 'Link copied';
@@ -113,8 +72,8 @@
 		<a class="home" href="/">Kammer</a>
 		<p class="where"><a href="/sums">Quick sums</a></p>
 		<div class="tools">
-			<Button size="sm" color="alternative" disabled={past.length === 0} onclick={undo}>Undo</Button>
-			<Button size="sm" color="alternative" disabled={future.length === 0} onclick={redo}>Redo</Button>
+			<Button size="sm" color="alternative" disabled={!inputs.canUndo} onclick={() => inputs.undo()}>Undo</Button>
+			<Button size="sm" color="alternative" disabled={!inputs.canRedo} onclick={() => inputs.redo()}>Redo</Button>
 			<Preferences />
 		</div>
 	</header>
@@ -132,9 +91,9 @@
 		<div class="fields">
 			{#each shown as [name, field] (name)}<InputField
 					{field}
-					value={inputs[name] as InputValue}
-					commit={(v) => commit(name, v)}
-					wrong={wrong(name)}
+					value={inputs.now[name] as InputValue}
+					commit={(v) => said(inputs.set(name, v))}
+					wrong={said(inputs.wrongWith(name))}
 				/>{/each}
 		</div>
 		<p class="link no-print">
@@ -150,7 +109,7 @@
 	<aside class="slip" aria-label="Worked sum">
 		<h2>{sum.title}</h2>
 		{#if read.ok && faults.length === 0}
-			<AnswerSlip {sum} inputs={read.value} {take} />
+			<AnswerSlip {sum} inputs={read.value} take={(next) => inputs.take(next)} />
 		{:else}
 			<p class="error" role="alert">Nothing is worked out until this is right:</p>
 			<ul>

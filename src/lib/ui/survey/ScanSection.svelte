@@ -1,11 +1,10 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { SpeciesId } from '$core/materials/woods';
-	import { tallest, topAt } from '$core/survey/outline';
+	import { tallest } from '$core/survey/outline';
 	import { takeScan } from '$core/survey/scan/take-scan';
 	import type { ProvedPiece } from '$core/survey/scan/retrain';
 	import { formatLength } from '$core/units/format-length';
-	import { formatQuantity } from '$core/units/format-quantity';
 	import { parseLengths } from '$core/units/parse-lengths';
 	import { DEFAULT_NOISE } from '$devices/stud-scanner';
 	import { tracesCsv } from '$exchange/traces-csv';
@@ -20,6 +19,8 @@
 	import Later from '../panels/Later.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import { SPECIES_CHOICES } from '../panels/species';
+	import FoundPieces from './FoundPieces.svelte';
+	import PilotHoles from './PilotHoles.svelte';
 
 	/** Sweep, read what was found, prove it with pilot holes, take it. */
 	let { open, desk }: { open: OpenPlan; desk: SurveyDesk } = $props();
@@ -28,7 +29,6 @@
 	const wall = $derived(open.plan.wall);
 	const unit = $derived(preferences.unit);
 	const say = (mm: number) => formatLength(mm, unit);
-	const fineLength = (mm: number) => formatQuantity({ value: mm, dim: 'fine-length' }, unit);
 	const top = $derived(tallest(wall));
 	/** At round figures of the tape in hand. */
 	const step = $derived(unit === 'inch' ? 2 * 25.4 : 50);
@@ -43,7 +43,6 @@
 	let left = $state.raw<ReadonlySet<string>>(new Set());
 	let problem = $state('');
 	let done = $state('');
-	let at = $state<{ x: number; y: number }>({ x: 0, y: 1200 });
 	let input: HTMLInputElement;
 	const NOISES = [
 		{ value: DEFAULT_NOISE / 2, name: 'a good one' },
@@ -91,8 +90,6 @@
 		problem = wrong ? sayProblem(wrong, unit) : '';
 		if (!wrong) done = `Pilot hole at ${say(x)}, ${say(y)} up: ${hit}.`;
 	}
-	/** Where a piece is drilled: at its middle, at the lowest height it was seen. */
-	const target = (p: ProvedPiece) => ({ x: p.marks[0]?.x ?? p.x, y: p.marks[0]?.y ?? 1200 });
 	function flip(p: ProvedPiece) {
 		const next = new Set(left);
 		if (!next.delete(key(p))) next.add(key(p));
@@ -111,11 +108,6 @@
 		problem = '';
 		if (file) void scan.bring(file);
 	}
-	const words = (p: ProvedPiece) => {
-		if (p.kind === 'pipe') return 'pipe';
-		return p.plies === 2 ? 'doubled stud' : 'stud';
-	};
-	const PROOF = { none: '', wood: ' · pilot hole: wood', nothing: ' · pilot hole: nothing there' };
 </script>
 
 <p class="marks">
@@ -168,38 +160,7 @@
 	{#if pieces.length === 0}<p class="empty">
 			Nothing stands out in these sweeps: no studs, or solid behind. Is this a plank or masonry wall? See Build.
 		</p>{/if}
-	<ul class="found" aria-label="Found in the wall">
-		{#each pieces as p (key(p))}
-			<li class:out={!taken.includes(p)}>
-				<label
-					><input
-						type="checkbox"
-						checked={taken.includes(p)}
-						disabled={p.proof === 'nothing'}
-						onchange={() => flip(p)}
-					/>
-					<span
-						><b>{say(p.x)}</b>
-						{words(p)}, {say(p.width)} wide{Math.abs(p.lean) >= 1
-							? `, leans ${say((Math.abs(p.lean) * topAt(wall, p.x)) / 1000)} to the ${p.lean > 0 ? 'right' : 'left'} over its height`
-							: ''}<br />
-						<small
-							>edges {say(p.x - p.width / 2)} and {say(p.x + p.width / 2)}{p.only
-								? `; only its ${p.only} edge was seen`
-								: ''} · sure by {Math.round(p.confidence * 100)} %,
-							<span class="whole">± {fineLength(p.error)}</span>{PROOF[p.proof]}</small
-						></span
-					></label
-				>
-				{#if p.kind === 'stud'}<button
-						type="button"
-						class="drill"
-						aria-label="Drill a pilot hole at {say(target(p).x)}"
-						onclick={() => drill(target(p).x, target(p).y)}>Drill</button
-					>{/if}
-			</li>
-		{/each}
-	</ul>
+	<FoundPieces {wall} {pieces} {taken} {flip} {drill} />
 	{#each scan.found.live as l, i (i)}<p class="live" role="alert">
 			Live cable between {say(l.left)} and {say(l.right)}: do not drill there. Power off, and trace it.
 		</p>{/each}
@@ -236,37 +197,7 @@
 		</div>
 	</Later>
 {/if}
-<details class="mt-2">
-	<summary>Pilot holes, {(wall.pilots ?? []).length}</summary>
-	<div class="grid mt-2">
-		<LengthField
-			label="Hole, from the left end"
-			value={at.x}
-			commit={(x) => (x >= 0 && x <= wall.width ? void (at.x = x) : 'Must be on the wall')}
-		/>
-		<LengthField
-			label="Hole, above the floor"
-			value={at.y}
-			commit={(y) => (y >= 0 && y <= topAt(wall, at.x) ? void (at.y = y) : 'Must be on the wall')}
-		/>
-	</div>
-	<div class="actions">
-		<Button size="xs" onclick={() => drill(at.x, at.y)}>Drill there (simulated)</Button>
-		<Button size="xs" color="alternative" onclick={() => note(at.x, at.y, 'wood')}>I found wood</Button>
-		<Button size="xs" color="alternative" onclick={() => note(at.x, at.y, 'nothing')}>I found nothing</Button>
-	</div>
-	<ul class="list">
-		{#each wall.pilots ?? [] as h (h.id)}<li>
-				<button
-					type="button"
-					title="Forget this hole"
-					aria-label="Forget the pilot hole at {say(h.x)}"
-					onclick={() => open.do({ kind: 'remove', list: 'pilots', id: h.id })}
-					>{say(h.x)}, {say(h.y)}: {h.hit} ×</button
-				>
-			</li>{/each}
-	</ul>
-</details>
+<PilotHoles {wall} {drill} {note} forget={(id) => void open.do({ kind: 'remove', list: 'pilots', id })} />
 {#if problem}<p class="error" role="alert">{problem}</p>{/if}
 {#if done}<p class="marks" role="status">{done}</p>{/if}
 <p class="caution">
@@ -274,42 +205,6 @@
 </p>
 
 <style>
-	.whole {
-		white-space: nowrap;
-	}
-	.found {
-		margin-block: 0.4rem;
-	}
-	.found li {
-		display: flex;
-		gap: 0.5rem;
-		align-items: start;
-		justify-content: space-between;
-		padding-block: 0.35rem;
-		border-bottom: 1px solid var(--hair);
-	}
-	.found li.out b {
-		text-decoration: line-through;
-	}
-	.found label {
-		display: flex;
-		gap: 0.5rem;
-		align-items: start;
-	}
-	.found input {
-		margin-top: 0.2rem;
-	}
-	/* Plain: a list of them comes at once. */
-	.drill {
-		min-height: 34px;
-		padding: 0 0.6rem;
-		border: 1px solid var(--hair);
-		border-radius: 2px;
-		font-weight: 600;
-	}
-	.found small {
-		color: var(--pencil);
-	}
 	.live {
 		margin-top: 0.4rem;
 		padding: 0.25rem 0.5rem;
@@ -317,11 +212,6 @@
 		background: var(--paper);
 		font-weight: 600;
 		color: var(--does-not-hold);
-	}
-	summary {
-		min-height: 30px;
-		font-weight: 600;
-		cursor: pointer;
 	}
 	progress {
 		width: 6rem;
