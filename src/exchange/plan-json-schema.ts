@@ -2,7 +2,7 @@ import type { Schema } from 'yup';
 import { planSchema } from '$core/plan/schema';
 
 /** The parts of yup's description that matter here. */
-export interface Described {
+interface Described {
 	type: string;
 	nullable?: boolean;
 	optional?: boolean;
@@ -66,18 +66,17 @@ function bare(d: Described): JsonSchema {
 			return { type: 'boolean' };
 		case 'lazy':
 			return {
-				oneOf: [
-					...(d.meta?.shapes ?? []).map((s) => convert(s.describe() as Described)),
-					...(d.meta?.nullable ? [{ type: 'null' }] : [])
-				]
+				oneOf: [...(d.meta?.shapes ?? []).map((s) => jsonSchemaOf(s)), ...(d.meta?.nullable ? [{ type: 'null' }] : [])]
 			};
 		default:
 			return { enum: (d.oneOf ?? []).filter((v) => v !== null) };
 	}
 }
 
-/** A described Yup schema as JSON Schema. @example convert(schema.describe()) */
-export function convert(d: Described): JsonSchema {
+/** A Yup schema as JSON Schema. @example jsonSchemaOf(planSchema) */
+export const jsonSchemaOf = (schema: Pick<Schema, 'describe'>): JsonSchema => convert(schema.describe() as Described);
+
+function convert(d: Described): JsonSchema {
 	const schema: JsonSchema = {};
 	put(schema, 'title', d.meta?.label);
 	put(schema, 'description', [d.meta?.unit, d.meta?.hint].filter(Boolean).join('. ') || undefined);
@@ -94,6 +93,6 @@ export function planJsonSchema(): JsonSchema {
 		title: 'Kammer plan, version 1',
 		description:
 			'Lengths in mm; x from the left end of the wall, y up from the floor; masses in kg; angles in degrees.',
-		...convert(planSchema.describe() as unknown as Described)
+		...jsonSchemaOf(planSchema)
 	};
 }

@@ -4,7 +4,7 @@ import { SUMS } from '$core/sums/registry';
 import { answerVerdict, headroom, remedies, type Sum } from '$core/sums/sum';
 import { sayPhrase } from '$core/units/phrase';
 import { STANDING_NOTE } from './check-report';
-import { convert, type Described, type JsonSchema } from './plan-json-schema';
+import { jsonSchemaOf, type JsonSchema } from './plan-json-schema';
 
 /** One sum as others call it: what it asks and the JSON Schema of what to send. */
 export interface SumEntry {
@@ -16,7 +16,7 @@ export interface SumEntry {
 
 /** The JSON Schema of a sum's inputs, with an example for every field. */
 export function sumJsonSchema(sum: Sum): JsonSchema {
-	const schema = convert(inputSchema(sum.fields).describe() as unknown as Described);
+	const schema = jsonSchemaOf(inputSchema(sum.fields));
 	const properties = schema.properties as Record<string, JsonSchema>;
 	for (const [name, field] of Object.entries(sum.fields))
 		properties[name] = { ...properties[name], examples: [startOf(field, 'mm')] };

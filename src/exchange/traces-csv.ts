@@ -1,3 +1,4 @@
+import { lastOf, nth } from '$core/nth';
 import Papa from 'papaparse';
 import { fail, ok, type Result } from '$core/result';
 import { placeOf, TRACE_LIMITS, type Trace } from '$core/survey/scan/trace';
@@ -29,7 +30,7 @@ interface Sample {
 
 function traceOf(y: number, samples: Sample[]): Result<Trace> {
 	samples.sort((a, b) => a.x - b.x);
-	const [first, last] = [samples[0] as Sample, samples.at(-1) as Sample];
+	const [first, last] = [nth(samples, 0), lastOf(samples)];
 	if (samples.length < TRACE_LIMITS.least)
 		return fail(`The sweep at ${y} mm has ${samples.length} samples: at least ${TRACE_LIMITS.least} are needed`);
 	if (samples.length > TRACE_LIMITS.most)
@@ -39,7 +40,7 @@ function traceOf(y: number, samples: Sample[]): Result<Trace> {
 	const off = samples.findIndex((s, i) => Math.abs(s.x - first.x - i * step) > EVEN * step + 0.002);
 	if (off >= 0)
 		return fail(
-			`The sweep at ${y} mm is not evenly spaced: near ${plain((samples[off] as Sample).x)} mm a sample is missing or stands twice`
+			`The sweep at ${y} mm is not evenly spaced: near ${plain(nth(samples, off).x)} mm a sample is missing or stands twice`
 		);
 	return ok({
 		y,

@@ -1,7 +1,7 @@
 import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { convert, type Described } from '$exchange/plan-json-schema';
+import { jsonSchemaOf } from '$exchange/plan-json-schema';
 import { PEG_RACK } from '$core/holders/peg-rack/fields';
 import { PLAN } from '$core/plan/plan-fields';
 import {
@@ -119,7 +119,7 @@ describe('fields', () => {
 		for (const [name, field] of Object.entries(KINDS)) {
 			for (const asked of [field, orAbsent(field), ...(field.kind === 'variants' ? [] : [orNull(field)])]) {
 				const shape = shapeOf({ it: asked });
-				const byJson = ajv.compile(convert(shape.describe() as unknown as Described));
+				const byJson = ajv.compile(jsonSchemaOf(shape));
 				fc.assert(
 					fc.property(fc.oneof(odd, nested), (value) => {
 						const sent = value === undefined ? {} : { it: value };
@@ -135,7 +135,7 @@ describe('fields', () => {
 	});
 
 	it('tell their label, unit and hint to whoever reads the JSON Schema', () => {
-		const told = convert(shapeOf(PEG_RACK).describe() as unknown as Described) as never as {
+		const told = jsonSchemaOf(shapeOf(PEG_RACK)) as never as {
 			properties: { load: { title: string; properties: Record<string, unknown> } };
 		};
 		expect(told.properties.load.title).toBe('What hangs');

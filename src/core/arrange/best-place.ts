@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import { worstFirst, type Verdict } from '../loads/check';
 import { checkPlan } from '../loads/check-plan';
 import type { Holder, Plan, Row } from '../plan/types';
@@ -14,7 +15,7 @@ const GAP: Millimetres = 40;
 function leftEnds(plan: Plan, row: Row, width: Millimetres): Millimetres[] {
 	const there = plan.holders.filter((h) => h.mount.row === row.id);
 	const studs = supportsAt(plan.wall, row.y).map((s) => s.x);
-	const middles = studs.slice(1).map((x, i) => (x + (studs[i] as number)) / 2);
+	const middles = studs.slice(1).map((x, i) => (x + nth(studs, i)) / 2);
 	const ends = [
 		row.left + GAP,
 		...there.map((h) => h.mount.x + h.params.face.width + GAP),

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import type { Plan, Row } from '../plan/types';
 import { inTheWay } from '../survey/in-the-way';
 import { alongWall, meets, type Box3 } from '../survey/solid';
@@ -25,7 +26,7 @@ export function nextRowHeight(plan: Plan): Millimetres {
 	const pitch = second === undefined ? PITCH : Math.max(150, second - low);
 	if (low - pitch > 300) return low - pitch;
 	if (high + pitch + 150 < plan.wall.height) return high + pitch;
-	const gaps = ys.slice(1).map((y, i) => ({ at: (y + (ys[i] as number)) / 2, size: y - (ys[i] as number) }));
+	const gaps = ys.slice(1).map((y, i) => ({ at: (y + nth(ys, i)) / 2, size: y - nth(ys, i) }));
 	return gaps.sort((a, b) => b.size - a.size)[0]?.at ?? Math.max(0, low / 2);
 }
 

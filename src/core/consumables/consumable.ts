@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import { cutText } from '../form/whole-text';
 import type { Column } from '../table/column';
 import { GROUP, NAME, NOTES, WHERE } from '../things/columns';
@@ -76,7 +77,7 @@ export function supply({ count, low, enough }: Pick<Consumable, 'count' | 'low' 
 export function readConsumable(text: string): { count: number; name: string } {
 	const counted = /^\s*(\d+(?:[.,]\d+)?)\s*(?:x\s+)?(.+)$/.exec(text.trim());
 	return {
-		count: counted ? Number((counted[1] as string).replace(',', '.')) : 1,
+		count: counted ? Number(nth(counted, 1).replace(',', '.')) : 1,
 		name: cutText((counted?.[2] ?? text).trim(), 60)
 	};
 }

@@ -1,3 +1,4 @@
+import { lastOf } from '../nth';
 import type { LengthUnit } from '../units/parse-length';
 import { MM_PER_INCH, type Millimetres } from '../units/quantity';
 
@@ -37,8 +38,8 @@ function label(at: Millimetres, unit: LengthUnit): string {
  */
 export function tapeTicks(from: Millimetres, to: Millimetres, pxPerMm: number, unit: LengthUnit): Tick[] {
 	const steps = STEPS[unit];
-	const fine = steps.find((s) => s * pxPerMm >= LINE_ROOM) ?? (steps.at(-1) as number);
-	const labelled = steps.find((s) => s * pxPerMm >= LABEL_ROOM) ?? (steps.at(-1) as number);
+	const fine = steps.find((s) => s * pxPerMm >= LINE_ROOM) ?? lastOf(steps);
+	const labelled = steps.find((s) => s * pxPerMm >= LABEL_ROOM) ?? lastOf(steps);
 	const middle = steps[steps.indexOf(fine) + 1] ?? fine;
 	const whole = unit === 'mm' ? 1000 : FOOT;
 	const ticks: Tick[] = [];

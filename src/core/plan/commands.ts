@@ -50,8 +50,8 @@ export interface Applied {
 	inverse: Patch[];
 }
 
-const studsSchema = wallSchema.pick(['studs'] as never);
-const statureSchema = planSchema.pick(['stature'] as never);
+const studsSchema = wallSchema.pick(['studs']);
+const statureSchema = planSchema.pick(['stature']);
 
 /** What a command does, in words for the undo button. */
 export function commandLabel(command: Command): string {
@@ -88,11 +88,11 @@ function indexOf(plan: Plan, { list, id }: { list: ListName; id: string }): numb
 
 /** A list of a draft, made where there is none yet. */
 function draftList(draft: Plan, list: ListName): { id: string }[] {
-	if (list in draft.wall || list in draft) return LISTS[list].of(draft) as unknown as { id: string }[];
+	if (list in draft.wall || list in draft) return LISTS[list].of(draft);
 	const made: { id: string }[] = [];
 	Object.assign(draft.wall, { [list]: made });
 	// Read back: a draft hands out its own view of what was put into it.
-	return LISTS[list].of(draft) as unknown as { id: string }[];
+	return LISTS[list].of(draft);
 }
 
 /** Sets fields; undefined takes one away. */
@@ -181,7 +181,7 @@ function fieldProblems(plan: Plan, command: Single, at: number): Problem[] {
 			return under(
 				'wall',
 				problemsOf(
-					wallSchema.pick(fields as never),
+					wallSchema.pick(fields),
 					Object.fromEntries(fields.flatMap((f) => (f in plan.wall ? [[f, plan.wall[f as keyof Wall]]] : [])))
 				)
 			);

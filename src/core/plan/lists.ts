@@ -24,10 +24,10 @@ interface ListKind<T> {
 	word: string;
 	schema: ObjectSchema<Record<string, unknown>>;
 	most: number;
-	of(plan: Plan): readonly T[];
+	of(plan: Plan): T[];
 }
 
-const kind = <T>(word: string, fields: Fields, most: number, of: (plan: Plan) => readonly T[]): ListKind<T> => ({
+const kind = <T>(word: string, fields: Fields, most: number, of: (plan: Plan) => T[]): ListKind<T> => ({
 	word,
 	schema: shapeOf(fields),
 	most,

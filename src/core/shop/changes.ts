@@ -17,6 +17,21 @@ export type Change =
 type Item = { id: string };
 
 /**
+ * A change of one item of a list: there before, after, or both; where it stood, for one that goes.
+ * @example itemChange('things', null, thing) // it is added
+ */
+export function itemChange<L extends ShopList>(
+	list: L,
+	before: ShopLists[L] | null,
+	after: ShopLists[L] | null,
+	at?: number
+): Change {
+	const id = (after ?? before)?.id;
+	// The compiler does not see that a list and its own items are one of the changes.
+	return { list, id, before, after, ...(at === undefined ? {} : { at }) } as Change;
+}
+
+/**
  * Makes changes to a shop; the given one is not changed. An item that is there is put in its place, a new one at the
  * end, one that comes back where it stood.
  * @example applyChanges(shop, [{ list: 'things', id: 't1', before: null, after: thing }])

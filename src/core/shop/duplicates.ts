@@ -2,7 +2,7 @@ import { nameKey } from '../things/alike';
 import type { Board } from '../lumber/board';
 import type { Consumable } from '../consumables/consumable';
 import type { Thing } from '../things/types';
-import type { Change } from './changes';
+import { itemChange, type Change } from './changes';
 import { SHOP_LISTS, type Shop, type ShopList } from './types';
 
 export type TableRow = Thing | Board | Consumable;
@@ -48,7 +48,7 @@ export function bringIn<T extends TableRow>(
 	items: readonly T[],
 	merge: boolean
 ): Change[] {
-	if (!merge) return items.map((after) => ({ list, id: after.id, before: null, after }) as unknown as Change);
+	if (!merge) return items.map((after) => itemChange(list, null, after));
 	const was = new Map<string, T | null>();
 	const next = new Map<string, T>();
 	for (const e of existing) if (!next.has(sameKey(e))) next.set(sameKey(e), e);
@@ -59,7 +59,6 @@ export function bringIn<T extends TableRow>(
 		next.set(key, there ? { ...there, count: there.count + i.count } : i);
 	}
 	return [...was].map(([key, before]) => {
-		const after = next.get(key) as T;
-		return { list, id: after.id, before, after } as unknown as Change;
+		return itemChange(list, before, next.get(key) ?? null);
 	});
 }

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import { box, type Shape } from '../drawing/shapes';
 import { missingStep, stepOf, type Step } from '../loads/check';
 import { threadLine } from '../loads/checks/joint-lines';
@@ -47,7 +48,7 @@ function steps(i: I): Step[] {
 	const D = i.diameter / MM_PER_INCH;
 	// A screw hook is threaded like a lag of its wire's size, or like a screw below 1/4 in.
 	const like = {
-		...(LAGS[0] as (typeof LAGS)[number]),
+		...nth(LAGS, 0),
 		kind: D < 0.25 ? ('wood-screw' as const) : ('lag' as const),
 		D
 	};

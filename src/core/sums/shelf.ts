@@ -1,3 +1,4 @@
+import { lastOf, nth } from '../nth';
 import { box, type Point, type Shape } from '../drawing/shapes';
 import { stepOf, type Step } from '../loads/check';
 import { CD_STORAGE } from '../loads/fasteners/joint';
@@ -64,11 +65,11 @@ const worst = <T>(all: readonly T[], by: (x: T) => number): T => all.reduce((a, 
 
 /** The stretch that sags most for its span: each span, and an overhang as twice its length. */
 function worstSag(i: I, loads: readonly LineLoad[]) {
-	const last = i.supports.at(-1) as number;
-	const first = i.supports[0] as number;
+	const last = lastOf(i.supports);
+	const first = nth(i.supports, 0);
 	const stretches = i.supports
 		.slice(1)
-		.map((to, k) => ({ from: i.supports[k] as number, to, span: to - (i.supports[k] as number) }));
+		.map((to, k) => ({ from: nth(i.supports, k), to, span: to - nth(i.supports, k) }));
 	if (first > 0) stretches.push({ from: 0, to: first, span: 2 * first });
 	if (i.length > last) stretches.push({ from: last, to: i.length, span: 2 * (i.length - last) });
 	return stretches
@@ -233,10 +234,10 @@ function draw(i: I): Shape[] {
 			: []),
 		...i.supports.slice(1).map((x, n): Shape => ({
 			kind: 'measure',
-			from: [i.supports[n] as number, -0.1 * h],
+			from: [nth(i.supports, n), -0.1 * h],
 			to: [x, -0.1 * h],
 			side: 'below',
-			label: phrase('{L}', { L: mm(x - (i.supports[n] as number)) })
+			label: phrase('{L}', { L: mm(x - nth(i.supports, n)) })
 		}))
 	];
 }
@@ -270,7 +271,7 @@ export const shelfSum = defineSum({
 		const thicker = [18, 24, 36, 44].filter((t) => t > i.thickness + 1).slice(0, 2);
 		for (const t of thicker)
 			found.push({ text: phrase('{t} thick', { t: mm(t) }), inputs: { thickness: t }, effort: 'another part' });
-		const middles = i.supports.flatMap((x, k) => (k === 0 ? [x] : [((i.supports[k - 1] as number) + x) / 2, x]));
+		const middles = i.supports.flatMap((x, k) => (k === 0 ? [x] : [(nth(i.supports, k - 1) + x) / 2, x]));
 		if (middles.length <= fields.supports.most)
 			found.push({
 				text: phrase('A support in the middle of each span'),

@@ -1,3 +1,4 @@
+import { lastOf, nth } from '../nth';
 import { box, type Shape } from '../drawing/shapes';
 import { stepOf, type Step } from '../loads/check';
 import { allowedLine, capacityLines } from '../loads/checks/joint-lines';
@@ -50,10 +51,10 @@ function steps(i: I): Step[] {
 	const bound = localPulls(i.lags, turns, i.foot);
 	const beam = worstPulls(i.lags, turns, [i.foot, i.foot + i.length, ...i.arms]);
 	const across = (weightOf(i.load) * i.arms.length) / i.lags.length;
-	const pulls = bound.map((t, k) => Math.max(t, beam[k] as number));
-	const worst = pulls.reduce((best, t, k) => (t > (pulls[best] as number) ? k : best), 0);
-	const pull = pulls[worst] as number;
-	const at = i.lags[worst] as number;
+	const pulls = bound.map((t, k) => Math.max(t, nth(beam, k)));
+	const worst = pulls.reduce((best, t, k) => (t > nth(pulls, best) ? k : best), 0);
+	const pull = nth(pulls, worst);
+	const at = nth(i.lags, worst);
 	const joint: Joint = {
 		fastener: lag(i.lag as LagSize),
 		length: i.lagLength,
@@ -69,8 +70,8 @@ function steps(i: I): Step[] {
 	// Between lags the couples bend it; the most that one of them gives is itself.
 	const section = rectangle(i.thickness, i.depth).modulus;
 	const Fb = timber.Fb * CD_STORAGE;
-	const below = worst === 0 ? i.foot : (i.lags[worst - 1] as number);
-	const several = couple > 0 ? Math.round(((bound[worst] as number) * (at - below)) / couple) : 0;
+	const below = worst === 0 ? i.foot : nth(i.lags, worst - 1);
+	const several = couple > 0 ? Math.round((nth(bound, worst) * (at - below)) / couple) : 0;
 	return [
 		stepOf({
 			title: 'lag',
@@ -93,14 +94,14 @@ function steps(i: I): Step[] {
 						y: mm(at),
 						z: mm(below)
 					}),
-					result: newtons(bound[worst] as number)
+					result: newtons(nth(bound, worst))
 				},
 				{
 					label: 'as a beam',
 					sum: phrase(
 						'held at its lags, pressing on the wall where its arms push it in; each arm by itself, added up. The greater of the two counts'
 					),
-					result: newtons(beam[worst] as number)
+					result: newtons(nth(beam, worst))
 				},
 				{
 					label: 'across each',
@@ -148,8 +149,8 @@ function draw(i: I): Shape[] {
 		...i.arms.flatMap((y): Shape[] => [box(i.depth, y - 12, 2 * i.reach, 24, 'wood')]),
 		{
 			kind: 'arrow',
-			from: [i.depth + i.reach, (i.arms.at(-1) as number) + 190],
-			to: [i.depth + i.reach, (i.arms.at(-1) as number) + 18],
+			from: [i.depth + i.reach, lastOf(i.arms) + 190],
+			to: [i.depth + i.reach, lastOf(i.arms) + 18],
 			label: phrase('{W} each', { W: newtons(weightOf(i.load)) })
 		},
 		{
@@ -170,9 +171,9 @@ export const uprightSum = defineSum({
 	cross: (i) => {
 		const found = [];
 		const top = i.foot + i.length;
-		if ((i.lags[0] as number) < i.foot || (i.lags.at(-1) as number) > top)
+		if (nth(i.lags, 0) < i.foot || lastOf(i.lags) > top)
 			found.push({ path: 'lags', message: `must lie on the upright, ${i.foot.toFixed(0)} to ${top.toFixed(0)} mm` });
-		if ((i.arms[0] as number) < i.foot || (i.arms.at(-1) as number) > top)
+		if (nth(i.arms, 0) < i.foot || lastOf(i.arms) > top)
 			found.push({ path: 'arms', message: `must lie on the upright, ${i.foot.toFixed(0)} to ${top.toFixed(0)} mm` });
 		if (i.lags[0] === i.foot)
 			found.push({ path: 'lags', message: 'the lowest stands at the very foot: nothing is left under it' });
@@ -194,7 +195,7 @@ export const uprightSum = defineSum({
 	proof: (i) => ({ working: i.load * i.arms.length, foot: 0 }),
 	changes(i) {
 		const found: Change<I>[] = [];
-		const middles = i.lags.flatMap((y, k) => (k === 0 ? [y] : [((i.lags[k - 1] as number) + y) / 2, y]));
+		const middles = i.lags.flatMap((y, k) => (k === 0 ? [y] : [(nth(i.lags, k - 1) + y) / 2, y]));
 		const bigger = LAGS.find((l) => l.D > lag(i.lag as LagSize).D + 0.01);
 		const most = i.depth + i.cladding + i.stud - 5;
 		if (bigger) found.push({ text: phrase(`${bigger.title}s`), inputs: { lag: bigger.size }, effort: 'screws' });

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import type { Stud, Wall } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 
@@ -17,8 +18,6 @@ export function nextStud(wall: Wall, id: string): Stud {
 
 function middleOfWidest({ width, studs }: Wall): Millimetres {
 	const places = [0, ...studs.map((s) => s.x).sort((a, b) => a - b), width];
-	const gaps = places
-		.slice(1)
-		.map((to, i) => ({ middle: (to + (places[i] as number)) / 2, size: to - (places[i] as number) }));
+	const gaps = places.slice(1).map((to, i) => ({ middle: (to + nth(places, i)) / 2, size: to - nth(places, i) }));
 	return gaps.reduce((widest, g) => (g.size > widest.size ? g : widest)).middle;
 }

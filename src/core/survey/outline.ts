@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import type { Wall, WallShape } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 
@@ -21,8 +22,8 @@ export function topLine({ width, height, shape }: Outline): Point[] {
 /** Height of a line of points at x; its ends go on level. */
 function heightOn(line: readonly Point[], x: Millimetres): Millimetres {
 	const i = line.findIndex((p) => p.x >= x);
-	const b = line[i === -1 ? line.length - 1 : i] as Point;
-	const a = line[i === -1 ? line.length - 1 : Math.max(0, i - 1)] as Point;
+	const b = nth(line, i === -1 ? line.length - 1 : i);
+	const a = nth(line, i === -1 ? line.length - 1 : Math.max(0, i - 1));
 	if (x <= a.x) return a.y;
 	return b.x === a.x ? b.y : a.y + ((b.y - a.y) * (x - a.x)) / (b.x - a.x);
 }

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import { isKnown } from '../materials/woods';
 import type { How, Plan, Stud, Wall, WallFact } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
@@ -70,7 +71,7 @@ function studPoints(wall: Wall): OpenPoint[] {
 				}
 			),
 			part: 'studs',
-			thing: { kind: 'stud', id: (guessed[0] as Stud).id }
+			thing: { kind: 'stud', id: nth(guessed, 0).id }
 		});
 	for (const s of guessed) {
 		if (isUnsure(s))

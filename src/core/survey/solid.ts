@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import type { Millimetres, Radians } from '../units/quantity';
 
 export type Span = readonly [Millimetres, Millimetres];
@@ -68,7 +69,7 @@ function sectorMeets(s: Sector, { x, z }: Box3): boolean {
 	];
 	if (corners.some(([px, pz]) => inside(s, px, pz))) return true;
 	if (s.x > x[0] + NOTHING && s.x < x[1] - NOTHING && s.z > z[0] + NOTHING && s.z < z[1] - NOTHING) return true;
-	const edges = corners.map(([px, pz], i): Edge => [px, pz, ...(corners[(i + 1) % 4] as [number, number])]);
+	const edges = corners.map(([px, pz], i): Edge => [px, pz, ...nth(corners, (i + 1) % 4)]);
 	// Ends of the slice, and its middle, for a box that lies across it without a corner in it.
 	const rays = [s.from, (s.from + s.to) / 2, s.to].map((a): Edge => [
 		s.x,

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import { remembering } from '../remembering';
 import { cellOf, type CellValue, type Column } from './column';
 
@@ -74,13 +75,13 @@ function sorted<T extends object>(
 	const places = items.map((_, i) => i);
 	places.sort((a, b) => {
 		for (let k = 0; k < by.length; k++) {
-			const of = keys[k] as (string | number | null)[];
+			const of = nth(keys, k);
 			const order = inOrder(of[a] as string | number | null, of[b] as string | number | null, by[k]!.down);
 			if (order !== 0) return order;
 		}
 		return a - b;
 	});
-	return places.map((i) => items[i] as T);
+	return places.map((i) => nth(items, i));
 }
 
 /** Makes the words and sort keys of some items before they are asked for. */

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import { cutText } from '../form/whole-text';
 import { cellOf, withCell, type CellNumber, type Column } from '../table/column';
 import { bareUnits, readCell } from '../table/read-cell';
@@ -127,7 +128,7 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	const said: [string, number | string | boolean][] = [];
 	const rest = new Rest(` ${fromColumns(text).replace(/[″“”]/g, '"').replace(/[′‘’]/g, "'").trim()} `);
 	const range = rest.take(RANGE);
-	if (range) faults.push(`${(range[1] as string).trim()}: which of the two? Write a line for each length`);
+	if (range) faults.push(`${nth(range, 1).trim()}: which of the two? Write a line for each length`);
 	// A fraction without a unit is one of an inch, on any tape.
 	const bareOf = (raw: string) => (/[/⁄]/.test(raw) ? bareUnits('inch') : bareUnits(unit));
 	const possible = (raw: string, key: string) => readCell(raw, columnOf(key), bareOf(raw), unit).ok;
@@ -141,7 +142,7 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	const group = rest.take(/#"([^"]+)"|#([\p{L}\d_-]+)/u);
 	const where = rest.take(/@"([^"]+)"|@([\p{L}\d_-]+)/u);
 	const use = rest.take(/\b(daily|weekly|monthly|seldom)\b/i);
-	if (use) said.push(['use', (use[1] as string).toLowerCase()]);
+	if (use) said.push(['use', nth(use, 1).toLowerCase()]);
 	for (const [pattern, key] of FLAGS) if (rest.take(pattern)) said.push([key, true]);
 	const count = rest.take(COUNT);
 	for (const { word, key } of NAMED_WORDS) {
@@ -149,9 +150,9 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 		const m = pattern.exec(rest.text);
 		// "pry bar 600 mm" is no bar 600 mm thick: what is past any such measure was no measure of it, unless a colon says
 		// so.
-		if (!m || (!m[1] && !possible((m[2] as string).trim(), key))) continue;
+		if (!m || (!m[1] && !possible(nth(m, 2).trim(), key))) continue;
 		rest.take(pattern);
-		measure((m[2] as string).trim(), key);
+		measure(nth(m, 2).trim(), key);
 	}
 	const size = rest.take(SIZE);
 	if (size) {
@@ -162,12 +163,12 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 	}
 	const mass = rest.take(MASS);
 	if (mass) {
-		const got = parseMass(mass[1] as string, unit);
-		if (got.ok) measure(mass[1] as string, 'mass');
+		const got = parseMass(nth(mass, 1), unit);
+		if (got.ok) measure(nth(mass, 1), 'mass');
 		else faults.push(got.error);
 	}
 	const length = rest.take(SURE_LENGTH);
-	const nominal = length ? parseLength(length[1] as string, unit) : null;
+	const nominal = length ? parseLength(nth(length, 1), unit) : null;
 	if (nominal && !nominal.ok) faults.push(nominal.error);
 	const odd = LEFT_NUMBER.exec(rest.text.replace(/\bno\.?\s*\d+/gi, ''));
 	if (odd)

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import { fail, ok, type Result } from '../result';
 import { MM_PER_INCH, type Millimetres } from './quantity';
 
@@ -110,7 +111,7 @@ export function parseLength(text: string, unit: LengthUnit): Result<Millimetres>
 		const m = UNIT.exec(rest);
 		let size: number;
 		if (m) {
-			size = MM_PER[(m[1] as string).toLowerCase()] as number;
+			size = MM_PER[nth(m, 1).toLowerCase()] as number;
 			rest = rest.slice(m[0].length);
 		} else if (rest.trim() === '' && smallest === MM_PER.ft) {
 			size = MM_PER_INCH;

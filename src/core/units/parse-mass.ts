@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import { fail, ok, type Result } from '../result';
 import type { LengthUnit } from './parse-length';
 import { KG_PER_POUND, type Kilograms } from './quantity';
@@ -19,7 +20,7 @@ export function parseMass(text: string, unit: LengthUnit): Result<Kilograms> {
 	if (trimmed === '') return fail('Type a weight, for example 2.4 kg or 5 lb');
 	const both = POUNDS_AND_OUNCES.exec(trimmed);
 	if (both) {
-		const ounces = Number((both[2] as string).replace(',', '.'));
+		const ounces = Number(nth(both, 2).replace(',', '.'));
 		if (ounces >= 16) return fail(`"${trimmed}": ${both[2]} oz is a pound or more. Write it in pounds`);
 		return ok((Number(both[1]) + ounces / 16) * KG_PER_POUND);
 	}

@@ -1,3 +1,4 @@
+import { lastOf, nth } from '$core/nth';
 import type { Point } from '$core/survey/outline';
 import type { DrawnShape } from './shape';
 
@@ -33,17 +34,16 @@ export function joinLines(shapes: readonly DrawnShape[]): DrawnShape[] {
 		if (!left.delete(first)) continue;
 		drop(first);
 		for (;;) {
-			const last = first.points.at(-1) as Point;
-			if (first.points.length > 2 && key('', last) === key('', first.points[0] as Point)) break;
+			const last = lastOf(first.points);
+			if (first.points.length > 2 && key('', last) === key('', nth(first.points, 0))) break;
 			const [next] = ends.get(key(first.name, last)) ?? [];
 			if (!next) break;
 			left.delete(next);
 			drop(next);
-			const points = key('', next.points[0] as Point) === key('', last) ? next.points : [...next.points].reverse();
+			const points = key('', nth(next.points, 0)) === key('', last) ? next.points : [...next.points].reverse();
 			first.points.push(...points.slice(1));
 		}
-		const closed =
-			first.points.length > 3 && key('', first.points.at(-1) as Point) === key('', first.points[0] as Point);
+		const closed = first.points.length > 3 && key('', lastOf(first.points)) === key('', nth(first.points, 0));
 		done.push(closed ? { ...first, points: first.points.slice(0, -1), closed } : first);
 	}
 	return done;

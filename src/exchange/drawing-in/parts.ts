@@ -1,3 +1,4 @@
+import { nth } from '$core/nth';
 import { cutText } from '$core/form/whole-text';
 import type { Obstruction, ObstructionKind, Stud, Wall } from '$core/plan/types';
 import { fail, ok, type Result } from '$core/result';
@@ -26,7 +27,7 @@ const boxOf = (points: readonly Point[]) => {
 const area = ({ points }: DrawnShape) =>
 	Math.abs(
 		points.reduce((sum, p, i) => {
-			const q = points[(i + 1) % points.length] as Point;
+			const q = nth(points, (i + 1) % points.length);
 			return sum + p.x * q.y - q.x * p.y;
 		}, 0)
 	) / 2;
@@ -93,7 +94,7 @@ export function partsOf(drawn: Drawn, unit: number): Result<DrawnPart[]> {
 /** Where a closed shape is cut by an upright line: lowest and highest. */
 function cutAt(points: readonly Point[], x: number): { low: number; high: number } {
 	const ys = points.flatMap((a, i) => {
-		const b = points[(i + 1) % points.length] as Point;
+		const b = nth(points, (i + 1) % points.length);
 		return (a.x - x) * (b.x - x) <= 0 && a.x !== b.x ? [a.y + ((b.y - a.y) * (x - a.x)) / (b.x - a.x)] : [];
 	});
 	return { low: Math.min(...ys), high: Math.max(...ys) };

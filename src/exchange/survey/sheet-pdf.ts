@@ -1,3 +1,4 @@
+import { nth } from '$core/nth';
 import type { Plan } from '$core/plan/types';
 import { outlineOf, tallest, topAt } from '$core/survey/outline';
 import { nameOf } from '$core/survey/names';
@@ -100,7 +101,7 @@ export async function surveySheetPdf(plan: Plan, unit: LengthUnit): Promise<Uint
 			let x = MARGIN;
 			table.headings.forEach((h, i) => {
 				write(doc, h, 700, 8, x + 2, y);
-				x += columns[i] as number;
+				x += nth(columns, i);
 			});
 			y += 12;
 			doc
@@ -122,8 +123,8 @@ export async function surveySheetPdf(plan: Plan, unit: LengthUnit): Promise<Uint
 			}
 			let x = MARGIN;
 			row.forEach((cell, i) => {
-				write(doc, broken(doc, cell, 400, 9, (columns[i] as number) - 6, 1)[0] ?? '', 400, 9, x + 2, y + 4);
-				x += columns[i] as number;
+				write(doc, broken(doc, cell, 400, 9, nth(columns, i) - 6, 1)[0] ?? '', 400, 9, x + 2, y + 4);
+				x += nth(columns, i);
 			});
 			y += ROW;
 			doc

@@ -1,3 +1,4 @@
+import { nth } from '$core/nth';
 import type { Column } from '$core/table/column';
 import { bareUnits, type Bare } from '$core/table/read-cell';
 import type { LengthUnit } from '$core/units/parse-length';
@@ -54,7 +55,7 @@ const plain = (text: string) =>
 export function headingUnit(header: string): { word: string; unit: string | null } {
 	const spaced = header.replace(/([a-z])([A-Z])/g, '$1 $2');
 	const bracket = /[([{]\s*([^)\]}]*?)\s*[)\]}]/.exec(spaced);
-	const inside = bracket ? plain(bracket[1] as string) : null;
+	const inside = bracket ? plain(nth(bracket, 1)) : null;
 	if (inside !== null && (inside in LENGTHS || inside in MASSES))
 		return { word: plain(spaced.replace((bracket as RegExpExecArray)[0], ' ')), unit: inside };
 	const words = plain(spaced).split(' ');

@@ -1,3 +1,4 @@
+import { nth } from '$core/nth';
 import Papa from 'papaparse';
 import type { TableListName, TableRow } from '$core/shop/duplicates';
 import { isValidItem } from '$core/shop/valid';
@@ -171,4 +172,4 @@ export const layoutOf = (matches: readonly Match[]): string =>
 	matches.map((m) => m.header.toLowerCase().trim()).join('|');
 /** Are these two matchings the same? */
 export const sameMatches = (a: readonly Match[], b: readonly Match[]): boolean =>
-	a.length === b.length && a.every((m, i) => m.key === b[i]?.key && isBare(m) === isBare(b[i] as Match));
+	a.length === b.length && a.every((m, i) => m.key === b[i]?.key && isBare(m) === isBare(nth(b, i)));

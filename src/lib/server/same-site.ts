@@ -1,3 +1,5 @@
+import { nth } from '$core/nth';
+
 /**
  * Who may ask. Kammer listens on this machine alone, but any web page can make a browser ask it: by a name that is
  * pointed at 127.0.0.1 while the page is open (so that its answers can be read), or by a plain request from elsewhere
@@ -7,7 +9,7 @@
 /** The name in a Host header, without its port; null when it is none. */
 function nameIn(host: string | null): string | null {
 	const found = /^(\[[0-9a-f:.]+\]|[^:/@\s]+)(:\d{1,5})?$/i.exec(host ?? '');
-	return found ? (found[1] as string).toLowerCase() : null;
+	return found ? nth(found, 1).toLowerCase() : null;
 }
 
 const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|\[::1\])$/;

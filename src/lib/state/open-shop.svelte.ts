@@ -1,4 +1,4 @@
-import { applyChanges, changesBetween, checkChanges, type Change } from '$core/shop/changes';
+import { applyChanges, changesBetween, checkChanges, itemChange, type Change } from '$core/shop/changes';
 import { emptyShopHistory, redoStep, rememberStep, undoStep, type ShopHistory } from '$core/shop/history';
 import { mergeShops } from '$core/shop/merge';
 import { placedCounts, type ThingPlace } from '$core/shop/places';
@@ -90,7 +90,7 @@ export class OpenShop {
 	add<L extends ShopList>(list: L, items: readonly ShopLists[L][], label: string): Problem[] {
 		return this.do(
 			label,
-			items.map((after) => ({ list, id: after.id, before: null, after }) as unknown as Change)
+			items.map((after) => itemChange(list, null, after))
 		);
 	}
 
@@ -105,14 +105,14 @@ export class OpenShop {
 		const found = (this.shop[list] as ShopLists[L][]).filter((i) => wanted.has(i.id));
 		return this.do(
 			label,
-			found.map((before) => ({ list, id: before.id, before, after: to(before) }) as unknown as Change)
+			found.map((before) => itemChange(list, before, to(before)))
 		);
 	}
 
 	remove(list: ShopList, ids: Iterable<string>, label: string): void {
 		const wanted = new Set(ids);
-		const gone = (this.shop[list] as { id: string }[]).flatMap((before, at) =>
-			wanted.has(before.id) ? [{ list, id: before.id, before, after: null, at } as unknown as Change] : []
+		const gone = this.shop[list].flatMap((before, at) =>
+			wanted.has(before.id) ? [itemChange(list, before, null, at)] : []
 		);
 		this.do(label, gone);
 	}

@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import { screwDiameter } from '../../materials/screws';
 import { stock } from '../../materials/stocks';
 import type { PegRackParams } from '../../plan/types';
@@ -79,7 +80,7 @@ function pegWarnings(p: PegRackParams, built: BuiltHolder): Found[] {
 		});
 	}
 	const sorted = [...xs].sort((a, b) => a - b);
-	const closest = Math.min(...sorted.slice(1).map((x, i) => x - (sorted[i] as number)));
+	const closest = Math.min(...sorted.slice(1).map((x, i) => x - nth(sorted, i)));
 	if (closest < pegs.diameter + CLEAR) {
 		found.push({
 			level: 'stop',

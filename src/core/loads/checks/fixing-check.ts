@@ -1,4 +1,5 @@
-import type { Fixing, Segment } from '../../cleats/segments';
+import { nth } from '../../nth';
+import type { Segment } from '../../cleats/segments';
 import { screw } from '../../materials/screws';
 import { stock } from '../../materials/stocks';
 import { isKnown, wood } from '../../materials/woods';
@@ -54,7 +55,7 @@ function hungLines(laid: LaidRow, { segment, at, hung, rolling, own }: FixingPla
 	const supports = segment.fixings.map((f) => f.x);
 	const length = segment.to - segment.from;
 	const wood = own.cleat + own.sheet;
-	const self = beamReactions(supports, [{ from: segment.from, to: segment.to, total: wood }]).reactions[at] as number;
+	const self = nth(beamReactions(supports, [{ from: segment.from, to: segment.to, total: wood }]).reactions, at);
 	const rows: SumLine[] = [
 		{
 			label: own.sheet > 0 ? 'cleat and sheet' : 'cleat itself',
@@ -88,7 +89,7 @@ const PULL_WORDS = {
 function demand(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace): Demand {
 	const { row } = laid;
 	const { below, crush } = turningEdge(row, wall);
-	const fixing = place.segment.fixings[place.at] as Fixing;
+	const fixing = nth(place.segment.fixings, place.at);
 	// Above the line that the row turns about: each screw where it really is.
 	const heights = fixing.screws.map((s) => s.y - (row.y - below));
 	const n = heights.length;
@@ -235,7 +236,7 @@ function blockCheck(
 /** The screws of one cleat, or of its backer sheet, at one stud: the published method, and the trade rule beside it. */
 export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace): Check[] {
 	const { row, profile } = laid;
-	const fixing = place.segment.fixings[place.at] as Fixing;
+	const fixing = nth(place.segment.fixings, place.at);
 	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
 	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
 	const d = demand(laid, wall, share, place);

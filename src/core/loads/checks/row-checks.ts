@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import { segmentsOn } from '../../cleats/segments';
 import { remembering } from '../../remembering';
 import { claddingDepth } from '../../survey/cladding-depth';
@@ -81,7 +82,7 @@ export const rowChecks = remembering((laid: LaidRow, wall: Wall, kerf: Millimetr
 			result.cleats.push({ from: segment.from, to: segment.to, check: behind });
 		}
 		segment.fixings.forEach((fixing, i) => {
-			const share = spread.shares[i] as (typeof spread.shares)[number];
+			const share = nth(spread.shares, i);
 			const before = segment.fixings[i - 1]?.x ?? segment.from;
 			const after = segment.fixings[i + 1]?.x ?? segment.to;
 			const hung = loads.rolls.map((r) => r.hung).filter(({ load }) => load.from < after && load.to > before);

@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import { beamReactions, type LineLoad } from '../statics/continuous-beam';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../../units/quantity';
 
@@ -73,7 +74,7 @@ export function joistShare(joists: number, hangers: number): number {
 	const loads = evenly(hangers).map((x, i) => ({
 		from: x,
 		to: x,
-		total: Number.isFinite(each[i]) ? (each[i] as number) : 1
+		total: Number.isFinite(each[i]) ? nth(each, i) : 1
 	}));
 	return Math.max(...reactionsOn(evenly(joists), loads));
 }

@@ -1,9 +1,16 @@
+import { nth } from '../../nth';
 import { fail, ok, type Result } from '../../result';
 import { solveLinear } from '../../solve-linear';
 import type { Point } from '../outline';
 
 /** A perspective map of the plane, row by row; the last entry is 1. */
 export type Homography = readonly [number, number, number, number, number, number, number, number, number];
+
+/** The nine numbers of a map. @throws RangeError where one is missing */
+export function homographyOf(h: ArrayLike<number>): Homography {
+	const at = (place: number) => nth(h, place);
+	return [at(0), at(1), at(2), at(3), at(4), at(5), at(6), at(7), at(8)];
+}
 
 /** Twice the area of the triangle a, b, c; positive where they turn to the left. */
 const turn = (a: Point, b: Point, c: Point) => (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
@@ -12,7 +19,7 @@ const turn = (a: Point, b: Point, c: Point) => (b.x - a.x) * (c.y - a.y) - (b.y 
 export function isQuad(p: readonly Point[]): boolean {
 	if (p.length !== 4) return false;
 	const size = Math.max(...p.map((a) => Math.max(...p.map((b) => Math.hypot(a.x - b.x, a.y - b.y)))));
-	const turns = p.map((a, i) => turn(a, p[(i + 1) % 4] as Point, p[(i + 2) % 4] as Point));
+	const turns = p.map((a, i) => turn(a, nth(p, (i + 1) % 4), nth(p, (i + 2) % 4)));
 	return turns.every((t) => t > 1e-3 * size * size) || turns.every((t) => t < -1e-3 * size * size);
 }
 
@@ -27,9 +34,11 @@ function normal(points: readonly Point[]): { at: Point; size: number; points: Po
 }
 
 const multiply = (a: Homography, b: Homography) =>
-	Array.from({ length: 9 }, (_, i) =>
-		[0, 1, 2].reduce((sum, k) => sum + (a[3 * Math.floor(i / 3) + k] as number) * (b[3 * k + (i % 3)] as number), 0)
-	) as unknown as Homography;
+	homographyOf(
+		Array.from({ length: 9 }, (_, i) =>
+			[0, 1, 2].reduce((sum, k) => sum + nth(a, 3 * Math.floor(i / 3) + k) * nth(b, 3 * k + (i % 3)), 0)
+		)
+	);
 
 /**
  * The perspective map that takes four points to four others: the direct linear method, on normalised points.
@@ -42,7 +51,7 @@ export function homography(from: readonly Point[], to: readonly Point[]): Result
 		return fail('The four points must be the corners of a shape, in order: no three in a line, none crossed over');
 	const [a, b] = [normal(from), normal(to)];
 	const rows = a.points.flatMap((p, i) => {
-		const q = b.points[i] as Point;
+		const q = nth(b.points, i);
 		return [
 			[p.x, p.y, 1, 0, 0, 0, -q.x * p.x, -q.x * p.y, q.x],
 			[0, 0, 0, p.x, p.y, 1, -q.y * p.x, -q.y * p.y, q.y]
@@ -50,11 +59,11 @@ export function homography(from: readonly Point[], to: readonly Point[]): Result
 	});
 	const h = solveLinear(rows, 1e-9);
 	if (!h) return fail('The four points do not decide the view');
-	const core = [...h, 1] as unknown as Homography;
+	const core = homographyOf([...h, 1]);
 	const into: Homography = [1 / a.size, 0, -a.at.x / a.size, 0, 1 / a.size, -a.at.y / a.size, 0, 0, 1];
 	const back: Homography = [b.size, 0, b.at.x, 0, b.size, b.at.y, 0, 0, 1];
 	const all = multiply(back, multiply(core, into));
-	return ok(all.map((v) => v / all[8]) as unknown as Homography);
+	return ok(homographyOf(all.map((v) => v / all[8])));
 }
 
 /** Takes a point through a map. @example mapPoint([1, 0, 5, 0, 1, 0, 0, 0, 1], { x: 1, y: 2 }) // { x: 6, y: 2 } */

@@ -1,7 +1,8 @@
+import { nth } from '../../nth';
 import { fail, ok, type Result } from '../../result';
 import type { Millimetres } from '../../units/quantity';
 import type { Point } from '../outline';
-import { homography, mapPoint, type Homography } from './homography';
+import { homography, mapPoint, homographyOf, type Homography } from './homography';
 
 /** Where a straightened photograph lies on the wall, and how it is drawn. */
 export interface PhotoPlace {
@@ -46,7 +47,7 @@ export function placePhoto(
 		[stretch.left, stretch.high]
 	].map(([x, y]) => ({ x: x as number, y: y as number }));
 	const depth = (p: Point) => map.value[6] * p.x + map.value[7] * p.y + map.value[8];
-	const side = Math.sign(depth(known[0] as Point));
+	const side = Math.sign(depth(nth(known, 0)));
 	if (corners.some((p) => depth(p) * side <= 0))
 		return fail('From there the photograph cannot show that much of the wall: choose points farther apart');
 	// As fine as the photograph is, where it is finest.
@@ -62,10 +63,12 @@ export function placePhoto(
 	const [kx, ky] = [width / pixels.width, height / pixels.height];
 	const h = map.value;
 	// A pixel (u, v) of the new picture is the place left + u kx, high - v ky on the wall.
-	const back = [0, 3, 6].flatMap((r) => [
-		(h[r] as number) * kx,
-		-(h[r + 1] as number) * ky,
-		(h[r] as number) * stretch.left + (h[r + 1] as number) * stretch.high + (h[r + 2] as number)
-	]) as unknown as Homography;
+	const back = homographyOf(
+		[0, 3, 6].flatMap((r) => [
+			nth(h, r) * kx,
+			-nth(h, r + 1) * ky,
+			nth(h, r) * stretch.left + nth(h, r + 1) * stretch.high + nth(h, r + 2)
+		])
+	);
 	return ok({ x: stretch.left, y: stretch.low, width, height, pixels, back });
 }

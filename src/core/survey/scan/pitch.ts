@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import type { Millimetres } from '../../units/quantity';
 
 /** The pitch most studs keep, and where they do not. */
@@ -29,7 +30,7 @@ const RANGE = [280, 700] as const;
  */
 export function pitchOf(xs: readonly Millimetres[]): PitchFound | null {
 	const sorted = [...xs].sort((a, b) => a - b);
-	const gaps = sorted.slice(1).map((x, i) => x - (sorted[i] as number));
+	const gaps = sorted.slice(1).map((x, i) => x - nth(sorted, i));
 	const usable = gaps.filter((g) => g >= RANGE[0] && g <= RANGE[1]);
 	if (usable.length < 2) return null;
 	const agree = (p: number) => usable.filter((g) => Math.abs(g - p) <= TRUE);
@@ -44,6 +45,6 @@ export function pitchOf(xs: readonly Millimetres[]): PitchFound | null {
 			? [{ from, to, kind: 'missing', missing: times - 1 }]
 			: [{ from, to, kind: 'odd', missing: 0 }];
 	});
-	const on = sorted.find((x) => Math.abs(((x - (sorted[0] as number)) / pitch) % 1) < 0.2) ?? (sorted[0] as number);
+	const on = sorted.find((x) => Math.abs(((x - nth(sorted, 0)) / pitch) % 1) < 0.2) ?? nth(sorted, 0);
 	return { pitch: Math.round(pitch * 10) / 10, first: on, breaks };
 }

@@ -40,7 +40,7 @@
 			id: newId(),
 			...('low' in i ? { name: `${i.name.slice(0, 52)} (copy)` } : {})
 		}));
-		desk.shop.add(list, copies as never, 'duplicate');
+		desk.shop.add(list, copies, 'duplicate');
 		desk.pick(copies.map((c) => c.id));
 	}
 	function remove() {
