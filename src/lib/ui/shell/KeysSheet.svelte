@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Button } from 'flowbite-svelte';
+	import { Button, Drawer } from 'flowbite-svelte';
 	import { isTyping } from './undo-keys';
 
 	/** Every key that does something, on one sheet; `?` shows it. */
@@ -16,38 +16,36 @@
 		{ keys: 'arrows, Enter, F2 in a table', does: 'go about, change a cell' },
 		{ keys: '?', does: 'this sheet' }
 	];
-	let sheet = $state<HTMLDialogElement>();
+	let open = $state(false);
 
 	function keyed(event: KeyboardEvent) {
 		if (event.key !== '?' || isTyping(event) || event.ctrlKey || event.metaKey) return;
 		event.preventDefault();
-		sheet?.showModal();
+		open = true;
 	}
 </script>
 
 <svelte:window onkeydown={keyed} />
 
-<Button size="sm" color="alternative" onclick={() => sheet?.showModal()}>Keys</Button>
-<dialog bind:this={sheet} aria-label="Keys">
+<Button size="sm" color="alternative" onclick={() => (open = true)}>Keys</Button>
+<Drawer bind:open placement="right" title="Keys" dismissable={false} width="default" aria-label="Keys" class="keys">
 	<h2>Keys</h2>
 	<dl>
-		{#each KEYS as k (k.keys)}<dt>{k.keys}</dt>
-			<dd>{k.does}</dd>{/each}
+		{#each KEYS as k (k.keys)}
+			<dt>{k.keys}</dt>
+			<dd>{k.does}</dd>
+		{/each}
 	</dl>
-	<Button size="sm" onclick={() => sheet?.close()}>Close</Button>
-</dialog>
+	<Button size="sm" onclick={() => (open = false)}>Close</Button>
+</Drawer>
 
 <style>
-	dialog {
-		width: min(34rem, 92vw);
-		margin: auto;
-		padding: 1rem 1.3rem;
-		border: 2px solid var(--ink);
-		background: var(--sheet);
+	:global(.keys) {
+		width: min(30rem, 92vw) !important;
+		padding: 1rem 1.3rem !important;
+		border-left: 2px solid var(--ink);
+		background: var(--sheet) !important;
 		color: var(--ink);
-	}
-	dialog::backdrop {
-		background: rgb(0 0 0 / 35%);
 	}
 	h2 {
 		font-size: 1.2rem;
@@ -60,6 +58,7 @@
 		margin-block: 0.7rem 1rem;
 	}
 	dt {
+		max-width: 11rem;
 		font-family: var(--font-mono);
 		font-weight: 600;
 	}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Button } from 'flowbite-svelte';
+	import { Accordion, AccordionItem, Button } from 'flowbite-svelte';
 
 	interface Trashed {
 		kind: 'wall' | 'shop';
@@ -20,30 +20,24 @@
 	};
 </script>
 
-<details>
-	<summary>Trash: {trash.length === 1 ? '1 thing' : `${trash.length} things`}</summary>
-	<ul>
-		{#each trash as t (t.kind + t.id)}
-			<li>
-				<strong>{t.name}</strong>
-				<span>{what(t)}, deleted {day(t.deletedAt)}, gone for good on {day(t.goneAt)}</span>
-				<Button size="sm" color="alternative" aria-label="Bring back {t.name}" onclick={() => restore(t.kind, t.id)}
-					>Bring back</Button
-				>
-			</li>
-		{/each}
-	</ul>
-</details>
+<Accordion flush class="fold">
+	<AccordionItem transitionType="none">
+		{#snippet header()}Trash: {trash.length === 1 ? '1 thing' : `${trash.length} things`}{/snippet}
+		<ul>
+			{#each trash as t (t.kind + t.id)}
+				<li>
+					<strong>{t.name}</strong>
+					<span>{what(t)}, deleted {day(t.deletedAt)}, gone for good on {day(t.goneAt)}</span>
+					<Button size="sm" color="alternative" aria-label="Bring back {t.name}" onclick={() => restore(t.kind, t.id)}
+						>Bring back</Button
+					>
+				</li>
+			{/each}
+		</ul>
+	</AccordionItem>
+</Accordion>
 
 <style>
-	details {
-		margin-top: 1.5rem;
-	}
-	summary {
-		min-height: 34px;
-		font-weight: 600;
-		cursor: pointer;
-	}
 	li {
 		display: flex;
 		flex-wrap: wrap;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Button } from 'flowbite-svelte';
+	import { Button, Tooltip } from 'flowbite-svelte';
 	import { VERDICT_WORDS } from '$core/loads/check';
 	import type { Glance } from '$core/loads/glance';
 	import { sayPhrase } from '$core/units/phrase';
@@ -83,7 +83,8 @@
 	</a>
 	<p class="actions">
 		{#if asking}
-			<Button size="sm" color="red" title="It waits in the trash for 30 days" onclick={remove}>Into the trash</Button>
+			<Button size="sm" color="red" onclick={remove}>Into the trash</Button>
+			<Tooltip>It waits in the trash for 30 days</Tooltip>
 			<Button size="sm" color="alternative" onclick={() => (asking = false)}>Keep</Button>
 		{:else}
 			<Button size="sm" color="alternative" aria-label="Delete {name}" onclick={() => (asking = true)}>Delete</Button>

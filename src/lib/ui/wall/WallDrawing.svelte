@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Toast } from 'flowbite-svelte';
 	import { loadPath } from '$core/loads/load-path';
 	import { tallest } from '$core/survey/outline';
 	import { sayPhrase } from '$core/units/phrase';
@@ -136,8 +137,8 @@
 		{vial}
 		pointer={paper.on ? null : hand.pointer}
 	/>
-	{#if hand.refused}<p class="why" role="alert">{hand.refused}</p>
-	{:else if why}<p class="why" role="status">{sayPhrase(why, unit)}</p>{/if}
+	{#if hand.refused}<Toast dismissable={false} class="toast">{hand.refused}</Toast>
+	{:else if why}<p class="toast" role="status">{sayPhrase(why, unit)}</p>{/if}
 	<ZoomButtons zoomBy={zoom.by} />
 </div>
 
@@ -167,16 +168,5 @@
 	}
 	.frame :global(.layer) {
 		pointer-events: none;
-	}
-	.why {
-		position: absolute;
-		left: 50%;
-		top: 8px;
-		transform: translateX(-50%);
-		padding: 2px 10px;
-		background: var(--chalk);
-		color: var(--sheet);
-		border-radius: 2px;
-		font-weight: 600;
 	}
 </style>

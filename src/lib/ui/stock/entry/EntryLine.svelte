@@ -6,14 +6,18 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import type { StockDesk } from '$lib/state/stock-desk.svelte';
 	import ConsumableLine from './ConsumableLine.svelte';
-	import { ThingsEntry } from './things-entry.svelte';
+	import type { ThingsEntry } from './things-entry.svelte';
 	import ThingsLine from './ThingsLine.svelte';
 
-	/** How new lines come into the shown list. What was typed for one stays while another is shown. */
-	let { desk }: { desk: StockDesk } = $props();
+	/** How new lines come into the shown list. */
+	interface Props {
+		desk: StockDesk;
+		things: ThingsEntry;
+		/** What was typed of something that is used up. */
+		consumable: string;
+	}
+	let { desk, things, consumable = $bindable() }: Props = $props();
 
-	const things = $derived(new ThingsEntry(desk));
-	let consumable = $state('');
 	let error = $state('');
 
 	/** Its figures are still to be said: so it is picked. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Button } from 'flowbite-svelte';
+	import { Button, Table, TableBody, TableBodyCell, TableBodyRow, TableHead, TableHeadCell } from 'flowbite-svelte';
 	import { writeCell, writeLength } from '$core/table/write-cell';
 	import { THING_COLUMNS } from '$core/things/columns';
 	import { DIMS, type DimName } from '$core/things/grips/dims';
@@ -17,20 +17,17 @@
 </script>
 
 <div class="read">
-	<table>
-		<caption class="sr-only">As it was understood</caption>
-		<thead>
-			<tr
-				>{#each [...SHOWN, ...GRIP] as c (c.key)}<th scope="col">{c.label}</th>{/each}</tr
-			>
-		</thead>
-		<tbody>
+	<Table aria-label="As it was understood" classes={{ table: 'small-table' }}>
+		<TableHead>
+			{#each [...SHOWN, ...GRIP] as c (c.key)}<TableHeadCell scope="col">{c.label}</TableHeadCell>{/each}
+		</TableHead>
+		<TableBody>
 			{#each entry.shown as r (r.key)}
 				{@const found = entry.owned(r)}
-				<tr>
+				<TableBodyRow>
 					{#each SHOWN as c (c.key)}
 						{@const bad = entry.wrongIn(r, c)}
-						<td class:typical={r.thing.typical.includes(c.key)}>
+						<TableBodyCell class={r.thing.typical.includes(c.key) ? 'typical' : ''}>
 							<input
 								type="text"
 								aria-label="{c.label} of {r.thing.name}"
@@ -39,9 +36,9 @@
 								onchange={(e) => entry.correct(r, c, e.currentTarget.value)}
 							/>
 							{#if bad}<span class="wrong" role="alert">{bad}</span>{/if}
-						</td>
+						</TableBodyCell>
 					{/each}
-					<td class="grip">
+					<TableBodyCell class="grip">
 						{#each GRIP as c (c.key)}{writeCell(r.thing.grip, c, unit)}{/each}
 						{#each Object.entries(r.thing.dims) as [name, value] (name)}
 							<span class="dim" class:typical={r.thing.typical.includes(`dims.${name}`)}>
@@ -49,26 +46,29 @@
 								{writeLength(value, unit)}
 							</span>
 						{/each}
-					</td>
-				</tr>
+					</TableBodyCell>
+				</TableBodyRow>
 				{#if r.faults.length > 0}
-					<tr><td colspan="8"><span class="wrong" role="alert">{r.faults.join('; ')}</span></td></tr>
+					<TableBodyRow
+						><TableBodyCell colspan={8}><span class="wrong" role="alert">{r.faults.join('; ')}</span></TableBodyCell
+						></TableBodyRow
+					>
 				{/if}
 				{#if found}
-					<tr>
-						<td colspan="8">
+					<TableBodyRow>
+						<TableBodyCell colspan={8}>
 							<span class="own">
 								You own {found.count} of these.
 								<Button size="xs" color="alternative" onclick={() => entry.addTo(r, found)}>
 									Add {r.thing.count} to them
 								</Button>
 							</span>
-						</td>
-					</tr>
+						</TableBodyCell>
+					</TableBodyRow>
 				{/if}
 			{/each}
-		</tbody>
-	</table>
+		</TableBody>
+	</Table>
 	<p class="help">Slanted figures are typical for {kinds}, until somebody measures.</p>
 </div>
 
@@ -78,37 +78,30 @@
 		margin-top: 0.4rem;
 		overflow: auto;
 	}
-	th {
-		padding: 0 0.3rem;
-		text-align: left;
-		font-size: 0.8rem;
-		color: var(--pencil);
-	}
-	td {
+	.read :global(td) {
 		padding: 0.1rem 0.15rem;
 		vertical-align: top;
 	}
-	td input {
+	.read :global(td input) {
 		width: 100%;
 		min-width: 4.6rem;
 		min-height: 32px !important;
 		padding: 0 0.35rem;
 		font-size: 0.88rem;
 	}
-	td:first-child input {
+	.read :global(td:first-child input) {
 		min-width: 11rem;
 	}
-	td.typical input,
-	.typical {
+	.read :global(.typical),
+	.read :global(.typical input) {
 		font-style: italic;
 		color: var(--pencil) !important;
 	}
 	.dim {
 		margin-left: 0.5rem;
 	}
-	.grip {
+	.read :global(.grip) {
 		padding-top: 0.4rem;
-		white-space: nowrap;
 		font-size: 0.85rem;
 	}
 	.own {

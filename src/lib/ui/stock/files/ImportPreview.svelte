@@ -1,4 +1,14 @@
 <script lang="ts">
+	import {
+		Checkbox,
+		Select,
+		Table,
+		TableBody,
+		TableBodyCell,
+		TableBodyRow,
+		TableHead,
+		TableHeadCell
+	} from 'flowbite-svelte';
 	import type { TableRow } from '$core/shop/duplicates';
 	import { cellOf, type Column } from '$core/table/column';
 	import { writeCell } from '$core/table/write-cell';
@@ -18,19 +28,19 @@
 	const byKey = (key: string | null) => columns.find((c) => c.key === key);
 	const UNITS = {
 		length: [
-			['mm', 'mm'],
-			['cm', 'cm'],
-			['m', 'm'],
-			['inch', 'in'],
-			['ft', 'ft']
+			{ value: 'mm', name: 'mm' },
+			{ value: 'cm', name: 'cm' },
+			{ value: 'm', name: 'm' },
+			{ value: 'inch', name: 'in' },
+			{ value: 'ft', name: 'ft' }
 		],
-		mass: [
-			['kg', 'kg'],
-			['g', 'g'],
-			['lb', 'lb'],
-			['oz', 'oz']
-		]
-	} as const;
+		mass: ['kg', 'g', 'lb', 'oz'].map((value) => ({ value, name: value }))
+	};
+	const ours = $derived([
+		{ value: '', name: 'left out' },
+		...columns.map((c) => ({ value: c.key, name: c.label })),
+		{ value: 'typical', name: 'Typical' }
+	]);
 
 	function written(item: TableRow, column: Column | undefined) {
 		if (column) return writeCell(cellOf(item, column), column, unit);
@@ -52,47 +62,43 @@
 		: ''}{read.without ? `; ${read.without} cannot` : ''}.
 	{#if job.remembered}Matched as you set it for such a file before.{/if}
 </p>
-<label class="headed"
-	><input type="checkbox" checked={read.headed} onchange={(e) => job.setHeaded(unit, e.currentTarget.checked)} /> The first
-	line holds headings</label
->
-<table class="match">
+<Checkbox class="my-2" checked={read.headed} onchange={(e) => job.setHeaded(unit, e.currentTarget.checked)}>
+	The first line holds headings
+</Checkbox>
+<Table classes={{ table: 'small-table' }}>
 	<caption>Columns of the file</caption>
-	<tbody>
+	<TableBody>
 		{#each read.matches as m, i (i)}
-			{@const c = byKey(m.key)}
-			<tr>
-				<th scope="row">{m.header || `Column ${i + 1}`}</th>
-				<td>
-					<select
-						aria-label="{m.header || `Column ${i + 1}`} is"
+			{@const kind = byKey(m.key)?.kind}
+			{@const name = m.header || `Column ${i + 1}`}
+			<TableBodyRow>
+				<th scope="row">{name}</th>
+				<TableBodyCell>
+					<Select
+						size="sm"
+						aria-label="{name} is"
+						placeholder=""
+						items={ours}
 						value={m.key ?? ''}
 						onchange={(e) => set(i, { key: e.currentTarget.value || null })}
-					>
-						<option value="">left out</option>
-						{#each columns as x (x.key)}<option value={x.key}>{x.label}</option>{/each}
-						<option value="typical">Typical</option>
-					</select>
-				</td>
-				<td>
-					{#if c?.kind === 'length'}<select
+					/>
+				</TableBodyCell>
+				<TableBodyCell>
+					{#if kind === 'length' || kind === 'mass'}
+						<Select
+							size="sm"
 							aria-label="Unit of {m.header}"
-							value={m.bare.length}
-							onchange={(e) =>
-								set(i, { bare: { ...m.bare, length: e.currentTarget.value as Match['bare']['length'] } })}
-							>{#each UNITS.length as [v, n] (v)}<option value={v}>{n}</option>{/each}</select
-						>
-					{:else if c?.kind === 'mass'}<select
-							aria-label="Unit of {m.header}"
-							value={m.bare.mass}
-							onchange={(e) => set(i, { bare: { ...m.bare, mass: e.currentTarget.value as Match['bare']['mass'] } })}
-							>{#each UNITS.mass as [v, n] (v)}<option value={v}>{n}</option>{/each}</select
-						>{/if}
-				</td>
-			</tr>
+							placeholder=""
+							items={UNITS[kind]}
+							value={m.bare[kind]}
+							onchange={(e) => set(i, { bare: { ...m.bare, [kind]: e.currentTarget.value } })}
+						/>
+					{/if}
+				</TableBodyCell>
+			</TableBodyRow>
 		{/each}
-	</tbody>
-</table>
+	</TableBody>
+</Table>
 {#if read.bad.length > 0}
 	<p class="error" role="alert">{read.badCount} {read.badCount === 1 ? 'cell makes' : 'cells make'} no sense:</p>
 	<ul class="bad">
@@ -104,29 +110,23 @@
 {/if}
 {#if read.items.length > 0}
 	<div class="first">
-		<table>
+		<Table classes={{ table: 'small-table' }}>
 			<caption>The first lines, as they would be taken</caption>
-			<thead
-				><tr
-					>{#each matched as m (m.key)}<th scope="col">{byKey(m.key)?.label ?? 'Typical'}</th>{/each}</tr
-				></thead
-			>
-			<tbody>
+			<TableHead>
+				{#each matched as m (m.key)}<TableHeadCell scope="col">{byKey(m.key)?.label ?? 'Typical'}</TableHeadCell>{/each}
+			</TableHead>
+			<TableBody>
 				{#each read.items.slice(0, SHOWN) as item (item.id)}
-					<tr
-						>{#each matched as m (m.key)}<td>{written(item, byKey(m.key))}</td>{/each}</tr
-					>
+					<TableBodyRow>
+						{#each matched as m (m.key)}<TableBodyCell>{written(item, byKey(m.key))}</TableBodyCell>{/each}
+					</TableBodyRow>
 				{/each}
-			</tbody>
-		</table>
+			</TableBody>
+		</Table>
 	</div>
 {/if}
 
 <style>
-	.headed {
-		display: block;
-		margin-block: 0.4rem;
-	}
 	caption {
 		padding-block: 0.3rem;
 		text-align: left;
@@ -135,12 +135,7 @@
 	}
 	th {
 		padding-right: 0.8rem;
-		text-align: left;
 		overflow-wrap: anywhere;
-	}
-	.match select {
-		min-height: 34px;
-		padding-block: 0;
 	}
 	.bad {
 		max-height: 150px;
@@ -149,11 +144,5 @@
 	}
 	.first {
 		overflow-x: auto;
-	}
-	.first td,
-	.first th {
-		padding: 0.15rem 0.7rem 0.15rem 0;
-		white-space: nowrap;
-		border-bottom: 1px solid var(--hair);
 	}
 </style>
