@@ -41,6 +41,7 @@
 <div class="bar no-print">
 	<Search
 		size="sm"
+		class="w-auto"
 		placeholder="Find"
 		aria-label="Find in the list"
 		required={false}
@@ -49,6 +50,7 @@
 	{#if desk.list === 'things'}
 		<Select
 			size="sm"
+			class="w-auto"
 			aria-label="Shown"
 			placeholder=""
 			items={[...SHOWS]}
@@ -59,6 +61,7 @@
 	{#if groups.length > 0}
 		<Select
 			size="sm"
+			class="w-auto"
 			aria-label="Of group"
 			placeholder=""
 			items={[{ value: '', name: 'any group' }, ...asChoices(groups)]}
@@ -68,6 +71,7 @@
 	{/if}
 	<Select
 		size="sm"
+		class="w-auto"
 		aria-label="Grouped by"
 		placeholder=""
 		items={grouped}
@@ -75,7 +79,7 @@
 		onchange={(e) => desk.look({ group: e.currentTarget.value || null })}
 	/>
 	<Button size="sm" color="alternative">Columns</Button>
-	<Dropdown simple placement="bottom-start" class="columns">
+	<Dropdown simple placement="bottom-start" class="columns-shown">
 		<fieldset>
 			<legend class="sr-only">Columns shown</legend>
 			{#each desk.all as c (c.key)}
@@ -122,7 +126,10 @@
 		max-height: 40dvh;
 		padding: 0.6rem 0.8rem;
 		overflow-y: auto;
+	}
+	:global(.columns-shown) {
 		border: 2px solid var(--ink);
-		background: var(--sheet);
+		border-radius: 0 !important;
+		background: var(--sheet) !important;
 	}
 </style>

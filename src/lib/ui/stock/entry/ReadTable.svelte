@@ -17,7 +17,7 @@
 </script>
 
 <div class="read">
-	<Table aria-label="As it was understood" classes={{ table: 'small-table' }}>
+	<Table aria-label="As it was understood" class="small-table">
 		<TableHead>
 			{#each [...SHOWN, ...GRIP] as c (c.key)}<TableHeadCell scope="col">{c.label}</TableHeadCell>{/each}
 		</TableHead>

@@ -65,7 +65,7 @@
 <Checkbox class="my-2" checked={read.headed} onchange={(e) => job.setHeaded(unit, e.currentTarget.checked)}>
 	The first line holds headings
 </Checkbox>
-<Table classes={{ table: 'small-table' }}>
+<Table class="small-table">
 	<caption>Columns of the file</caption>
 	<TableBody>
 		{#each read.matches as m, i (i)}
@@ -110,7 +110,7 @@
 {/if}
 {#if read.items.length > 0}
 	<div class="first">
-		<Table classes={{ table: 'small-table' }}>
+		<Table class="small-table">
 			<caption>The first lines, as they would be taken</caption>
 			<TableHead>
 				{#each matched as m (m.key)}<TableHeadCell scope="col">{byKey(m.key)?.label ?? 'Typical'}</TableHeadCell>{/each}
