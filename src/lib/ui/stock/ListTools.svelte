@@ -32,6 +32,8 @@
 	const filtered = $derived(desk.view.words !== '' || Object.keys(only).length > 0);
 	const count = $derived(`${desk.shownItems.length} ${desk.shownItems.length === 1 ? 'line' : 'lines'}`);
 
+	let choosing = $state(false);
+
 	function filter(by: { shows: string; group: string }) {
 		const shown = SHOWS.find((s) => s.value === by.shows)?.only ?? {};
 		desk.look({ only: { ...shown, ...(by.group === '' ? {} : { group: by.group }) } });
@@ -78,8 +80,15 @@
 		value={desk.view.group ?? ''}
 		onchange={(e) => desk.look({ group: e.currentTarget.value || null })}
 	/>
-	<Button size="sm" color="alternative">Columns</Button>
-	<Dropdown simple placement="bottom-start" class="columns-shown">
+	<Button size="sm" color="alternative" aria-haspopup="true" aria-expanded={choosing}>Columns</Button>
+	<Dropdown
+		simple
+		role="group"
+		aria-label="Columns"
+		placement="bottom-start"
+		class="columns-shown"
+		bind:isOpen={choosing}
+	>
 		<fieldset>
 			<legend class="sr-only">Columns shown</legend>
 			{#each desk.all as c (c.key)}
