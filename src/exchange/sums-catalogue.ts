@@ -15,7 +15,7 @@ export interface SumEntry {
 }
 
 /** The JSON Schema of a sum's inputs, with an example for every field. */
-export function sumJsonSchema(sum: Sum): JsonSchema {
+function sumJsonSchema(sum: Sum): JsonSchema {
 	const schema = jsonSchemaOf(inputSchema(sum.fields));
 	const properties = schema.properties as Record<string, JsonSchema>;
 	for (const [name, field] of Object.entries(sum.fields))

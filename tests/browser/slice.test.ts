@@ -279,7 +279,7 @@ describe('a wall in the making', () => {
 		await kammer.screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));
 		await kammer.screen.button('Into the trash');
 		await until(async () => !(await names()).includes('Short-lived'), 'the wall to be gone');
-		await kammer.screen.click(By.xpath('//summary[starts-with(., "Trash")]'));
+		await kammer.screen.click(By.xpath('//button[starts-with(normalize-space(.), "Trash")]'));
 		await kammer.screen.click(By.css('button[aria-label="Bring back Short-lived"]'));
 		await until(async () => (await names()).includes('Short-lived'), 'the wall to be back');
 		await kammer.screen.click(By.xpath('//button[@aria-label="Delete Short-lived"]'));

@@ -12,7 +12,7 @@ import { PANEL_MATERIALS, PANELS } from '$core/materials/panels';
 import { PLUGS } from '$core/materials/plugs';
 import { ROD_MATERIALS, RODS } from '$core/materials/rods';
 import { SCREWS } from '$core/materials/screws';
-import { ANGLES, STRAPS, WASHERS } from '$core/materials/steel';
+import { STRAPS } from '$core/materials/steel';
 import { formatLength } from '$core/units/format-length';
 import { parseLength } from '$core/units/parse-length';
 
@@ -121,8 +121,6 @@ describe('tables', () => {
 			RODS,
 			PANELS,
 			STRAPS,
-			ANGLES,
-			WASHERS,
 			PLUGS,
 			Object.values(ROD_MATERIALS),
 			Object.values(PANEL_MATERIALS)

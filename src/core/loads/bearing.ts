@@ -60,7 +60,7 @@ function outAt(wall: Wall, among: AllRows, x: Millimetres, low: Millimetres, hig
  * @param band heights, low and high
  * @example surfaceBehind(among, 0, 900, { low: 1200, high: 1220 }) // [{ from: 0, to: 900, out: 0 }]
  */
-export function surfaceBehind(
+function surfaceBehind(
 	among: AllRows,
 	left: Millimetres,
 	right: Millimetres,

@@ -10,7 +10,7 @@ export type Verdict = 'holds' | 'close' | 'does-not-hold' | 'cannot-be-judged' |
 export type Basis = 'published' | 'trade-rule' | 'grab';
 
 /** At or above this margin it holds; from 1 up to it, it is close. */
-export const HOLDS_AT = 1.25;
+const HOLDS_AT = 1.25;
 
 /** One line of a worked sum: what it is, the sum with its numbers, what it comes to. */
 export interface SumLine {
@@ -91,7 +91,7 @@ export function marginOf(capacity: number, demand: number): Margin {
 }
 
 /** The last line of a sum: what it can take over what it has to. */
-export function marginLine(capacity: Quantity, demand: Quantity, margin: number | null): SumLine {
+function marginLine(capacity: Quantity, demand: Quantity, margin: number | null): SumLine {
 	return {
 		label: 'margin',
 		sum: phrase('{capacity} / {demand}', { capacity, demand }),

@@ -18,8 +18,7 @@ export interface RowOnWall {
  * How far out from the wall a row's cleat is mounted: on its backer sheet, or on the wall.
  * @example mountedAt(row) // 12
  */
-export const mountedAt = (row: Pick<Row, 'backer'>): Millimetres =>
-	row.backer ? stock(row.backer.stock).thickness : 0;
+const mountedAt = (row: Pick<Row, 'backer'>): Millimetres => (row.backer ? stock(row.backer.stock).thickness : 0);
 
 /**
  * All rows of a plan with their cleats, lowest first, and the wall they are on. The same object as long as both are.

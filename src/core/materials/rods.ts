@@ -122,8 +122,9 @@ export function rod(id: string): Rod {
 	return found;
 }
 
-/** Bending stress a rod's material may be given. @example allowedRodStress('steel') // 148.6, which is 21.6 ksi */
-export function allowedRodStress(material: RodMaterialId): Megapascals {
-	const m = ROD_MATERIALS[material];
-	return m.strength / m.factor;
-}
+/**
+ * Bending stress a rod's material may be given.
+ * @example allowedRodStress(ROD_MATERIALS.steel) // 148.6, which is 21.6 ksi
+ */
+export const allowedRodStress = ({ strength, factor }: { strength: Megapascals; factor: number }): Megapascals =>
+	strength / factor;

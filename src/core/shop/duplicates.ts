@@ -9,7 +9,7 @@ export type TableRow = Thing | Board | Consumable;
 export type TableListName = 'things' | 'boards' | 'consumables';
 
 /** What makes two lines the same: the words of name and group; of boards, their wood and section too. */
-export function sameKey(item: TableRow): string {
+function sameKey(item: TableRow): string {
 	if ('form' in item)
 		return [item.form, item.material, nameKey(item.name), item.thickness, item.width, item.shortest, item.longest].join(
 			'|'

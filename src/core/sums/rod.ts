@@ -6,7 +6,7 @@ import { GRAB } from '../loads/grab';
 import { rodDroop, rodSteps } from '../loads/checks/rod-steps';
 import { rodTip, roundSection } from '../loads/members/rod';
 import { WOOD_CHOICES } from '../materials/bending';
-import { ROD_MATERIALS, rod, RODS } from '../materials/rods';
+import { allowedRodStress, ROD_MATERIALS, rod, RODS } from '../materials/rods';
 import { wood } from '../materials/woods';
 import { angle, fine, mm, moment, newtons, phrase, stress } from '../units/phrase';
 import { MM_PER_INCH, MPA_PER_PSI, radians, weightOf } from '../units/quantity';
@@ -142,13 +142,13 @@ function steps(i: I): Step[] {
 			title: 'grab',
 			basis: 'grab',
 			reason: phrase('somebody hangs on its tip'),
-			capacity: stress((m.strength / m.factor) * (wooden ? CD_BUMP : 1)),
+			capacity: stress(allowedRodStress(m) * (wooden ? CD_BUMP : 1)),
 			lines: () => [
 				...grabbed.lines().slice(0, -1),
 				{
 					label: 'allowed',
 					sum: phrase(wooden ? `{f} / ${m.factor} × ${CD_BUMP}` : `{f} / ${m.factor}`, { f: stress(m.strength) }),
-					result: stress((m.strength / m.factor) * (wooden ? CD_BUMP : 1))
+					result: stress(allowedRodStress(m) * (wooden ? CD_BUMP : 1))
 				}
 			],
 			notes: [phrase('For anything under 2.1 m (7 ft) that a person could hang from')]

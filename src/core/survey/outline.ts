@@ -14,7 +14,7 @@ type Outline = Pick<Wall, 'width' | 'height' | 'shape'>;
  * The top of the wall as a line of points, from its left end to its right.
  * @example topLine({ width: 3000, height: 2400 }).length // 2
  */
-export function topLine({ width, height, shape }: Outline): Point[] {
+function topLine({ width, height, shape }: Outline): Point[] {
 	const peak = shape?.peak ? [{ x: shape.peak.x, y: shape.peak.height }] : [];
 	return [{ x: 0, y: height }, ...peak, { x: width, y: shape?.right ?? height }];
 }

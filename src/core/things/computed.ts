@@ -20,7 +20,7 @@ export const THING_COMPUTED: readonly Column[] = [
 ];
 
 /** Is something missing, only typical, or everything measured? */
-export function measuredWord(thing: Thing): 'missing' | 'typical' | 'measured' {
+function measuredWord(thing: Thing): 'missing' | 'typical' | 'measured' {
 	const { missing, typical } = unmeasured(thing);
 	if (missing.length > 0) return 'missing';
 	return typical.length > 0 ? 'typical' : 'measured';

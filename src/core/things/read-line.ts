@@ -225,11 +225,3 @@ export function readLine(text: string, unit: LengthUnit, id: string): LineRead {
 		faults
 	};
 }
-
-/** A batch, a line a thing; empty lines are passed over. */
-export function readLines(text: string, unit: LengthUnit, newId: () => string): LineRead[] {
-	return text
-		.split(/\r?\n/)
-		.filter((l) => l.trim() !== '')
-		.map((l) => readLine(l, unit, newId()));
-}

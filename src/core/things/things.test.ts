@@ -11,7 +11,7 @@ import { pegRack } from '../holders/peg-rack/family';
 import { hang, hangOn, missingFor, rackFor, unhang } from './hang';
 import { unmeasured } from './measured';
 import { newThing } from './new-thing';
-import { readLine, readLines } from './read-line';
+import { readLine } from './read-line';
 import { findKind, singular, typicalThing } from './typical/find';
 import { KINDS } from './typical/kinds';
 
@@ -108,20 +108,6 @@ describe('a typed line', () => {
 			}),
 			{ numRuns: 500 }
 		);
-	});
-
-	it('comes in batches, empty lines passed over', () => {
-		let n = 0;
-		expect(
-			readLines('mallet\n\n  \r\n2 chisels', 'mm', () => `n${n++}`).map((r) => [
-				r.thing.id,
-				r.thing.name,
-				r.thing.count
-			])
-		).toEqual([
-			['n0', 'Mallet', 1],
-			['n1', 'Chisel', 2]
-		]);
 	});
 });
 

@@ -1,4 +1,3 @@
-import { nth } from '$core/nth';
 import Papa from 'papaparse';
 import type { TableListName, TableRow } from '$core/shop/duplicates';
 import { isValidItem } from '$core/shop/valid';
@@ -50,8 +49,6 @@ const MOST_BAD = 500;
 const SAY_EVERY = 500;
 /** What a spreadsheet was kept from reading as a formula. */
 const NEUTRALISED = /^'(?=[=+\-@\t\r])/;
-
-const isBare = (m: Match) => JSON.stringify(m.bare);
 
 /** Fills a fresh item from a line's cells. */
 function readRow(
@@ -170,6 +167,3 @@ function settleLengths(item: Extract<TableRow, { form: unknown }>, at: readonly 
 /** What tells one layout of a file from another, to remember its matching by. */
 export const layoutOf = (matches: readonly Match[]): string =>
 	matches.map((m) => m.header.toLowerCase().trim()).join('|');
-/** Are these two matchings the same? */
-export const sameMatches = (a: readonly Match[], b: readonly Match[]): boolean =>
-	a.length === b.length && a.every((m, i) => m.key === b[i]?.key && isBare(m) === isBare(nth(b, i)));

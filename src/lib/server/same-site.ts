@@ -15,7 +15,7 @@ function nameIn(host: string | null): string | null {
 const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|\[::1\])$/;
 
 /** Is this a name of this machine alone? @example isLoopback('127.0.0.1') // true */
-export const isLoopback = (name: string): boolean => LOOPBACK.test(name);
+const isLoopback = (name: string): boolean => LOOPBACK.test(name);
 
 /** Name and port of an origin, or null. */
 function hostOf(origin: string | undefined | null): string | null {

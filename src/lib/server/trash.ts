@@ -9,7 +9,7 @@ import { photos, plans, shopItems, shops } from './db/schema';
  * together. A photograph waits as long from the day that no wall names it any more, walls in the trash too.
  */
 
-export const DAYS = 30;
+const DAYS = 30;
 const DAY = 24 * 60 * 60 * 1000;
 const goneAt = (deleted: Date): string => new Date(deleted.getTime() + DAYS * DAY).toISOString();
 

@@ -10,7 +10,7 @@ type Told = Pick<Check, 'margin' | 'verdict' | 'second'>;
 const figure = (margin: number) => (margin >= 100 ? '100+' : margin.toFixed(2));
 
 /** Does a second line make it close, its own margin being under 1? */
-export const bySecond = ({ verdict, margin, second }: Told): boolean =>
+const bySecond = ({ verdict, margin, second }: Told): boolean =>
 	verdict === 'close' && second !== undefined && margin !== null && margin < 1;
 
 /**

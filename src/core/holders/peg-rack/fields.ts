@@ -20,7 +20,7 @@ import { screwFields } from '../../plan/screw-fields';
 const count = wholeField('Seats', 1, LIMITS.seats);
 
 /** How seats are spread over a width. */
-export const SPACING = variantsField('Spread', {
+const SPACING = variantsField('Spread', {
 	'equal-gaps': { count },
 	pitch: { count, inset: lengthField('First from the end', 0, 10_000), pitch: lengthField('Then every', 0, 10_000) },
 	'end-margins': { count, margin: lengthField('End margins', 0, 10_000) }

@@ -13,7 +13,7 @@ import { headLine, threadLine } from './joint-lines';
 import type { SegmentLoads } from './row-loads';
 
 /** The first screw from behind stands this far from the cleat's end. */
-export const behindEnd = (pitch: Millimetres): Millimetres => Math.min(40, pitch / 2);
+const behindEnd = (pitch: Millimetres): Millimetres => Math.min(40, pitch / 2);
 
 /**
  * A cleat on a backer sheet: its screws from behind, one line at mid height of its wall side, under the heaviest

@@ -1,4 +1,4 @@
-import type { RodMaterial } from '../../materials/rods';
+import { allowedRodStress, type RodMaterial } from '../../materials/rods';
 import { angle, fine, mm, moment, newtons, phrase, stress } from '../../units/phrase';
 import {
 	MM_PER_INCH,
@@ -59,7 +59,7 @@ export function rodDroop(r: LoadedRod) {
 export function rodSteps(r: LoadedRod): { bending: StepParts; lip: StepParts; tilt: StepParts } {
 	const section = roundSection(r.outer, r.wall);
 	const S = { value: section.modulus, dim: 'section' } as const;
-	const allowed = r.material.strength / r.material.factor;
+	const allowed = allowedRodStress(r.material);
 	const d = rodDroop(r);
 	const inner = Math.max(0, r.outer - 2 * r.wall);
 	const stays = radians(r.tilt) + Math.atan(FRICTION) / SEAT_FACTOR;

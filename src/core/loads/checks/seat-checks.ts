@@ -20,7 +20,7 @@ export const BEARING_WORDS = {
 } as const;
 
 /** Why a spacer does not bear, in words. */
-export const LOST_WORDS = {
+const LOST_WORDS = {
 	'nothing-behind': 'nothing is behind its spacer',
 	'further-back': 'what is behind its spacer lies further back than its cleat',
 	'meets-row': 'its spacer meets the row below'

@@ -76,7 +76,7 @@ function solveTridiagonal(diag: number[], off: number[], rhs: number[]): number[
 }
 
 /** Greatest moment and shear of a beam whose reactions are known: walks it from its left end, exact. */
-export function beamExtremes(
+function beamExtremes(
 	supports: readonly Millimetres[],
 	reactions: readonly Newtons[],
 	loads: readonly LineLoad[]

@@ -7,7 +7,7 @@ export const DRYWALL_CRUSH = 0.2 * MM_PER_INCH;
 /** Stacked screws stand at least this far apart. */
 export const STACK_APART = MM_PER_INCH;
 /** Distance of a screw from the cleat's edges, in diameters. */
-export const EDGE_DISTANCE = 2.5;
+const EDGE_DISTANCE = 2.5;
 
 /** What a cleat rolls with, and about. */
 export interface Rolling {

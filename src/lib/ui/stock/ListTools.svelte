@@ -83,7 +83,7 @@
 	<Button size="sm" color="alternative" aria-haspopup="true" aria-expanded={choosing}>Columns</Button>
 	<Dropdown
 		simple
-		role="group"
+		role="dialog"
 		aria-label="Columns"
 		placement="bottom-start"
 		class="columns-shown"

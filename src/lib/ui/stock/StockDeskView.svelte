@@ -99,6 +99,7 @@
 		padding: 0 0.8rem;
 		border-right: 1px solid var(--hair);
 		border-radius: 0;
+		color: var(--ink);
 		font-weight: 600;
 		font-size: 0.93rem;
 		white-space: nowrap;
