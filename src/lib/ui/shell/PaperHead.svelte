@@ -6,7 +6,7 @@
 	let { name }: { name: string } = $props();
 </script>
 
-<header>
+<header class="on-paper">
 	<p class="name">{name}</p>
 	<p>{paper.at.toLocaleDateString([], { year: 'numeric', month: 'long', day: 'numeric' })}</p>
 	<p>{STANDING_NOTE}</p>
