@@ -9,6 +9,7 @@
 
 <style>
 	.page {
+		position: relative;
 		height: 100%;
 		padding: 0.6rem 1rem 1.5rem;
 		overflow-y: auto;
