@@ -40,8 +40,9 @@ export default defineConfig({
 				test: {
 					name: 'browser',
 					include: ['tests/browser/**/*.test.ts'],
-					fileParallelism: false,
-					testTimeout: 120_000,
+					// Two at once: each waits for its browser most of the time.
+					maxWorkers: 2,
+					testTimeout: 240_000,
 					hookTimeout: 180_000
 				}
 			}
