@@ -3,7 +3,7 @@ import { startDatabase } from './lib/mariadb.mjs';
 import { inRoot, STATE } from './lib/paths.mjs';
 import { freePort } from './lib/ports.mjs';
 import { DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
-import { plainly } from './lib/start-fault.mjs';
+import { plainly, StartFault } from './lib/start-fault.mjs';
 import { databaseUrlFrom, checkHost, originFrom, portFrom, untilWell } from './lib/start-server.mjs';
 
 /** npm start: everything a fresh machine lacks, then a private database and the server; Ctrl+C stops both. */
@@ -23,6 +23,24 @@ async function breakOff() {
 	process.exit(130);
 }
 const SIGNALS = ['SIGINT', 'SIGTERM'];
+
+/**
+ * Between a port found free and the server listening on it another program may take it. The server tells that to nobody
+ * but the process.
+ */
+function losingPort(port) {
+	let hear;
+	const lost = new Promise((_, reject) => {
+		hear = (error) => {
+			const taken = new StartFault(
+				`Another program took port ${port} just now: start again, or name another with PORT`
+			);
+			reject(error?.code === 'EADDRINUSE' ? taken : error);
+		};
+		process.once('uncaughtException', hear);
+	});
+	return { lost, done: () => process.off('uncaughtException', hear) };
+}
 
 async function start() {
 	checkHost(process.env.HOST);
@@ -56,9 +74,12 @@ async function start() {
 		await stopDatabase();
 		process.exit(0);
 	});
+	const portLost = losingPort(port);
 	await import(entry);
 	SIGNALS.forEach((name) => process.off(name, breakOff));
-	await untilWell(address, database, () => console.log('Waiting for the database at DATABASE_URL'));
+	const well = untilWell(address, database, () => console.log('Waiting for the database at DATABASE_URL'));
+	await Promise.race([well, portLost.lost]);
+	portLost.done();
 	console.log(`\nKammer is at ${address}   (Ctrl+C stops it)\n`);
 }
 

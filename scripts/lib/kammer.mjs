@@ -1,16 +1,15 @@
 import { spawn } from 'node:child_process';
-import { freePort } from './ports.mjs';
 import { inRoot } from './paths.mjs';
 
 /**
- * Starts Kammer as `npm start` does, on a free port and without its log: on a private database in `folder`, or on the
+ * Starts Kammer as `npm start` does, on any free port and without its log: on a private database in `folder`, or on the
  * one at `databaseUrl`.
  * @param {{ folder?: string, databaseUrl?: string }} options
  * @returns {Promise<{ url: string, child: import('node:child_process').ChildProcess, stop: () => Promise<void> }>} stop
  * is Ctrl+C and the wait for it to end
  */
 export async function startKammer({ folder, databaseUrl }) {
-	const env = { ...process.env, PORT: String(await freePort(5300)), LOG_LEVEL: 'silent' };
+	const env = { ...process.env, PORT: '0', LOG_LEVEL: 'silent' };
 	delete env.DATABASE_URL;
 	if (databaseUrl) env.DATABASE_URL = databaseUrl;
 	if (folder) env.KAMMER_DATA = folder;

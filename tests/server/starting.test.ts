@@ -203,6 +203,23 @@ describe('a start that cannot write', () => {
 });
 
 describe('a start with a wrong setting', () => {
+	it('a port that another program takes at the last moment', async () => {
+		const at = folder();
+		const thief = join(at, 'thief.mjs');
+		// Whatever an HTTP server is to listen on, somebody listens there a moment before.
+		writeFileSync(
+			thief,
+			`import http from 'node:http'; import net from 'node:net';
+			http.Server.prototype.listen = function (...to) {
+				const { port, host } = typeof to[0] === 'object' ? to[0] : { port: to[0], host: '127.0.0.1' };
+				net.createServer().listen(port, host, () => net.Server.prototype.listen.apply(this, to));
+				return this;
+			};`
+		);
+		const said = await refused({ KAMMER_DATA: join(at, 'data'), NODE_OPTIONS: `--import ${thief}` });
+		expect(said).toMatch(/Another program took port \d+ just now: start again, or name another with PORT/);
+	});
+
 	it.each(['abc', '70000', '-1', '80.5', '1e3'])('PORT %s', async (PORT) => {
 		expect(await refused({ PORT, KAMMER_DATA: folder() })).toContain(`PORT is "${PORT}", which is no port`);
 	});
