@@ -1,12 +1,14 @@
-import { browser } from '$app/environment';
 import type { LengthUnit } from '$core/units/parse-length';
+
+/** There is a page; on the server, and in a test, there is none. */
+const page = typeof document !== 'undefined';
 
 type Theme = 'light' | 'dark';
 
 /** What this device remembers under a key; null where storage is closed. */
 export const recall = (key: string) => {
 	try {
-		return browser ? localStorage.getItem(key) : null;
+		return page ? localStorage.getItem(key) : null;
 	} catch {
 		return null;
 	}
@@ -23,7 +25,7 @@ export const store = (key: string, value: string) => {
 /** What one person prefers on this device: the tape's unit and the light. Not part of any plan. */
 class Preferences {
 	unit = $state<LengthUnit>(recall('kammer-unit') === 'inch' ? 'inch' : 'mm');
-	theme = $state<Theme>(browser && document.documentElement.classList.contains('dark') ? 'dark' : 'light');
+	theme = $state<Theme>(page && document.documentElement.classList.contains('dark') ? 'dark' : 'light');
 
 	setUnit(unit: LengthUnit): void {
 		this.unit = unit;
