@@ -42,6 +42,7 @@ export default defineConfig({
 					include: ['tests/browser/**/*.test.ts'],
 					// Two at once: each waits for its browser most of the time.
 					maxWorkers: 2,
+					sequence: { groupOrder: 1 },
 					testTimeout: 240_000,
 					hookTimeout: 180_000
 				}
