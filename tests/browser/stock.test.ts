@@ -365,6 +365,8 @@ describe('what else is owned', () => {
 	it('"you own five of these" before one more is added', async () => {
 		await open();
 		await tab('Consumables');
+		// The line of the list before goes with it: wait for this one's own.
+		await says(/Add one that is used up/);
 		await (await entry()).sendKeys('2 masking tapes');
 		await says(/You own 5 of these \(Masking tape\)/);
 		await kammer.screen.button('Add 2 to them');
