@@ -61,7 +61,7 @@ async function pickThing(name: string) {
 async function put(file: string, content: string | Buffer, label = 'Table file') {
 	const path = join(kammer.downloads, file);
 	writeFileSync(path, content);
-	await kammer.screen.driver.findElement(By.css(`input[aria-label="${label}"]`)).sendKeys(path);
+	await (await kammer.screen.shape(`input[aria-label="${label}"]`)).sendKeys(path);
 }
 
 beforeEach(async () => {
