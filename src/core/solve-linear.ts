@@ -1,5 +1,3 @@
-import { nth } from './nth';
-
 /**
  * Solves a small square system of linear equations by elimination with the largest pivot.
  * @param rows each equation's factors and then its right side; they are not changed
@@ -12,16 +10,17 @@ export function solveLinear(rows: readonly (readonly number[])[], least = 1e-12)
 	const n = m.length;
 	for (let c = 0; c < n; c++) {
 		let p = c;
-		for (let r = c + 1; r < n; r++) if (Math.abs(nth(nth(m, r), c)) > Math.abs(nth(nth(m, p), c))) p = r;
-		[m[c], m[p]] = [nth(m, p), nth(m, c)];
-		const row = nth(m, c);
-		if (Math.abs(nth(row, c)) < least) return null;
+		for (let r = c + 1; r < n; r++)
+			if (Math.abs((m[r] as number[])[c] as number) > Math.abs((m[p] as number[])[c] as number)) p = r;
+		[m[c], m[p]] = [m[p] as number[], m[c] as number[]];
+		const row = m[c] as number[];
+		if (Math.abs(row[c] as number) < least) return null;
 		for (let r = 0; r < n; r++) {
 			if (r === c) continue;
-			const other = nth(m, r);
-			const f = nth(other, c) / nth(row, c);
-			for (let k = c; k <= n; k++) other[k] = nth(other, k) - f * nth(row, k);
+			const other = m[r] as number[];
+			const f = (other[c] as number) / (row[c] as number);
+			for (let k = c; k <= n; k++) other[k] = (other[k] as number) - f * (row[k] as number);
 		}
 	}
-	return m.map((row, i) => nth(row, n) / nth(row, i));
+	return m.map((row, i) => (row[n] as number) / (row[i] as number));
 }

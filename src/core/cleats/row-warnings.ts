@@ -1,4 +1,3 @@
-import { lastOf, nth } from '../nth';
 import { LEAST_PENETRATION } from '../loads/fasteners/joint';
 import { screwHeights, STACK_APART } from '../loads/statics/roll';
 import type { Warning } from '../loads/check';
@@ -41,10 +40,10 @@ function fixingWarnings(row: Row, segments: readonly Segment[], say: Say): void 
 			);
 			continue;
 		}
-		const spans = s.fixings.slice(1).map((f, i) => f.x - nth(s.fixings, i).x);
+		const spans = s.fixings.slice(1).map((f, i) => f.x - (s.fixings[i] as typeof f).x);
 		const ends = [
-			{ name: 'left', out: first.x - s.from, span: nth(spans, 0) },
-			{ name: 'right', out: s.to - last.x, span: lastOf(spans) }
+			{ name: 'left', out: first.x - s.from, span: spans[0] as number },
+			{ name: 'right', out: s.to - last.x, span: spans.at(-1) as number }
 		];
 		for (const e of ends) {
 			if (e.out > OVERHANG_SHARE * e.span) {

@@ -1,4 +1,3 @@
-import { lastOf, nth } from '../nth';
 import { rowProfile } from '../plan/profile';
 import type { Row, Wall } from '../plan/types';
 import { remembering } from '../remembering';
@@ -43,7 +42,7 @@ function fixingsOf(screws: readonly RowScrew[]): Fixing[] {
 		.map((list) => {
 			const sorted = list.sort((a, b) => a.y - b.y);
 			return {
-				stud: lastOf(sorted).support,
+				stud: (sorted.at(-1) as RowScrew).support,
 				x: sorted.reduce((sum, s) => sum + s.x, 0) / sorted.length,
 				screws: sorted
 			};
@@ -55,7 +54,7 @@ function lay(row: ScrewedRow, wall: Wall, kerf: Millimetres): Segment[] {
 	const profile = rowProfile(row, kerf);
 	const ends = [row.left, ...[...row.joints].sort((a, b) => a - b), row.right];
 	return ends.slice(1).map((to, i) => {
-		const from = nth(ends, i);
+		const from = ends[i] as number;
 		const screws = rowScrews(row, { from, to }, wall, profile);
 		return { from, to, fixings: fixingsOf(screws), missed: screws.filter((s) => s.fault) };
 	});

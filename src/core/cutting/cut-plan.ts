@@ -1,4 +1,3 @@
-import { nth } from '../nth';
 import { stock, type StockId } from '../materials/stocks';
 import type { Plan } from '../plan/types';
 import { count, mm, phrase, type Phrase } from '../units/phrase';
@@ -100,7 +99,7 @@ function toGroup(
 	const left = [...lengths.values()].map((pieces) => [...pieces]);
 	const lanes = answer.boards.map((items) =>
 		layCuts(
-			items.map((i) => nth(left, i).shift() as Piece),
+			items.map((i) => (left[i] as Piece[]).shift() as Piece),
 			group.boardLength,
 			kerf
 		)
@@ -182,7 +181,7 @@ export function cutPlan(plan: Plan, options: CutOptions): CutPlan {
 		});
 	tell(0);
 	wanted.forEach((group, i) => {
-		if (!nth(groups, i).proven) {
+		if (!(groups[i] as CutGroup).proven) {
 			groups[i] = cutGroup(group, kerf, options, (better) => {
 				groups[i] = better;
 				tell(i);

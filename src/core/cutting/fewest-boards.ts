@@ -1,4 +1,3 @@
-import { nth } from '../nth';
 import { enumeratePatterns, generatePatterns, type Pattern } from './patterns';
 import { programme, type Solver } from './solver';
 
@@ -54,10 +53,10 @@ function boardsOf(patterns: Pattern[], times: number[], p: BoardProblem): number
 	const left = p.items.map((i) => i.count);
 	const boards: number[][] = [];
 	patterns.forEach((pattern, k) => {
-		for (let n = 0; n < nth(times, k); n++) {
+		for (let n = 0; n < (times[k] as number); n++) {
 			const board = pattern.flatMap((a, i) => {
-				const take = Math.min(a, nth(left, i));
-				left[i] = nth(left, i) - take;
+				const take = Math.min(a, left[i] as number);
+				left[i] = (left[i] as number) - take;
 				return Array.from({ length: take }, () => i);
 			});
 			if (board.length > 0) boards.push(board);

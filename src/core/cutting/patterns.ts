@@ -1,4 +1,3 @@
-import { nth } from '../nth';
 import type { BoardProblem, Budget } from './fewest-boards';
 import { knapsack, programme, type Solver } from './solver';
 
@@ -17,11 +16,11 @@ export function enumeratePatterns(p: BoardProblem, most: number): Pattern[] | nu
 	const walk = (k: number, room: number): boolean => {
 		if (++steps > most * 50 || found.length > most) return false;
 		if (k === order.length) {
-			const full = p.items.every((item, i) => nth(pattern, i) >= item.count || size(i) > room + 1e-6);
+			const full = p.items.every((item, i) => (pattern[i] as number) >= item.count || size(i) > room + 1e-6);
 			if (full) found.push([...pattern]);
 			return true;
 		}
-		const i = nth(order, k);
+		const i = order[k] as number;
 		const can = Math.min(p.items[i]?.count ?? 0, Math.floor((room + 1e-6) / size(i)));
 		for (let n = can; n >= 0; n--) {
 			pattern[i] = n;

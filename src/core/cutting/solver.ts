@@ -1,4 +1,3 @@
-import { nth } from '../nth';
 import type { BoardProblem, Budget } from './fewest-boards';
 import type { Pattern } from './patterns';
 
@@ -28,7 +27,7 @@ const options = (budget: Budget) => ({ time_limit: Math.max(0.05, budget.seconds
  */
 export function programme(patterns: Pattern[], p: BoardProblem, solve: Solver, whole: boolean, budget: Budget) {
 	const rows = p.items.map((item, i) => {
-		const used = patterns.flatMap((a, k) => (nth(a, i) > 0 ? [`+ ${a[i]} x${k}`] : []));
+		const used = patterns.flatMap((a, k) => ((a[i] as number) > 0 ? [`+ ${a[i]} x${k}`] : []));
 		return ` c${i}: ${terms(used)} >= ${item.count}`;
 	});
 	const names = patterns.map((_, k) => `x${k}`);
@@ -38,7 +37,8 @@ export function programme(patterns: Pattern[], p: BoardProblem, solve: Solver, w
 	const got =
 		values.every((v) => Number.isFinite(v)) &&
 		p.items.every(
-			(item, i) => patterns.reduce((sum, a, k) => sum + nth(a, i) * nth(values, k), 0) >= item.count - 1e-6
+			(item, i) =>
+				patterns.reduce((sum, a, k) => sum + (a[i] as number) * (values[k] as number), 0) >= item.count - 1e-6
 		);
 	return {
 		optimal: r.Status === 'Optimal',
@@ -56,12 +56,12 @@ export function knapsack(
 	budget: Budget
 ): { pattern: Pattern; value: number } | null {
 	const names = p.items.map((_, i) => `a${i}`);
-	const value = terms(names.map((n, i) => `+ ${Math.max(0, nth(prices, i)).toFixed(12)} ${n}`));
+	const value = terms(names.map((n, i) => `+ ${Math.max(0, prices[i] as number).toFixed(12)} ${n}`));
 	const room = terms(names.map((n, i) => `+ ${((p.items[i]?.length ?? 0) + p.kerf).toFixed(6)} ${n}`));
 	const bounds = p.items.map((item, i) => ` 0 <= a${i} <= ${item.count}`).join('\n');
 	const lp = `Maximize\n obj: ${value}\nSubject To\n room: ${room} <= ${(p.board + p.kerf + 1e-6).toFixed(6)}\nBounds\n${bounds}\nGeneral\n ${terms(names)}\nEnd\n`;
 	const r = solve(lp, options(budget));
 	if (r.Status !== 'Optimal') return null;
 	const pattern = names.map((n) => Math.round(r.Columns[n]?.Primal ?? 0));
-	return { pattern, value: pattern.reduce((sum, a, i) => sum + a * nth(prices, i), 0) };
+	return { pattern, value: pattern.reduce((sum, a, i) => sum + a * (prices[i] as number), 0) };
 }

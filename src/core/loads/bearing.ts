@@ -1,4 +1,3 @@
-import { nth } from '../nth';
 import type { CleatProfile } from '../cleats/profile';
 import type { Obstruction, Wall } from '../plan/types';
 import { topAt } from '../survey/outline';
@@ -68,7 +67,7 @@ function surfaceBehind(
 ): Surface[] {
 	const at = breaks(among.wall, among, left, right);
 	return at.slice(1).map((to, i) => {
-		const from = nth(at, i);
+		const from = at[i] as number;
 		return { from, to, out: outAt(among.wall, among, (from + to) / 2, band.low, band.high) };
 	});
 }

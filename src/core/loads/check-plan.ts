@@ -1,4 +1,3 @@
-import { nth } from '../nth';
 import { segmentsOn } from '../cleats/segments';
 import { rowWarnings } from '../cleats/row-warnings';
 import type { Blocking, Cutting, Plan, Row, Stud, Wall } from '../plan/types';
@@ -195,7 +194,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 	const results = laid.map((l) => rowChecks(l, wall, plan.cutting.kerf));
 	const blocks = (wall.blocking ?? []).flatMap((b) => judgeBlock(b, wall, givenTo(b.id, results)) ?? []);
 	const onRows = laid.map((l, i): OnRow => {
-		const result = nth(results, i);
+		const result = results[i] as RowResult;
 		const under = blocks.map((b) => b.check);
 		return onRow(
 			result,
@@ -204,11 +203,11 @@ export function checkPlan(plan: Plan): PlanChecks {
 		);
 	});
 	const riding = new Map<string, OnRow>();
-	laid.forEach((l, i) => l.guests.forEach((guest) => riding.set(guest.holder.id, nth(onRows, i))));
+	laid.forEach((l, i) => l.guests.forEach((guest) => riding.set(guest.holder.id, onRows[i] as OnRow)));
 	const judgedRows = laid.map((l, i) =>
 		judgeRow(
 			l,
-			nth(onRows, i),
+			onRows[i] as OnRow,
 			l.placed.map((p) => riding.get(p.holder.id)),
 			l.placed.map((p) => stops.holders.get(p.holder.id))
 		)
@@ -225,7 +224,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 	// Worked out when asked for: a drag asks for verdicts of holders only.
 	let all: Check[] | undefined;
 	const gather = () => [
-		...laid.flatMap((l, i) => [...l.placed.flatMap((p) => holderChecks(p)), ...nth(results, i).checks]),
+		...laid.flatMap((l, i) => [...l.placed.flatMap((p) => holderChecks(p)), ...(results[i] as RowResult).checks]),
 		...blocks.map((b) => b.check),
 		...[...studs.values()].flatMap((s) => s.check ?? [])
 	];

@@ -1,4 +1,3 @@
-import { nth } from '../nth';
 import { liftOff } from '../cleats/profile';
 import { remembering } from '../remembering';
 import { overlap, type Box } from '../survey/box';
@@ -153,7 +152,7 @@ export function holderClashes(laid: readonly LaidRow[]): Warning[] {
 	const told: Record<Kind, Set<Placed>> = { place: new Set(), cover: new Set(), room: new Set() };
 	laid.forEach((a, i) => {
 		for (let j = i; j < laid.length; j++) {
-			for (const c of withRow(a)(nth(laid, j))) {
+			for (const c of withRow(a)(laid[j] as LaidRow)) {
 				if (told[c.kind].has(c.of)) continue;
 				told[c.kind].add(c.of);
 				found.push(c.warning);

@@ -1,4 +1,3 @@
-import { nth } from '../nth';
 import { families } from '../holders/registry';
 import type { BuiltHolder } from '../holders/types';
 import { remembering } from '../remembering';
@@ -113,11 +112,11 @@ function hangsBetween({ placed, guests, widest }: LaidRow, from: Millimetres, to
 	let hi = placed.length;
 	while (lo < hi) {
 		const mid = (lo + hi) >> 1;
-		if (nth(placed, mid).left < from - widest) lo = mid + 1;
+		if ((placed[mid] as Placed).left < from - widest) lo = mid + 1;
 		else hi = mid;
 	}
-	for (let i = lo; i < placed.length && nth(placed, i).left < to; i++) {
-		if (nth(placed, i).right > from) return true;
+	for (let i = lo; i < placed.length && (placed[i] as Placed).left < to; i++) {
+		if ((placed[i] as Placed).right > from) return true;
 	}
 	return false;
 }

@@ -1,4 +1,3 @@
-import { nth } from '../nth';
 import { remembering } from '../remembering';
 import { cellOf, type CellValue, type Column } from './column';
 
@@ -75,13 +74,13 @@ function sorted<T extends object>(
 	const places = items.map((_, i) => i);
 	places.sort((a, b) => {
 		for (let k = 0; k < by.length; k++) {
-			const of = nth(keys, k);
+			const of = keys[k] as (string | number | null)[];
 			const order = inOrder(of[a] as string | number | null, of[b] as string | number | null, by[k]!.down);
 			if (order !== 0) return order;
 		}
 		return a - b;
 	});
-	return places.map((i) => nth(items, i));
+	return places.map((i) => items[i] as T);
 }
 
 /** Makes the words and sort keys of some items before they are asked for. */

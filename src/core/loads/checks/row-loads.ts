@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import type { Segment } from '../../cleats/segments';
 import { remembering } from '../../remembering';
 import { weightOf, type Millimetres, type NewtonMillimetres, type Newtons } from '../../units/quantity';
@@ -147,7 +146,7 @@ export function shareOf(load: HookLoad, segment: Segment, at: number): Newtons {
 	const supports = segment.fixings.map((f) => f.x);
 	return load.parts.reduce((sum, part) => {
 		const here = within(part, segment.from, segment.to);
-		return here ? sum + nth(partReactions(here, supports).reactions, at) : sum;
+		return here ? sum + (partReactions(here, supports).reactions[at] as number) : sum;
 	}, 0);
 }
 
@@ -172,7 +171,7 @@ export function segmentLoads(laid: LaidRow, loads: RowLoads, segment: Segment, l
 	for (const { here, hook } of parts) {
 		if (!hook.bearsBelow) continue;
 		partReactions(here, supports).reactions.forEach((r, i) => {
-			if (r > 0) pulls[i] = nth(pulls, i) + r * hook.outward;
+			if (r > 0) pulls[i] = (pulls[i] as number) + r * hook.outward;
 		});
 	}
 	const torques = loads.rolls.flatMap(({ parts: all }) =>
@@ -187,11 +186,11 @@ export function segmentLoads(laid: LaidRow, loads: RowLoads, segment: Segment, l
 	const free = cleatRoll(1, Infinity, laid.profile);
 	return {
 		shares: supports.map((_, i) => ({
-			lever: levers.reduce((sum, l) => sum + nth(l, i), 0),
-			down: nth(worst.down, i),
-			lift: nth(worst.lift, i),
-			roll: nth(roll.shares, i),
-			pull: nth(pulls, i)
+			lever: levers.reduce((sum, l) => sum + (l[i] as number), 0),
+			down: worst.down[i] as number,
+			lift: worst.lift[i] as number,
+			roll: roll.shares[i] as number,
+			pull: pulls[i] as number
 		})),
 		own,
 		strong: worst.moment,

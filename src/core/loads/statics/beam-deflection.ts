@@ -1,5 +1,4 @@
-import { nth } from '../../nth';
-import type { Millimetres } from '../../units/quantity';
+import type { Millimetres, Newtons } from '../../units/quantity';
 import { beamReactions, type LineLoad } from './continuous-beam';
 
 /** Places looked at along a beam; the worst is then closed in on. */
@@ -22,14 +21,14 @@ export function beamDeflection(supports: readonly Millimetres[], loads: readonly
 	const { reactions } = beamReactions(supports, loads);
 	const bent = (x: number) => {
 		let sum = 0;
-		supports.forEach((s, i) => (sum += (nth(reactions, i) * ramp(x, s, 3)) / 6));
+		supports.forEach((s, i) => (sum += ((reactions[i] as Newtons) * ramp(x, s, 3)) / 6));
 		for (const l of loads) {
 			if (l.from === l.to) sum -= (l.total * ramp(x, l.from, 3)) / 6;
 			else sum -= ((l.total / (l.to - l.from)) * (ramp(x, l.from, 4) - ramp(x, l.to, 4))) / 24;
 		}
 		return sum;
 	};
-	const [a, b] = [nth(supports, 0), nth(supports, 1)];
+	const [a, b] = [supports[0] as number, supports[1] as number];
 	const slope = -(bent(b) - bent(a)) / (b - a);
 	const start = -bent(a) - slope * a;
 	return (x) => -(bent(x) + slope * x + start);

@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../../units/quantity';
 
 /** A load spread evenly from `from` to `to`; a point load has `from === to`. Positive acts against the supports. */
@@ -64,13 +63,13 @@ function overhang(load: LineLoad, x0: number, side: 'left' | 'right'): { force: 
 /** Solves a symmetric tridiagonal system; `diag` and `rhs` are consumed. */
 function solveTridiagonal(diag: number[], off: number[], rhs: number[]): number[] {
 	for (let i = 1; i < diag.length; i++) {
-		const f = nth(off, i - 1) / nth(diag, i - 1);
-		diag[i] = nth(diag, i) - f * nth(off, i - 1);
-		rhs[i] = nth(rhs, i) - f * nth(rhs, i - 1);
+		const f = (off[i - 1] as number) / (diag[i - 1] as number);
+		diag[i] = (diag[i] as number) - f * (off[i - 1] as number);
+		rhs[i] = (rhs[i] as number) - f * (rhs[i - 1] as number);
 	}
 	for (let i = diag.length - 1; i >= 0; i--) {
-		const next = i + 1 < diag.length ? nth(off, i) * nth(rhs, i + 1) : 0;
-		rhs[i] = (nth(rhs, i) - next) / nth(diag, i);
+		const next = i + 1 < diag.length ? (off[i] as number) * (rhs[i + 1] as number) : 0;
+		rhs[i] = ((rhs[i] as number) - next) / (diag[i] as number);
 	}
 	return rhs;
 }
@@ -81,7 +80,7 @@ function beamExtremes(
 	reactions: readonly Newtons[],
 	loads: readonly LineLoad[]
 ): BeamExtremes {
-	const events = supports.map((x, i) => ({ x, jump: nth(reactions, i), w: 0 }));
+	const events = supports.map((x, i) => ({ x, jump: reactions[i] as number, w: 0 }));
 	for (const l of loads) {
 		if (l.from === l.to) events.push({ x: l.from, jump: -l.total, w: 0 });
 		else {
@@ -129,16 +128,16 @@ function beamExtremes(
 export function beamReactions(supports: readonly Millimetres[], loads: readonly LineLoad[]): BeamReactions {
 	const n = supports.length;
 	if (n < 2) throw new RangeError('A beam needs two supports');
-	const spans = supports.slice(1).map((x, i) => x - nth(supports, i));
+	const spans = supports.slice(1).map((x, i) => x - (supports[i] as number));
 	if (spans.some((L) => !(L > 0))) throw new RangeError('Supports must ascend');
-	const first = nth(supports, 0);
-	const last = nth(supports, n - 1);
+	const first = supports[0] as number;
+	const last = supports[n - 1] as number;
 
 	const fromLeft = new Array<number>(n - 1).fill(0);
 	const fromRight = new Array<number>(n - 1).fill(0);
 	const lever = new Array<number>(n).fill(0);
 	const supportMoments = new Array<number>(n).fill(0);
-	const add = (to: number[], i: number, value: number) => (to[i] = nth(to, i) + value);
+	const add = (to: number[], i: number, value: number) => (to[i] = (to[i] as number) + value);
 	for (const load of loads) {
 		const left = overhang(load, first, 'left');
 		const right = overhang(load, last, 'right');
@@ -147,8 +146,8 @@ export function beamReactions(supports: readonly Millimetres[], loads: readonly 
 		add(lever, n - 1, right.force);
 		add(supportMoments, n - 1, -right.moment);
 		for (let k = 0; k < n - 1; k++) {
-			const x0 = nth(supports, k);
-			const L = nth(spans, k);
+			const x0 = supports[k] as number;
+			const L = spans[k] as number;
 			const touches =
 				load.from === load.to
 					? load.from >= x0 && (load.from < x0 + L || (k === n - 2 && load.from === last))
@@ -166,19 +165,19 @@ export function beamReactions(supports: readonly Millimetres[], loads: readonly 
 		const off: number[] = [];
 		const rhs: number[] = [];
 		for (let i = 1; i < n - 1; i++) {
-			const [La, Lb] = [nth(spans, i - 1), nth(spans, i)];
+			const [La, Lb] = [spans[i - 1] as number, spans[i] as number];
 			diag.push(2 * (La + Lb));
 			off.push(Lb);
-			let r = -nth(fromLeft, i - 1) - nth(fromRight, i);
-			if (i === 1) r -= nth(supportMoments, 0) * La;
-			if (i === n - 2) r -= nth(supportMoments, n - 1) * Lb;
+			let r = -(fromLeft[i - 1] as number) - (fromRight[i] as number);
+			if (i === 1) r -= (supportMoments[0] as number) * La;
+			if (i === n - 2) r -= (supportMoments[n - 1] as number) * Lb;
 			rhs.push(r);
 		}
 		solveTridiagonal(diag, off, rhs).forEach((m, i) => (supportMoments[i + 1] = m));
 	}
 	const reactions = [...lever];
 	for (let k = 0; k < n - 1; k++) {
-		const change = (nth(supportMoments, k + 1) - nth(supportMoments, k)) / nth(spans, k);
+		const change = ((supportMoments[k + 1] as number) - (supportMoments[k] as number)) / (spans[k] as number);
 		add(reactions, k, change);
 		add(reactions, k + 1, -change);
 	}

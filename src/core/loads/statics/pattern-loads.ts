@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../../units/quantity';
 import { beamReactions, type BeamReactions, type LineLoad } from './continuous-beam';
 
@@ -29,16 +28,16 @@ function bending(supports: readonly Millimetres[], load: LineLoad, found: BeamRe
 	};
 	const moment = (x: Millimetres): NewtonMillimetres => {
 		let M = -left(x, true)[1];
-		for (let i = 0; i < supports.length && nth(supports, i) < x; i++)
-			M += nth(found.reactions, i) * (x - nth(supports, i));
+		for (let i = 0; i < supports.length && (supports[i] as number) < x; i++)
+			M += (found.reactions[i] as number) * (x - (supports[i] as number));
 		return M;
 	};
 	/** Just left and just right of a support. */
 	const shears = (k: number): [Newtons, Newtons] => {
-		const x = nth(supports, k);
+		const x = supports[k] as number;
 		let before = 0;
-		for (let i = 0; i < k; i++) before += nth(found.reactions, i);
-		return [before - left(x, false)[0], before + nth(found.reactions, k) - left(x, true)[0]];
+		for (let i = 0; i < k; i++) before += found.reactions[i] as number;
+		return [before - left(x, false)[0], before + (found.reactions[k] as number) - left(x, true)[0]];
 	};
 	return { moment, shears };
 }
@@ -48,7 +47,7 @@ const middleOf = (l: LineLoad) => (l.from + l.to) / 2;
 /** Places where bending may be greatest: over supports, in the middle of spans, under the middle of every load. */
 function sections(supports: readonly Millimetres[], loads: readonly LineLoad[]): Millimetres[] {
 	const all = new Set(supports);
-	supports.slice(1).forEach((x, i) => all.add((x + nth(supports, i)) / 2));
+	supports.slice(1).forEach((x, i) => all.add((x + (supports[i] as number)) / 2));
 	for (const l of loads) all.add(middleOf(l));
 	return [...all];
 }
@@ -74,15 +73,15 @@ export function worstPattern(
 		const found = reactionsOf(load);
 		return { found, ...bending(supports, load, found) };
 	});
-	const down = supports.map((_, i) => nth(own.reactions, i));
-	const lift = supports.map((_, i) => -nth(own.reactions, i));
+	const down = supports.map((_, i) => own.reactions[i] as number);
+	const lift = supports.map((_, i) => -(own.reactions[i] as number));
 	for (const { found } of each) {
 		found.reactions.forEach((r, i) => {
-			if (r > 0) down[i] = nth(down, i) + r;
-			else lift[i] = nth(lift, i) - r;
+			if (r > 0) down[i] = (down[i] as number) + r;
+			else lift[i] = (lift[i] as number) - r;
 		});
 	}
-	const moment = { value: 0, at: nth(supports, 0) };
+	const moment = { value: 0, at: supports[0] as number };
 	let alone = 0;
 	for (const x of sections(supports, [always, ...removable])) {
 		let [sag, hog] = [0, 0];
@@ -103,7 +102,7 @@ export function worstPattern(
 		for (const e of each) {
 			e.shears(k).forEach((V, side) => {
 				const at = 2 * side + (V > 0 ? 0 : 1);
-				sums[at] = nth(sums, at) + Math.abs(V);
+				sums[at] = (sums[at] as number) + Math.abs(V);
 			});
 		}
 		const [a = 0, b = 0, c = 0, d = 0] = sums;

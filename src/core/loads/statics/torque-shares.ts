@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import type { Millimetres, NewtonMillimetres } from '../../units/quantity';
 
 /** A turning moment spread evenly along the cleat from `from` to `to`. */
@@ -24,21 +23,21 @@ export function torqueShares(
 	// Torque that arrives at each stud from its left and from its right, to find the greatest in the cleat.
 	const arriving = new Array<number>(2 * n).fill(0);
 	const give = (stud: number, side: 0 | 1, torque: number) => {
-		shares[stud] = nth(shares, stud) + torque;
-		arriving[2 * stud + side] = nth(arriving, 2 * stud + side) + torque;
+		shares[stud] = (shares[stud] as number) + torque;
+		arriving[2 * stud + side] = (arriving[2 * stud + side] as number) + torque;
 	};
 	for (const t of torques) {
 		const length = t.to - t.from;
 		for (let k = -1; k < n; k++) {
-			const a = Math.max(t.from, k < 0 ? -Infinity : nth(supports, k));
-			const b = Math.min(t.to, k === n - 1 ? Infinity : nth(supports, k + 1));
+			const a = Math.max(t.from, k < 0 ? -Infinity : (supports[k] as number));
+			const b = Math.min(t.to, k === n - 1 ? Infinity : (supports[k + 1] as number));
 			const inside = length > 0 ? b > a : b === a && (k === n - 1 || t.from !== supports[k + 1]);
 			if (!inside) continue;
 			const part = length > 0 ? (t.total * (b - a)) / length : t.total;
 			if (k < 0) give(0, 0, part);
 			else if (k === n - 1) give(n - 1, 1, part);
 			else {
-				const [x0, x1] = [nth(supports, k), nth(supports, k + 1)];
+				const [x0, x1] = [supports[k] as number, supports[k + 1] as number];
 				const right = (part * ((a + b) / 2 - x0)) / (x1 - x0);
 				give(k, 1, part - right);
 				give(k + 1, 0, right);

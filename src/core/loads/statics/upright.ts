@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../../units/quantity';
 import { beamDeflection } from './beam-deflection';
 import { beamReactions, type LineLoad } from './continuous-beam';
@@ -28,9 +27,9 @@ export function localPulls(lags: readonly Millimetres[], turns: readonly Turn[],
 	for (const t of turns) {
 		const above = lags.findIndex((y) => y >= t.at);
 		const upper = above < 0 ? last : above;
-		const below = upper === 0 ? foot : nth(lags, upper - 1);
-		const arm = nth(lags, upper) - below;
-		pulls[upper] = nth(pulls, upper) + (arm > 0 ? t.couple / arm : Infinity);
+		const below = upper === 0 ? foot : (lags[upper - 1] as number);
+		const arm = (lags[upper] as number) - below;
+		pulls[upper] = (pulls[upper] as number) + (arm > 0 ? t.couple / arm : Infinity);
 	}
 	return pulls;
 }
@@ -45,7 +44,7 @@ function pairOf(t: Turn): LineLoad[] {
 /** Reactions of places that hold, pull or press; by their height. */
 function held(places: readonly Millimetres[], loads: readonly LineLoad[]): Map<Millimetres, Newtons> {
 	const { reactions } = beamReactions(places, loads);
-	return new Map(places.map((y, i) => [y, nth(reactions, i)]));
+	return new Map(places.map((y, i) => [y, reactions[i] as Newtons]));
 }
 
 const ascending = (a: number, b: number) => a - b;
@@ -106,5 +105,5 @@ export function worstPulls(
 	touches: readonly Millimetres[]
 ): Newtons[] {
 	const each = turns.map((t) => beamPulls(lags, [t], touches));
-	return lags.map((_, i) => each.reduce((sum, pulls) => sum + Math.max(0, nth(pulls, i)), 0));
+	return lags.map((_, i) => each.reduce((sum, pulls) => sum + Math.max(0, pulls[i] as number), 0));
 }

@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import { solveLinear } from '../../solve-linear';
 import type { Millimetres } from '../../units/quantity';
 import { seen } from './signal';
@@ -57,16 +56,17 @@ export function fitBump(
 			const by = { left: -b.height * slope(b.left), right: b.height * slope(b.right), height: l - r, base: 1 };
 			const off = (v[i] as number) - (b.base + b.height * (l - r));
 			free.forEach((p, j) => {
-				right[j] = nth(right, j) + by[p] * off;
-				free.forEach((q, k) => (nth(normal, j)[k] = nth(nth(normal, j), k) + by[p] * by[q]));
+				right[j] = (right[j] as number) + by[p] * off;
+				free.forEach((q, k) => ((normal[j] as number[])[k] = ((normal[j] as number[])[k] as number) + by[p] * by[q]));
 			});
 		}
-		const step = solveLinear(normal.map((row, i) => [...row, nth(right, i)]));
+		const step = solveLinear(normal.map((row, i) => [...row, right[i] as number]));
 		if (!step) return null;
 		// No edge moves by more than the window in one turn: a far first guess is walked in.
 		free.forEach(
 			(p, j) =>
-				(b[p] += p === 'left' || p === 'right' ? Math.max(-spread, Math.min(spread, nth(step, j))) : nth(step, j))
+				(b[p] +=
+					p === 'left' || p === 'right' ? Math.max(-spread, Math.min(spread, step[j] as number)) : (step[j] as number))
 		);
 		if (!Number.isFinite(b.left + b.right + b.height) || b.right - b.left < 2) return null;
 		if (step.every((s) => Math.abs(s) < SETTLED)) break;
@@ -80,7 +80,9 @@ export function fitBump(
 	// Error of the middle: half the sum of the two edges, with what they have in common.
 	const ofEdge = fixed ? 1 : 0.5;
 	const weigh = free.map((p): number => (p === 'left' || p === 'right' ? ofEdge : 0));
-	const spreadOf = solveLinear(normal.map((row, i) => [...row, nth(weigh, i)]));
-	const variance = spreadOf ? weigh.reduce((sum, w, j) => sum + w * nth(spreadOf, j), 0) * noise ** 2 : Number.NaN;
+	const spreadOf = solveLinear(normal.map((row, i) => [...row, weigh[i] as number]));
+	const variance = spreadOf
+		? weigh.reduce((sum, w, j) => sum + w * (spreadOf[j] as number), 0) * noise ** 2
+		: Number.NaN;
 	return { ...b, error: Math.sqrt(Math.max(0, variance)), residual: Math.sqrt(left / x.length) };
 }

@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import type { Millimetres } from '../../units/quantity';
 import { median } from './signal';
 import type { LiveStretch, Sighting, TraceReading } from './read-trace';
@@ -48,10 +47,10 @@ const at = (l: Line, y: number) => l.x + (l.lean * y) / 1000;
 function lineThrough(seen: readonly Sighting[]): Line {
 	const w = seen.map((s) => 1 / Math.max(LEAST_ERROR, s.error) ** 2);
 	const all = w.reduce((a, b) => a + b, 0);
-	const my = seen.reduce((sum, s, i) => sum + nth(w, i) * s.y, 0) / all;
-	const mx = seen.reduce((sum, s, i) => sum + nth(w, i) * s.centre, 0) / all;
-	const yy = seen.reduce((sum, s, i) => sum + nth(w, i) * (s.y - my) ** 2, 0);
-	const xy = seen.reduce((sum, s, i) => sum + nth(w, i) * (s.y - my) * (s.centre - mx), 0);
+	const my = seen.reduce((sum, s, i) => sum + (w[i] as number) * s.y, 0) / all;
+	const mx = seen.reduce((sum, s, i) => sum + (w[i] as number) * s.centre, 0) / all;
+	const yy = seen.reduce((sum, s, i) => sum + (w[i] as number) * (s.y - my) ** 2, 0);
+	const xy = seen.reduce((sum, s, i) => sum + (w[i] as number) * (s.y - my) * (s.centre - mx), 0);
 	const slope = yy > 1 ? Math.max(-MOST_LEAN / 1000, Math.min(MOST_LEAN / 1000, xy / yy)) : 0;
 	return { x: mx - slope * my, lean: slope * 1000 };
 }
@@ -92,8 +91,8 @@ function pieceOf(seen: readonly Sighting[], heights: number): FoundPiece {
 			: Math.max(...seen.map((s) => s.error));
 	const whole = seen.filter((s) => !s.only);
 	const width = median((whole.length > 0 ? whole : seen).map((s) => s.right - s.left));
-	const only = whole.length === 0 ? nth(seen, 0).only : null;
-	const kind = nth(seen, 0).kind === 'pipe' ? 'pipe' : 'stud';
+	const only = whole.length === 0 ? (seen[0] as Sighting).only : null;
+	const kind = (seen[0] as Sighting).kind === 'pipe' ? 'pipe' : 'stud';
 	return {
 		kind,
 		...line,

@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import type { Millimetres } from '../../units/quantity';
 
 /** The pitch most studs keep, and where they do not. */
@@ -30,7 +29,7 @@ const RANGE = [280, 700] as const;
  */
 export function pitchOf(xs: readonly Millimetres[]): PitchFound | null {
 	const sorted = [...xs].sort((a, b) => a - b);
-	const gaps = sorted.slice(1).map((x, i) => x - nth(sorted, i));
+	const gaps = sorted.slice(1).map((x, i) => x - (sorted[i] as number));
 	const usable = gaps.filter((g) => g >= RANGE[0] && g <= RANGE[1]);
 	if (usable.length < 2) return null;
 	const agree = (p: number) => usable.filter((g) => Math.abs(g - p) <= TRUE);
@@ -45,6 +44,6 @@ export function pitchOf(xs: readonly Millimetres[]): PitchFound | null {
 			? [{ from, to, kind: 'missing', missing: times - 1 }]
 			: [{ from, to, kind: 'odd', missing: 0 }];
 	});
-	const on = sorted.find((x) => Math.abs(((x - nth(sorted, 0)) / pitch) % 1) < 0.2) ?? nth(sorted, 0);
+	const on = sorted.find((x) => Math.abs(((x - (sorted[0] as number)) / pitch) % 1) < 0.2) ?? (sorted[0] as number);
 	return { pitch: Math.round(pitch * 10) / 10, first: on, breaks };
 }

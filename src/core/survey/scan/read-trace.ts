@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import type { Millimetres } from '../../units/quantity';
 import { fitBump } from './fit-bump';
 import { baseline, median, noiseOf, smooth } from './signal';
@@ -141,8 +140,8 @@ export function readTrace(trace: Trace): TraceReading {
 	const noise = Math.max(noiseOf(raw), 1e-6);
 	const soft = smooth(raw, SOFTEN / step);
 	const base = baseline(soft, Math.round(BARE / step));
-	const lifted = raw.map((v, i) => v - nth(base, i));
-	const softLifted = soft.map((v, i) => v - nth(base, i));
+	const lifted = raw.map((v, i) => v - (base[i] as number));
+	const softLifted = soft.map((v, i) => v - (base[i] as number));
 	// White noise averaged over a Gaussian of s samples is less by the root of 2 s √π.
 	const softNoise = noise / Math.sqrt((2 * SOFTEN * Math.sqrt(Math.PI)) / step);
 	const dip = Math.round(6 / step);

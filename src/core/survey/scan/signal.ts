@@ -1,4 +1,3 @@
-import { nth } from '../../nth';
 import type { Millimetres } from '../../units/quantity';
 
 /** Tools for one channel of a trace. They take and give plain arrays of numbers of the same length. */
@@ -12,7 +11,7 @@ export function smooth(values: ArrayLike<number>, sigma: number): Float64Array {
 		let sum = 0;
 		let all = 0;
 		for (let j = Math.max(0, i - reach); j <= Math.min(values.length - 1, i + reach); j++) {
-			const w = nth(weights, Math.abs(j - i));
+			const w = weights[Math.abs(j - i)] as number;
 			sum += w * (values[j] as number);
 			all += w;
 		}
