@@ -37,6 +37,52 @@ const zones = [
 	},
 	{ target: './src/lib/server', from: ['./src/lib/ui', './src/lib/state'], message: 'the server knows no screen.' }
 ];
+/** Rooms of the core that what holds things is built up from, and what each may lean on: arrows run down only. */
+const LEANS = {
+	units: [],
+	materials: ['units'],
+	tools: ['units'],
+	verdict: ['units'],
+	form: ['units'],
+	solid: ['units', 'materials', 'tools'],
+	members: ['units', 'materials', 'mechanics', 'verdict'],
+	carriers: ['units', 'materials', 'verdict', 'form', 'solid', 'members', 'things']
+};
+const ALL_ROOMS = [
+	...new Set([
+		...Object.keys(LEANS),
+		'mechanics',
+		'things',
+		'plan',
+		'holders',
+		'cleats',
+		'survey',
+		'checks',
+		'cutting',
+		'shop'
+	]),
+	'sums',
+	'arrange',
+	'handling',
+	'table'
+];
+const rooms = Object.entries(LEANS).map(([room, may]) => ({
+	target: `./src/core/${room}`,
+	from: ALL_ROOMS.filter((r) => r !== room && !may.includes(r)).map((r) => `./src/core/${r}`),
+	message: `${room} leans on ${may.join(', ') || 'nothing'} alone.`
+}));
+rooms.push(
+	{
+		target: './src/core/mechanics',
+		from: ['members', 'carriers', 'holders', 'survey', 'checks', 'solid'].map((r) => `./src/core/${r}`),
+		message: 'mechanics are formulas: they know no holder.'
+	},
+	{
+		target: './src/core/holders',
+		from: ['checks', 'cutting', 'survey', 'arrange', 'sums'].map((r) => `./src/core/${r}`),
+		message: 'a holder knows neither its wall nor its verdict.'
+	}
+);
 const inCore = [
 	{
 		regex:
@@ -78,6 +124,7 @@ export default ts.config(
 		files: ['src/core/**/*.ts'],
 		ignores: ['**/*.test.ts'],
 		rules: {
+			'import-x/no-restricted-paths': ['error', { zones: [...zones, ...rooms] }],
 			'no-restricted-imports': ['error', { patterns: inCore }],
 			'no-restricted-globals': [
 				'error',

@@ -12,7 +12,7 @@ export default defineConfig({
 	test: {
 		testTimeout: 120_000,
 		include: [
-			'src/core/loads/**/*.test.ts',
+			'src/core/{mechanics,verdict,members,checks}/**/*.test.ts',
 			'src/core/cleats/**/*.test.ts',
 			'src/core/arrange/**/*.test.ts',
 			'src/core/survey/fit.test.ts',

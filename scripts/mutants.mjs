@@ -12,7 +12,7 @@ import { run } from './lib/run.mjs';
  */
 await needModules();
 const [every = '12', offset = '0'] = process.argv.slice(2);
-const ROOMS = ['src/core/loads', 'src/core/cleats'];
+const ROOMS = ['mechanics', 'verdict', 'members', 'checks', 'cleats'].map((r) => `src/core/${r}`);
 /** The wiring between plan and formula, where more is asked. */
 const WIRING = /loads\/(checks\/|place|check-plan|bearing|hook-screws|second-row)|cleats\/(row-screws|segments)/;
 

@@ -46,6 +46,8 @@ const SHOTS = [
 	},
 	{ name: 'rows', stage: 'rows', pick: '[data-row=r2]' },
 	{ name: 'holders', stage: 'holders', pick: '[data-holder=h1]' },
+	{ name: 'offers', stage: 'holders', press: '.nowhere .thing' },
+	{ name: 'bench', stage: 'holders', pick: '[data-holder=h1]', press: '.switch button' },
 	{ name: 'holds', stage: 'holds', pick: '[data-holder=h3]' },
 	{ name: 'holds-dark', stage: 'holds', pick: '[data-holder=h5]', theme: 'dark', unit: 'inch' },
 	{ name: 'cut', stage: 'cut' },

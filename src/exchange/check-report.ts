@@ -1,6 +1,6 @@
-import { checkPlan, type Judged } from '$core/loads/check-plan';
-import { byThing } from '$core/loads/by-thing';
-import type { Check, Warning } from '$core/loads/check';
+import { checkPlan, type Judged } from '$core/checks/check-plan';
+import { byThing } from '$core/checks/by-thing';
+import type { Check, Warning } from '$core/verdict/check';
 import type { Plan } from '$core/plan/types';
 import type { Phrase } from '$core/units/phrase';
 
@@ -56,9 +56,9 @@ const list = (all: Map<string, Judged>): VerdictOut[] => [...all].map(([id, j]) 
 /** Checks a plan and writes the result as data: demand, capacity, margin, and each sum with its numbers. */
 export function checkReport(plan: Plan): CheckReport {
 	const c = checkPlan(plan);
-	const holders = plan.holders.flatMap(({ id, params }) => {
+	const holders = plan.holders.flatMap(({ id, carriers }) => {
 		const j = c.holders.get(id);
-		return j ? [{ id, thing: params.load.name, ...out(j) }] : [];
+		return j ? [{ id, thing: carriers.flatMap((c) => c.loads.map((l) => l.name)).join(', '), ...out(j) }] : [];
 	});
 	const things = byThing(plan, c).map(({ name, count, holders: on, verdict, check }) => ({
 		name,

@@ -1,4 +1,4 @@
-import type { Glance } from '$core/loads/glance';
+import type { Glance } from '$core/checks/glance';
 import { listGlances, type PlanListing } from '$lib/server/plans';
 import { isExample, listShops } from '$lib/server/shops';
 import { listTrash, type Trashed } from '$lib/server/trash';

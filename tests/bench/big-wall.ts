@@ -1,12 +1,23 @@
-import { families } from '$core/holders/registry';
+import { emptyHolder } from '$core/holders/empty-holder';
+import { carrierKind, CARRIERS } from '$core/carriers/registry';
+import { roomIn } from '$core/carriers/room';
+import { newCarrier } from '$core/holders/new-carrier';
 import type { Holder, Plan } from '$core/plan/types';
 
 const ROWS = 12;
 const STUDS = 20;
 
+/** Every kind of carrier in turn, full. */
+function mixed(h: Holder, i: number): Holder {
+	const { kind } = CARRIERS[i % CARRIERS.length]!;
+	const carrier = newCarrier({ back: h.back, carriers: [] }, kind, 'mm');
+	const load = { name: 'thing', mass: 0.4, width: 30, height: 120, depth: 25 };
+	return { ...h, carriers: [{ ...carrier, loads: roomIn(carrier).map((count) => ({ ...load, count })) }] };
+}
+
 /**
- * A wall with every kind of check on it: twist blocks, backer sheets, solid cleats, second hooks, lock strips, somebody
- * who reaches, damp.
+ * A wall with every kind of check and of carrier on it: twist blocks, backer sheets, solid cleats, second hooks, lock
+ * strips, somebody who reaches, damp.
  */
 function everyCheck(plan: Plan): Plan {
 	return {
@@ -32,19 +43,14 @@ function everyCheck(plan: Plan): Plan {
 				};
 			return i % 4 === 2 ? { ...r, stock: '1x4', blank: 88 } : r;
 		}),
-		holders: plan.holders.map((h, i) => {
+		holders: plan.holders.map(mixed).map((h, i) => {
 			if (i % 5 === 0)
 				return {
 					...h,
-					params: {
-						...h.params,
-						secondHook: true,
-						spacer: false,
-						face: { ...h.params.face, stock: 'ply-18', height: 620 },
-						pegs: { ...h.params.pegs, height: 480 }
-					}
+					back: { ...h.back, secondHook: true, spacer: false, stock: 'ply-18', height: 620 },
+					carriers: h.carriers.map((c) => ({ ...c, at: { ...c.at, y: 480 } }))
 				};
-			return i % 7 === 0 ? { ...h, params: { ...h.params, lockStrip: true } } : h;
+			return i % 7 === 0 ? { ...h, back: { ...h.back, lockStrip: 'screwed' as const } } : h;
 		})
 	};
 }
@@ -63,22 +69,33 @@ function plainWall(holders: number, width: number): Plan {
 	const perRow = Math.ceil(holders / ROWS);
 	const share = width / perRow;
 	const rack = Math.min(400, Math.floor(share - 8));
-	const start = families['peg-rack'].start('mm');
+	const start = carrierKind('pegs').start('mm');
+	const { back } = emptyHolder('', '', 'mm');
+	const count = Math.max(1, Math.floor(rack / 100));
+	const load = { name: '', mass: 0.5, width: 80, height: 250, depth: 40, count: 2 * count };
 	const item = (i: number): Holder => ({
 		id: `h${i}`,
 		name: `Rack ${i + 1}`,
-		family: 'peg-rack',
-		params: {
-			...structuredClone(start),
-			face: { ...start.face, width: rack, height: 200 },
-			pegs: { ...start.pegs, spacing: { kind: 'equal-gaps', count: Math.max(1, Math.floor(rack / 100)) } },
-			hook: { ...start.hook, screws: { ...start.hook.screws, count: 2 } }
+		mount: { kind: 'row', row: `r${i % ROWS}`, x: Math.floor(i / ROWS) * share + 4 },
+		back: {
+			...back,
+			width: rack,
+			height: 200,
+			hook: { ...back.hook, screws: { ...back.hook.screws, count: 2 } }
 		},
-		mount: { kind: 'row', row: `r${i % ROWS}`, x: Math.floor(i / ROWS) * share + 4 }
+		carriers: [
+			{
+				id: 'c1',
+				kind: 'pegs',
+				at: { on: 'back', x: 0, y: 80 },
+				params: { ...structuredClone(start), width: rack, spacing: { kind: 'equal-gaps', count } },
+				loads: [load]
+			}
+		]
 	});
 	return {
 		format: 'kammer-plan',
-		version: 1,
+		version: 2,
 		name: `${holders} racks`,
 		wall: {
 			width,

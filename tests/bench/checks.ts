@@ -1,4 +1,4 @@
-import { checkPlan } from '$core/loads/check-plan';
+import { checkPlan } from '$core/checks/check-plan';
 import { applyCommand } from '$core/plan/commands';
 import type { Plan } from '$core/plan/types';
 import { bigWall } from './big-wall';

@@ -1,4 +1,4 @@
-import { finish } from '$core/loads/fails-at';
+import { finish } from '$core/verdict/fails-at';
 import { straighten } from '$core/survey/photo/straighten';
 import { placePhoto } from '$core/survey/photo/place-photo';
 import { analyse } from '$core/survey/scan/analyse';

@@ -106,11 +106,11 @@ describe('from a wall to a cut list', () => {
 		plan.holders = Array.from({ length: 700 }, (_, i) => ({
 			...rack,
 			id: `n${i}`,
-			params: {
-				...rack.params,
-				face: { ...rack.params.face, width: 150 + i * 1.37 },
-				pegs: { ...rack.params.pegs, projection: 30 + i * 0.8 }
-			}
+			back: { ...rack.back, width: 150 + i * 1.37 },
+			carriers: rack.carriers.map((c) => ({
+				...c,
+				params: { ...c.params, width: 150 + i * 1.37, projection: 30 + i * 0.8 }
+			}))
 		}));
 		await kammer.screen.openWall(plan, 'cut');
 		await kammer.screen.says(/Looking for the fewest boards: \d of \d kinds/);

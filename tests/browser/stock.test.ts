@@ -293,7 +293,7 @@ describe('on the wall', () => {
 		await kammer.screen.says(/2 hanging of 7; 5 to place/);
 		await until(
 			async () =>
-				(await kammer.screen.stored(wall!.id)).plan.holders.find((h) => h.id === 'h4')?.params.load.thing ===
+				(await kammer.screen.stored(wall!.id)).plan.holders.find((h) => h.id === 'h4')?.carriers[0]?.loads[0]?.thing ===
 				'caulking-iron',
 			'the wall to say so'
 		);

@@ -3,7 +3,7 @@ import { describe, expect, it, test } from 'vitest';
 import { handsOut, liftIndex, liftLimit, type Lift } from '$core/handling/lifting';
 import { reachBand, reachOf } from '$core/handling/reach';
 import { workingSpace } from '$core/handling/service-panel';
-import { proofLoad } from '$core/loads/proof-load';
+import { proofLoad } from '$core/verdict/proof-load';
 import { KG_PER_POUND, MM_PER_INCH } from '$core/units/quantity';
 
 const inch = (n: number) => n * MM_PER_INCH;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { Matrix, SVD } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
-import { finish } from '$core/loads/fails-at';
+import { finish } from '$core/verdict/fails-at';
 import { homography, isQuad, mapPoint } from '$core/survey/photo/homography';
 import { placePhoto } from '$core/survey/photo/place-photo';
 import { straighten } from '$core/survey/photo/straighten';

@@ -9,16 +9,16 @@ import {
 	joistMoment,
 	joistShare,
 	shareWithOneLost
-} from '$core/loads/members/deck';
-import { lumberArmStresses } from '$core/loads/members/lumber-arm';
-import { rectangle } from '$core/loads/members/rectangle';
-import { backBearing, lipBearing, rodTip, roundSection } from '$core/loads/members/rod';
-import { beamDeflection, greatestDeflection } from '$core/loads/statics/beam-deflection';
-import { beamReactions, continuousBeam, type LineLoad } from '$core/loads/statics/continuous-beam';
-import { dropFactor } from '$core/loads/statics/drop';
-import { leafAt, worstSwing } from '$core/loads/statics/leaf';
-import { blockJointStress, cleatRoll, rollPull, sheetScrewHeights } from '$core/loads/statics/roll';
-import { beamPulls, localPulls, worstPulls } from '$core/loads/statics/upright';
+} from '$core/mechanics/members/deck';
+import { lumberArmStresses } from '$core/mechanics/members/lumber-arm';
+import { rectangle } from '$core/mechanics/members/rectangle';
+import { backBearing, lipBearing, rodTip, roundSection } from '$core/mechanics/members/rod';
+import { beamDeflection, greatestDeflection } from '$core/mechanics/statics/beam-deflection';
+import { beamReactions, continuousBeam, type LineLoad } from '$core/mechanics/statics/continuous-beam';
+import { dropFactor } from '$core/mechanics/statics/drop';
+import { leafAt, worstSwing } from '$core/mechanics/statics/leaf';
+import { blockJointStress, cleatRoll, rollPull, sheetScrewHeights } from '$core/mechanics/statics/roll';
+import { beamPulls, localPulls, worstPulls } from '$core/mechanics/statics/upright';
 import { bendingMaterial } from '$core/materials/bending';
 import { PANEL_MATERIALS } from '$core/materials/panels';
 import { allowedRodStress, rod, ROD_MATERIALS } from '$core/materials/rods';

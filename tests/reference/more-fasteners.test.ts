@@ -1,10 +1,10 @@
 import { describe, expect, it, test } from 'vitest';
-import { nailUsed } from '$core/loads/fasteners/combined';
-import { CD_BUMP, CD_STORAGE, jointCapacity, type Joint } from '$core/loads/fasteners/joint';
-import { dowelBearing, governing, lateral, reduction, yieldLoads } from '$core/loads/fasteners/lateral';
-import { pilotFor } from '$core/loads/fasteners/pilot';
-import { spacingMinimums } from '$core/loads/fasteners/spacing-minimums';
-import { withdrawalPerLength } from '$core/loads/fasteners/withdrawal';
+import { nailUsed } from '$core/mechanics/fasteners/combined';
+import { CD_BUMP, CD_STORAGE, jointCapacity, type Joint } from '$core/mechanics/fasteners/joint';
+import { dowelBearing, governing, lateral, reduction, yieldLoads } from '$core/mechanics/fasteners/lateral';
+import { pilotFor } from '$core/mechanics/fasteners/pilot';
+import { spacingMinimums } from '$core/mechanics/fasteners/spacing-minimums';
+import { withdrawalPerLength } from '$core/mechanics/fasteners/withdrawal';
 import { bendingYield } from '$core/materials/fastener';
 import { lag, LAGS, lagThread, type LagSize } from '$core/materials/lags';
 import { nail, NAILS } from '$core/materials/nails';

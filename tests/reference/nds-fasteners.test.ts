@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { combinedAllowable } from '$core/loads/fasteners/combined';
-import { jointCapacity } from '$core/loads/fasteners/joint';
-import { dowelBearing, governing, lateral, reduction, yieldLoads } from '$core/loads/fasteners/lateral';
-import { headPullThrough, withdrawalPerLength } from '$core/loads/fasteners/withdrawal';
+import { combinedAllowable } from '$core/mechanics/fasteners/combined';
+import { jointCapacity } from '$core/mechanics/fasteners/joint';
+import { dowelBearing, governing, lateral, reduction, yieldLoads } from '$core/mechanics/fasteners/lateral';
+import { headPullThrough, withdrawalPerLength } from '$core/mechanics/fasteners/withdrawal';
 import { screw, type ScrewSize } from '$core/materials/screws';
 import { N_PER_POUND } from '$core/units/quantity';
 import { chapter12 } from '../support/chapter12';

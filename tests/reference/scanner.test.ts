@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { finish } from '$core/loads/fails-at';
+import { finish } from '$core/verdict/fails-at';
 import { analyse } from '$core/survey/scan/analyse';
 import { retrain } from '$core/survey/scan/retrain';
 import { inventWall, type HiddenWall } from '$devices/hidden-wall';

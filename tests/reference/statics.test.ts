@@ -1,14 +1,14 @@
-import { verdictOf } from '$core/loads/check';
+import { verdictOf } from '$core/verdict/check';
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { continuousBeam, type LineLoad } from '$core/loads/statics/continuous-beam';
-import { cleatRoll, hookRoll, rollPull } from '$core/loads/statics/roll';
-import { sharedAt } from '$core/loads/statics/line-share';
-import { combine, greatestTug, heavyEnd, lockStripUplift, seat, worstPart } from '$core/loads/statics/seat';
-import { torqueShares } from '$core/loads/statics/torque-shares';
-import { lipBearing, rodStress } from '$core/loads/members/rod';
-import { torsionShear } from '$core/loads/members/cleat-section';
-import { studBending } from '$core/loads/members/stud-bending';
+import { continuousBeam, type LineLoad } from '$core/mechanics/statics/continuous-beam';
+import { cleatRoll, hookRoll, rollPull } from '$core/mechanics/statics/roll';
+import { sharedAt } from '$core/mechanics/statics/line-share';
+import { combine, greatestTug, heavyEnd, lockStripUplift, seat, worstPart } from '$core/mechanics/statics/seat';
+import { torqueShares } from '$core/mechanics/statics/torque-shares';
+import { lipBearing, rodStress } from '$core/mechanics/members/rod';
+import { torsionShear } from '$core/mechanics/members/cleat-section';
+import { studBending } from '$core/mechanics/members/stud-bending';
 import { wood } from '$core/materials/woods';
 
 const point = (at: number, total: number): LineLoad => ({ from: at, to: at, total });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { startInputs, type Inputs } from '$core/sums/inputs';
 import { sumByName } from '$core/sums/registry';
 import { answerVerdict, headroom, type Sum } from '$core/sums/sum';
-import { localPulls } from '$core/loads/statics/upright';
+import { localPulls } from '$core/mechanics/statics/upright';
 import { sayPhrase } from '$core/units/phrase';
 import { KG_PER_POUND, MM_PER_INCH, N_PER_POUND } from '$core/units/quantity';
 

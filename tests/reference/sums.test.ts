@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
-import { checkPlan } from '$core/loads/check-plan';
-import type { Check, SumLine } from '$core/loads/check';
+import { checkPlan } from '$core/checks/check-plan';
+import type { Check, SumLine } from '$core/verdict/check';
 import type { Holder, Plan } from '$core/plan/types';
 import { SUMS } from '$core/sums/registry';
 import { inputsArbitrary } from '../support/any-inputs';
@@ -64,7 +64,7 @@ function walls(): Plan[] {
 		base,
 		{
 			...base,
-			holders: holders((h) => (h.params.lockStrip = true)),
+			holders: holders((h) => (h.back.lockStrip = 'screwed')),
 			rows: base.rows.map((r) => ({ ...r, screws: { ...r.screws, length: 80 } })),
 			wall: { ...base.wall, cladding: { kind: 'none', thickness: 0 } }
 		},
@@ -95,11 +95,11 @@ function walls(): Plan[] {
 				...r,
 				backer: { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 }
 			})),
-			holders: holders((h) => Object.assign(h.params, { secondHook: true, face: { ...h.params.face, height: 480 } }))
+			holders: holders((h) => Object.assign(h.back, { secondHook: true, height: 480 }))
 		},
 		{
 			...base,
-			holders: holders((h) => (h.params.hook = { ...h.params.hook, from: 'front', glued: false })),
+			holders: holders((h) => (h.back.hook = { ...h.back.hook, from: 'front', glued: false })),
 			wall: { ...base.wall, cladding: { kind: 'panel', thickness: 40 } }
 		}
 	];

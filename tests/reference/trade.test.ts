@@ -1,9 +1,8 @@
 import { describe, expect, it, test } from 'vitest';
 import { ripInTwo } from '$core/cleats/profile';
-import { spacingPitch, spacingPositions, tapeMarks } from '$core/holders/spacing';
-import { pairPitch } from '$core/holders/peg-rack/build';
-import { pegRack } from '$core/holders/peg-rack/family';
-import { TRADE_RULE } from '$core/loads/checks/fixing-check';
+import { spacingPitch, spacingPositions, tapeMarks } from '$core/carriers/spacing';
+import { pairPitch } from '$core/carriers/pegs';
+import { TRADE_RULE } from '$core/checks/fixing-check';
 import { STOCKS, stock } from '$core/materials/stocks';
 import { WOODS } from '$core/materials/woods';
 import { LAGS } from '$core/materials/lags';
@@ -54,7 +53,7 @@ describe('common practice', () => {
 	it('a screw carries about 80 lb, by the trade rule', () => expect(TRADE_RULE / 4.4482216).toBeCloseTo(80, 4));
 
 	it('holes of a pair stand a bar, its slack and a peg apart', () => {
-		const pegs = { ...pegRack.start('inch').pegs, diameter: inch(0.75), pair: { bar: inch(0.25), slack: inch(0.125) } };
+		const pegs = { diameter: inch(0.75), pair: { bar: inch(0.25), slack: inch(0.125) } };
 		expect(inches(pairPitch(pegs))).toBeCloseTo(1.125, 9);
 	});
 
@@ -64,7 +63,17 @@ describe('common practice', () => {
 		['2x4', '1 1/2', '3 1/2'],
 		['1x6', '3/4', '5 1/2'],
 		['1x8', '3/4', '7 1/4'],
-		['2x6', '1 1/2', '5 1/2']
+		['2x6', '1 1/2', '5 1/2'],
+		// Dressed dry sizes of PS 20, from memory.
+		['1x2', '3/4', '1 1/2'],
+		['1x3', '3/4', '2 1/2'],
+		['1x10', '3/4', '9 1/4'],
+		['1x12', '3/4', '11 1/4'],
+		['2x2', '1 1/2', '1 1/2'],
+		['2x8', '1 1/2', '7 1/4'],
+		['2x10', '1 1/2', '9 1/4'],
+		['2x12', '1 1/2', '11 1/4'],
+		['4x4', '3 1/2', '3 1/2']
 	] as const)('a %s is %s by %s', (id, t, w) => {
 		for (const [text, got] of [
 			[t, stock(id).thickness],

@@ -64,12 +64,7 @@ describe('bad input', () => {
 	};
 	test.each<[string, unknown, number, string]>([
 		['a zero wall', bad((p) => void (p.wall.width = 0)), 422, 'wall.width'],
-		[
-			'a holder wider than the wall',
-			bad((p) => void (p.holders[0]!.params.face.width = 6000)),
-			422,
-			'holders[0].params.face.width'
-		],
+		['a holder wider than the wall', bad((p) => void (p.holders[0]!.back.width = 6000)), 422, 'holders[0].back.width'],
 		['a row nobody laid', bad((p) => void (p.holders[0]!.mount.row = 'rx')), 422, 'holders[0].mount.row'],
 		['no plan at all', {}, 422, 'format'],
 		['null', null, 422, ''],
@@ -201,8 +196,8 @@ describe("the plan's JSON Schema", () => {
 		for (const edit of [
 			(p: Plan) => void (p.wall.width = 0),
 			(p: Plan) => void Object.assign(p.wall, { colour: 'red' }),
-			(p: Plan) => void (p.holders[0]!.params.pegs.spacing = { kind: 'pitch', count: 2 } as never),
-			(p: Plan) => void (p.holders[0]!.params.pegs.spacing.count = 1.5),
+			(p: Plan) => void (p.holders[0]!.carriers[0]!.params.spacing = { kind: 'pitch', count: 2 }),
+			(p: Plan) => void ((p.holders[0]!.carriers[0]!.params.spacing as { count: number }).count = 1.5),
 			(p: Plan) => void (p.rows[0]!.id = 'a b'),
 			(p: Plan) => void ((p.rows[0] as { stock: string }).stock = 'oak'),
 			(p: Plan) => void delete (p as Partial<Plan>).holders

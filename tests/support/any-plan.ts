@@ -2,9 +2,12 @@ import fc from 'fast-check';
 import { CLEAT_STOCKS, STOCKS } from '$core/materials/stocks';
 import { SCREWS } from '$core/materials/screws';
 import { WOODS } from '$core/materials/woods';
-import { LIMITS } from '$core/plan/limits';
-import type { Motion, Obstruction, Plan, Row, Spacing, Stud, Wall } from '$core/plan/types';
+import { CARRIERS } from '$core/carriers/registry';
+import { groundsFor } from '$core/holders/grounds';
+import { BACK, LOAD } from '$core/plan/plan-fields';
+import type { Back, Carrier, Holder, Load, Motion, Obstruction, Plan, Row, Stud, Wall } from '$core/plan/types';
 import { validatePlan } from '$core/plan/validate';
+import { anyValues } from './any-fields';
 
 /** Ends of a range as often as what lies between: that is where faults are. */
 const within = (min: number, max: number) => fc.oneof(fc.constantFrom(min, max), fc.double({ min, max, noNaN: true }));
@@ -134,58 +137,45 @@ const row = fc.record({
 		{ freq: 3 }
 	)
 });
-const spacing: fc.Arbitrary<Spacing> = fc.oneof(
-	fc.record({ kind: fc.constant('equal-gaps' as const), count: fc.integer({ min: 1, max: LIMITS.seats }) }),
-	fc.record({
-		kind: fc.constant('pitch' as const),
-		count: fc.integer({ min: 1, max: 12 }),
-		inset: within(0, 10_000),
-		pitch: within(1, 10_000)
-	}),
-	fc.record({
-		kind: fc.constant('end-margins' as const),
-		count: fc.integer({ min: 1, max: 12 }),
-		margin: within(0, 10_000)
-	})
+const anyLoad = anyValues({ ...LOAD, thing: LOAD.name, count: { ...LOAD.count, max: 200 } }).map(
+	({ thing: _, ...load }) => load as unknown as Load
 );
-const params = fc.record({
-	face: fc.record({
-		stock: fc.constantFrom(...STOCKS.map((s) => s.id)),
-		width: within(40, 3000),
-		height: within(30, 1300)
-	}),
-	hook: fc.record({
-		screws: fc.record({ ...screw, count: fc.integer({ min: 1, max: 60 }) }),
-		from: fc.constantFrom('back' as const, 'front' as const),
-		glued: fc.boolean()
-	}),
-	spacer: fc.boolean(),
-	lockStrip: fc.boolean(),
-	secondHook: fc.boolean(),
-	pegs: fc.record({
-		diameter: within(5, 60),
-		projection: within(10, 800),
-		depth: within(5, 60),
-		tilt: within(0, 30),
-		height: within(0, 1300),
-		spacing,
-		pair: fc.option(fc.record({ bar: within(1, 500), slack: within(0, 50) }))
-	}),
-	load: fc.record({
-		name: fc.constantFrom('', 'clamp', 'oar', 'plane', 'coil', 'spokeshave'),
-		mass: within(0, 200),
-		perSeat: fc.integer({ min: 1, max: 100 }),
-		thickness: within(1, 1000),
-		width: within(1, 5000),
-		height: within(1, 5000)
-	})
+/** Any carrier of any kind, as its fields take it, with loads as theirs do. */
+const carrier: fc.Arbitrary<Omit<Carrier, 'id'>> = fc.oneof(
+	...CARRIERS.map((kind) =>
+		fc.record({
+			kind: fc.constant(kind.kind),
+			params: anyValues(kind.fields),
+			at: fc.record({ on: fc.constant('back'), x: within(-200, 800), y: within(-100, 1300) }),
+			loads: fc.array(anyLoad, { maxLength: 1 })
+		})
+	)
+);
+const holder = fc.record({
+	x: within(-3000, 3000),
+	on: fc.nat(3),
+	back: anyValues({ ...BACK, width: { ...BACK.width, max: 3000 } }),
+	carriers: fc.array(carrier, { maxLength: 3 }),
+	/** Onto which face of the one before: the last stands there where it may. */
+	onto: fc.option(fc.nat(4))
 });
+
+/** The last carrier stands on a face of the one before it, where that offers one that it takes. */
+function stacked(h: { back: unknown; carriers: Carrier[]; onto: number | null }): Carrier[] {
+	const { carriers, onto } = h;
+	const last = carriers.at(-1);
+	if (onto === null || !last || carriers.length < 2) return carriers;
+	const before = { back: h.back as Back, carriers: carriers.slice(0, -1) };
+	const grounds = groundsFor(before, last).filter((g) => g.value !== 'back');
+	const ground = grounds[onto % Math.max(1, grounds.length)];
+	return ground ? [...before.carriers, { ...last, at: { ...last.at, on: ground.value } }] : carriers;
+}
 const plans: fc.Arbitrary<Plan> = fc
 	.record({
 		studs: fc.array(stud, { maxLength: 8 }),
 		obstructions: fc.array(obstruction, { maxLength: 3 }),
 		rows: fc.array(row, { maxLength: 4 }),
-		holders: fc.array(fc.record({ params, x: within(-3000, 3000), on: fc.nat(3) }), { maxLength: 5 }),
+		holders: fc.array(holder, { maxLength: 5 }),
 		cladding: fc.record({
 			kind: fc.constantFrom('none' as const, 'drywall' as const, 'panel' as const),
 			thickness: within(0, 60)
@@ -197,7 +187,7 @@ const plans: fc.Arbitrary<Plan> = fc
 	})
 	.map((r) => ({
 		format: 'kammer-plan',
-		version: 1,
+		version: 2,
 		name: 'Any',
 		...(r.stature === undefined ? {} : { stature: r.stature }),
 		wall: {
@@ -213,12 +203,12 @@ const plans: fc.Arbitrary<Plan> = fc
 		holders:
 			r.rows.length === 0
 				? []
-				: r.holders.map((h, i): Plan['holders'][number] => ({
+				: r.holders.map((h, i): Holder => ({
 						id: id('h', i),
 						name: '',
-						family: 'peg-rack',
-						params: h.params,
-						mount: { kind: 'row', row: id('r', h.on % r.rows.length), x: h.x }
+						mount: { kind: 'row', row: id('r', h.on % r.rows.length), x: h.x },
+						back: h.back as unknown as Back,
+						carriers: stacked({ ...h, carriers: h.carriers.map((c, k) => ({ ...c, id: id('c', k) })) })
 					})),
 		cutting: { kerf: r.kerf, lengths: [] }
 	}));

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { pegRack } from './peg-rack';
 import type { Holder, Plan, Row, Stud } from '$core/plan/types';
 
 /**
@@ -106,38 +107,32 @@ export const anyWall: fc.Arbitrary<Plan> = fc
 		});
 		const holders = r.holders.map((h, i): Holder => {
 			const on = rows[h.on % rows.length] as Row;
-			return {
-				id: `h${i}`,
-				name: `Holder ${i}`,
-				family: 'peg-rack',
-				mount: { kind: 'row', row: on.id, x: on.left + h.at * (on.right - on.left) },
-				params: {
-					face: { stock: 'ply-18', width: h.width, height: h.height },
-					hook: { screws: { size: '#8', length: 32, count: h.screws }, from: 'back', glued: false },
-					spacer: h.spacer,
-					lockStrip: h.lock,
-					secondHook: h.second,
-					pegs: {
-						diameter: 16,
-						projection: h.projection,
-						depth: 18,
-						tilt: 5,
-						height: 40,
-						pair: null,
-						spacing: {
-							kind: 'pitch',
-							count: h.count,
-							inset: h.inset * h.width,
-							pitch: Math.max(20, ((0.95 - h.inset) * h.width) / h.count)
-						}
-					},
-					load: { name: 'thing', mass: h.mass, perSeat: h.perSeat, thickness: h.thickness, width: 50, height: 200 }
-				}
-			};
+			return pegRack(`h${i}`, `Holder ${i}`, on.id, on.left + h.at * (on.right - on.left), {
+				face: { stock: 'ply-18', width: h.width, height: h.height },
+				hook: { screws: { size: '#8', length: 32, count: h.screws }, from: 'back', glued: false },
+				spacer: h.spacer,
+				lockStrip: h.lock,
+				secondHook: h.second,
+				pegs: {
+					diameter: 16,
+					projection: h.projection,
+					depth: 18,
+					tilt: 5,
+					height: 40,
+					pair: null,
+					spacing: {
+						kind: 'pitch',
+						count: h.count,
+						inset: h.inset * h.width,
+						pitch: Math.max(20, ((0.95 - h.inset) * h.width) / h.count)
+					}
+				},
+				load: { name: 'thing', mass: h.mass, perSeat: h.perSeat, thickness: h.thickness, width: 50, height: 200 }
+			});
 		});
 		return {
 			format: 'kammer-plan',
-			version: 1,
+			version: 2,
 			name: 'Any',
 			wall: {
 				width,

@@ -9,7 +9,7 @@ const filled = (before, one, after, most = 7.9 * MB) => {
 	const times = Math.floor((most - before.length - after.length) / (one.length + 1));
 	return before + Array.from({ length: times }, () => one).join(',') + after;
 };
-const plan = (fields) => `{"format":"kammer-plan","version":1,"name":"x",${fields}}`;
+const plan = (fields) => `{"format":"kammer-plan","version":2,"name":"x",${fields}}`;
 const cut = (text, at) => [text.slice(0, text.indexOf(at)), text.slice(text.indexOf(at) + at.length)];
 
 /**
@@ -54,7 +54,12 @@ export function heavyBodies(right) {
 		'toString as a kind': JSON.stringify({
 			...right,
 			holders: [
-				{ ...holder, params: { ...holder.params, pegs: { ...holder.params.pegs, spacing: { kind: { toString: 1 } } } } }
+				{
+					...holder,
+					carriers: [
+						{ ...holder.carriers[0], params: { ...holder.carriers[0].params, spacing: { kind: { toString: 1 } } } }
+					]
+				}
 			]
 		}),
 		valueOf: plan('"wall":{"width":{"valueOf":1}},"rows":[],"holders":[],"cutting":{}'),

@@ -1,4 +1,4 @@
-import type { YieldInput } from '$core/loads/fasteners/lateral';
+import type { YieldInput } from '$core/mechanics/fasteners/lateral';
 
 /** NDS 2018 equations 12.3-1 to 12.3-6 in their own form, without a gap: a second derivation to hold ours against. */
 export function chapter12({ D, Fyb, Fem, Fes, lm, ls }: YieldInput) {

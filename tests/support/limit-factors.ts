@@ -1,9 +1,9 @@
 import type { Segment } from '$core/cleats/segments';
-import { jointCapacity } from '$core/loads/fasteners/joint';
+import { jointCapacity } from '$core/mechanics/fasteners/joint';
 import { screw } from '$core/materials/screws';
 import { stock } from '$core/materials/stocks';
 import { wood } from '$core/materials/woods';
-import { holderWeights, type LaidRow, type Placed, type PlacedWeight } from '$core/loads/place';
+import { holderWeights, type LaidRow, type Placed, type PlacedWeight } from '$core/checks/place';
 import type { Plan } from '$core/plan/types';
 import { Body, greatest, Programme } from './linear-programme';
 
@@ -112,7 +112,7 @@ export function cleatFactor(
 	const [sin, cos] = [Math.sin((bevel * Math.PI) / 180), Math.cos((bevel * Math.PI) / 180)];
 	for (const p of placed) {
 		const lap = [Math.max(p.left, row.left), Math.min(p.right, row.right)] as const;
-		const { self, things } = holderWeights(p.built, p.profile.thickness);
+		const { self, things } = holderWeights(p.built);
 		const body = new Body();
 		for (const w of [self, ...left(things, bits)])
 			body.force(f, [p.left + w.x, 0, base + w.standOff], [0, -w.weight, 0]);
@@ -156,7 +156,7 @@ export function cleatFactor(
 			body.force(B, [x, row.y + back + front, base], [0, 0, 1]);
 			if (row.backer && back + front <= row.backer.height - row.backer.below && x >= segment.from && x <= segment.to)
 				cleat.force(B, [x, row.y + back + front, base], [0, 0, -1]);
-			if (p.holder.params.lockStrip) {
+			if (p.holder.back.lockStrip !== 'none') {
 				const U = lp.variable(0, Infinity);
 				body.force(U, [x, row.y, base], [0, -1, 0]);
 				if (x >= segment.from && x <= segment.to) cleat.force(U, [x, row.y, base], [0, 1, 0]);

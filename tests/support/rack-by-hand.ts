@@ -1,4 +1,4 @@
-import type { PegRackParams } from '$core/plan/types';
+import type { PegRack } from './peg-rack';
 
 /**
  * Whole plans, one odd thing at a time, worked with a pencil: plain statics of what hangs where, with none of Kammer's
@@ -14,6 +14,11 @@ export const crush = 0.2 * 25.4;
 export const strip = (length: number) => (length * middle * t * 560 * g) / 1e9;
 export const cleat = strip(900);
 
+/** Centre of a strip, out from the wall: higher at the wall than in front by its bevel, as a trapezium has it. */
+export const stripOut = ((t / 3) * (front + 2 * back)) / (front + back);
+/** A peg's, and its hole's. */
+const BORE = (Math.PI / 4) * 19.05 ** 2;
+
 /**
  * The rack: face (SPF 455), strips of ply behind it (560), dowels (690), four seats of two things of 1.5 kg, out at 40
  * and 80 of its pegs.
@@ -21,9 +26,9 @@ export const cleat = strip(900);
 export function rack(o: { strips?: number; height?: number; pegs?: number } = {}) {
 	const { strips = 1, height = 180, pegs = 4 } = o;
 	const parts = [
-		{ w: (400 * height * 19.05 * 455 * g) / 1e9, out: t + 19.05 / 2 },
-		{ w: strips * strip(400), out: t / 2 },
-		{ w: (pegs * (Math.PI / 4) * 19.05 ** 2 * 100 * 690 * g) / 1e9, out: t + 19.05 + 50 },
+		{ w: ((400 * height - pegs * BORE) * 19.05 * 455 * g) / 1e9, out: t + 19.05 / 2 },
+		{ w: strips * strip(400), out: stripOut },
+		{ w: (pegs * BORE * (100 + 19.05) * 690 * g) / 1e9, out: t + (100 + 19.05) / 2 },
 		{ w: 6 * g, out: t + 19.05 + 40 },
 		{ w: 6 * g, out: t + 19.05 + 80 }
 	];
@@ -37,7 +42,7 @@ export function rack(o: { strips?: number; height?: number; pegs?: number } = {}
 		things: parts.slice(3)
 	};
 }
-export const PEGS: PegRackParams['pegs'] = {
+export const PEGS: PegRack['pegs'] = {
 	diameter: 19.05,
 	projection: 100,
 	depth: 19.05,

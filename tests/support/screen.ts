@@ -56,18 +56,19 @@ export class Screen {
 		return this.click(By.xpath(`//button[normalize-space()="${text}"]`));
 	}
 
-	async slip(): Promise<string> {
-		return this.driver.findElement(By.css('aside')).getText();
+	async slip(where: By = By.css('aside')): Promise<string> {
+		return this.driver.findElement(where).getText();
 	}
 
-	/** Waits for words on the slip. */
-	async says(words: RegExp): Promise<string> {
+	/** Waits for words on the slip, or in another part of the page. */
+	async says(words: RegExp, where?: By): Promise<string> {
+		const said = () => this.slip(where).catch(() => '');
 		return until(
 			async () => {
-				const text = await this.slip();
+				const text = await said();
 				return words.test(text) ? text : false;
 			},
-			`${words} on the slip, which says: ${(await this.slip()).slice(0, 600)}`
+			`${words} on the slip, which says: ${(await said()).slice(0, 600)}`
 		);
 	}
 
@@ -85,6 +86,13 @@ export class Screen {
 			10_000
 		);
 		return this.driver.findElement(By.id((await found.getAttribute('for')) ?? ''));
+	}
+
+	/** Takes one of a list by its words. */
+	async choose(label: string, name: string): Promise<void> {
+		const field = await this.field(label);
+		await this.driver.executeScript('arguments[0].scrollIntoView({block:"center"})', field);
+		await field.findElement(By.xpath(`.//option[normalize-space(.)="${name}"]`)).click();
 	}
 
 	async type(label: string, text: string): Promise<void> {

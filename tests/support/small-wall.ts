@@ -1,6 +1,7 @@
-import { checkPlan, type PlanChecks } from '$core/loads/check-plan';
-import type { Check } from '$core/loads/check';
-import type { Holder, PegRackParams, Plan, Row, Wall } from '$core/plan/types';
+import { checkPlan, type PlanChecks } from '$core/checks/check-plan';
+import type { Check } from '$core/verdict/check';
+import type { Holder, Plan, Row, Wall } from '$core/plan/types';
+import { pegRack, type PegRack } from './peg-rack';
 
 /**
  * A wall small enough for a pencil: studs at 100 and 900, one row at 1500 from 50 to 950, one rack over the middle 400
@@ -9,7 +10,7 @@ import type { Holder, PegRackParams, Plan, Row, Wall } from '$core/plan/types';
 export interface Changes {
 	wall?: Partial<Wall>;
 	row?: Partial<Row>;
-	rack?: Partial<PegRackParams>;
+	rack?: Partial<PegRack>;
 	x?: number;
 	more?: { rows?: Row[]; holders?: Holder[] };
 }
@@ -26,7 +27,7 @@ export const ROW: Row = {
 	screws: { size: '#10', length: 76.2, perStud: 1 },
 	joints: []
 };
-const RACK: PegRackParams = {
+const RACK: PegRack = {
 	face: { stock: '1x8', width: 400, height: 180 },
 	hook: { screws: { size: '#8', length: 31.75, count: 3 }, from: 'back', glued: false },
 	spacer: false,
@@ -47,7 +48,7 @@ const RACK: PegRackParams = {
 export function smallWall({ wall = {}, row = {}, rack = {}, x = 300, more = {} }: Changes = {}): Plan {
 	return {
 		format: 'kammer-plan',
-		version: 1,
+		version: 2,
 		name: 'Two studs',
 		wall: {
 			width: 1000,
@@ -58,10 +59,7 @@ export function smallWall({ wall = {}, row = {}, rack = {}, x = 300, more = {} }
 			...wall
 		},
 		rows: [{ ...ROW, ...row }, ...(more.rows ?? [])],
-		holders: [
-			{ id: 'h', name: 'Rack', family: 'peg-rack', mount: { kind: 'row', row: 'r', x }, params: { ...RACK, ...rack } },
-			...(more.holders ?? [])
-		],
+		holders: [pegRack('h', 'Rack', 'r', x, { ...RACK, ...rack }), ...(more.holders ?? [])],
 		cutting: { kerf: 3.2, lengths: [] }
 	};
 }

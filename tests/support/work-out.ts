@@ -1,4 +1,4 @@
-import type { SumLine } from '$core/loads/check';
+import type { SumLine } from '$core/verdict/check';
 import { MM_PER_INCH, MPA_PER_PSI, N_PER_POUND } from '$core/units/quantity';
 
 /** From inches and pounds, which published equations are in, to what is held inside. */

@@ -2,8 +2,7 @@ import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { jsonSchemaOf } from '$exchange/plan-json-schema';
-import { PEG_RACK } from '$core/holders/peg-rack/fields';
-import { PLAN } from '$core/plan/plan-fields';
+import { LOAD, PLAN } from '$core/plan/plan-fields';
 import {
 	angleField,
 	choiceField,
@@ -135,14 +134,14 @@ describe('fields', () => {
 	});
 
 	it('tell their label, unit and hint to whoever reads the JSON Schema', () => {
-		const told = jsonSchemaOf(shapeOf(PEG_RACK)) as never as {
+		const told = jsonSchemaOf(shapeOf({ load: groupField('What hangs', LOAD) })) as never as {
 			properties: { load: { title: string; properties: Record<string, unknown> } };
 		};
 		expect(told.properties.load.title).toBe('What hangs');
-		expect(told.properties.load.properties.mass).toMatchObject({
-			title: 'Weight of one',
-			description: 'kg',
-			maximum: 200
+		expect(told.properties.load.properties.width).toMatchObject({
+			title: 'Width of one',
+			description: 'mm',
+			maximum: 5000
 		});
 	});
 

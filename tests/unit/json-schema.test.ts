@@ -121,7 +121,7 @@ function everything(): Plan {
 					? null
 					: { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 }
 		})),
-		holders: plan.holders.map((h) => ({ ...h, params: { ...h.params, secondHook: true } }))
+		holders: plan.holders.map((h) => ({ ...h, back: { ...h.back, secondHook: true } }))
 	};
 }
 
@@ -162,7 +162,7 @@ describe('the published JSON Schema, read by a validator of its own (Ajv)', () =
 				'#10',
 				'pitch',
 				'row',
-				'peg-rack',
+				'pegs',
 				'swing',
 				'masonry',
 				'tape',

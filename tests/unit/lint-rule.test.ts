@@ -9,15 +9,18 @@ const complaints = async (path: string, code: string) =>
 describe('who may import whom', () => {
 	it('keeps screens, the server and the clock out of the core', async () => {
 		expect(
-			await complaints('src/core/loads/check.ts', "import { log } from '$lib/server/log';\nexport const x = log;")
+			await complaints('src/core/verdict/check.ts', "import { log } from '$lib/server/log';\nexport const x = log;")
 		).toContain('no-restricted-imports');
 		expect(
-			await complaints('src/core/loads/check.ts', "import { log } from '../../lib/server/log';\nexport const x = log;")
+			await complaints(
+				'src/core/verdict/check.ts',
+				"import { log } from '../../lib/server/log';\nexport const x = log;"
+			)
 		).toContain('import-x/no-restricted-paths');
-		expect(await complaints('src/core/loads/check.ts', 'export const x = Date.now();')).toContain(
+		expect(await complaints('src/core/verdict/check.ts', 'export const x = Date.now();')).toContain(
 			'no-restricted-properties'
 		);
-		expect(await complaints('src/core/loads/check.ts', 'export const x = () => document.title;')).toContain(
+		expect(await complaints('src/core/verdict/check.ts', 'export const x = () => document.title;')).toContain(
 			'no-restricted-globals'
 		);
 	}, 60_000);
@@ -34,11 +37,26 @@ describe('who may import whom', () => {
 		).toContain('import-x/no-restricted-paths');
 	}, 60_000);
 
+	it('lets arrows between the rooms of the core run down only', async () => {
+		const up = [
+			['mechanics/statics/seat.ts', '../../members/rod', 'rodMember'],
+			['solid/weigh.ts', '../holders/build', 'buildHolder'],
+			['members/rod.ts', '../carriers/pegs', 'pegs'],
+			['carriers/pegs.ts', '../checks/check-plan', 'checkPlan'],
+			['holders/build.ts', '../checks/check-plan', 'checkPlan']
+		] as const;
+		for (const [file, from, name] of up)
+			expect(
+				await complaints(`src/core/${file}`, `import { ${name} } from '${from}';\nexport const x = ${name};`),
+				`${file} from ${from}`
+			).toContain('import-x/no-restricted-paths');
+	}, 60_000);
+
 	it('lets through what is allowed', async () => {
 		expect(
 			await complaints(
 				'src/exchange/check-report.ts',
-				"import { checkPlan } from '$core/loads/check-plan';\nexport const x = checkPlan;"
+				"import { checkPlan } from '$core/checks/check-plan';\nexport const x = checkPlan;"
 			)
 		).toEqual([]);
 	}, 60_000);

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
-import { checkPlan } from '$core/loads/check-plan';
-import { placeHolders } from '$core/loads/place';
+import { checkPlan } from '$core/checks/check-plan';
+import { placeHolders } from '$core/checks/place';
 import type { Holder, Plan, Row } from '$core/plan/types';
 import { remembering } from '$core/remembering';
 import { anyPlan } from '../support/any-plan';
@@ -96,16 +96,19 @@ function steps(others: readonly Plan[]): fc.Arbitrary<Step> {
 				(p) =>
 					changedHolder(p, i, (h) => ({ ...h, mount: { kind: 'row', row: item(p.rows, on)?.id ?? 'none', x } }))
 		),
-		fc
-			.tuple(at, from, fc.constantFrom<keyof Holder['params']>('face', 'hook', 'pegs', 'load'))
-			.map(([i, other, key]): Step => (p) => {
-				const { params } = item(other.holders, i) ?? {};
-				return params ? changedHolder(p, i, (h) => ({ ...h, params: { ...h.params, [key]: params[key] } })) : p;
-			}),
-		fc.tuple(at, fc.constantFrom<'spacer' | 'lockStrip' | 'secondHook'>('spacer', 'lockStrip', 'secondHook')).map(
+		fc.tuple(at, from, fc.constantFrom<'back' | 'carriers'>('back', 'carriers')).map(([i, other, key]): Step => (p) => {
+			const holder = item(other.holders, i);
+			return holder ? changedHolder(p, i, (h) => ({ ...h, [key]: holder[key] })) : p;
+		}),
+		fc.tuple(at, fc.constantFrom<'loose' | 'screwed' | 'none'>('loose', 'screwed', 'none')).map(
+			([i, lockStrip]): Step =>
+				(p) =>
+					changedHolder(p, i, (h) => ({ ...h, back: { ...h.back, lockStrip } }))
+		),
+		fc.tuple(at, fc.constantFrom<'spacer' | 'secondHook'>('spacer', 'secondHook')).map(
 			([i, key]): Step =>
 				(p) =>
-					changedHolder(p, i, (h) => ({ ...h, params: { ...h.params, [key]: !h.params[key] } }))
+					changedHolder(p, i, (h) => ({ ...h, back: { ...h.back, [key]: !h.back[key] } }))
 		),
 		at.map((i): Step => (p) => ({ ...p, holders: replaced(p.holders, i) })),
 		fc.tuple(at, fc.integer({ min: 0, max: 2300 })).map(

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { finish } from '$core/loads/fails-at';
+import { finish } from '$core/verdict/fails-at';
 import { analyse } from '$core/survey/scan/analyse';
 import { inventWall } from '$devices/hidden-wall';
 import { sweep } from '$devices/stud-scanner';

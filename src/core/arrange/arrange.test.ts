@@ -1,5 +1,6 @@
 import { applyPatches } from 'immer';
-import { checkPlan } from '../loads/check-plan';
+import { bodyOf, rackOf as wordsOf } from '../../../tests/support/peg-rack';
+import { checkPlan } from '../checks/check-plan';
 import { applyCommand } from '../plan/commands';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -144,7 +145,7 @@ describe('first places', () => {
 		const r2 = plan.rows[1]!;
 		const x = freePlace(plan, r2, 400);
 		for (const h of plan.holders.filter((h) => h.mount.row === 'r2'))
-			expect(x + 400 <= h.mount.x || x >= h.mount.x + h.params.face.width).toBe(true);
+			expect(x + 400 <= h.mount.x || x >= h.mount.x + h.back.width).toBe(true);
 	});
 });
 
@@ -178,8 +179,20 @@ describe('the best place for a new rack', () => {
 		...(slipwayWall().holders[3] as Holder),
 		id: 'new',
 		name: 'New',
-		params: { ...(slipwayWall().holders[3] as Holder).params, face: { stock: 'ply-18' as const, width, height: 200 } }
+		...bodyOf({
+			...wordsOf(slipwayWall().holders[3] as Holder),
+			face: { stock: 'ply-18' as const, width, height: 200 }
+		})
 	});
+	it('is never on a row that cannot be built, however free that is, while another has room', () => {
+		const best = bestPlace(slipwayWall(), rackOf(180));
+		// The low row's screws do not enter far enough.
+		expect(best?.mount.row).not.toBe('r5');
+		const crowded = slipwayWall();
+		crowded.holders = crowded.holders.filter((h) => h.mount.row !== 'r5');
+		expect(bestPlace(crowded, rackOf(180))?.mount.row).not.toBe('r5');
+	});
+
 	it("is in nothing's way, with its middle on a stud or near, and never under what hangs down", () => {
 		const plan = slipwayWall();
 		const before = checkPlan(plan).warnings.length;

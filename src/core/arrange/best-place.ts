@@ -1,6 +1,6 @@
 import { nth } from '../nth';
-import { worstFirst, type Verdict } from '../loads/check';
-import { checkPlan } from '../loads/check-plan';
+import { worstFirst, type Verdict } from '../verdict/check';
+import { checkPlan } from '../checks/check-plan';
 import type { Holder, Plan, Row } from '../plan/types';
 import { supportsAt } from '../survey/supports';
 import type { Millimetres } from '../units/quantity';
@@ -18,12 +18,12 @@ function leftEnds(plan: Plan, row: Row, width: Millimetres): Millimetres[] {
 	const middles = studs.slice(1).map((x, i) => (x + nth(studs, i)) / 2);
 	const ends = [
 		row.left + GAP,
-		...there.map((h) => h.mount.x + h.params.face.width + GAP),
+		...there.map((h) => h.mount.x + h.back.width + GAP),
 		...[...studs, ...middles].map((x) => x - width / 2),
 		row.right - GAP - width
 	];
 	const fits = ends.filter((x) => x >= row.left && x + width <= row.right);
-	const free = fits.filter((x) => there.every((h) => x >= h.mount.x + h.params.face.width || x + width <= h.mount.x));
+	const free = fits.filter((x) => there.every((h) => x >= h.mount.x + h.back.width || x + width <= h.mount.x));
 	return [...new Set(free.map((x) => Math.round(x)))].sort((a, b) => a - b).slice(0, MOST_A_ROW);
 }
 
@@ -36,8 +36,14 @@ interface Tried {
 	margin: number | null;
 }
 
+/** A row that cannot be built carries nothing, however free it is; what does not hold is next to that. */
 const better = (a: Tried, b: Tried): boolean => {
+	const is = (verdict: Verdict) => Number(a.verdict === verdict) - Number(b.verdict === verdict);
+	const built = is('cannot-be-built');
+	if (built !== 0) return built < 0;
 	if (a.stops !== b.stops) return a.stops < b.stops;
+	const holds = is('does-not-hold');
+	if (holds !== 0) return holds < 0;
 	if (a.minds !== b.minds) return a.minds < b.minds;
 	return worstFirst(a, b) > 0;
 };
@@ -50,9 +56,8 @@ const better = (a: Tried, b: Tried): boolean => {
  * @example bestPlace(plan, holder)?.mount.row
  */
 export function bestPlace(plan: Plan, holder: Holder): Holder | null {
-	const width = holder.params.face.width;
-	const taken = (r: Row) =>
-		plan.holders.filter((h) => h.mount.row === r.id).reduce((sum, h) => sum + h.params.face.width, 0);
+	const width = holder.back.width;
+	const taken = (r: Row) => plan.holders.filter((h) => h.mount.row === r.id).reduce((sum, h) => sum + h.back.width, 0);
 	const rows = [...plan.rows]
 		.sort((a, b) => b.right - b.left - taken(b) - (a.right - a.left - taken(a)))
 		.slice(0, MOST_ROWS);

@@ -69,7 +69,7 @@ export function freePlace(plan: Plan, row: Row, width: Millimetres): Millimetres
 	const gap = 40;
 	const taken = plan.holders
 		.filter((h) => h.mount.row === row.id)
-		.map((h) => ({ left: h.mount.x, right: h.mount.x + h.params.face.width }))
+		.map((h) => ({ left: h.mount.x, right: h.mount.x + h.back.width }))
 		.sort((a, b) => a.left - b.left);
 	let at = row.left + gap;
 	for (const t of taken) {

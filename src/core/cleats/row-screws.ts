@@ -1,5 +1,5 @@
-import { spacingMinimums } from '../loads/fasteners/spacing-minimums';
-import { screwHeights, sheetScrewHeights, STACK_APART } from '../loads/statics/roll';
+import { spacingMinimums } from '../mechanics/fasteners/spacing-minimums';
+import { screwHeights, sheetScrewHeights, STACK_APART } from '../mechanics/statics/roll';
 import { screw } from '../materials/screws';
 import type { Row, Wall } from '../plan/types';
 import { topAt } from '../survey/outline';

@@ -1,6 +1,6 @@
-import { LEAST_PENETRATION } from '../loads/fasteners/joint';
-import { screwHeights, STACK_APART } from '../loads/statics/roll';
-import type { Warning } from '../loads/check';
+import { LEAST_PENETRATION } from '../mechanics/fasteners/joint';
+import { screwHeights, STACK_APART } from '../mechanics/statics/roll';
+import type { Warning } from '../verdict/check';
 import { screwDiameter } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { rowProfile } from '../plan/profile';

@@ -161,8 +161,8 @@ describe('the cut plan of a wall', () => {
 
 	it('leaves out what is wider than its board or sheet, and says so', () => {
 		const wide = structuredClone(plan);
-		(wide.holders[0] as (typeof wide.holders)[number]).params.face.height = 1300;
-		const board = (wide.holders[1] as (typeof wide.holders)[number]).params.face;
+		(wide.holders[0] as (typeof wide.holders)[number]).back.height = 1300;
+		const board = (wide.holders[1] as (typeof wide.holders)[number]).back;
 		board.stock = '1x4';
 		const groups = cut(wide).groups.filter((g) => g.unfit.length > 0);
 		expect(groups.map((g) => [g.tooWide, g.unfit.map((p) => p.owner.name), g.boards.length])).toEqual([

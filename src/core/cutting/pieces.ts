@@ -1,8 +1,8 @@
 import { segmentsOn } from '../cleats/segments';
-import { buildHolder } from '../loads/place';
+import { buildHolder } from '../checks/place';
 import { boughtLength } from './bought-length';
 import { DOWEL, stock, type StockId } from '../materials/stocks';
-import type { Part } from '../holders/types';
+import { cutOf, type CutPart } from '../solid/cut-part';
 import type { Plan } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import type { Degrees, Millimetres } from '../units/quantity';
@@ -33,7 +33,7 @@ export interface PieceGroup {
 	pieces: Piece[];
 }
 
-function groupOf(part: Part, cutting: Plan['cutting']): Omit<PieceGroup, 'pieces'> {
+function groupOf(part: CutPart, cutting: Plan['cutting']): Omit<PieceGroup, 'pieces'> {
 	switch (part.kind) {
 		case 'cleat': {
 			const s = stock(part.stock);
@@ -86,13 +86,18 @@ function groupOf(part: Part, cutting: Plan['cutting']): Omit<PieceGroup, 'pieces
  */
 export function collectPieces(plan: Plan): PieceGroup[] {
 	const groups = new Map<string, PieceGroup>();
-	const take = (part: Part, owner: Piece['owner']) => {
+	/** How many of a name an owner has so far: two shelves of one holder are two pieces. */
+	const named = new Map<string, number>();
+	const take = (part: CutPart, owner: Piece['owner']) => {
 		const group = groupOf(part, plan.cutting);
 		const into = groups.get(group.key) ?? { ...group, pieces: [] };
 		groups.set(group.key, into);
 		for (let i = 0; i < part.count; i++) {
+			const name = `${owner.id}-${part.name.replaceAll(' ', '-')}`;
+			const n = (named.get(name) ?? 0) + 1;
+			named.set(name, n);
 			into.pieces.push({
-				id: `${owner.id}-${part.name.replaceAll(' ', '-')}-${i + 1}`,
+				id: `${name}-${n}`,
 				name: part.name,
 				owner,
 				length: part.length
@@ -137,8 +142,10 @@ export function collectPieces(plan: Plan): PieceGroup[] {
 	for (const holder of plan.holders) {
 		const row = rows.get(holder.mount.row);
 		if (!row) continue;
-		for (const part of buildHolder(holder, row, plan.cutting.kerf).parts)
-			take(part, { kind: 'holder', id: holder.id, name: holder.name });
+		for (const part of buildHolder(holder, row, plan.cutting.kerf).parts) {
+			const cut = cutOf(part);
+			if (cut) take(cut, { kind: 'holder', id: holder.id, name: holder.name });
+		}
 	}
 	return [...groups.values()];
 }

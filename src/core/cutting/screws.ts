@@ -1,5 +1,7 @@
 import { screwsOf, segmentsOn } from '../cleats/segments';
-import { touching } from '../loads/checks/block-check';
+import { touching } from '../checks/block-check';
+import { buildHolder } from '../checks/place';
+import { screwsOf as screwsOfHolder } from '../holders/made-of';
 import { screwDiameter, type ScrewSize } from '../materials/screws';
 import type { Plan, PlugChoice } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
@@ -8,13 +10,13 @@ import type { Millimetres } from '../units/quantity';
 export interface ScrewsWanted {
 	size: ScrewSize;
 	length: Millimetres;
-	/** Into studs through the rows or their sheets, from behind into cleats and blocks, and into the hooks of holders. */
+	/** Into studs through the rows or their sheets, from behind into cleats and blocks; into hooks and carriers. */
 	rows: number;
 	hooks: number;
 }
 
 /**
- * All screws of a plan: those of every cleat at every stud it crosses, and those of the holders' hooks; thickest and
+ * All screws of a plan: those of every cleat at every stud it crosses, and those of the holders; thickest and
  * longest first.
  * @example screwsWanted(plan)[0] // { size: '#10', length: 80, rows: 52, hooks: 0 }
  */
@@ -41,10 +43,12 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 	}
 	for (const b of plan.wall.blocking ?? [])
 		if (b.fixing) take(b.fixing.size, b.fixing.length, 'rows', b.fixing.count * touching(plan.wall, b).length);
-	for (const { params } of plan.holders) {
-		// A lock strip takes as many as a hook.
-		const strips = 1 + (params.secondHook ? 1 : 0) + (params.lockStrip ? 1 : 0);
-		take(params.hook.screws.size, params.hook.screws.length, 'hooks', params.hook.screws.count * strips);
+	const rows = new Map(plan.rows.map((r) => [r.id, r]));
+	for (const holder of plan.holders) {
+		const row = rows.get(holder.mount.row);
+		if (!row) continue;
+		for (const { size, length, count } of screwsOfHolder(holder, buildHolder(holder, row, plan.cutting.kerf)))
+			take(size, length, 'hooks', count);
 	}
 	return [...found.values()]
 		.filter((s) => s.rows + s.hooks > 0)

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { checkPlan } from '../loads/check-plan';
+import { checkPlan } from '../checks/check-plan';
 import { validatePlan } from '../plan/validate';
 import { sayPhrase } from '../units/phrase';
 import { emptyWall, oarStoreWall, slipwayWall } from './slipway';

@@ -1,6 +1,7 @@
 import type { LengthUnit } from '../units/parse-length';
 import { MM_PER_INCH } from '../units/quantity';
-import type { Blocking, Holder, Obstruction, PegRackParams, Plan, Row, Stud } from '../plan/types';
+import type { Spacing } from '../carriers/spacing';
+import type { Blocking, Holder, Load, Obstruction, Plan, Row, Stud } from '../plan/types';
 
 /** The Slipway workshop, a builder of small wooden boats; invented. Its long lean-to wall, with irregular studs. */
 
@@ -67,36 +68,38 @@ const rows: Row[] = [
 interface Rack {
 	width: number;
 	height: number;
-	pegs: Partial<PegRackParams['pegs']>;
-	load: PegRackParams['load'];
+	/** Of the peg holes above the foot. */
+	up: number;
+	pegs: { diameter: number; projection: number; spacing: Spacing; pair?: { bar: number; slack: number } };
+	/** On each seat, one behind another. */
+	stack: number;
+	load: Omit<Load, 'count'>;
 	spacer?: boolean;
-	stock?: PegRackParams['face']['stock'];
 	screws?: number;
-	lock?: boolean;
 }
 
 const rack = (id: string, name: string, on: string, x: number, r: Rack): Holder => ({
 	id,
 	name,
-	family: 'peg-rack',
 	mount: { kind: 'row', row: on, x },
-	params: {
-		face: { stock: r.stock ?? 'ply-18', width: r.width, height: r.height },
+	back: {
+		stock: 'ply-18',
+		width: r.width,
+		height: r.height,
 		hook: { screws: { size: '#8', length: 32, count: r.screws ?? 6 }, from: 'back', glued: true },
 		spacer: r.spacer ?? true,
-		lockStrip: r.lock ?? false,
-		pegs: {
-			diameter: 20,
-			projection: 110,
-			depth: 18,
-			tilt: 5,
-			height: 80,
-			spacing: { kind: 'equal-gaps', count: 6 },
-			pair: null,
-			...r.pegs
-		},
-		load: r.load
-	}
+		lockStrip: 'none',
+		secondHook: false
+	},
+	carriers: [
+		{
+			id: 'c1',
+			kind: 'pegs',
+			at: { on: 'back', x: 0, y: r.up },
+			params: { width: r.width, depth: 18, tilt: 5, step: 0, stack: r.stack, pair: null, ...r.pegs },
+			loads: [{ ...r.load, count: r.stack * r.pegs.spacing.count }]
+		}
+	]
 });
 
 const holders: Holder[] = [
@@ -104,58 +107,67 @@ const holders: Holder[] = [
 		width: 1000,
 		height: 300,
 		screws: 10,
+		up: 90,
+		stack: 3,
 		pegs: {
 			diameter: 25,
 			projection: 160,
-			height: 90,
 			spacing: { kind: 'equal-gaps', count: 6 },
 			pair: { bar: 10, slack: 3 }
 		},
-		load: { name: 'spar clamp', thing: 'spar-clamp', mass: 1.1, perSeat: 3, thickness: 45, width: 110, height: 620 }
+		load: { name: 'spar clamp', thing: 'spar-clamp', mass: 1.1, depth: 45, width: 110, height: 620 }
 	}),
 	rack('h2', 'Spokeshaves', 'r2', 1420, {
 		width: 560,
 		height: 190,
-		pegs: { diameter: 12, projection: 60, height: 60, spacing: { kind: 'end-margins', count: 5, margin: 60 } },
-		load: { name: 'spokeshave', thing: 'spokeshave', mass: 0.35, perSeat: 1, thickness: 30, width: 80, height: 260 }
+		up: 60,
+		stack: 1,
+		pegs: { diameter: 12, projection: 60, spacing: { kind: 'end-margins', count: 5, margin: 60 } },
+		load: { name: 'spokeshave', thing: 'spokeshave', mass: 0.35, depth: 30, width: 80, height: 260 }
 	}),
 	rack('h3', 'Paddles', 'r1', 2150, {
 		width: 900,
 		height: 180,
 		spacer: false,
+		up: 60,
+		stack: 2,
 		pegs: {
 			diameter: 20,
 			projection: 140,
-			height: 60,
 			spacing: { kind: 'pitch', count: 5, inset: 90, pitch: 180 },
 			pair: { bar: 34, slack: 4 }
 		},
-		load: { name: 'paddle', thing: 'paddle', mass: 0.9, perSeat: 2, thickness: 60, width: 150, height: 1400 }
+		load: { name: 'paddle', thing: 'paddle', mass: 0.9, depth: 60, width: 150, height: 1400 }
 	}),
 	rack('h4', 'Block planes', 'r3', 1900, {
 		width: 180,
 		height: 200,
 		screws: 3,
-		pegs: { diameter: 16, projection: 70, height: 70, spacing: { kind: 'equal-gaps', count: 2 } },
-		load: { name: 'block plane', thing: 'block-plane', mass: 0.7, perSeat: 1, thickness: 50, width: 55, height: 165 }
+		up: 70,
+		stack: 1,
+		pegs: { diameter: 16, projection: 70, spacing: { kind: 'equal-gaps', count: 2 } },
+		load: { name: 'block plane', thing: 'block-plane', mass: 0.7, depth: 50, width: 55, height: 165 }
 	}),
 	rack('h5', 'Oars', 'r4', 4400, {
 		width: 620,
 		height: 220,
+		up: 80,
+		stack: 2,
 		pegs: {
 			diameter: 25,
 			projection: 150,
-			height: 80,
 			spacing: { kind: 'equal-gaps', count: 3 },
 			pair: { bar: 52, slack: 5 }
 		},
-		load: { name: 'oar', thing: 'oar', mass: 2.1, perSeat: 2, thickness: 70, width: 150, height: 1950 }
+		load: { name: 'oar', thing: 'oar', mass: 2.1, depth: 70, width: 150, height: 1950 }
 	}),
 	rack('h6', 'Anchor and chain', 'r5', 3060, {
 		width: 640,
 		height: 260,
-		pegs: { diameter: 25, projection: 120, height: 90, spacing: { kind: 'equal-gaps', count: 4 } },
-		load: { name: 'chain coil', thing: 'chain-coil', mass: 4.5, perSeat: 1, thickness: 90, width: 120, height: 300 }
+		up: 90,
+		stack: 1,
+		pegs: { diameter: 25, projection: 120, spacing: { kind: 'equal-gaps', count: 4 } },
+		load: { name: 'chain coil', thing: 'chain-coil', mass: 4.5, depth: 90, width: 120, height: 300 }
 	})
 ];
 
@@ -163,7 +175,7 @@ const holders: Holder[] = [
 export function slipwayWall(): Plan {
 	return structuredClone({
 		format: 'kammer-plan',
-		version: 1,
+		version: 2,
 		name: 'Slipway workshop, long wall',
 		wall: {
 			width: 5200,
@@ -192,7 +204,7 @@ export function slipwayWall(): Plan {
 export function oarStoreWall(): Plan {
 	return structuredClone({
 		format: 'kammer-plan',
-		version: 1,
+		version: 2,
 		name: 'Slipway workshop, oar store',
 		wall: {
 			width: 3000,
@@ -239,14 +251,15 @@ export function oarStoreWall(): Plan {
 			rack('h1', 'Short oars', 'r1', 300, {
 				width: 700,
 				height: 260,
+				up: 90,
+				stack: 1,
 				pegs: {
 					diameter: 25,
 					projection: 150,
-					height: 90,
 					spacing: { kind: 'equal-gaps', count: 3 },
 					pair: { bar: 45, slack: 5 }
 				},
-				load: { name: 'short oar', mass: 1.4, perSeat: 1, thickness: 60, width: 130, height: 1500 }
+				load: { name: 'short oar', mass: 1.4, depth: 60, width: 130, height: 1500 }
 			})
 		],
 		cutting: { kerf: 3.2, lengths: [] }
@@ -261,7 +274,7 @@ export function emptyWall(name: string, unit: LengthUnit = 'mm'): Plan {
 	const inch = unit === 'inch';
 	return {
 		format: 'kammer-plan',
-		version: 1,
+		version: 2,
 		name,
 		wall: {
 			width: inch ? 144 * MM_PER_INCH : 3600,

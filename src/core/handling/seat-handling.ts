@@ -1,4 +1,5 @@
-import type { Placed } from '../loads/place';
+import type { Placed } from '../checks/place';
+import type { Load } from '../carriers/carrier';
 import { remembering } from '../remembering';
 import { MM_PER_INCH, type Kilograms, type Millimetres } from '../units/quantity';
 import { handsOut, liftIndex, liftLimit } from './lifting';
@@ -17,6 +18,8 @@ const NEAR = 1;
 
 /** What it takes to hang the heaviest thing of a holder, and to take it down. */
 export interface SeatHandling {
+	/** Of the thing. */
+	name: string;
 	/** Of the hands when it hangs. */
 	height: Millimetres;
 	/** Hands out from the ankles there. */
@@ -61,7 +64,7 @@ function kinder(height: Millimetres, index: (y: Millimetres) => number): Millime
 }
 
 /**
- * Handling of the seats of a holder: all are alike, and the place nearest the wall is the furthest to reach.
+ * Handling of the heaviest thing of a holder at its highest seat; the place nearest the wall is the furthest to reach.
  * Source: NIOSH revised lifting equation, lifted from 30 in, now and then, a fair grip.
  * @param standing where one stands to do it: over a bench it is further to reach
  * @returns null when nothing hangs there
@@ -77,26 +80,38 @@ export function seatHandling(
 
 const handled = remembering(handle);
 
+/** The heaviest kind of thing on a holder; null when nothing hangs, or nobody knows what it weighs. */
+function heaviest(p: Placed): (Load & { mass: Kilograms }) | null {
+	let most: (Load & { mass: Kilograms }) | null = null;
+	for (const { loads } of p.holder.carriers)
+		for (const l of loads) {
+			const { mass } = l;
+			if (mass !== null && mass > 0 && l.count > 0 && mass > (most?.mass ?? 0)) most = { ...l, mass };
+		}
+	return most;
+}
+
 function handle(
 	p: Placed,
 	stature: Millimetres | undefined,
 	below: Millimetres,
 	keptOff: Millimetres
 ): SeatHandling | null {
-	const { load, pegs } = p.holder.params;
-	if (load.mass === 0) return null;
-	const height = p.foot + pegs.height + below;
-	const front = p.profile.thickness + p.built.face.thickness;
+	const load = heaviest(p);
+	if (!load) return null;
+	const height = p.foot + p.built.seatHeight + below;
+	const { front } = p.built;
 	// A bench keeps the hands off the wall by what of it the holder does not already reach over.
 	const over = Math.max(0, keptOff - p.built.projection);
 	// A thing may also stand right at the face.
-	const reachIn = over + Math.max(0, p.built.projection - front - load.thickness);
-	const here = at(height, load.thickness, reachIn, load.mass);
+	const reachIn = over + Math.max(0, p.built.projection - front - load.depth);
+	const here = at(height, load.depth, reachIn, load.mass);
 	const oneAt =
 		here.index > 1 && load.mass >= LOAD_FROM
-			? kinder(height, (y) => at(y, load.thickness, reachIn, load.mass).index)
+			? kinder(height, (y) => at(y, load.depth, reachIn, load.mass).index)
 			: null;
 	return {
+		name: load.name,
 		height,
 		out: here.out,
 		mass: load.mass,

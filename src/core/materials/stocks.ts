@@ -1,27 +1,19 @@
 import { MM_PER_INCH, MPA_PER_PSI, type Megapascals, type Millimetres } from '../units/quantity';
+import type { PanelKind } from './panels';
 import { ROD_MATERIALS } from './rods';
-import { wood } from './woods';
+import { wood, type SpeciesId } from './woods';
 
-export type StockId =
-	| 'ply-3/4'
-	| 'ply-1/2'
-	| 'ply-18'
-	| 'ply-12'
-	| 'ply-9'
-	| '1x4'
-	| '1x6'
-	| '1x8'
-	| '2x4'
-	| '2x6'
-	| '18x94'
-	| '18x144'
-	| '44x94';
+/** Ids of boards and sheets: documents name them, so none is ever changed or taken away. */
+export type StockId = (typeof SIZES)[number][0] | (typeof SHEETS)[number][0];
 
 /** A board or sheet as bought, in its real size, not its nominal one. */
 export interface Stock {
 	id: StockId;
 	title: string;
+	/** A sheet, or a board. */
 	kind: 'ply' | 'solid';
+	/** What a sheet is pressed of; null of a board. */
+	panel: PanelKind | null;
 	thickness: Millimetres;
 	/** Width of the board; for ply, of the sheet it is ripped from. */
 	width: Millimetres;
@@ -32,12 +24,106 @@ export interface Stock {
 	Fv: Megapascals;
 	FcPerp: Megapascals;
 	density: number;
+	/** Of a board; a sheet has none. */
+	species: SpeciesId;
 	source: string;
 }
 
 const inch = (n: number): Millimetres => n * MM_PER_INCH;
+
+/** Boards by id: title, thickness and width as dressed or sawn, and what they are cut from. */
+const SIZES = [
+	['1x2', '1x2 SPF', inch(0.75), inch(1.5), 'spf'],
+	['1x3', '1x3 SPF', inch(0.75), inch(2.5), 'spf'],
+	['1x4', '1x4 SPF', inch(0.75), inch(3.5), 'spf'],
+	['1x6', '1x6 SPF', inch(0.75), inch(5.5), 'spf'],
+	['1x8', '1x8 SPF', inch(0.75), inch(7.25), 'spf'],
+	['1x10', '1x10 SPF', inch(0.75), inch(9.25), 'spf'],
+	['1x12', '1x12 SPF', inch(0.75), inch(11.25), 'spf'],
+	['2x2', '2x2 SPF', inch(1.5), inch(1.5), 'spf'],
+	['2x3', '2x3 SPF', inch(1.5), inch(2.5), 'spf'],
+	['2x4', '2x4 SPF', inch(1.5), inch(3.5), 'spf'],
+	['2x6', '2x6 SPF', inch(1.5), inch(5.5), 'spf'],
+	['2x8', '2x8 SPF', inch(1.5), inch(7.25), 'spf'],
+	['2x10', '2x10 SPF', inch(1.5), inch(9.25), 'spf'],
+	['2x12', '2x12 SPF', inch(1.5), inch(11.25), 'spf'],
+	['4x4', '4x4 SPF', inch(3.5), inch(3.5), 'spf'],
+	['oak-3/4', '3/4 red oak', inch(0.75), inch(7.25), 'oak'],
+	['oak-1', '1 in red oak', inch(1), inch(7.25), 'oak'],
+	['oak-20', '20 mm red oak', 20, 180, 'oak'],
+	['oak-27', '27 mm red oak', 27, 180, 'oak'],
+	['18x44', '18 x 44 planed C16', 18, 44, 'c16'],
+	['18x69', '18 x 69 planed C16', 18, 69, 'c16'],
+	['18x94', '18 x 94 planed C16', 18, 94, 'c16'],
+	['18x144', '18 x 144 planed C16', 18, 144, 'c16'],
+	['18x194', '18 x 194 planed C16', 18, 194, 'c16'],
+	['44x44', '44 x 44 planed C16', 44, 44, 'c16'],
+	['44x69', '44 x 69 planed C16', 44, 69, 'c16'],
+	['44x94', '44 x 94 planed C16', 44, 94, 'c16'],
+	['44x144', '44 x 144 planed C16', 44, 144, 'c16'],
+	['22x100-sawn', '22 x 100 sawn C16', 22, 100, 'c16-sawn'],
+	['22x150-sawn', '22 x 150 sawn C16', 22, 150, 'c16-sawn'],
+	['47x50-sawn', '47 x 50 sawn C16', 47, 50, 'c16-sawn'],
+	['47x100-sawn', '47 x 100 sawn C16', 47, 100, 'c16-sawn'],
+	['47x150-sawn', '47 x 150 sawn C16', 47, 150, 'c16-sawn']
+] as const satisfies readonly (readonly [string, string, number, number, keyof typeof CUT_FROM])[];
+
+/** Sheets by id: title, real thickness, and their kind. */
+const SHEETS = [
+	['ply-3/4', '3/4 ply (23/32)', inch(23 / 32), 'ply-inch'],
+	['ply-18', '18 mm ply', 18, 'ply'],
+	['ply-1/2', '1/2 ply (15/32)', inch(15 / 32), 'ply-inch'],
+	['ply-12', '12 mm ply', 12, 'ply'],
+	['ply-9', '9 mm ply', 9, 'ply'],
+	['ply-1/4', '1/4 ply (7/32)', inch(7 / 32), 'ply-inch'],
+	['ply-3/8', '3/8 ply (11/32)', inch(11 / 32), 'ply-inch'],
+	['ply-5/8', '5/8 ply (19/32)', inch(19 / 32), 'ply-inch'],
+	['ply-6', '6 mm ply', 6, 'ply'],
+	['ply-15', '15 mm ply', 15, 'ply'],
+	['ply-24', '24 mm ply', 24, 'ply'],
+	['birch-ply-1/2', '1/2 birch ply (12 mm)', 12, 'birch-inch'],
+	['birch-ply-3/4', '3/4 birch ply (18 mm)', 18, 'birch-inch'],
+	['birch-ply-6', '6 mm birch ply', 6, 'birch'],
+	['birch-ply-9', '9 mm birch ply', 9, 'birch'],
+	['birch-ply-12', '12 mm birch ply', 12, 'birch'],
+	['birch-ply-15', '15 mm birch ply', 15, 'birch'],
+	['birch-ply-18', '18 mm birch ply', 18, 'birch'],
+	['osb-7/16', '7/16 OSB', inch(7 / 16), 'osb-inch'],
+	['osb-23/32', '3/4 OSB (23/32)', inch(23 / 32), 'osb-inch'],
+	['osb-11', '11 mm OSB', 11, 'osb'],
+	['osb-18', '18 mm OSB', 18, 'osb']
+] as const satisfies readonly (readonly [string, string, number, keyof typeof PRESSED])[];
+
+const solidOf = (species: SpeciesId, length: Millimetres, section: string) => {
+	const { G, Fb, Fv, FcPerp, density, source } = wood(species);
+	return {
+		kind: 'solid' as const,
+		panel: null,
+		species,
+		G,
+		Fb,
+		Fv,
+		FcPerp,
+		density,
+		length,
+		source: `section: ${section}; ${source}`
+	};
+};
+const CUT_FROM = {
+	spf: solidOf('spf', inch(96), 'dressed dry sizes of PS 20'),
+	oak: solidOf('red-oak', inch(96), 'thickness as it is called, surfaced; width: stand-in, sold at random'),
+	c16: solidOf('c16', 2400, 'planed sizes commonly sold, EN 1313-1 less planing'),
+	'c16-sawn': solidOf('c16', 2400, 'sawn sizes of EN 1313-1')
+};
+
+const sheetOf = (
+	panel: PanelKind,
+	size: { width: Millimetres; length: Millimetres },
+	of: Pick<Stock, 'G' | 'Fb' | 'Fv' | 'FcPerp' | 'density' | 'source'>
+) => ({ kind: 'ply' as const, panel, species: 'unknown' as const, ...size, ...of });
+const IMPERIAL = { width: inch(48), length: inch(96) };
+const METRIC = { width: 1220, length: 2440 };
 const PLY = {
-	kind: 'ply' as const,
 	G: 0.42,
 	Fb: 1000 * MPA_PER_PSI,
 	Fv: 190 * MPA_PER_PSI,
@@ -46,50 +132,42 @@ const PLY = {
 	source:
 		'G: NDS 2018 Table 12.3.3B, other grades; stresses on edge: stand-in below the panel design specification; size: PS 1 performance category'
 };
-const spf = wood('spf');
-const SOLID = {
-	kind: 'solid' as const,
-	G: spf.G,
-	Fb: spf.Fb,
-	Fv: spf.Fv,
-	FcPerp: spf.FcPerp,
-	density: spf.density,
-	source: `section: dressed dry sizes of PS 20; ${spf.source}`
+/** Birch bears and weighs more; nothing it is counted for says so but its weight. */
+const BIRCH = {
+	...PLY,
+	density: 680,
+	source: `density: as sold; the rest as other ply, a stand-in below birch; ${PLY.source}`
+};
+const OSB = {
+	G: 0.5,
+	Fb: 600 * MPA_PER_PSI,
+	Fv: 130 * MPA_PER_PSI,
+	FcPerp: 360 * MPA_PER_PSI,
+	density: 630,
+	source: 'G: NDS 2018 Table 12.3.3B; stresses: stand-in; size: PS 2 performance category'
+};
+const PRESSED = {
+	'ply-inch': sheetOf('ply', IMPERIAL, PLY),
+	ply: sheetOf('ply', METRIC, PLY),
+	'birch-inch': sheetOf('ply', IMPERIAL, BIRCH),
+	birch: sheetOf('ply', METRIC, BIRCH),
+	'osb-inch': sheetOf('osb', IMPERIAL, OSB),
+	osb: sheetOf('osb', METRIC, OSB)
 };
 
-const c16 = wood('c16');
-const PLANED = {
-	kind: 'solid' as const,
-	G: c16.G,
-	Fb: c16.Fb,
-	Fv: c16.Fv,
-	FcPerp: c16.FcPerp,
-	density: c16.density,
-	source: `section: planed sizes commonly sold, EN 1313-1 less planing; ${c16.source}`
-};
-
+/** Every board and sheet, in its real size. */
 export const STOCKS: readonly Stock[] = [
-	{ id: 'ply-3/4', title: '3/4 ply (23/32)', ...PLY, thickness: inch(23 / 32), width: inch(48), length: inch(96) },
-	{ id: 'ply-18', title: '18 mm ply', ...PLY, thickness: 18, width: 1220, length: 2440 },
-	{ id: 'ply-1/2', title: '1/2 ply (15/32)', ...PLY, thickness: inch(15 / 32), width: inch(48), length: inch(96) },
-	{ id: 'ply-12', title: '12 mm ply', ...PLY, thickness: 12, width: 1220, length: 2440 },
-	{ id: 'ply-9', title: '9 mm ply', ...PLY, thickness: 9, width: 1220, length: 2440 },
-	{ id: '1x4', title: '1x4 SPF', ...SOLID, thickness: inch(0.75), width: inch(3.5), length: inch(96) },
-	{ id: '1x6', title: '1x6 SPF', ...SOLID, thickness: inch(0.75), width: inch(5.5), length: inch(96) },
-	{ id: '1x8', title: '1x8 SPF', ...SOLID, thickness: inch(0.75), width: inch(7.25), length: inch(96) },
-	{ id: '2x4', title: '2x4 SPF', ...SOLID, thickness: inch(1.5), width: inch(3.5), length: inch(96) },
-	{ id: '2x6', title: '2x6 SPF', ...SOLID, thickness: inch(1.5), width: inch(5.5), length: inch(96) },
-	{ id: '18x94', title: '18 x 94 planed C16', ...PLANED, thickness: 18, width: 94, length: 2400 },
-	{ id: '18x144', title: '18 x 144 planed C16', ...PLANED, thickness: 18, width: 144, length: 2400 },
-	{ id: '44x94', title: '44 x 94 planed C16', ...PLANED, thickness: 44, width: 94, length: 2400 }
+	...SHEETS.map(([id, title, thickness, kind]): Stock => ({ ...PRESSED[kind], id, title, thickness })),
+	...SIZES.map(([id, title, thickness, width, from]): Stock => ({ ...CUT_FROM[from], id, title, thickness, width }))
 ];
+const BY_ID = new Map(STOCKS.map((s) => [s.id, s]));
 
 /** Stocks that a wall cleat is ripped from. */
 export const CLEAT_STOCKS: readonly StockId[] = ['ply-3/4', 'ply-1/2', 'ply-18', '1x4', '2x4', '18x94', '44x94'];
 
 /** The stock with this id. @throws RangeError when the id is in no table. @example stock('1x4').width // 88.9 */
 export function stock(id: StockId): Stock {
-	const found = STOCKS.find((s) => s.id === id);
+	const found = BY_ID.get(id);
 	if (!found) throw new RangeError(`No such stock: ${id}`);
 	return found;
 }

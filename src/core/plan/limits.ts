@@ -13,4 +13,12 @@ export const SURVEY_LIMITS = {
 export const WALL_LIMITS = { minWidth: 200, maxWidth: 30_000, minHeight: 300, maxHeight: 6_000 } as const;
 
 /** Greatest numbers of things in one plan: beyond any wall, and a bound on what a request can cost. */
-export const LIMITS = { ...SURVEY_LIMITS, rows: 100, holders: 5000, joints: 100, seats: 200, things: 20_000 } as const;
+export const LIMITS = {
+	...SURVEY_LIMITS,
+	rows: 100,
+	holders: 5000,
+	joints: 100,
+	carriers: 24,
+	loads: 4,
+	things: 20_000
+} as const;

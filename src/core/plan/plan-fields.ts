@@ -1,17 +1,21 @@
 import {
 	choiceField,
+	flagField,
 	groupField,
 	idField,
 	lengthField,
 	listField,
+	massField,
 	named,
 	orAbsent,
 	orNothing,
+	orNull,
 	textField,
 	variantsField,
-	wholeField
+	wholeField,
+	type Fields
 } from '../form/field';
-import { PEG_RACK } from '../holders/peg-rack/fields';
+import { CARRIERS } from '../carriers/registry';
 import { CLEAT_STOCKS, STOCKS, stock } from '../materials/stocks';
 import { LIMITS, WALL_LIMITS } from './limits';
 import { screwFields } from './screw-fields';
@@ -47,14 +51,61 @@ export const ROW = {
 	)
 };
 
+/** What a group of seats carries. */
+export const LOAD = {
+	name: textField('Name of one', 60),
+	thing: orAbsent(idField('Thing of the stock-take')),
+	mass: orNull(massField('Weight of one', 0, 200)),
+	width: lengthField('Width of one', 1, 5000, [80, 76.2]),
+	height: lengthField('Height of one', 1, 5000, [250, 254]),
+	depth: lengthField('Room one takes along its seat', 1, 1000, [40, 38.1]),
+	count: wholeField('How many', 0, LIMITS.things, 1)
+};
+
+/** The board that carriers stand on, and how it hangs. */
+export const BACK = {
+	stock: choiceField('Board', stocks(STOCKS.map((s) => s.id)), ['ply-18', '1x8']),
+	width: lengthField('Width', 40, WALL_LIMITS.maxWidth, [600, 609.6]),
+	height: lengthField('Height', 30, 1300, [220, 184.15]),
+	hook: groupField('Hook', {
+		screws: groupField('Screws', {
+			size: { ...screwFields.size, start: { mm: '#8' as const, inch: '#8' as const } },
+			length: lengthField('Length', 10, 200, [32, 31.75]),
+			count: wholeField('How many', 1, 60, 4)
+		}),
+		from: choiceField('Driven from', named('back', 'front')),
+		glued: flagField('Glued', true)
+	}),
+	spacer: flagField('Spacer at the foot', true),
+	lockStrip: choiceField('Lock strip', named('none', 'loose', 'screwed')),
+	secondHook: flagField('Second hook')
+};
+
+const at = {
+	on: textField('Stands on', 80),
+	x: lengthField('From the left', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth),
+	y: lengthField('Up', -2000, 2000)
+};
+const loads = listField('What it carries', groupField('Load', LOAD), LIMITS.loads);
+const carrierFields = (title: string, params: Fields) => ({
+	id: idField(),
+	at: groupField('Place', at),
+	params: groupField(title, params),
+	loads
+});
+const CARRIER_SHAPES: Record<string, ReturnType<typeof carrierFields>> = Object.fromEntries(
+	CARRIERS.map((c) => [c.kind, carrierFields(c.title, c.fields)])
+);
+
 export const HOLDER = {
 	id: idField(),
 	name: textField('Name', 60),
-	family: choiceField('Kind', named('peg-rack')),
-	params: groupField('Peg rack', PEG_RACK),
+	note: orAbsent(textField('Note', 500)),
 	mount: variantsField('Held', {
 		row: { row: idField('Row'), x: lengthField('Left end', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth) }
-	})
+	}),
+	back: groupField('Back', BACK),
+	carriers: listField('Carriers', variantsField('Carrier', CARRIER_SHAPES), LIMITS.carriers)
 };
 
 export const CUTTING = {
@@ -69,10 +120,10 @@ export const CUTTING = {
 	)
 };
 
-/** The whole document, version 1. */
+/** The whole document. */
 export const PLAN = {
 	format: choiceField('Format', named('kammer-plan')),
-	version: choiceField('Version', named(1)),
+	version: choiceField('Version', named(2)),
 	name: textField('Name', 120, { needed: true }),
 	wall: groupField('Wall', WALL),
 	rows: listField('Rows', groupField('Row', ROW), LIMITS.rows),

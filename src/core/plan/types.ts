@@ -1,15 +1,17 @@
 import type { Bevel } from '../cleats/profile';
+import type { Load } from '../carriers/carrier';
 import type { ScrewSize } from '../materials/screws';
 import type { StockId } from '../materials/stocks';
-import type { Degrees, Kilograms, Millimetres } from '../units/quantity';
+import type { Millimetres } from '../units/quantity';
 import type { Wall } from './wall';
 
 export type * from './wall';
+export type { Load };
 
 /** The document everything is derived from. Lengths in mm, x from the wall's left end, y up from the floor. */
 export interface Plan {
 	format: 'kammer-plan';
-	version: 1;
+	version: 2;
 	name: string;
 	wall: Wall;
 	rows: Row[];
@@ -64,58 +66,56 @@ export interface Backer {
 	perStud: number;
 }
 
-export type Spacing =
-	| { kind: 'equal-gaps'; count: number }
-	| { kind: 'pitch'; count: number; inset: Millimetres; pitch: Millimetres }
-	| { kind: 'end-margins'; count: number; margin: Millimetres };
-
-/** What hangs on a seat: `perSeat` alike, one behind the other along the peg. */
-export interface PegLoad {
-	name: string;
-	/** The thing of the shop's stock-take that these are. Absent: something that is not in it. */
-	thing?: string;
-	/** Of one thing. */
-	mass: Kilograms;
-	perSeat: number;
-	/** Room one takes along the peg. */
-	thickness: Millimetres;
-	/** Of one thing as it hangs, for the drawing and for clearance. */
+/** The board that carriers stand on, and how it hangs on a row. */
+export interface Back {
+	stock: StockId;
 	width: Millimetres;
 	height: Millimetres;
-}
-
-export interface PegRackParams {
-	face: { stock: StockId; width: Millimetres; height: Millimetres };
-	hook: { screws: ScrewChoice & { count: number }; from: 'back' | 'front'; glued: boolean };
+	hook: HookChoice;
 	/** A strip behind the foot, as thick as the cleat, that bears on the wall. */
 	spacer: boolean;
-	lockStrip: boolean;
-	/** A second hook further down, on the next row that the face covers. */
-	secondHook?: boolean;
-	pegs: {
-		diameter: Millimetres;
-		/** Out of the face. */
-		projection: Millimetres;
-		/** In the face; as deep as the face is thick means through. */
-		depth: Millimetres;
-		/** Up from level. */
-		tilt: Degrees;
-		/** Hole centre above the foot of the face. */
-		height: Millimetres;
-		spacing: Spacing;
-		/** Two pegs a seat with a bar between them. */
-		pair: null | { bar: Millimetres; slack: Millimetres };
-	};
-	load: PegLoad;
+	/** A strip under the wall cleat that keeps the hook from rising; loose ones take only bumps. */
+	lockStrip: LockStrip;
+	/** A second hook further down, on the next row that the back covers. */
+	secondHook: boolean;
+}
+export type LockStrip = 'none' | 'loose' | 'screwed';
+
+/** The hook along the top of a back, and the screws between them. */
+export interface HookChoice {
+	screws: ScrewChoice & { count: number };
+	from: 'back' | 'front';
+	glued: boolean;
 }
 
+/** What carries things, on a back or on a face that another carrier offers. */
+export interface Carrier {
+	id: string;
+	/** A name in the registry of carriers. */
+	kind: string;
+	/** On `back`, or `<id of a carrier>:<name of its face>`; x from its left end, y up it. */
+	at: { on: string; x: Millimetres; y: Millimetres };
+	/** What its kind asks for. */
+	params: Record<string, unknown>;
+	/** One for each group of its seats. */
+	loads: Load[];
+}
+
+/** A back with carriers, and how it is held. */
 export interface Holder {
 	id: string;
 	name: string;
-	family: 'peg-rack';
-	params: PegRackParams;
-	/** Hung on a row with its left end at x. */
-	mount: { kind: 'row'; row: string; x: Millimetres };
+	note?: string;
+	mount: Mount;
+	back: Back;
+	carriers: Carrier[];
+}
+
+/** Hung on a row with its left end at x. */
+export interface Mount {
+	kind: 'row';
+	row: string;
+	x: Millimetres;
 }
 
 export interface Cutting {

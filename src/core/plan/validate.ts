@@ -4,6 +4,8 @@ import { stock } from '../materials/stocks';
 import { rowProfile } from './profile';
 import { lowestTop, tallest } from '../survey/outline';
 import { studAt } from '../survey/supports';
+import { carrierKind } from '../carriers/registry';
+import { carrierProblems } from './carrier-problems';
 import { LISTS, listPath, type ListName, type Lists } from './lists';
 import { LIMITS } from './limits';
 import { planSchema } from './schema';
@@ -88,8 +90,9 @@ const FITS: { [K in ListName]: (plan: Plan, thing: Lists[K], say: Say) => void }
 	},
 	holders({ wall, rows }, h, say) {
 		if (!rows.some((r) => r.id === h.mount.row)) say('mount.row', `there is no row "${h.mount.row}"`);
-		if (h.params.face.width > wall.width)
-			say('params.face.width', `the holder is wider than the wall, which is ${wall.width} mm wide`);
+		if (h.back.width > wall.width)
+			say('back.width', `the holder is wider than the wall, which is ${wall.width} mm wide`);
+		for (const { path, message } of carrierProblems(h)) say(path, message);
 	}
 };
 
@@ -99,12 +102,19 @@ function fits(plan: Plan, list: ListName, thing: unknown, path: string): Problem
 	return found;
 }
 
-/** Things and pegs of all holders together: each holder may have many, but not all of them. */
+/** Things and parts of all holders together: each holder may have many, but not all of them. */
 function tooMany({ holders }: Plan): Problem[] {
 	let n = 0;
-	for (const { params } of holders) n += params.pegs.spacing.count * (params.load.perSeat + (params.pegs.pair ? 2 : 1));
+	for (const { carriers } of holders)
+		for (const { kind, params, loads } of carriers)
+			n += carrierKind(kind).effort(params) + loads.reduce((sum, l) => sum + l.count, 0);
 	return n > LIMITS.things
-		? [{ path: 'holders', message: `have ${n} things and pegs in all; at most ${LIMITS.things} can be taken` }]
+		? [
+				{
+					path: 'holders',
+					message: `have ${n} things and places for them in all; at most ${LIMITS.things} can be taken`
+				}
+			]
 		: [];
 }
 
@@ -120,7 +130,7 @@ export function crossProblems(
 		const { list, at } = changed;
 		return [
 			...fits(plan, list, LISTS[list].of(plan)[at], `${listPath(list)}[${at}]`),
-			...(changed.fields.includes('params') ? tooMany(plan) : [])
+			...(changed.fields.includes('carriers') ? tooMany(plan) : [])
 		];
 	}
 	const lists = (Object.keys(LISTS) as ListName[]).map((list) => ({

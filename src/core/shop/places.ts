@@ -1,5 +1,4 @@
 import { remembering } from '../remembering';
-import { families } from '../holders/registry';
 import type { Plan } from '../plan/types';
 
 /** So many of a thing hang on a holder of a wall. */
@@ -14,12 +13,11 @@ export interface ThingPlace {
 
 /** What hangs where on one wall: only holders that say which thing of the stock-take they carry. */
 export const thingsOn = remembering((plan: Plan): Omit<ThingPlace, 'wall' | 'wallName'>[] =>
-	plan.holders.flatMap((h) => {
-		const { thing } = h.params.load;
-		return thing === undefined
-			? []
-			: [{ thing, holder: h.id, count: families[h.family].seats(h.params) * h.params.load.perSeat }];
-	})
+	plan.holders.flatMap((h) =>
+		h.carriers.flatMap((c) =>
+			c.loads.flatMap(({ thing, count }) => (thing === undefined ? [] : [{ thing, holder: h.id, count }]))
+		)
+	)
 );
 
 /** How many of each thing hang, over all walls. @example placedCounts(places).get('t1') // 6 */

@@ -34,7 +34,7 @@ describe('the demo shop', () => {
 		const places = thingsOn(slipwayWall());
 		expect(placedCounts(places).get('spar-clamp')).toBe(18);
 		for (const h of slipwayWall().holders) {
-			const { load } = h.params;
+			const load = h.carriers[0]!.loads[0]!;
 			expect(
 				shop.things.find((t) => t.id === load.thing),
 				h.name

@@ -1,10 +1,10 @@
 import { box, type Shape } from '../drawing/shapes';
-import { failedStep, missingStep, stepOf, type Step } from '../loads/check';
-import { allowedLine, capacityLines, threadLine } from '../loads/checks/joint-lines';
-import { combinedAllowable } from '../loads/fasteners/combined';
-import { CD_STORAGE, jointCapacity, type Joint } from '../loads/fasteners/joint';
-import { dowelBearing } from '../loads/fasteners/lateral';
-import { withdrawalPerLength } from '../loads/fasteners/withdrawal';
+import { failedStep, missingStep, stepOf, type Step } from '../verdict/check';
+import { allowedLine, capacityLines, threadLine } from '../checks/joint-lines';
+import { combinedAllowable } from '../mechanics/fasteners/combined';
+import { CD_STORAGE, jointCapacity, type Joint } from '../mechanics/fasteners/joint';
+import { dowelBearing } from '../mechanics/fasteners/lateral';
+import { withdrawalPerLength } from '../mechanics/fasteners/withdrawal';
 import {
 	CEILING_LIVE,
 	deckShares,
@@ -13,7 +13,7 @@ import {
 	joistMoment,
 	joistShare,
 	shareWithOneLost
-} from '../loads/members/deck';
+} from '../mechanics/members/deck';
 import { WOOD_CHOICES } from '../materials/bending';
 import { lag, LAGS, type LagSize } from '../materials/lags';
 import { MILD_STEEL, STRAPS } from '../materials/steel';
@@ -22,7 +22,7 @@ import { mm, moment, newtons, perLength, phrase, stress } from '../units/phrase'
 import { MM_PER_INCH, MPA_PER_PSI, weightOf } from '../units/quantity';
 import { choiceField, lengthField, massField, numberField, wholeField } from '../form/field';
 import type { InputsOf } from './inputs';
-import { OVERHEAD } from '../loads/proof-load';
+import { OVERHEAD } from '../verdict/proof-load';
 import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 

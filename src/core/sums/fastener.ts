@@ -1,11 +1,11 @@
 import { box, type Shape } from '../drawing/shapes';
-import { combinedAllowable, nailUsed } from '../loads/fasteners/combined';
-import { CD_BUMP, CD_STORAGE, jointCapacity, type Joint } from '../loads/fasteners/joint';
-import { pilotFor } from '../loads/fasteners/pilot';
-import { spacingMinimums } from '../loads/fasteners/spacing-minimums';
-import { TRADE_RULE } from '../loads/checks/fixing-check';
-import { allowedLine, capacityLines } from '../loads/checks/joint-lines';
-import { missingStep, stepOf, type Step } from '../loads/check';
+import { combinedAllowable, nailUsed } from '../mechanics/fasteners/combined';
+import { CD_BUMP, CD_STORAGE, jointCapacity, type Joint } from '../mechanics/fasteners/joint';
+import { pilotFor } from '../mechanics/fasteners/pilot';
+import { spacingMinimums } from '../mechanics/fasteners/spacing-minimums';
+import { TRADE_RULE } from '../checks/fixing-check';
+import { allowedLine, capacityLines } from '../checks/joint-lines';
+import { missingStep, stepOf, type Step } from '../verdict/check';
 import { BENDING_CHOICES, gravityOf } from '../materials/bending';
 import type { Fastener } from '../materials/fastener';
 import { lag, LAGS, type LagSize } from '../materials/lags';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '../demo/slipway';
-import { checkPlan } from '../loads/check-plan';
+import { checkPlan } from '../checks/check-plan';
 import { sumFromCheck } from './from-check';
 import { startInputs } from './inputs';
 import { sumByName } from './registry';

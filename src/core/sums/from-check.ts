@@ -1,6 +1,6 @@
-import type { Check } from '../loads/check';
-import { dropOf, holderWeights, type Placed } from '../loads/place';
-import { combine } from '../loads/statics/seat';
+import type { Check } from '../verdict/check';
+import { dropOf, holderWeights, type Placed } from '../checks/place';
+import { combine } from '../mechanics/statics/seat';
 import type { Plan } from '../plan/types';
 import { claddingDepth } from '../survey/cladding-depth';
 import { GRAVITY } from '../units/quantity';
@@ -15,7 +15,7 @@ export interface AsSum {
 
 /** The seat of a holder, full. */
 function seatSum(p: Placed): AsSum {
-	const { self, things } = holderWeights(p.built, p.profile.thickness);
+	const { self, things } = holderWeights(p.built);
 	const load = combine(things);
 	return {
 		name: 'seat',
@@ -28,7 +28,7 @@ function seatSum(p: Placed): AsSum {
 			selfOut: Math.max(0, self.standOff),
 			load: load.weight / GRAVITY,
 			out: Math.max(0, load.standOff),
-			lock: p.holder.params.lockStrip
+			lock: p.holder.back.lockStrip !== 'none'
 		}
 	};
 }

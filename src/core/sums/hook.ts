@@ -1,11 +1,11 @@
 import { nth } from '../nth';
 import { box, type Shape } from '../drawing/shapes';
-import { missingStep, stepOf, type Step } from '../loads/check';
-import { threadLine } from '../loads/checks/joint-lines';
-import { CD_STORAGE } from '../loads/fasteners/joint';
-import { GRAB } from '../loads/grab';
-import { rodStress } from '../loads/members/rod';
-import { withdrawalPerLength } from '../loads/fasteners/withdrawal';
+import { missingStep, stepOf, type Step } from '../verdict/check';
+import { threadLine } from '../checks/joint-lines';
+import { CD_STORAGE } from '../mechanics/fasteners/joint';
+import { GRAB } from '../verdict/grab';
+import { rodStress } from '../mechanics/members/rod';
+import { withdrawalPerLength } from '../mechanics/fasteners/withdrawal';
 import { WOOD_CHOICES } from '../materials/bending';
 import { LAGS } from '../materials/lags';
 import { MILD_STEEL } from '../materials/steel';
@@ -14,7 +14,7 @@ import { mass, mm, moment, newtons, perLength, phrase, stress } from '../units/p
 import { MM_PER_INCH, weightOf } from '../units/quantity';
 import { choiceField, lengthField, massField, orNull } from '../form/field';
 import type { InputsOf } from './inputs';
-import { OVERHEAD } from '../loads/proof-load';
+import { OVERHEAD } from '../verdict/proof-load';
 import { answerOf, defineSum, type Change } from './sum';
 import { speciesMissing } from './words';
 

@@ -1,7 +1,7 @@
 import { box, type Shape } from '../drawing/shapes';
 import { ripInTwo, type Bevel } from '../cleats/profile';
-import { spacingPitch, spacingPositions } from '../holders/spacing';
-import type { Spacing } from '../plan/types';
+import { spacingPitch, spacingPositions } from '../carriers/spacing';
+import type { Spacing } from '../carriers/spacing';
 import { angle, count, mm, phrase } from '../units/phrase';
 import { radians } from '../units/quantity';
 import { choiceField, lengthField, wholeField } from '../form/field';

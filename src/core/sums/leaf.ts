@@ -1,9 +1,9 @@
 import { box, type Point, type Shape } from '../drawing/shapes';
-import { stepOf, type Step } from '../loads/check';
-import { allowedLine, capacityLines } from '../loads/checks/joint-lines';
-import { combinedAllowable } from '../loads/fasteners/combined';
-import { jointCapacity, type Joint } from '../loads/fasteners/joint';
-import { worstSwing, type Leaf, type LeafAt } from '../loads/statics/leaf';
+import { stepOf, type Step } from '../verdict/check';
+import { allowedLine, capacityLines } from '../checks/joint-lines';
+import { combinedAllowable } from '../mechanics/fasteners/combined';
+import { jointCapacity, type Joint } from '../mechanics/fasteners/joint';
+import { worstSwing, type Leaf, type LeafAt } from '../mechanics/statics/leaf';
 import { WOOD_CHOICES } from '../materials/bending';
 import { screw, SCREW_LENGTHS, SCREWS, type ScrewSize } from '../materials/screws';
 import { stock } from '../materials/stocks';

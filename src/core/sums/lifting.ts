@@ -1,5 +1,5 @@
 import { box, type Shape } from '../drawing/shapes';
-import { stepOf } from '../loads/check';
+import { stepOf } from '../verdict/check';
 import { BODY, REACH_WORDS, reachBand } from '../handling/reach';
 import { liftLimit, LOAD_CONSTANT, type Coupling, type LiftLimit } from '../handling/lifting';
 import { mass, mm, phrase, ratio } from '../units/phrase';

@@ -1,10 +1,10 @@
 import { box, type Shape } from '../drawing/shapes';
-import { stepOf, type Step } from '../loads/check';
-import { CD_BUMP, CD_STORAGE } from '../loads/fasteners/joint';
-import { GRAB } from '../loads/grab';
-import { lumberArmStresses } from '../loads/members/lumber-arm';
-import { rectangle } from '../loads/members/rectangle';
-import { dropFactor } from '../loads/statics/drop';
+import { stepOf, type Step } from '../verdict/check';
+import { CD_BUMP, CD_STORAGE } from '../mechanics/fasteners/joint';
+import { GRAB } from '../verdict/grab';
+import { lumberArmStresses } from '../mechanics/members/lumber-arm';
+import { rectangle } from '../mechanics/members/rectangle';
+import { dropFactor } from '../mechanics/statics/drop';
 import { WOOD_CHOICES } from '../materials/bending';
 import { wood } from '../materials/woods';
 import { fine, mm, moment, newtons, phrase, ratio, stress } from '../units/phrase';

@@ -1,5 +1,5 @@
 import { box, type Shape } from '../drawing/shapes';
-import { missingStep, stepOf, type Step } from '../loads/check';
+import { missingStep, stepOf, type Step } from '../verdict/check';
 import { PLUGS } from '../materials/plugs';
 import { mm, newtons, phrase } from '../units/phrase';
 import { weightOf } from '../units/quantity';

@@ -1,10 +1,10 @@
 import { box, type Shape } from '../drawing/shapes';
-import { stepOf, type Step } from '../loads/check';
-import { dowelBearing } from '../loads/fasteners/lateral';
-import { CD_BUMP } from '../loads/fasteners/joint';
-import { GRAB } from '../loads/grab';
-import { rodDroop, rodSteps } from '../loads/checks/rod-steps';
-import { rodTip, roundSection } from '../loads/members/rod';
+import { stepOf, type Step } from '../verdict/check';
+import { dowelBearing } from '../mechanics/fasteners/lateral';
+import { CD_BUMP } from '../mechanics/fasteners/joint';
+import { GRAB } from '../verdict/grab';
+import { rodDroop, rodSteps } from '../members/rod-steps';
+import { rodTip, roundSection } from '../mechanics/members/rod';
 import { WOOD_CHOICES } from '../materials/bending';
 import { allowedRodStress, ROD_MATERIALS, rod, RODS } from '../materials/rods';
 import { wood } from '../materials/woods';

@@ -1,9 +1,9 @@
 import { box, type Shape } from '../drawing/shapes';
 import { hookOutline, profileOutline, type Bevel, type CleatProfile } from '../cleats/profile';
-import { failedStep, missingStep, stepOf, type Step, type SumLine } from '../loads/check';
-import { cleatRoll, hookRoll, rollArm } from '../loads/statics/roll';
-import { seatJudged } from '../loads/checks/seat-judged';
-import { greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type SeatInput } from '../loads/statics/seat';
+import { failedStep, missingStep, stepOf, type Step, type SumLine } from '../verdict/check';
+import { cleatRoll, hookRoll, rollArm } from '../mechanics/statics/roll';
+import { seatJudged } from '../checks/seat-judged';
+import { greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type SeatInput } from '../mechanics/statics/seat';
 import { mm, moment, newtons, phrase, ratio, type Phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';
 import { choiceField, flagField, lengthField, massField } from '../form/field';

@@ -1,13 +1,13 @@
-import { lastOf, nth } from '../nth';
+import { nth } from '../nth';
 import { box, type Point, type Shape } from '../drawing/shapes';
-import { stepOf, type Step } from '../loads/check';
-import { CD_STORAGE } from '../loads/fasteners/joint';
-import { rectangle } from '../loads/members/rectangle';
-import { beamDeflection, greatestDeflection } from '../loads/statics/beam-deflection';
-import { continuousBeam, type LineLoad } from '../loads/statics/continuous-beam';
+import { stepOf } from '../verdict/check';
+import { CD_STORAGE } from '../mechanics/fasteners/joint';
+import { beamDeflection, greatestDeflection } from '../mechanics/statics/beam-deflection';
+import type { LineLoad } from '../mechanics/statics/continuous-beam';
+import { shelfSteps } from '../members/shelf-steps';
 import { bendingMaterial, BENDING_CHOICES } from '../materials/bending';
 import { PANEL_MATERIALS, type PanelKind } from '../materials/panels';
-import { fine, mass, mm, moment, newtons, phrase, stress } from '../units/phrase';
+import { mass, mm, phrase } from '../units/phrase';
 import { weightOf } from '../units/quantity';
 import { choiceField, flagField, lengthField, lengthsField, massField } from '../form/field';
 import type { InputsOf } from './inputs';
@@ -44,10 +44,6 @@ const fields = {
 };
 type I = InputsOf<typeof fields>;
 
-/** 0.02 in in a foot: common practice. */
-const LOOKS_STRAIGHT = 0.02 / 12;
-const FOR_WORK = 1 / 240;
-
 const loadsOf = (i: I): LineLoad[] => [
 	...(i.load > 0 ? [{ from: 0, to: i.length, total: weightOf(i.load) }] : []),
 	...(i.point > 0 ? [{ from: i.pointAt, to: i.pointAt, total: weightOf(i.point) }] : [])
@@ -59,141 +55,6 @@ const loadsOf = (i: I): LineLoad[] => [
 function cases(i: I): LineLoad[][] {
 	const all = loadsOf(i);
 	return all.length > 1 ? [all, ...all.map((l) => [l])] : [all];
-}
-
-const worst = <T>(all: readonly T[], by: (x: T) => number): T => all.reduce((a, b) => (by(b) > by(a) ? b : a));
-
-/** The stretch that sags most for its span: each span, and an overhang as twice its length. */
-function worstSag(i: I, loads: readonly LineLoad[]) {
-	const last = lastOf(i.supports);
-	const first = nth(i.supports, 0);
-	const stretches = i.supports
-		.slice(1)
-		.map((to, k) => ({ from: nth(i.supports, k), to, span: to - nth(i.supports, k) }));
-	if (first > 0) stretches.push({ from: 0, to: first, span: 2 * first });
-	if (i.length > last) stretches.push({ from: last, to: i.length, span: 2 * (i.length - last) });
-	return stretches
-		.map((s) => ({ ...s, ...greatestDeflection(i.supports, loads, s.from, s.to) }))
-		.reduce((a, b) => (b.value / b.span > a.value / a.span ? b : a));
-}
-
-function steps(i: I): Step[] {
-	const m = bendingMaterial(i.material, CD_STORAGE);
-	const s = rectangle(i.depth, i.thickness);
-	const beams = cases(i).map((loads) => continuousBeam(i.supports, loads));
-	const { moment: bent } = worst(beams, (b) => b.moment.value);
-	const { shear: sheared } = worst(beams, (b) => b.shear.value);
-	const sag = worst(
-		cases(i).map((loads) => worstSag(i, loads)),
-		(s) => s.value / s.span
-	);
-	const atOnce = sag.value / (m.E * s.inertia);
-	const creep = i.lasting ? m.creep : 1;
-	const share = i.limit === 'looks' ? LOOKS_STRAIGHT : FOR_WORK;
-	const most = Math.max(0, ...beams.flatMap((b) => b.reactions));
-	const section = { value: s.modulus, dim: 'section' as const };
-	const rows =
-		i.supports.length === 2 ? 'on two supports' : `over ${i.supports.length} supports, the board in one piece`;
-	return [
-		stepOf({
-			title: 'sag',
-			reason: phrase(`sags most at {x@tape}${i.limit === 'looks' ? '' : ', for work'}`, { x: mm(sag.at) }),
-			source: `beam theory; creep: ${m.source}`,
-			demand: fine(atOnce * creep),
-			capacity: fine(sag.span * share),
-			lines: () => [
-				{
-					label: 'stiff by',
-					sum: phrase('{b} × {h}³ / 12', { b: mm(i.depth), h: mm(i.thickness) }),
-					result: { value: s.inertia, dim: 'inertia' }
-				},
-				{
-					label: 'sags at once',
-					sum: phrase(
-						`greatest deflection of a beam ${rows}: three-moment reactions, then Macaulay; over E {E} and that I`,
-						{
-							E: stress(m.E)
-						}
-					),
-					result: fine(atOnce)
-				},
-				{ label: 'in the long run', sum: phrase(`{d} × ${creep}`, { d: fine(atOnce) }), result: fine(atOnce * creep) },
-				{
-					label: 'may sag',
-					sum: phrase(
-						i.limit === 'looks' ? '{L} × 0.02 / 12: looks straight, common practice' : '{L} / 240: for work',
-						{
-							L: mm(sag.span)
-						}
-					),
-					result: fine(sag.span * share)
-				}
-			],
-			// A sag that shows is no fall: what a work shelf may sag stands behind it.
-			second:
-				i.limit === 'looks'
-					? {
-							by: 'what a work shelf may sag',
-							demand: fine(atOnce * creep),
-							capacity: fine(sag.span * FOR_WORK),
-							lines: () => [
-								{ label: 'for work', sum: phrase('{L} / 240', { L: mm(sag.span) }), result: fine(sag.span * FOR_WORK) }
-							]
-						}
-					: undefined
-		}),
-		stepOf({
-			title: 'bending',
-			reason: phrase('bends most near {x@tape}', { x: mm(bent.at) }),
-			source: `NDS 2018 3.3; ${m.title}: ${m.source}`,
-			demand: stress(bent.value / s.modulus),
-			capacity: stress(m.Fb),
-			lines: () => [
-				{
-					label: 'bends by',
-					sum: phrase(`greatest moment of a beam ${rows}, by the three-moment equations`),
-					result: moment(bent.value)
-				},
-				{ label: 'section', sum: phrase('{b} × {h}² / 6', { b: mm(i.depth), h: mm(i.thickness) }), result: section },
-				{
-					label: 'bending',
-					sum: phrase('{M} / {S}', { M: moment(bent.value), S: section }),
-					result: stress(bent.value / s.modulus)
-				},
-				{ label: 'allowed', sum: phrase(`{f} ${m.sum.factor}`, { f: stress(m.sum.strength) }), result: stress(m.Fb) }
-			]
-		}),
-		stepOf({
-			title: 'shear',
-			reason: phrase('shears at a support'),
-			source: `NDS 2018 3.4; ${m.title}: ${m.source}`,
-			demand: stress((1.5 * sheared.value) / s.area),
-			capacity: stress(m.Fv),
-			lines: () => [
-				{
-					label: 'shear',
-					sum: phrase('1.5 × {V} / ({b} × {h})', { V: newtons(sheared.value), b: mm(i.depth), h: mm(i.thickness) }),
-					result: stress((1.5 * sheared.value) / s.area)
-				},
-				{ label: 'allowed', sum: phrase(`${m.title} in shear, its duration counted`), result: stress(m.Fv) }
-			]
-		}),
-		stepOf({
-			title: 'bearing',
-			reason: phrase('crushes at a support'),
-			source: `NDS 2018 3.10.2; ${m.title}: ${m.source}`,
-			demand: stress(most / (i.depth * i.bearing)),
-			capacity: stress(m.FcPerp),
-			lines: () => [
-				{
-					label: 'presses',
-					sum: phrase('{R} / ({b} × {l})', { R: newtons(most), b: mm(i.depth), l: mm(i.bearing) }),
-					result: stress(most / (i.depth * i.bearing))
-				},
-				{ label: 'allowed', sum: phrase(`bearing across ${m.title}`), result: stress(m.FcPerp) }
-			]
-		})
-	];
 }
 
 /** A load too small to bend anything that could be drawn, times E I. */
@@ -261,7 +122,10 @@ export const shelfSum = defineSum({
 	answer(i) {
 		return answerOf({
 			drawing: { title: `Shelf on ${i.supports.length} supports, its sag drawn large`, shapes: draw(i) },
-			steps: [...speciesMissing(i.material, 'shelf'), ...steps(i)]
+			steps: [
+				...speciesMissing(i.material, 'shelf'),
+				...shelfSteps({ ...i, material: bendingMaterial(i.material, CD_STORAGE), cases: cases(i) }).map(stepOf)
+			]
 		});
 	},
 	load: 'load',

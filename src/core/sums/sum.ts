@@ -1,6 +1,6 @@
-import { governingCheck, worstFirst, type Step, type SumLine, type Verdict } from '../loads/check';
-import { failsAt, finish } from '../loads/fails-at';
-import { byRemedy, type Effort } from '../loads/effort';
+import { governingCheck, worstFirst, type Step, type SumLine, type Verdict } from '../verdict/check';
+import { failsAt, finish } from '../verdict/fails-at';
+import { byRemedy, type Effort } from '../verdict/effort';
 import type { Drawing } from '../drawing/shapes';
 import { problemsOf } from '../form/problems';
 import { fail, ok, type Problem, type Result } from '../result';

@@ -4,7 +4,7 @@ import { parseLength } from '../units/parse-length';
 import { formatLength } from '../units/format-length';
 import { sayPhrase } from '../units/phrase';
 import { inputsArbitrary } from '../../../tests/support/any-inputs';
-import { worstFirst } from '../loads/check';
+import { worstFirst } from '../verdict/check';
 import { startInputs } from './inputs';
 import { SUMS, sumByName } from './registry';
 import { answerVerdict, headroom, readInputs, remedies, type Sum } from './sum';

@@ -1,11 +1,11 @@
 import { lastOf, nth } from '../nth';
 import { box, type Shape } from '../drawing/shapes';
-import { stepOf, type Step } from '../loads/check';
-import { allowedLine, capacityLines } from '../loads/checks/joint-lines';
-import { combinedAllowable } from '../loads/fasteners/combined';
-import { CD_STORAGE, jointCapacity, type Joint } from '../loads/fasteners/joint';
-import { rectangle } from '../loads/members/rectangle';
-import { localPulls, worstPulls, type Turn } from '../loads/statics/upright';
+import { stepOf, type Step } from '../verdict/check';
+import { allowedLine, capacityLines } from '../checks/joint-lines';
+import { combinedAllowable } from '../mechanics/fasteners/combined';
+import { CD_STORAGE, jointCapacity, type Joint } from '../mechanics/fasteners/joint';
+import { rectangle } from '../mechanics/members/rectangle';
+import { localPulls, worstPulls, type Turn } from '../mechanics/statics/upright';
 import { WOOD_CHOICES } from '../materials/bending';
 import { lag, LAGS, type LagSize } from '../materials/lags';
 import { wood } from '../materials/woods';

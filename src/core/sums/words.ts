@@ -1,5 +1,5 @@
-import type { Step } from '../loads/check';
-import { missingStep } from '../loads/check';
+import type { Step } from '../verdict/check';
+import { missingStep } from '../verdict/check';
 import { phrase } from '../units/phrase';
 import type { BendingId } from '../materials/bending';
 import { bendingMaterial } from '../materials/bending';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '../demo/slipway';
 import { rowEnds, widestClear } from '../arrange/first-place';
-import { checkPlan } from '../loads/check-plan';
+import { checkPlan } from '../checks/check-plan';
 import { applyCommand, type Command } from '../plan/commands';
 import type { Obstruction, Plan, Stud, Wall } from '../plan/types';
 import { sayPhrase } from '../units/phrase';

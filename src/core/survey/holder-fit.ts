@@ -1,6 +1,6 @@
-import type { Warning } from '../loads/check';
-import { taken } from '../loads/holder-clashes';
-import type { Placed } from '../loads/place';
+import type { Warning } from '../verdict/check';
+import { taken } from '../checks/holder-clashes';
+import type { Placed } from '../checks/place';
 import type { Wall } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import { overlap, type Box } from './box';
@@ -92,6 +92,6 @@ export function holderFit({ wall }: { wall: Wall }, p: Placed, say: Say): void {
 	const { corners } = wall;
 	if (corners && (corners.left.taken > p.left + 0.5 || wall.width - corners.right.taken < p.right - 0.5))
 		say('mind', phrase('Hangs in the corner, where the neighbouring wall takes room'));
-	if (wall.surface && wall.surface !== 'wall' && !p.holder.params.lockStrip)
+	if (wall.surface && wall.surface !== 'wall' && p.holder.back.lockStrip === 'none')
 		say('mind', phrase('This surface moves: a bump unhooks it. Put in a lock strip'));
 }

@@ -1,6 +1,6 @@
 import { rowBoxes } from '../cleats/row-box';
 import type { Segment } from '../cleats/segments';
-import type { Warning } from '../loads/check';
+import type { Warning } from '../verdict/check';
 import { rowProfile } from '../plan/profile';
 import type { FarSide, OnWall, Row } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';

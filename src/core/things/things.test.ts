@@ -1,16 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { slipwayShop } from '../demo/slipway-shop';
 import { isValidItem } from '../shop/valid';
 import { nameKey, ownedLike } from './alike';
 import type { Decision } from './grips/grip';
 import { DIMS } from './grips/dims';
 import { GRIP_KINDS, gripOf } from './grips/registry';
-import { spacingPositions } from '../holders/spacing';
-import { pegRack } from '../holders/peg-rack/family';
-import { hang, hangOn, missingFor, rackFor, unhang } from './hang';
 import { unmeasured } from './measured';
-import { newThing } from './new-thing';
 import { readLine } from './read-line';
 import { findKind, singular, typicalThing } from './typical/find';
 import { KINDS } from './typical/kinds';
@@ -240,52 +235,6 @@ describe('grips', () => {
 
 	it('name dimensions that are columns', () => {
 		for (const kind of GRIP_KINDS) for (const need of gripOf(kind).needs) expect(DIMS[need].key).toBe(`dims.${need}`);
-	});
-});
-
-describe('hanging a thing on a holder', () => {
-	const load = { name: 'x', mass: 1, perSeat: 2, thickness: 30, width: 50, height: 200 };
-	it('brings its weight and all its measures along', () => {
-		const spar = slipwayShop().things.find((t) => t.id === 'spar-clamp')!;
-		expect(hang(spar, load)).toEqual({
-			ok: true,
-			value: { thing: 'spar-clamp', name: 'spar clamp', mass: 1.1, perSeat: 2, thickness: 45, width: 110, height: 620 }
-		});
-		expect(unhang({ ...load, thing: 'n' })).toEqual(load);
-	});
-	it('says what is missing, and takes nothing of the last thing in its place', () => {
-		const bare = { ...newThing('n', 'New'), mass: 2, height: 300 };
-		expect(hang(bare, load)).toMatchObject({
-			ok: false,
-			error: expect.stringMatching(/^Its width, depth are not known/)
-		});
-		expect(missingFor(newThing('n', 'New'))).toEqual(['weight', 'width', 'height', 'depth']);
-		expect(missingFor({ ...bare, width: 40, dims: { thickness: 20 } })).toEqual([]);
-	});
-	const rack = pegRack.start('mm');
-	const trimmer = { ...newThing('t', 'Trimmer'), mass: 3, width: 120, height: 400, depth: 90, count: 1 };
-	it('of which there is one takes one seat with one thing, however many the rack has', () => {
-		const hung = hangOn(trimmer, rack, 1);
-		expect(hung.ok && [hung.value.params.pegs.spacing.count, hung.value.params.load.perSeat, hung.value.over]).toEqual([
-			1, 1, 0
-		]);
-	});
-	it('says how many are over', () => {
-		const hung = hangOn({ ...trimmer, count: 14 }, rack, 14);
-		// Five seats of two.
-		expect(hung.ok && hung.value.over).toBe(4);
-	});
-	it('in a rack made for it has a pitch wider than it is, pegs as long as its stack, and every one a seat where there is room', () => {
-		for (const count of [1, 3, 9]) {
-			const made = rackFor({ ...trimmer, count }, rack, count, 1200);
-			if (!made.ok) throw new Error(made.error);
-			const { face, pegs, load: l } = made.value.params;
-			const xs = spacingPositions(face.width, pegs.spacing);
-			xs.slice(1).forEach((x, i) => expect(x - (xs[i] as number)).toBeGreaterThanOrEqual(120));
-			expect(pegs.projection).toBeGreaterThanOrEqual(l.perSeat * 90);
-			expect(pegs.spacing.count * l.perSeat + made.value.over).toBeGreaterThanOrEqual(count);
-			expect(face.width).toBeLessThanOrEqual(1200);
-		}
 	});
 });
 

@@ -1,3 +1,4 @@
+import { VERSION } from '$core/plan/migrate';
 import { cutText } from '$core/form/whole-text';
 import { hostile, MOST_BYTES } from '$core/form/outside';
 import type { Plan, Wall } from '$core/plan/types';
@@ -43,7 +44,10 @@ export function readSurvey(text: string): Result<SurveyFile, Problem[]> {
 	};
 	if (format !== 'kammer-survey' && format !== 'kammer-plan')
 		return wrong('This is not a Kammer survey: format must be "kammer-survey"', 'format');
-	if (version !== 1) return wrong(`This survey is version ${String(version)}; this Kammer reads version 1`, 'version');
+	// The wall of a plan is the same in all its versions so far.
+	const latest = format === 'kammer-plan' ? VERSION : 1;
+	if (typeof version !== 'number' || version < 1 || version > latest)
+		return wrong(`This survey is version ${String(version)}; this Kammer reads up to version ${latest}`, 'version');
 	const problems = problemsOf(wallSchema, wall).map((p) => ({
 		path: p.path ? `wall.${p.path}` : 'wall',
 		message: p.message

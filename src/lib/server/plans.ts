@@ -1,10 +1,10 @@
 import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { glanceAt, type Glance } from '$core/loads/glance';
+import { glanceAt, type Glance } from '$core/checks/glance';
 import type { Plan } from '$core/plan/types';
 import { MAIN_SHOP } from '$core/shop/types';
 import { database, type Writer } from './db/database';
-import { parsed } from './db/parsed';
+import { parsedPlan } from './db/parsed';
 import { plans } from './db/schema';
 
 export interface StoredPlan {
@@ -32,7 +32,7 @@ const stored = (row: Row): StoredPlan => ({
 	id: row.id,
 	shop: row.shop,
 	revision: row.revision,
-	plan: parsed<Plan>(row.document),
+	plan: parsedPlan(row.document),
 	updatedAt: row.updatedAt.toISOString()
 });
 
@@ -84,7 +84,7 @@ export async function listGlances(): Promise<(PlanListing & { glance: Glance | n
 					wanted.map((w) => w.id)
 				)
 			);
-		for (const r of rows) glances.set(r.id, { revision: r.revision, glance: glanceAt(parsed<Plan>(r.document)) });
+		for (const r of rows) glances.set(r.id, { revision: r.revision, glance: glanceAt(parsedPlan(r.document)) });
 	}
 	for (const id of glances.keys()) if (!listed.some((l) => l.id === id)) glances.delete(id);
 	return listed.map((l) => ({ ...l, glance: glances.get(l.id)?.glance ?? null }));

@@ -4,9 +4,8 @@ import { and, asc, count, eq, inArray, isNull, max, sql } from 'drizzle-orm';
 import { SHOP_LIMITS } from '$core/shop/schema';
 import { thingsOn, type ThingPlace } from '$core/shop/places';
 import { emptyShop, MAIN_SHOP, SHOP_LISTS, type Shop, type ShopList, type ShopSettings } from '$core/shop/types';
-import type { Plan } from '$core/plan/types';
 import { database, type Writer } from './db/database';
-import { parsed } from './db/parsed';
+import { parsed, parsedPlan } from './db/parsed';
 import { plans, shopItems, shops } from './db/schema';
 
 /** Rows written with one statement. */
@@ -173,7 +172,7 @@ export async function placesOf(shop: string): Promise<ThingPlace[]> {
 		.select({ id: plans.id, name: plans.name, document: plans.document })
 		.from(plans)
 		.where(and(eq(plans.shop, shop), isNull(plans.deletedAt)));
-	return rows.flatMap((r) => thingsOn(parsed<Plan>(r.document)).map((p) => ({ ...p, wall: r.id, wallName: r.name })));
+	return rows.flatMap((r) => thingsOn(parsedPlan(r.document)).map((p) => ({ ...p, wall: r.id, wallName: r.name })));
 }
 
 /** Where a thing is, for whoever scanned its label: the holder with most of it, or none. */

@@ -1,5 +1,5 @@
-import { adviceFor, type Advice } from '$core/loads/advice';
-import { capacityOf, type Asked, type Capacity } from '$core/loads/capacity';
+import { adviceFor, type Advice } from '$core/checks/advice';
+import { capacityOf, type Asked, type Capacity } from '$core/checks/capacity';
 import type { Plan } from '$core/plan/types';
 import { whenIdle } from './when-idle';
 

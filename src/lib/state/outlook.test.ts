@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
-import { adviceFor } from '$core/loads/advice';
-import { capacityOf } from '$core/loads/capacity';
-import { finish } from '$core/loads/fails-at';
+import { adviceFor } from '$core/checks/advice';
+import { capacityOf } from '$core/checks/capacity';
+import { finish } from '$core/verdict/fails-at';
 import { Outlook } from './outlook.svelte';
 
 /** Idle moments, given one by one. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { VERDICT_WORDS, type Verdict } from '$core/loads/check';
+	import { VERDICT_WORDS, type Verdict } from '$core/verdict/check';
 	import Vial from './Vial.svelte';
 	import { VIAL } from './vial-shape';
 

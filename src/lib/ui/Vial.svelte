@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Verdict } from '$core/loads/check';
+	import type { Verdict } from '$core/verdict/check';
 	import { vialBubble, vialGlass, vialStroke } from './vial-shape';
 
 	/** Spirit-level vials of one verdict, each about its middle: where the bubble stands is the verdict. For any svg. */

@@ -1,6 +1,6 @@
-import { standingMargin, verdictWords, VERDICT_WORDS, type Check, type Step } from '$core/loads/check';
-import type { Judged } from '$core/loads/check-plan';
-import { tapeMarks } from '$core/holders/spacing';
+import { standingMargin, verdictWords, VERDICT_WORDS, type Check, type Step } from '$core/verdict/check';
+import type { Judged } from '$core/checks/check-plan';
+import { tapeMarks } from '$core/carriers/spacing';
 import { formatLength } from '$core/units/format-length';
 import type { LengthUnit } from '$core/units/parse-length';
 import { sayPhrase } from '$core/units/phrase';

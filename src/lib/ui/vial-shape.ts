@@ -1,4 +1,4 @@
-import type { Verdict } from '$core/loads/check';
+import type { Verdict } from '$core/verdict/check';
 
 /** Where the bubble stands from the vial's middle; none when nothing can be judged, or nothing hangs. */
 const BUBBLE: Record<Verdict, number | null> = {

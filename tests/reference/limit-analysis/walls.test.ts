@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { checkPlan, type PlanChecks } from '$core/loads/check-plan';
+import { checkPlan, type PlanChecks } from '$core/checks/check-plan';
 import { segmentsOn } from '$core/cleats/segments';
 import { screw } from '$core/materials/screws';
-import { holderWeights } from '$core/loads/place';
+import { holderWeights } from '$core/checks/place';
 import type { Plan } from '$core/plan/types';
 import { anyWall } from '../../support/any-wall';
 import { greatest, Programme, ready } from '../../support/linear-programme';
@@ -54,13 +54,12 @@ describe('no check holds more than limit analysis', () => {
 				for (const { placed: p } of checks.holders.values()) {
 					const own = (kind: string) => checks.checks.find((c) => c.id === `holder:${p.holder.id}:${kind}`);
 					if (own('place')) continue;
-					const { self, things } = holderWeights(p.built, p.profile.thickness);
+					const { self, things } = holderWeights(p.built);
 					if (p.bearing.kind === 'spacer') {
 						seen.spacers++;
-						expect(
-							spacerTouches(plan, p, p.left + holderWeights(p.built, p.profile.thickness).at),
-							'a spacer that touches nothing'
-						).toBe(true);
+						expect(spacerTouches(plan, p, p.left + holderWeights(p.built).at), 'a spacer that touches nothing').toBe(
+							true
+						);
 					}
 					const told = Math.min(
 						...['seat', 'part', 'lock'].map((k) => (k === 'lock' ? 1 : 1.5) * (own(k)?.margin ?? Infinity))
@@ -72,7 +71,7 @@ describe('no check holds more than limit analysis', () => {
 							expect(told, 'seat').toBeLessThanOrEqual(seatFactor(p, weights) * slack);
 						}
 						const hook = own('hook');
-						if (hook?.load && !p.holder.params.lockStrip) {
+						if (hook?.load && p.holder.back.lockStrip === 'none') {
 							seen.hooks++;
 							const W = weights.reduce((sum, w) => sum + w.weight, 0);
 							const at = weights.reduce((sum, w) => sum + w.weight * w.x, 0) / W;
@@ -126,7 +125,7 @@ describe('no check holds more than limit analysis', () => {
 	// Worked example: a hook 48 long, screws good for 100 each at 1.6 16.5 31.5 46.4, the load 11 from its end: no
 	// equilibrium above 219 of the screws alone.
 	it('gives the hook of the worked example as much as statics does', async () => {
-		const { sharedAt } = await import('$core/loads/statics/line-share');
+		const { sharedAt } = await import('$core/mechanics/statics/line-share');
 		expect(100 * sharedAt([1.6, 16.5, 31.5, 46.4], 11, [0, 48])).toBeCloseTo(219, 0);
 		fc.assert(
 			fc.property(

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { bodyOf, rackOf } from '../../support/peg-rack';
 import type { Holder } from '$core/plan/types';
 import { g, t, back, front, D, up, cleat, plain } from '../../support/rack-by-hand';
 import { asked, smallWall } from '../../support/small-wall';
@@ -111,9 +112,8 @@ describe('the wall', () => {
 		const second: Holder = {
 			id: 'k',
 			name: 'Other',
-			family: 'peg-rack',
 			mount: { kind: 'row', row: 'r', x: 60 },
-			params: { ...(smallWall().holders[0] as Holder).params, face: { stock: '1x8', width: 200, height: 180 } }
+			...bodyOf({ ...rackOf(smallWall().holders[0] as Holder), face: { stock: '1x8', width: 200, height: 180 } })
 		};
 		const { check, line } = asked(smallWall({ more: { holders: [second] } }));
 		const labels = check('fixing:r:s0').lines.map((l) => l.label);

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { placeWord, type PlaceLoad } from '$core/loads/by-place';
+	import { placeWord, type PlaceLoad } from '$core/checks/by-place';
 	import { capital } from '$core/words';
-	import { VERDICT_WORDS } from '$core/loads/check';
+	import { VERDICT_WORDS } from '$core/verdict/check';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';

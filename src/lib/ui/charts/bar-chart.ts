@@ -1,4 +1,4 @@
-import type { Verdict } from '$core/loads/check';
+import type { Verdict } from '$core/verdict/check';
 import type { LengthUnit } from '$core/units/parse-length';
 import { N_PER_POUND } from '$core/units/quantity';
 import { chartBox, ink, smallText, wordsOf, type Option } from './chart-box';

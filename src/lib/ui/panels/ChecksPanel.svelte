@@ -2,15 +2,15 @@
 	import { untrack } from 'svelte';
 	import { STANDING_NOTE } from '$exchange/check-report';
 	import { sumQuery } from '$exchange/sum-link';
-	import { byThing } from '$core/loads/by-thing';
-	import { massOf } from '$core/loads/capacity';
-	import { governingCheck, type Check } from '$core/loads/check';
-	import { openFirst } from '$core/loads/check-plan';
+	import { byThing } from '$core/checks/by-thing';
+	import { massOf } from '$core/checks/capacity';
+	import { governingCheck, type Check } from '$core/verdict/check';
+	import { openFirst } from '$core/checks/check-plan';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sumFromCheck } from '$core/sums/from-check';
 	import { sayPhrase } from '$core/units/phrase';
-	import { holderWeights } from '$core/loads/place';
+	import { holderWeights } from '$core/checks/place';
 	import { GRAVITY } from '$core/units/quantity';
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -122,7 +122,7 @@
 	const whole = $derived(holder ?? (row ? open.checks.rows.get(row.id) : undefined));
 	/** Everything that hangs, by its name, when nothing is picked. */
 	const things = $derived(selection ? [] : byThing(open.shown, open.checks));
-	const weight = $derived(placed ? holderWeights(placed.built, placed.profile.thickness).total / GRAVITY : 0);
+	const weight = $derived(placed ? holderWeights(placed.built).total / GRAVITY : 0);
 </script>
 
 <h2>{title}</h2>

@@ -3,7 +3,7 @@
 	import { REACH_WORDS } from '$core/handling/reach';
 	import { standingAt } from '$core/handling/standing';
 	import type { Wall } from '$core/plan/types';
-	import type { Placed } from '$core/loads/place';
+	import type { Placed } from '$core/checks/place';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -13,7 +13,7 @@
 	let { placed, wall, stature }: { placed: Placed; wall: Wall; stature: number | undefined } = $props();
 
 	const unit = $derived(preferences.unit);
-	const standing = $derived(standingAt(wall, placed, placed.foot + placed.holder.params.pegs.height));
+	const standing = $derived(standingAt(wall, placed, placed.foot + placed.built.seatHeight));
 	const h = $derived(seatHandling(placed, stature, standing));
 	const say = (mm: number) => formatLength(mm, unit);
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);

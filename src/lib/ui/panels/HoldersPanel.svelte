@@ -3,7 +3,10 @@
 	import { Button } from 'flowbite-svelte';
 	import { bestPlace } from '$core/arrange/best-place';
 	import { freePlace } from '$core/arrange/first-place';
-	import { families } from '$core/holders/registry';
+	import { FIRST_CARRIER } from '$core/carriers/registry';
+	import { describeHolder } from '$core/holders/describe';
+	import { emptyHolder } from '$core/holders/empty-holder';
+	import { newCarrier } from '$core/holders/new-carrier';
 	import type { Holder } from '$core/plan/types';
 	import { sayPhrase } from '$core/units/phrase';
 	import { sayProblem } from '$lib/state/commit';
@@ -12,7 +15,7 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayVerdict } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
-	import PegRackPanel from './PegRackPanel.svelte';
+	import HolderPanel from './HolderPanel.svelte';
 
 	let { open }: { open: OpenPlan } = $props();
 
@@ -25,19 +28,20 @@
 	/** A full wall has hundreds; the strip under the wall lists the worst. */
 	let most = $state(40);
 
+	const withPegs = (h: Holder): Holder => ({ ...h, carriers: [newCarrier(h, FIRST_CARRIER, unit)] });
+
 	/** A copy goes beside its like; a new rack where it is in nothing's way and near a stud. */
 	function add(like?: Holder) {
 		const row = like && plan.rows.find((r) => r.id === like.mount.row);
 		const room = Math.max(0, ...plan.rows.map((r) => r.right - r.left));
-		const start = like?.params ?? families['peg-rack'].start(unit);
-		const width = Math.min(start.face.width, row ? row.right - row.left : room);
-		const params = structuredClone({ ...start, face: { ...start.face, width } });
+		const start = like ? structuredClone($state.snapshot(like)) : withPegs(emptyHolder('', '', unit));
+		const width = Math.min(start.back.width, row ? row.right - row.left : room);
 		const name = like ? cutText(`${like.name} copy`, 60) : `Peg rack ${plan.holders.length + 1}`;
 		const free: Holder = {
+			...start,
 			id: newId(),
 			name,
-			family: 'peg-rack',
-			params,
+			back: { ...start.back, width },
 			mount: { kind: 'row', row: row?.id ?? '', x: row ? freePlace(plan, row, width) : 0 }
 		};
 		const item = row ? free : bestPlace(plan, free);
@@ -52,7 +56,7 @@
 </script>
 
 {#if holder}
-	<PegRackPanel {open} {holder} duplicate={() => add(holder)} />
+	<HolderPanel {open} {holder} duplicate={() => add(holder)} />
 {:else}
 	<h2>Holders</h2>
 	{#if plan.holders.length === 0}
@@ -68,7 +72,7 @@
 				<button type="button" onclick={() => (open.selection = { kind: 'holder', id: h.id })}>
 					<VerdictMark verdict={judged?.verdict ?? 'unloaded'} />
 					<span
-						><strong>{h.name || 'Holder'}</strong>, {sayPhrase(families[h.family].describe(h.params), unit)}<br /><small
+						><strong>{h.name || 'Holder'}</strong>, {sayPhrase(describeHolder(h), unit)}<br /><small
 							>{sayVerdict(judged, unit)}</small
 						></span
 					>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { proofLoad } from '$core/loads/proof-load';
+	import { proofLoad } from '$core/verdict/proof-load';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { KG_PER_POUND } from '$core/units/quantity';
 	import { preferences } from '$lib/state/preferences.svelte';

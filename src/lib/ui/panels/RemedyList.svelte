@@ -1,6 +1,6 @@
 <script lang="ts" generics="T extends { text: Phrase; effort: string; after: Pick<Step, 'verdict' | 'margin'> }">
 	import { Button } from 'flowbite-svelte';
-	import type { Step } from '$core/loads/check';
+	import type { Step } from '$core/verdict/check';
 	import { sayPhrase, type Phrase } from '$core/units/phrase';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayMargin } from '../say';

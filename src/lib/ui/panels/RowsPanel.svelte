@@ -4,7 +4,7 @@
 	import { nextRowHeight, rowEnds } from '$core/arrange/first-place';
 	import { blockCommands, jointsFor } from '$core/arrange/joints';
 	import { MM_PER_INCH } from '$core/units/quantity';
-	import type { Verdict } from '$core/loads/check';
+	import type { Verdict } from '$core/verdict/check';
 	import type { Command } from '$core/plan/commands';
 	import type { Row } from '$core/plan/types';
 	import { formatLength, roundToTape } from '$core/units/format-length';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { SecondLine } from '$core/loads/check';
+	import type { SecondLine } from '$core/verdict/check';
 	import SumTable from './SumTable.svelte';
 
 	/** What stands behind a step that does not hold by itself, with a sum and a number of its own. */

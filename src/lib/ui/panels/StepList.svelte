@@ -1,5 +1,5 @@
 <script lang="ts" generics="T extends Step">
-	import type { Step } from '$core/loads/check';
+	import type { Step } from '$core/verdict/check';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayMargin, sayWhy } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';

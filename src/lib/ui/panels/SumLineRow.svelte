@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { SumLine } from '$core/loads/check';
+	import type { SumLine } from '$core/verdict/check';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sayPhrase } from '$core/units/phrase';
 	import { preferences } from '$lib/state/preferences.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { SumLine } from '$core/loads/check';
+	import type { SumLine } from '$core/verdict/check';
 	import SumLineRow from './SumLineRow.svelte';
 
 	/**

@@ -1,17 +1,17 @@
 <script lang="ts">
-	import type { Holder } from '$core/plan/types';
+	import type { Carrier, Holder } from '$core/plan/types';
 	import { hangThing } from '$lib/state/hang-thing';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { shopHere } from '$lib/state/shop-context';
 	import ChoiceField from './ChoiceField.svelte';
 
-	/** Which thing of the stock-take hangs on a holder: its weight and measures come along. */
-	let { open, holder }: { open: OpenPlan; holder: Holder } = $props();
+	/** Which thing of the stock-take hangs on a group of seats: its weight and measures come along. */
+	let { open, holder, carrier, group }: { open: OpenPlan; holder: Holder; carrier: Carrier; group: number } = $props();
 
 	const shop = shopHere();
 	const things = $derived(shop?.shop.things.filter((t) => t.state !== 'not-to-keep') ?? []);
-	const now = $derived(holder.params.load.thing ?? '');
+	const now = $derived(carrier.loads[group]?.thing ?? '');
 	const choices = $derived([
 		{ value: '', name: 'none of it' },
 		...(now !== '' && !things.some((t) => t.id === now) ? [{ value: now, name: 'one that is there no more' }] : []),
@@ -21,7 +21,8 @@
 	let over = $state(0);
 	function choose(id: string) {
 		if (!shop) return undefined;
-		const made = hangThing(open, shop, holder.id, things.find((t) => t.id === id) ?? null, preferences.unit);
+		const seats = { holder: holder.id, carrier: carrier.id, group };
+		const made = hangThing(open, shop, seats, things.find((t) => t.id === id) ?? null, preferences.unit);
 		over = made.over ?? 0;
 		return made.problem;
 	}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Warning } from '$core/loads/check';
+	import type { Warning } from '$core/verdict/check';
 	import { sayPhrase } from '$core/units/phrase';
 	import { preferences } from '$lib/state/preferences.svelte';
 

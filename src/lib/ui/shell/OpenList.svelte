@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { worstFirst } from '$core/loads/check';
-	import { holderWeights } from '$core/loads/place';
+	import { worstFirst } from '$core/verdict/check';
+	import { holderWeights } from '$core/checks/place';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sayPhrase } from '$core/units/phrase';
 	import { GRAVITY } from '$core/units/quantity';
@@ -48,10 +48,7 @@
 						<strong>{name || 'Holder'}</strong>
 						<span class="why" title={why}>{why}</span>
 						<span class="weight"
-							>{formatQuantity(
-								{ value: holderWeights(placed.built, placed.profile.thickness).total / GRAVITY, dim: 'mass' },
-								unit
-							)}</span
+							>{formatQuantity({ value: holderWeights(placed.built).total / GRAVITY, dim: 'mass' }, unit)}</span
 						>
 						<b class="sum">{stop ? 'stop' : sayMargin(check)}</b>
 					</button>

@@ -5,6 +5,8 @@
 	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';
 	import LoadChart from '../charts/LoadChart.svelte';
 	import CutBoards from '../cuts/CutBoards.svelte';
+	import BenchViews from '../holders/BenchViews.svelte';
+	import type { Placed } from '$core/checks/place';
 	import StockDeskView from '../stock/StockDeskView.svelte';
 	import SurveyStrip from '../survey/SurveyStrip.svelte';
 	import OpenList from './OpenList.svelte';
@@ -20,8 +22,10 @@
 		job: CutJob;
 		wallShown: boolean;
 		showWall: (on: boolean) => void;
+		/** The holder that is shown by itself. */
+		onBench?: Placed | undefined;
 	}
-	let { open, stage, desk, survey, job, wallShown, showWall }: Props = $props();
+	let { open, stage, desk, survey, job, wallShown, showWall, onBench }: Props = $props();
 </script>
 
 {#if stage === 'stock'}
@@ -32,6 +36,7 @@
 {:else if stage === 'cut'}<CutBoards {open} {job} />
 {:else if stage === 'holds'}<div class="side-by-side"><OpenList {open} /><LoadChart {open} /></div>
 {:else if stage === 'wall'}<SurveyStrip {open} desk={survey} />
+{:else if onBench}<BenchViews placed={onBench} wall={open.id} />
 {:else}<OpenList {open} />{/if}
 
 <style>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button, Tooltip } from 'flowbite-svelte';
-	import { VERDICT_WORDS } from '$core/loads/check';
-	import type { Glance } from '$core/loads/glance';
+	import { VERDICT_WORDS } from '$core/verdict/check';
+	import type { Glance } from '$core/checks/glance';
 	import { sayPhrase } from '$core/units/phrase';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import VerdictMark from '../VerdictMark.svelte';

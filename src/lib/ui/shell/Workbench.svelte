@@ -5,11 +5,12 @@
 	import { keepPlaces } from '$lib/state/hanging-places.svelte';
 	import { Outlook } from '$lib/state/outlook.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
-	import WallDrawing from '../wall/WallDrawing.svelte';
+	import NowhereYet from '../holders/NowhereYet.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
 	import TwiceNote from '../stock/TwiceNote.svelte';
 	import PaperHead from './PaperHead.svelte';
 	import StageBand from './StageBand.svelte';
+	import StageDrawing from './StageDrawing.svelte';
 	import StageSlip from './StageSlip.svelte';
 	import StageStrip from './StageStrip.svelte';
 	import type { OpenShop } from '$lib/state/open-shop.svelte';
@@ -19,6 +20,7 @@
 	import { provideShop } from '$lib/state/shop-context';
 	import { tallest } from '$core/survey/outline';
 	import { SurveyDesk } from '$lib/state/survey-desk.svelte';
+	import { HolderDesk } from '$lib/state/holder-desk.svelte';
 	import { StockDesk } from '$lib/state/stock-desk.svelte';
 	import { whenIdle } from '$lib/state/when-idle';
 	import { letGoOfOthers } from './let-go.svelte';
@@ -59,12 +61,19 @@
 	$effect(() => {
 		if (stage !== 'stock' || desk?.picked.size !== 1) return;
 		const [thing] = desk.picked;
-		const holder = open.plan.holders.find((h) => h.params.load.thing === thing);
+		const holder = open.plan.holders.find((h) => h.carriers.some((c) => c.loads.some((l) => l.thing === thing)));
 		if (holder) untrack(() => (open.selection = { kind: 'holder', id: holder.id }));
 	});
+	const holders = new HolderDesk();
 	const survey = new SurveyDesk(untrack(() => open.id));
 	/** What undo takes back: the stock-take has a history of its own. */
 	const work = $derived(stage === 'stock' && shop ? shop : endingSweeps(open, survey.scan));
+	/** The holder that is picked on its own stage, where it stands now. */
+	const picked = $derived(
+		stage === 'holders' && open.selection?.kind === 'holder' ? open.standing.get(open.selection.id) : undefined
+	);
+	/** It is shown by itself, not on its wall; on paper the wall is. */
+	const onBench = $derived(holders.view === 'wall' || paper.on ? undefined : picked);
 	const save = () =>
 		saveFile(fileName(open.plan.name, 'json'), 'application/json', JSON.stringify(open.plan, null, '\t'));
 
@@ -125,6 +134,8 @@
 	class="bench"
 	class:cutting={stage === 'cut'}
 	class:judging={stage === 'holds'}
+	class:placing={stage === 'holders' && shop !== null}
+	class:benched={onBench !== undefined}
 	class:stock={stage === 'stock'}
 	class:wall-less={stage === 'stock' && !wallShown}
 	style:--ratio={tallest(open.shown.wall) / open.shown.wall.width}
@@ -134,9 +145,10 @@
 		<TitleBar name={open.shown.name} {work} {save} />
 		<StageBand {open} {shop} {stage} />
 	</div>
-	<main class="drawing"><WallDrawing {open} {stage} desk={survey} /></main>
+	{#if stage === 'holders' && shop}<div class="nowhere"><NowhereYet {open} {shop} desk={holders} /></div>{/if}
+	<main class="drawing"><StageDrawing {open} {stage} {survey} {holders} {picked} {onBench} /></main>
 	<div class="strip">
-		<StageStrip {open} {stage} {desk} {survey} {job} {wallShown} {showWall} />
+		<StageStrip {open} {stage} {desk} {survey} {job} {wallShown} {showWall} {onBench} />
 	</div>
 	<aside class="slip" aria-label="Worked sum">
 		<StageSlip {open} {stage} {desk} {survey} {job} {outlook} />
@@ -164,6 +176,19 @@
 	.bench.wall-less {
 		grid-template-rows: auto 0 minmax(0, 1fr);
 	}
+	.bench.placing {
+		grid-template-columns: 236px minmax(0, 1fr) 372px;
+		grid-template-areas: 'top top top' 'nowhere drawing slip' 'nowhere strip slip';
+	}
+	.bench.benched {
+		grid-template-rows: auto minmax(0, 1fr) 236px;
+	}
+	.nowhere {
+		grid-area: nowhere;
+		min-height: 0;
+		border-right: 2px solid var(--ink);
+		contain: layout paint style;
+	}
 	/* What changes in one part lays out that part alone. */
 	.drawing,
 	.strip,
@@ -174,6 +199,7 @@
 		grid-area: top;
 	}
 	.drawing {
+		position: relative;
 		grid-area: drawing;
 		min-height: 0;
 	}
@@ -193,6 +219,20 @@
 			grid-template: auto clamp(200px, calc((100vw - 66px) * var(--ratio) + 120px), 46dvh) auto auto / minmax(0, 1fr);
 			grid-template-areas: 'top' 'drawing' 'slip' 'strip';
 			height: auto;
+		}
+		.bench.placing {
+			grid-template: auto clamp(200px, calc((100vw - 66px) * var(--ratio) + 120px), 46dvh) auto auto auto / minmax(
+					0,
+					1fr
+				);
+			grid-template-areas: 'top' 'drawing' 'nowhere' 'slip' 'strip';
+		}
+		.bench.benched {
+			grid-template-rows: auto 52dvh auto auto auto;
+		}
+		.nowhere {
+			border-right: 0;
+			border-bottom: 2px solid var(--ink);
 		}
 		.bench.wall-less .drawing {
 			display: none;

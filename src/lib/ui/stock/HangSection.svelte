@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { missingFor } from '$core/things/hang';
-	import { hangThing, rackForThing, type Outcome } from '$lib/state/hang-thing';
+	import { FIRST_CARRIER } from '$core/carriers/registry';
+	import { missingFor } from '$core/carriers/load-of';
+	import { hangThing, holderForThing, seatsOn, type Outcome } from '$lib/state/hang-thing';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import type { StockDesk } from '$lib/state/stock-desk.svelte';
@@ -26,6 +27,18 @@
 		outcome = made;
 		return made.problem;
 	};
+	const seats = $derived(seatsOn(holders));
+	/** From every seat of a holder that carries it. */
+	function takeOff(id: string): Outcome {
+		const carriers = holders.find((h) => h.id === id)?.carriers ?? [];
+		for (const c of carriers)
+			for (const [group, load] of c.loads.entries()) {
+				if (!open || load.thing !== one?.id) continue;
+				const made = hangThing(open, desk.shop, { holder: id, carrier: c.id, group }, null, preferences.unit);
+				if (made.problem) return made;
+			}
+		return {};
+	}
 	const nameOf = (wall: string, id: string) =>
 		(wall === open?.id ? holders.find((h) => h.id === id)?.name : undefined) || 'a holder';
 </script>
@@ -49,8 +62,7 @@
 						{#if p.wall === open?.id}<Button
 								size="xs"
 								color="alternative"
-								onclick={() => open && told(hangThing(open, desk.shop, p.holder, null, preferences.unit))}
-								>Not this</Button
+								onclick={() => open && told(takeOff(p.holder))}>Not this</Button
 							>{/if}
 					</li>
 				{/each}
@@ -59,19 +71,18 @@
 		{#if open && missing.length > 0}
 			<p class="marks">Before it can hang: say its {missing.join(', ')}.</p>
 		{:else if open}
-			<Button size="xs" onclick={() => told(rackForThing(open, desk.shop, one, preferences.unit))}
-				>Make a peg rack for it</Button
+			<Button size="xs" onclick={() => told(holderForThing(open, desk.shop, one, FIRST_CARRIER, preferences.unit))}
+				>Make a rack of pegs for it</Button
 			>
 			{#if holders.length > 0}
 				<ChoiceField
 					label="Or hang it on this holder"
 					value=""
-					choices={[
-						{ value: '', name: 'pick a holder' },
-						...holders.map((h) => ({ value: h.id, name: h.name || 'Holder' }))
-					]}
-					commit={(h: string) =>
-						h === '' || !open ? undefined : told(hangThing(open, desk.shop, h, one, preferences.unit))}
+					choices={[{ value: '', name: 'pick a holder' }, ...seats.map(({ value, name }) => ({ value, name }))]}
+					commit={(where: string) => {
+						const here = seats.find((s) => s.value === where)?.seats;
+						return here && open ? told(hangThing(open, desk.shop, here, one, preferences.unit)) : undefined;
+					}}
 				/>
 			{/if}
 		{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { STANDING_NOTE } from '$exchange/check-report';
-	import type { Step } from '$core/loads/check';
+	import type { Step } from '$core/verdict/check';
 	import type { Inputs } from '$core/sums/inputs';
 	import { answerVerdict, headroom, remedies, type Sum } from '$core/sums/sum';
 	import { formatQuantity } from '$core/units/format-quantity';

@@ -15,7 +15,7 @@
 	import AnswerSlip from './AnswerSlip.svelte';
 	import Diagram from './Diagram.svelte';
 	import { gatherRefusals } from '../panels/refusals';
-	import InputField from './InputField.svelte';
+	import FormField from '../form/FormField.svelte';
 
 	let { sum }: { sum: Sum } = $props();
 
@@ -89,10 +89,10 @@
 			</p>{/if}
 		{#if drawing}<Diagram {drawing} />{:else}<p class="nothing">No drawing while a field is wrong.</p>{/if}
 		<div class="fields">
-			{#each shown as [name, field] (name)}<InputField
+			{#each shown as [name, field] (name)}<FormField
 					{field}
 					value={inputs.now[name] as InputValue}
-					commit={(v) => said(inputs.set(name, v))}
+					commit={(v) => said(inputs.set(name, v as InputValue))}
 					wrong={said(inputs.wrongWith(name))}
 				/>{/each}
 		</div>

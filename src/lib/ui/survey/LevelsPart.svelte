@@ -5,7 +5,7 @@
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { mm, phrase } from '$core/units/phrase';
-	import type { SumLine } from '$core/loads/check';
+	import type { SumLine } from '$core/verdict/check';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { setWall } from '$lib/state/survey-commit';

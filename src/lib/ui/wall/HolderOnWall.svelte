@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Judged } from '$core/loads/check-plan';
-	import type { Placed } from '$core/loads/place';
+	import type { Judged } from '$core/checks/check-plan';
+	import type { Placed } from '$core/checks/place';
 	import type { LengthUnit } from '$core/units/parse-length';
 	import type { Selection } from '$lib/state/open-plan.svelte';
 	import { sayVerdict } from '../say';

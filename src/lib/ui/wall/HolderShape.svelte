@@ -1,24 +1,12 @@
 <script lang="ts">
-	import type { Placed } from '$core/loads/place';
-	import { holesPath, thingsPath } from './thing-shape';
+	import type { Placed } from '$core/checks/place';
+	import { holderPicture } from './holder-picture';
 
 	let { placed, selected }: { placed: Placed; selected: boolean } = $props();
 
-	/** Three shapes a holder, however many things hang on it: a full wall has hundreds of them. */
-	const { load, pegs } = $derived(placed.holder.params);
-	const built = $derived(placed.built);
-	const face = $derived(built.face);
-	const things = $derived(
-		load.mass > 0
-			? thingsPath(
-					load.name,
-					load.width,
-					load.height,
-					built.seats.map((s) => [s.x, -s.y - pegs.diameter / 2])
-				)
-			: ''
-	);
-	const holes = $derived(holesPath(built.holes.map((h) => ({ x: h.x, y: -h.y, diameter: h.diameter }))));
+	/** A shape a part, and one for all that hangs: a full wall has hundreds of them. */
+	const picture = $derived(holderPicture(placed.built));
+	const face = $derived(placed.built.face);
 </script>
 
 <g transform="translate({placed.left} {-placed.foot})">
@@ -32,8 +20,24 @@
 		stroke-width={selected ? 2.5 : 1.2}
 		class="thin"
 	/>
-	<path d={things} fill="var(--thing)" stroke="var(--sheet)" stroke-width="0.8" fill-rule="evenodd" class="thin" />
-	<path d={holes} fill="var(--pine)" stroke="var(--ply-edge)" stroke-width="1" class="thin" />
+	{#each picture.boards as d, i (i)}
+		<path {d} fill="var(--ply)" stroke="var(--ply-edge)" stroke-width="1.2" fill-rule="evenodd" class="thin" />
+	{/each}
+	<path
+		d={picture.things}
+		fill="var(--thing)"
+		stroke="var(--sheet)"
+		stroke-width="0.8"
+		fill-rule="evenodd"
+		class="thin"
+	/>
+	{#if picture.rods}<path
+			d={picture.rods}
+			fill="var(--pine)"
+			stroke="var(--ply-edge)"
+			stroke-width="1"
+			class="thin"
+		/>{/if}
 </g>
 
 <style>

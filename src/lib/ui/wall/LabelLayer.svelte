@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { placeLabels, type AskedLabel, type Box } from '$core/drawing/place-labels';
-	import type { PlaceLoad } from '$core/loads/by-place';
-	import type { Verdict } from '$core/loads/check';
-	import type { LoadPath } from '$core/loads/load-path';
-	import type { Placed } from '$core/loads/place';
+	import type { PlaceLoad } from '$core/checks/by-place';
+	import type { Verdict } from '$core/verdict/check';
+	import type { LoadPath } from '$core/checks/load-path';
+	import type { Placed } from '$core/checks/place';
 	import { rowProfile } from '$core/plan/profile';
 	import type { Plan } from '$core/plan/types';
 	import { topAt } from '$core/survey/outline';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { LoadPath } from '$core/loads/load-path';
+	import type { LoadPath } from '$core/checks/load-path';
 
 	/** Thing, hook, row, screws, studs: the way down, in chalk. `k` is px per mm. */
 	let { path, k }: { path: LoadPath; k: number } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { PlaceLoad } from '$core/loads/by-place';
-	import { VERDICT_WORDS, type Verdict } from '$core/loads/check';
+	import type { PlaceLoad } from '$core/checks/by-place';
+	import { VERDICT_WORDS, type Verdict } from '$core/verdict/check';
 	import { rowProfile } from '$core/plan/profile';
 	import { tallest } from '$core/survey/outline';
 	import type { Plan } from '$core/plan/types';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { VERDICT_WORDS, type Verdict } from '$core/loads/check';
-	import type { JudgedHolder } from '$core/loads/check-plan';
+	import { VERDICT_WORDS, type Verdict } from '$core/verdict/check';
+	import type { JudgedHolder } from '$core/checks/check-plan';
 	import Vial from '../Vial.svelte';
 	import { vialPlace, vialSize, type View } from './view';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Toast } from 'flowbite-svelte';
-	import { loadPath } from '$core/loads/load-path';
+	import { loadPath } from '$core/checks/load-path';
 	import { tallest } from '$core/survey/outline';
 	import { sayPhrase } from '$core/units/phrase';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { Verdict } from '$core/loads/check';
-	import type { LoadPath } from '$core/loads/load-path';
-	import type { Placed } from '$core/loads/place';
+	import type { Verdict } from '$core/verdict/check';
+	import type { LoadPath } from '$core/checks/load-path';
+	import type { Placed } from '$core/checks/place';
 	import { formatLength } from '$core/units/format-length';
 	import type { LengthUnit } from '$core/units/parse-length';
 	import Vial from '../Vial.svelte';

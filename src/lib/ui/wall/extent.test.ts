@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
-import { checkPlan } from '$core/loads/check-plan';
-import { placesById } from '$core/loads/place';
+import { checkPlan } from '$core/checks/check-plan';
+import { placesById } from '$core/checks/place';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan, Row } from '$core/plan/types';
 import { sayMargin, sayShortMargin } from '../say';

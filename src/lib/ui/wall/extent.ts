@@ -1,5 +1,5 @@
-import type { Subject } from '$core/loads/check';
-import type { Placed } from '$core/loads/place';
+import type { Subject } from '$core/verdict/check';
+import type { Placed } from '$core/checks/place';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan } from '$core/plan/types';
 import { topAt } from '$core/survey/outline';

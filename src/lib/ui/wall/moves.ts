@@ -35,10 +35,10 @@ function moveHolder(id: string, dx: number, dy: number, c: MoveContext): Move | 
 	if (!holder || !from) return null;
 	const wanted = from.y + dy;
 	const row = c.plan.rows.reduce((best, r) => (Math.abs(r.y - wanted) < Math.abs(best.y - wanted) ? r : best), from);
-	const { width } = holder.params.face;
+	const { width } = holder.back;
 	const neighbours = c.plan.holders
 		.filter((h) => h.id !== id && h.mount.row === row.id)
-		.map((h) => ({ left: h.mount.x, right: h.mount.x + h.params.face.width }));
+		.map((h) => ({ left: h.mount.x, right: h.mount.x + h.back.width }));
 	const snapped = snapAlongRow(holder.mount.x + dx, width, {
 		studs: supportsAt(c.plan.wall, row.y).map((s) => s.x),
 		row,

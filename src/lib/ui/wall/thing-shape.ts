@@ -53,34 +53,106 @@ const plain: Outline = (w, h) => {
 	];
 };
 
+const tin: Outline = (w, h) => [
+	box(-w * 0.46, 0, w * 0.92, h * 0.1),
+	[-w / 2, h * 0.12, `h${w}v${h * 0.86}q${-w / 2} ${h * 0.04} ${-w} 0z`]
+];
+
+const bottle: Outline = (w, h) => [
+	box(-w * 0.16, 0, w * 0.32, h * 0.12),
+	[
+		-w * 0.13,
+		h * 0.14,
+		`h${w * 0.26}v${h * 0.1}l${w * 0.35} ${h * 0.12}v${h * 0.62}h${-w * 0.96}v${-h * 0.62}l${w * 0.35} ${-h * 0.12}z`
+	]
+];
+
+const spray: Outline = (w, h) => [
+	[
+		-w * 0.2,
+		0,
+		`h${w * 0.6}v${h * 0.07}h${-w * 0.15}l${w * 0.1} ${h * 0.14}h${-w * 0.12}l${-w * 0.12} ${-h * 0.1}h${-w * 0.31}z`
+	],
+	[-w * 0.12, h * 0.24, `h${w * 0.24}l${w * 0.34} ${h * 0.14}v${h * 0.6}h${-w * 0.92}v${-h * 0.6}z`]
+];
+
+const drill: Outline = (w, h) => [
+	[-w / 2, h * 0.02, `h${w * 0.78}l${w * 0.22} ${h * 0.06}v${h * 0.14}l${-w * 0.22} ${h * 0.06}h${-w * 0.78}z`],
+	[-w * 0.3, h * 0.3, `h${w * 0.36}l${-w * 0.08} ${h * 0.46}h${-w * 0.32}z`],
+	box(-w * 0.44, h * 0.78, w * 0.56, h * 0.22)
+];
+
+const saw: Outline = (w, h) => [
+	[-w * 0.3, 0, `h${w * 0.6}l${w * 0.08} ${h * 0.16}l${-w * 0.2} ${h * 0.1}h${-w * 0.42}l${-w * 0.1} ${-h * 0.1}z`],
+	[-w * 0.34, h * 0.28, `h${w * 0.62}l${-w * 0.3} ${h * 0.72}h${-w * 0.12}z`]
+];
+
+const roll: Outline = (w, h) => {
+	const ring = (rx: number, ry: number): Piece => [0, h / 2 - ry, `a${rx} ${ry} 0 1 0 .01 0z`];
+	return [ring(w / 2, h / 2), ring(w * 0.2, h * 0.2)];
+};
+
+const mallet: Outline = (w, h) => [
+	box(-w / 2, 0, w, Math.min(h * 0.3, w * 0.6)),
+	box(-w * 0.1, Math.min(h * 0.3, w * 0.6), w * 0.2, h - Math.min(h * 0.3, w * 0.6))
+];
+
+const box3: Outline = (w, h) => [box(-w / 2, h * 0.14, w, h * 0.86), box(-w * 0.2, 0, w * 0.4, h * 0.08)];
+
+const ladder: Outline = (w, h) => [
+	box(-w / 2, 0, w * 0.1, h),
+	box(w * 0.4, 0, w * 0.1, h),
+	...[0.12, 0.32, 0.52, 0.72, 0.9].map((y): Piece => box(-w * 0.38, h * y, w * 0.76, h * 0.03))
+];
+
+const bicycle: Outline = (w, h) => {
+	const wheel = (x: number): Piece[] =>
+		[0.24, 0.2].map((r): Piece => [x, h - w * 2 * r, `a${w * r} ${w * r} 0 1 0 .01 0z`]);
+	return [
+		...wheel(-w * 0.25),
+		...wheel(w * 0.25),
+		[
+			-w * 0.25,
+			h - w * 0.25,
+			`l${w * 0.1} ${-h * 0.4}h${w * 0.3}l${w * 0.1} ${h * 0.4}l${-w * 0.14} ${-h * 0.32}l${-w * 0.14} ${h * 0.32}z`
+		]
+	];
+};
+
+const level: Outline = (w, h) => [
+	box(-w / 2, 0, w, h * 0.3),
+	box(-w / 2, h * 0.36, w, h * 0.28),
+	box(-w / 2, h * 0.7, w, h * 0.3)
+];
+
 const KINDS: [RegExp, Outline][] = [
 	[/clamp/i, clamp],
 	[/oar|paddle|shovel|spade/i, paddle],
 	[/plane/i, plane],
-	[/coil|rope|chain|hose|cable/i, coil],
-	[/shave|chisel|file|rasp|screwdriver/i, shave]
+	[/coil|rope|chain|hose|cable|warp/i, coil],
+	[/shave|chisel|file|rasp|screwdriver|gouge|iron/i, shave],
+	[/spray/i, spray],
+	[/bottle|resin/i, bottle],
+	[/tin|can|paint|varnish|jar|bin/i, tin],
+	[/drill/i, drill],
+	[/saw/i, saw],
+	[/tape|roll|spool|twine|reel/i, roll],
+	[/mallet|hammer|axe/i, mallet],
+	[/kit|box|charger|battery|case/i, box3],
+	[/ladder/i, ladder],
+	[/bicycle|bike/i, bicycle],
+	[/level|square|rule/i, level]
 ];
 
 /**
- * One path for all the things on a holder: their outline by the word in their name, a plain hung shape for the rest.
- * @param places where each hangs, y down
+ * The path of one thing: its outline by the word in its name, a plain hung shape for the rest.
+ * @param px where it hangs
+ * @param py y down
+ * @example thingPath('spar clamp', 110, 620, 300, -90)
  */
-export function thingsPath(
-	name: string,
-	width: number,
-	height: number,
-	places: readonly (readonly [number, number])[]
-): string {
+export function thingPath(name: string, width: number, height: number, px: number, py: number): string {
 	const [, outline] = KINDS.find(([word]) => word.test(name)) ?? [null, plain];
-	const pieces = outline(width, height);
-	return places.flatMap(([px, py]) => pieces.map(([x, y, around]) => `M${px + x} ${py + y}${around}`)).join('');
-}
-
-/** One path for several round holes, each by its centre, y down. */
-export function holesPath(holes: readonly { x: number; y: number; diameter: number }[]): string {
-	return holes
-		.map(
-			({ x, y, diameter: d }) => `M${x - d / 2} ${y}a${d / 2} ${d / 2} 0 1 0 ${d} 0a${d / 2} ${d / 2} 0 1 0 ${-d} 0z`
-		)
+	return outline(width, height)
+		.map(([x, y, around]) => `M${px + x} ${py + y}${around}`)
 		.join('');
 }

@@ -1,0 +1,224 @@
+import type { Fields, ValuesOf } from '../form/field';
+import { startsOf } from '../form/start-of';
+import type { ScrewSize } from '../materials/screws';
+import type { StockId } from '../materials/stocks';
+import type { GrabPoint, MemberData } from '../members/member';
+import type { Problem } from '../result';
+import type { FaceName, Frame } from '../solid/frame';
+import type { Feature, Part } from '../solid/part';
+import type { Vec2, Vec3 } from '../solid/vector';
+import type { GripKind } from '../things/grips/registry';
+import type { Thing } from '../things/types';
+import type { LengthUnit } from '../units/parse-length';
+import type { Phrase } from '../units/phrase';
+import type { Kilograms, Millimetres } from '../units/quantity';
+import type { Effort } from '../verdict/effort';
+
+/** What a group of seats carries: so many alike. */
+export interface Load {
+	name: string;
+	/** The thing of the shop's stock-take that these are. Absent: something that is not in it. */
+	thing?: string;
+	/** Of one; null while nobody knows it, and then nothing that leans on it is judged. */
+	mass: Kilograms | null;
+	/** Of one as it is carried, for the drawing and for clearance. */
+	width: Millimetres;
+	height: Millimetres;
+	/** Room one takes along its seat. */
+	depth: Millimetres;
+	count: number;
+}
+
+/** What stops a thing from leaving its seat one way, or what would. */
+export type Keep = { by: string } | { open: string };
+
+/** What keeps the things of a group where they are, in each direction. */
+export interface Retention {
+	forward: Keep;
+	sideways: Keep;
+	up: Keep;
+	back: Keep;
+}
+
+/** How a thing is at its seat: all of it below, all above, or so much of it above. */
+export type Stance = 'hangs' | 'stands' | { above: Millimetres };
+
+/** Which part of a member's kind carries a seat or a face, and how much of it. */
+export interface CarriedBy {
+	/** Place in the carrier's own list of members, and which of those alike. */
+	member: number;
+	instance: number;
+	share: number;
+}
+
+/** A place for things. In the carrier's frame: x along, y up, z out from the face that it stands on. */
+export interface Seat {
+	/** Which of the carrier's loads belongs here. */
+	group: number;
+	/** Where what carries the things begins: they stand one behind another from here. */
+	at: Vec3;
+	/** The way they stand one behind another. */
+	axis: Vec3;
+	/** Room along it. */
+	length: Millimetres;
+	/** How many go here, one behind another. */
+	takes: number;
+	/** Something keeps them near where the seat begins; else they are counted at its far end. */
+	kept: boolean;
+	stance: Stance;
+	/** On a rod along the back: what is called its depth lies along the back, and its width stands out from it. */
+	turned?: true;
+	carriedBy: readonly CarriedBy[];
+}
+
+/** A member of a carrier, and the places of all that are alike. */
+export interface Member {
+	data: MemberData;
+	/** Roots, in the carrier's frame. */
+	instances: readonly Frame[];
+	/** The weight of the carrier's own parts counts on it too. */
+	own?: boolean;
+	/** Where somebody may hang on it. */
+	grab?: GrabPoint;
+}
+
+/** Screws from one part of a carrier into another, or into what it stands on. */
+export interface ScrewJoint {
+	name: string;
+	size: ScrewSize;
+	length: Millimetres;
+	/** Each, in the carrier's frame. */
+	places: readonly Vec3[];
+	glued: boolean;
+}
+
+/** A face that other carriers may stand on. */
+export interface OfferedFace {
+	name: string;
+	face: FaceName;
+	/** Its lower left corner, in the carrier's frame. */
+	at: Vec3;
+	width: Millimetres;
+	/** Up the face, from front to back where it lies flat. */
+	height: Millimetres;
+	stock: StockId;
+	/** What carries whatever stands there. */
+	carriedBy: readonly CarriedBy[];
+}
+
+/** Something to put right. `stop` means it cannot be made or used so. */
+export interface Found {
+	level: 'stop' | 'mind';
+	message: Phrase;
+	/** The field it is about. */
+	field?: string;
+}
+
+/** A carrier made of its figures, in its own frame. */
+export interface BuiltCarrier {
+	parts: readonly Part[];
+	/** Made in what it stands on, in the plane of that face. */
+	host: readonly Feature[];
+	joints: readonly ScrewJoint[];
+	seats: readonly Seat[];
+	members: readonly Member[];
+	faces: readonly OfferedFace[];
+	/** One for each load. */
+	retention: readonly Retention[];
+	/** Along and up the face that it stands on: what others may not stand on. */
+	taken: { left: Millimetres; right: Millimetres; low: Millimetres; high: Millimetres };
+	warnings: readonly Found[];
+}
+
+/** What a carrier stands on: the back, or a face that another one offers. */
+export interface Host {
+	face: FaceName;
+	width: Millimetres;
+	height: Millimetres;
+	stock: StockId;
+	/** Where the carrier's own frame is on it. */
+	at: Vec2;
+}
+
+export interface CarrierContext {
+	host: Host;
+	loads: readonly Load[];
+}
+
+/** What somebody wants carried: things of the stock-take alike in grip, how many, and the room there is. */
+export interface Wanted {
+	thing: Thing;
+	count: number;
+	/** Widest that it may be. */
+	widest: Millimetres;
+	unit: LengthUnit;
+}
+
+/** A carrier made for a thing. */
+export interface Fitted<P = Record<string, unknown>> {
+	params: P;
+	/** How the figures come about. */
+	sums: readonly { label: string; sum: Phrase; value: Millimetres }[];
+	/** Above the foot of a back so high. */
+	back: { width: Millimetres; height: Millimetres };
+	y: Millimetres;
+	load: Load;
+	/** Seats, spare ones too. */
+	seats: number;
+}
+
+/** A change of figures that might make it hold. */
+export interface CarrierChange<P> {
+	text: Phrase;
+	params: P;
+	loads?: readonly Load[];
+	effort: Effort;
+}
+
+/** A kind of carrier, declared once. */
+export interface CarrierKind<P = Record<string, unknown>> {
+	kind: string;
+	title: string;
+	about: string;
+	fields: Fields;
+	/** Grips that a practitioner would give to it first. */
+	grips: readonly GripKind[];
+	/** Faces it may stand on. */
+	on: readonly FaceName[];
+	/** Its screws come through the board from behind: it stands on the back alone. */
+	through?: true;
+	/** What each of its loads is for, in words; as many as it has groups of seats. */
+	groups(params: P): readonly string[];
+	/** Seats and parts in all: a bound on the work that a plan may ask for. */
+	effort(params: P): number;
+	/** What the fields cannot say: one against another. Paths within the figures. */
+	cross?(params: P): Problem[];
+	/** Never throws on figures that the fields take. */
+	build(params: P, context: CarrierContext): BuiltCarrier;
+	start(unit: LengthUnit): P;
+	/** In a line: six pegs. */
+	describe(params: P): Phrase;
+	/** Made for a thing; or why it cannot carry it. */
+	fit?(wanted: Wanted): { ok: true; value: Fitted<P> } | { ok: false; error: string };
+	/** What of a thing no longer goes with its figures, and by how much; nothing where it fits, or is not known. */
+	suits?(params: P, thing: Thing): Phrase[];
+	/** So many seats for it; the rest of its figures stay. */
+	withSeats?(params: P, seats: number): P;
+	changes?(params: P, loads: readonly Load[]): CarrierChange<P>[];
+	/** Places to watch under a proof load. */
+	watch: readonly string[];
+	/** Sums that lead to its figures, for those who mark out. */
+	sums?(params: P): readonly Phrase[];
+}
+
+/**
+ * Ties a kind to its fields: its figures are what they say, and start as they start.
+ * @example defineCarrier({ kind: 'ledge', fields, build(params, context) { ... } })
+ */
+export function defineCarrier<F extends Fields>(
+	kind: Omit<CarrierKind<ValuesOf<F>>, 'fields' | 'start'> & { fields: F }
+): CarrierKind {
+	const whole: CarrierKind<ValuesOf<F>> = { ...kind, start: (unit) => startsOf(kind.fields, unit) };
+	// Everything is called with figures that its own fields have taken.
+	return whole as unknown as CarrierKind;
+}

@@ -1,0 +1,145 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { holderFor } from '../holders/holder-for';
+import { firstOf, offersFor } from '../holders/offers';
+import { newThing } from '../things/new-thing';
+import type { Thing } from '../things/types';
+import { FITTING } from '../../../tests/support/fitting-things';
+import { carrierKind, CARRIERS } from './registry';
+import { roomIn } from './room';
+import { spacingPitch, type Spacing } from './spacing';
+
+const figures = (kind: string, thing: Thing, count = 4, unit: 'mm' | 'inch' = 'mm') => {
+	const made = holderFor(kind, { thing, count, widest: 1200, unit }, 'h');
+	if (!made.ok) throw new Error(made.error);
+	return { ...made.value, params: made.value.holder.carriers[0]!.params as never as Record<string, number> };
+};
+const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true, noDefaultInfinity: true });
+const spread = (p: Record<string, unknown>) => p.spacing as Spacing;
+
+describe('made to measure: what shall go in does, what shall not fall through does not', () => {
+	it('slots take the bar and hold the head, and heads pass each other', () => {
+		fc.assert(
+			fc.property(mm(2, 40), mm(1, 80), fc.integer({ min: 1, max: 40 }), (bar, more, count) => {
+				const head = bar + 2 + more;
+				const thing = { ...FITTING['slotted-shelf']!, dims: { bar, head } };
+				const { params, holder } = figures('slotted-shelf', thing, count);
+				expect(params.slot).toBeGreaterThan(bar);
+				expect(params.slot).toBeLessThan(head);
+				expect(spacingPitch(params.width!, spread(params))).toBeGreaterThan(head);
+				expect(holder.back.width).toBeLessThanOrEqual(1200 + 1e-6);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it('holes take the shank and hold the head', () => {
+		fc.assert(
+			fc.property(mm(3, 60), mm(1, 60), fc.integer({ min: 1, max: 40 }), (shank, more, count) => {
+				const head = shank + 2 + more;
+				const thing = { ...FITTING['hole-shelf']!, width: head, dims: { shank, head } };
+				const { params } = figures('hole-shelf', thing, count);
+				expect(params.hole).toBeGreaterThan(shank);
+				expect(params.hole).toBeLessThan(head);
+				expect(spacingPitch(params.width!, spread(params))).toBeGreaterThan(head);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it('a fork lets the neck in and keeps what sits in the seat', () => {
+		fc.assert(
+			fc.property(mm(10, 80), mm(3, 60), mm(20, 120), (neck, more, halfDepth) => {
+				const collar = neck + 2 + more;
+				const thing = { ...FITTING['neck-fork']!, dims: { neck, seat: collar, halfDepth } };
+				const { params } = figures('neck-fork', thing);
+				expect(params.throat).toBeGreaterThan(neck);
+				expect(params.throat).toBeLessThan(collar);
+				expect(params.seat).toBeGreaterThan(collar);
+				expect(params.out).toBeGreaterThan(halfDepth);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it('a rod goes through the bore, and the roll clears the face', () => {
+		fc.assert(
+			fc.property(mm(13, 80), mm(5, 100), mm(10, 80), (bore, more, roll) => {
+				const across = bore + more;
+				const thing = { ...FITTING['side-rod']!, dims: { bore, across, roll } };
+				const { params } = figures('side-rod', thing);
+				expect(params.diameter).toBeLessThan(bore);
+				expect(params.out).toBeGreaterThan(across / 2);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it('a peg goes through the hole', () => {
+		fc.assert(
+			fc.property(mm(11, 60), (hole) => {
+				const thing = { ...FITTING.pegs!, dims: { hole, thickness: 40 } };
+				expect(figures('pegs', thing).params.diameter).toBeLessThan(hole);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it('shelves and ledges are as deep as what stands on them', () => {
+		for (const kind of ['flat-shelf', 'lip-ledge']) {
+			const thing = FITTING[kind]!;
+			expect(figures(kind, thing).params.depth).toBeGreaterThan(thing.depth!);
+		}
+	});
+});
+
+describe('every kind that is made to measure', () => {
+	it.each(CARRIERS.map((c) => c.kind))('%s starts without a stop in either unit, and seats what it says', (kind) => {
+		for (const unit of ['mm', 'inch'] as const) {
+			const { offers } = offersFor({ thing: FITTING[kind]!, count: 5, widest: 1200, unit }, [], undefined, 3.2);
+			const offer = offers.find((o) => o.kind === kind)!;
+			expect(offer.built.warnings.filter((w) => w.level === 'stop')).toEqual([]);
+			const carrier = offer.made.holder.carriers[0]!;
+			expect(roomIn(carrier)[0]).toBe(offer.made.fitted.seats);
+			expect(carrier.loads[0]!.count + offer.made.over).toBe(5);
+			const more = carrierKind(kind).withSeats!(carrier.params, 9);
+			expect(roomIn({ kind, params: more })[0]).toBeGreaterThanOrEqual(9);
+		}
+	});
+
+	it('is offered first for the grip it is meant for', () => {
+		for (const { kind } of CARRIERS) {
+			const { offers } = offersFor({ thing: FITTING[kind]!, count: 3, widest: 1200, unit: 'mm' }, [], undefined, 3.2);
+			expect(offers[0]?.kind).toBe(kind);
+		}
+	});
+
+	it('that is meant for a grip says why it cannot carry a thing of it that nobody measured', () => {
+		const bare = { ...newThing('x', 'Saw'), grip: 'slot' as const };
+		const asked = offersFor({ thing: bare, count: 1, widest: 900, unit: 'mm' }, [], undefined, 3.2);
+		expect(firstOf(asked, bare)).toMatchObject({ ok: false, error: expect.stringMatching(/thickness of its bar/) });
+		const odd = { ...bare, grip: 'hook' as const };
+		const none = offersFor({ thing: odd, count: 1, widest: 900, unit: 'mm' }, [], undefined, 3.2);
+		expect(firstOf(none, odd)).toEqual({ ok: false, error: 'nothing carries it yet' });
+	});
+
+	it('says why it cannot carry what it cannot', () => {
+		const { offers, refusals } = offersFor(
+			{ thing: { ...newThing('x', 'Mystery'), grip: 'hook' }, count: 1, widest: 1200, unit: 'mm' },
+			[],
+			undefined,
+			3.2
+		);
+		expect(offers).toEqual([]);
+		expect(refusals.map((r) => r.kind).sort()).toEqual(CARRIERS.map((c) => c.kind).sort());
+		for (const r of refusals) expect(r.why).not.toBe('');
+	});
+
+	it('refuses a head that falls through, by its measures', () => {
+		const thin = { ...FITTING['slotted-shelf']!, dims: { bar: 20, head: 21 } };
+		expect(holderFor('slotted-shelf', { thing: thin, count: 1, widest: 900, unit: 'mm' }, 'h')).toMatchObject({
+			ok: false,
+			error: expect.stringMatching(/falls through/)
+		});
+	});
+});

@@ -1,0 +1,359 @@
+import { groupField, lengthField, orNull, variantsField, wholeField, type ValuesOf } from '../form/field';
+import { screw } from '../materials/screws';
+import { stock } from '../materials/stocks';
+import { boardOnSupports } from '../members/beam';
+import { cantileverOf } from '../members/cantilever';
+import { jointOf } from '../members/joint';
+import { fail, ok } from '../result';
+import { facing, flat, upright } from '../solid/frame';
+import { plain, rectangle } from '../solid/outline';
+import type { Part } from '../solid/part';
+import { ROOM } from '../things/grips/room';
+import { count, mm, phrase } from '../units/phrase';
+import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import {
+	defineCarrier,
+	type BuiltCarrier,
+	type CarriedBy,
+	type CarrierContext,
+	type Fitted,
+	type Found,
+	type Member,
+	type OfferedFace,
+	type ScrewJoint,
+	type Wanted
+} from './carrier';
+import { loadOf } from './load-of';
+import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT } from './plate';
+import { onBoth, pushedShare, SIDES, sidesOn } from './sides';
+import { mustGoIn } from './suits';
+import { findings } from './findings';
+import { backFor, screwsAlong, shelfUp } from './fitting';
+
+const inch = (n: number) => n * MM_PER_INCH;
+
+const fields = {
+	width: lengthField('Width', 60, 30_000, [600, inch(24)]),
+	depth: lengthField('Shelf out', 20, 800, [180, inch(7)]),
+	stock: boardField('Shelf'),
+	places: wholeField('Places side by side', 1, 200, 3),
+	lip: orNull(groupField('Lip along the front', { height: lengthField('Above the shelf', 3, 200, [20, inch(0.75)]) })),
+	held: variantsField('Held', {
+		below: { support: SUPPORT, screws: PLATE_SCREWS },
+		'between-sides': {
+			...SIDES,
+			up: lengthField('Shelf above their foot', 0, 1300, [40, inch(1.5)]),
+			ends: wholeField('Screws in each end', 1, 12, 3)
+		}
+	})
+};
+type Params = ValuesOf<typeof fields>;
+type Between = Extract<Params['held'], { kind: 'between-sides' }>;
+
+/** What a shelf is, whichever way it is held. */
+interface Held {
+	parts: Part[];
+	joints: ScrewJoint[];
+	members: Member[];
+	faces: OfferedFace[];
+	/** What carries the nth thing, from the left. */
+	carriedBy(n: number): CarriedBy[];
+	/** Clear along it, from its left end. */
+	clear: { from: Millimetres; to: Millimetres };
+	top: Millimetres;
+	low: Millimetres;
+	high: Millimetres;
+	warnings: readonly Found[];
+}
+
+function onSupports(p: Params, c: CarrierContext, held: Extract<Params['held'], { kind: 'below' }>): Held {
+	const plate = plateOn({
+		id: 'shelf',
+		name: 'shelf',
+		x: 0,
+		top: 0,
+		width: p.width,
+		depth: p.depth,
+		stock: p.stock,
+		grain: 'along',
+		outline: plain(rectangle(p.width, p.depth)),
+		support: held.support,
+		screws: held.screws,
+		host: c.host.stock
+	});
+	const members: Member[] = [...plate.members];
+	const beam = plate.supportsAt.length > 1;
+	const at = members.length;
+	// Over what is below it the board bends along; with nothing there, it bends out from the back.
+	if (beam) {
+		const data = boardOnSupports({
+			stock: p.stock,
+			depth: p.depth,
+			supports: plate.supportsAt,
+			length: p.width,
+			bearing: stock(p.stock).thickness,
+			wide: c.loads[0]?.width ?? 0
+		});
+		members.push({ data, instances: [facing('front', [0, 0, 0])], own: true });
+	} else {
+		const data = cantileverOf({
+			wide: c.loads[0]?.width ?? 0,
+			name: 'shelf at the face',
+			width: p.width,
+			stock: p.stock,
+			grain: 'across'
+		});
+		members.push({ data, instances: [facing('front', [0, 0, 0])], own: true });
+	}
+	const carriedBy = (): CarriedBy[] => [
+		{ member: 0, instance: 0, share: 1 },
+		{ member: at, instance: 0, share: 1 },
+		...plate.bracketShares(0)
+	];
+	return {
+		parts: plate.parts,
+		joints: plate.joints,
+		members,
+		faces: plateFaces({ x: 0, top: 0, width: p.width, depth: p.depth, stock: p.stock }, carriedBy()),
+		carriedBy,
+		clear: { from: 0, to: p.width },
+		top: 0,
+		low: plate.low,
+		high: 0,
+		warnings: plate.warnings
+	};
+}
+
+function betweenSides(p: Params, c: CarrierContext, held: Between): Held {
+	const sides = sidesOn({ ...held, width: p.width, depth: p.depth, host: c.host.stock });
+	const t = stock(held.stock).thickness;
+	const board = stock(p.stock).thickness;
+	const span = Math.max(1, p.width - 2 * t);
+	const top = held.up + board;
+	const shelf: Part = {
+		id: 'shelf',
+		name: 'shelf',
+		material: { kind: 'board', stock: p.stock },
+		outline: plain(rectangle(span, p.depth)),
+		thickness: board,
+		grain: 'x',
+		features: [],
+		stands: [flat([t, top, 0])]
+	};
+	const beam = boardOnSupports({
+		stock: p.stock,
+		depth: p.depth,
+		supports: [0, span],
+		length: span,
+		bearing: t,
+		wide: c.loads[0]?.width ?? 0
+	});
+	const length = Math.max(screw('#8').D * MM_PER_INCH * 6 + t, 50);
+	const end = jointOf({
+		name: 'shelf end',
+		heights: Array.from({ length: held.ends }, () => board / 2),
+		along: null,
+		width: t,
+		size: '#8',
+		length,
+		head: held.stock,
+		main: p.stock,
+		into: 'end',
+		about: 'its ends',
+		alone: false,
+		held: true
+	});
+	const wide = c.loads[0]?.width ?? 0;
+	// Things stand anywhere along it: each side takes them as if all were pushed to it.
+	const carriedBy = (n: number): CarriedBy[] => {
+		const share = pushedShare(n, wide, span);
+		return [{ member: 1, instance: 0, share: 1 }, ...onBoth(0, share), ...onBoth(2, share)];
+	};
+	const guests: CarriedBy[] = [{ member: 1, instance: 0, share: 1 }, ...onBoth(0), ...onBoth(2)];
+	const offered = plateFaces({ x: t, top, width: span, depth: p.depth, stock: p.stock }, guests);
+	const outside = (name: 'left' | 'right', x: Millimetres, z: Millimetres, instance: number): OfferedFace => ({
+		name,
+		face: name,
+		at: [x, 0, z],
+		width: p.depth,
+		height: held.height,
+		stock: held.stock,
+		carriedBy: [{ member: 0, instance, share: 1 }]
+	});
+	return {
+		parts: [...sides.parts, shelf],
+		joints: [
+			...sides.joints,
+			{
+				name: 'shelf, through the sides',
+				size: '#8',
+				length,
+				glued: true,
+				places: [0, p.width].flatMap((x) =>
+					Array.from({ length: held.ends }, (_, i): [number, number, number] => [
+						x,
+						top - board / 2,
+						(p.depth * (i + 1)) / (held.ends + 1)
+					])
+				)
+			}
+		],
+		members: [
+			sides.member,
+			{ data: beam, instances: [facing('front', [t, top, 0])], own: true },
+			{ data: end, instances: [facing('front', [t, top, 0]), facing('front', [p.width - t, top, 0])] }
+		],
+		faces: [...offered, outside('left', 0, 0, 0), outside('right', p.width, p.depth, 1)],
+		carriedBy,
+		clear: { from: t, to: p.width - t },
+		top,
+		low: 0,
+		high: held.height,
+		warnings:
+			held.up + board > held.height
+				? [
+						{
+							level: 'stop',
+							field: 'held',
+							message: phrase('The shelf, {u} up, is over sides {h} high', { u: mm(held.up), h: mm(held.height) })
+						}
+					]
+				: []
+	};
+}
+
+function build(p: Params, c: CarrierContext): BuiltCarrier {
+	const h = p.held.kind === 'below' ? onSupports(p, c, p.held) : betweenSides(p, c, p.held);
+	const { thickness } = stock(p.stock);
+	const lip: Part[] = p.lip
+		? [
+				{
+					id: 'lip',
+					name: 'lip',
+					material: { kind: 'board', stock: p.stock },
+					outline: plain(rectangle(Math.max(1, h.clear.to - h.clear.from), thickness + p.lip.height)),
+					thickness,
+					grain: 'x',
+					features: [],
+					stands: [upright([h.clear.from, h.top - thickness, p.depth])]
+				}
+			]
+		: [];
+	const clear = h.clear.to - h.clear.from;
+	const [load] = c.loads;
+	const { found, say } = findings();
+	if (clear < 20) say('stop', 'width', phrase('The sides leave {c} between them', { c: mm(Math.max(0, clear)) }));
+	if (load && load.count > 0) {
+		if (load.depth > p.depth)
+			say(
+				'mind',
+				'depth',
+				phrase('What stands there is {d} deep, the shelf {s}', { d: mm(load.depth), s: mm(p.depth) })
+			);
+		if (load.width * p.places > clear)
+			say('mind', 'places', phrase('{n} of {w} are wider than the shelf', { n: count(p.places), w: mm(load.width) }));
+	}
+	const between = p.held.kind === 'between-sides';
+	return {
+		parts: [...h.parts, ...lip],
+		host: [],
+		joints: h.joints,
+		seats: Array.from({ length: p.places }, (_, i) => {
+			const x = h.clear.from + (clear * (i + 0.5)) / p.places;
+			return {
+				group: 0,
+				at: [x, h.top, 0] as const,
+				axis: [0, 0, 1] as const,
+				length: p.depth,
+				takes: 1,
+				kept: false,
+				stance: 'stands' as const,
+				carriedBy: h.carriedBy(i)
+			};
+		}),
+		members: h.members,
+		faces: h.faces,
+		retention: [
+			{
+				forward: p.lip ? { by: 'the lip' } : { open: 'a knock can push it off: a lip' },
+				sideways: between ? { by: 'the sides' } : { open: 'it can slide off the end: sides, or end stops' },
+				up: { open: 'it lifts off, as it is meant to' },
+				back: { by: 'the face' }
+			}
+		],
+		taken: { left: 0, right: p.width, low: h.low, high: Math.max(h.high, h.top + (p.lip?.height ?? 0)) },
+		warnings: [...found, ...h.warnings]
+	};
+}
+
+/** A shelf for what stands on a base: as deep as it is, as wide as all of them. */
+function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; error: string } {
+	const { grip, dims } = w.thing;
+	if (grip !== null && grip !== 'shelf') return fail('it does not stand on a base');
+	const load = loadOf(w.thing, w.count);
+	if (!load.ok) return load;
+	const start = flatShelf.start(w.unit) as Params;
+	const wide = dims.baseWidth ?? load.value.width;
+	const deep = dims.baseDepth ?? load.value.depth;
+	const pitch = wide + ROOM.fingers;
+	const places = Math.max(1, Math.min(w.count, Math.floor(w.widest / pitch)));
+	const width = Math.max(80, places * pitch);
+	const depth = Math.max(40, deep + 2 * ROOM.clear);
+	const height = backFor(depth);
+	const low = Math.min(Math.round(depth * 0.8), height - 130);
+	return ok({
+		params: {
+			...start,
+			width,
+			depth,
+			places,
+			lip: { height: w.unit === 'mm' ? 20 : inch(0.75) },
+			held: {
+				kind: 'below',
+				support: {
+					kind: 'gussets',
+					count: Math.max(2, Math.ceil(width / 350) + 1),
+					height: Math.max(20, low),
+					out: Math.max(20, Math.round(depth * 0.8))
+				},
+				screws: {
+					size: '#8',
+					length: w.unit === 'mm' ? 50 : inch(2),
+					count: screwsAlong(width, 3),
+					glued: true
+				}
+			}
+		},
+		sums: [
+			{ label: 'deep', sum: phrase('{d} + 2 × {c}', { d: mm(deep), c: mm(ROOM.clear) }), value: depth },
+			{ label: 'apart', sum: phrase('wide {w} + {f}', { w: mm(wide), f: mm(ROOM.fingers) }), value: pitch },
+			{ label: 'wide', sum: phrase('{n} × {p}', { n: count(places), p: mm(pitch) }), value: width }
+		],
+		back: { width, height },
+		y: shelfUp(height),
+		load: { ...load.value, width: wide, depth: deep, count: Math.min(w.count, places) },
+		seats: places
+	});
+}
+
+export const flatShelf = defineCarrier({
+	kind: 'flat-shelf',
+	title: 'Shelf',
+	about: 'A shelf on gussets, blocks or brackets, or between two sides: bins, cans, anything with a base.',
+	fields,
+	grips: ['shelf'],
+	on: ['front'],
+	through: true,
+	groups: () => ['on the shelf'],
+	effort: (p) => p.places + 4,
+	build,
+	describe: (p) =>
+		phrase(`shelf of ${p.places} ${p.places === 1 ? 'place' : 'places'}, {d@tape} out`, { d: mm(p.depth) }),
+	fit,
+	suits: (p, thing) => mustGoIn('depth', thing.dims.baseDepth ?? thing.depth, p.depth, 'shelf'),
+	withSeats: (p, seats) => ({ ...p, places: Math.max(1, seats) }),
+	watch: ['the middle of the shelf: does it sag?', 'the joint of shelf and back: does it open?'],
+	sums: (p) => [
+		phrase('{w} over {n} places is {d} each', { w: mm(p.width), n: count(p.places), d: mm(p.width / p.places) })
+	]
+});

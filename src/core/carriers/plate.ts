@@ -1,0 +1,289 @@
+import {
+	choiceField,
+	flagField,
+	groupField,
+	lengthField,
+	massField,
+	orNull,
+	variantsField,
+	wholeField,
+	type ValueOf
+} from '../form/field';
+import { SCREWS, type ScrewSize } from '../materials/screws';
+import { STOCKS, stock, type StockId } from '../materials/stocks';
+import { jointOf } from '../members/joint';
+import { ratedOf } from '../members/rated';
+import { facing, flat, onEdge } from '../solid/frame';
+import { plain, polygon, rectangle, type Outline } from '../solid/outline';
+import type { Feature, Part } from '../solid/part';
+import { mm, phrase } from '../units/phrase';
+import { GRAVITY, MM_PER_INCH, type Millimetres } from '../units/quantity';
+import type { CarriedBy, Found, Member, OfferedFace, ScrewJoint } from './carrier';
+import { spacingPositions } from './spacing';
+
+const inch = (n: number) => n * MM_PER_INCH;
+
+/** A board to choose. */
+export const boardField = (label: string, start: readonly [mm: StockId, inch: StockId] = ['ply-18', 'ply-3/4']) =>
+	choiceField(
+		label,
+		STOCKS.map(({ id: value, title: name }) => ({ value, name })),
+		start
+	);
+
+const under = {
+	count: wholeField('How many', 1, 40, 2),
+	height: lengthField('Height', 15, 800, [60, inch(2.5)]),
+	out: lengthField('Out from the back', 15, 800, [60, inch(2.5)])
+};
+
+/** What keeps a plate from turning down: pieces below it that press on the back. */
+export const SUPPORT = variantsField('Below it', {
+	blocks: under,
+	gussets: under,
+	brackets: { ...under, rated: orNull(massField('One carries, by its maker', 0, 500)) },
+	none: {}
+});
+export type Support = ValueOf<typeof SUPPORT>;
+
+/** Screws through the back into the edge of a plate. */
+export const PLATE_SCREWS = groupField('Screws through the back', {
+	size: choiceField(
+		'Screw',
+		SCREWS.map(({ size: value, title: name }) => ({ value, name })),
+		'#8'
+	),
+	length: lengthField('Length', 10, 200, [50, inch(2)]),
+	count: wholeField('How many', 1, 60, 4),
+	glued: flagField('Glued as well', true)
+});
+export interface PlateScrews {
+	size: ScrewSize;
+	length: Millimetres;
+	count: number;
+	glued: boolean;
+}
+
+export interface PlateInput {
+	id: string;
+	/** 'shelf', 'fork'. */
+	name: string;
+	/** Left end, top, in the carrier's frame. */
+	x: Millimetres;
+	top: Millimetres;
+	width: Millimetres;
+	depth: Millimetres;
+	stock: StockId;
+	/** The board's grain: along the plate, or turned so that it runs out from the back. */
+	grain: 'along' | 'out';
+	outline: Outline;
+	features?: readonly Feature[];
+	support: Support;
+	screws: PlateScrews;
+	/** The board it is screwed to. */
+	host: StockId;
+}
+
+/** A plate on a back with what is below it. */
+export interface Plate {
+	parts: Part[];
+	joints: ScrewJoint[];
+	members: Member[];
+	faces: OfferedFace[];
+	/** Lowest point of plate and supports, in the carrier's frame. */
+	low: Millimetres;
+	/** Where the pieces below it stand, along it. */
+	supportsAt: readonly Millimetres[];
+	/** What bought brackets below it carry of anything on it: even shares; none where there are none. */
+	bracketShares(first: number): CarriedBy[];
+	warnings: Found[];
+}
+
+/** Pieces stand at least so far from the ends. */
+const END: Millimetres = 30;
+
+/** Further along a plate than this a block or gusset does not keep it from turning: a judgement. */
+const FAR: Millimetres = 400;
+
+/** The greatest distance along a plate from the nearest piece below it. */
+function farthest(i: PlateInput, at: readonly Millimetres[]): Millimetres {
+	const [first, last] = [at[0], at.at(-1)];
+	if (first === undefined || last === undefined) return 0;
+	const gaps = at.slice(1).map((x, k) => (x - (at[k] as Millimetres)) / 2);
+	return Math.max(first - i.x, i.x + i.width - last, ...gaps);
+}
+
+const endMargin = (width: Millimetres) => Math.min(END, width / 4);
+
+/** What stands below: rectangles, triangles, or something bought. */
+function supportPart(i: PlateInput, at: readonly Millimetres[]): Part[] {
+	const { support: s } = i;
+	if (s.kind === 'none') return [];
+	const { thickness } = stock(i.stock);
+	const foot = i.top - thickness - s.height;
+	if (s.kind === 'brackets')
+		return [
+			{
+				id: `${i.id}-bracket`,
+				name: 'bracket',
+				material: {
+					kind: 'bought',
+					name: 'bracket',
+					mass: null,
+					rated: s.rated === null ? null : s.rated * GRAVITY
+				},
+				outline: plain(
+					polygon([
+						[0, 0],
+						[4, 0],
+						[4, s.height - 4],
+						[s.out, s.height - 4],
+						[s.out, s.height],
+						[0, s.height]
+					])
+				),
+				thickness: 20,
+				grain: 'none',
+				features: [],
+				stands: at.map((x) => onEdge([x + 10, foot, 0]))
+			}
+		];
+	const outline =
+		s.kind === 'blocks'
+			? rectangle(s.out, s.height)
+			: polygon([
+					[0, 0],
+					[s.out, s.height],
+					[0, s.height]
+				]);
+	return [
+		{
+			id: `${i.id}-${s.kind === 'blocks' ? 'block' : 'gusset'}`,
+			name: s.kind === 'blocks' ? 'block' : 'gusset',
+			material: { kind: 'board', stock: i.stock },
+			outline: plain(outline),
+			thickness,
+			grain: 'y',
+			features: [],
+			stands: at.map((x) => onEdge([x + thickness / 2, foot, 0]))
+		}
+	];
+}
+
+/**
+ * A plate that stands out from a back, screwed through it from behind, with blocks, gussets or brackets below.
+ * @returns its parts, its joint (the first of its members), and the faces that it offers
+ * @example plateOn({ ...shelf, support: { kind: 'none' } }).members.length // 1
+ */
+export function plateOn(i: PlateInput): Plate {
+	const board = stock(i.stock);
+	const { support: s, screws } = i;
+	const below = s.kind === 'none' ? 0 : s.height;
+	const count = s.kind === 'none' ? 0 : s.count;
+	const supportsAt = spacingPositions(i.width, {
+		kind: 'end-margins',
+		count,
+		margin: endMargin(i.width)
+	}).map((x) => i.x + x);
+	const screwsAt = spacingPositions(i.width, { kind: 'end-margins', count: screws.count, margin: endMargin(i.width) });
+	const far = farthest(i, supportsAt) > FAR;
+	// It turns about its own lower edge, or the foot of what is below it where that is near enough everywhere.
+	const height = board.thickness / 2 + (far ? 0 : below);
+	const data = jointOf({
+		name: i.name,
+		heights: screwsAt.map(() => height),
+		along: screwsAt,
+		width: i.width,
+		size: screws.size,
+		length: screws.length,
+		head: i.host,
+		main: i.stock,
+		into: i.grain === 'along' ? 'edge' : 'end',
+		about: s.kind === 'none' || far ? 'its lower edge' : `the foot of its ${s.kind}`,
+		alone: s.kind === 'none' || far
+	});
+	const plate: Part = {
+		id: i.id,
+		name: i.name,
+		material: { kind: 'board', stock: i.stock },
+		outline: i.outline,
+		thickness: board.thickness,
+		grain: i.grain === 'along' ? 'x' : 'y',
+		features: i.features ?? [],
+		stands: [flat([i.x, i.top, 0])]
+	};
+	const members: Member[] = [
+		{ data, instances: [facing('front', [i.x, i.top, 0])], own: true, grab: { x: i.width / 2, z: i.depth } }
+	];
+	if (s.kind === 'brackets') {
+		const rated = ratedOf({
+			name: 'bracket',
+			rated: s.rated === null ? null : s.rated * GRAVITY
+		});
+		members.push({ data: rated, instances: supportsAt.map((x) => facing('front', [x, i.top, 0])) });
+	}
+	const warnings: Found[] = [];
+	const enters = screws.length - stock(i.host).thickness;
+	if (enters <= 0)
+		warnings.push({
+			level: 'stop',
+			field: 'screws',
+			message: phrase('Screws of {l} do not reach through the {t} they stand on', {
+				l: mm(screws.length),
+				t: mm(stock(i.host).thickness)
+			})
+		});
+	if (s.kind !== 'none' && far)
+		warnings.push({
+			level: 'mind',
+			field: 'support',
+			message: phrase(
+				`Some of the ${i.name} is more than {f} from what is below it, which is counted for nothing: put in more`,
+				{ f: mm(FAR) }
+			)
+		});
+	if (s.kind !== 'none' && s.out > i.depth + 0.01)
+		warnings.push({
+			level: 'mind',
+			field: 'support',
+			message: phrase(`What is below the ${i.name} stands out {o}, further than it: {d}`, {
+				o: mm(s.out),
+				d: mm(i.depth)
+			})
+		});
+	return {
+		parts: [plate, ...supportPart(i, supportsAt)],
+		joints: [
+			{
+				name: `${i.name}, through the back`,
+				size: screws.size,
+				length: screws.length,
+				glued: screws.glued,
+				places: screwsAt.map((x) => [i.x + x, i.top - board.thickness / 2, -stock(i.host).thickness])
+			}
+		],
+		members,
+		faces: [],
+		low: i.top - board.thickness - below,
+		supportsAt,
+		bracketShares: (first) =>
+			s.kind === 'brackets'
+				? supportsAt.map((_, k) => ({ member: first + 1, instance: k, share: 1 / supportsAt.length }))
+				: [],
+		warnings
+	};
+}
+
+/** Faces of a plate that others may stand on: its top, its underside, its front edge. */
+export function plateFaces(
+	i: Pick<PlateInput, 'x' | 'top' | 'width' | 'depth' | 'stock'>,
+	carriedBy: readonly CarriedBy[]
+): OfferedFace[] {
+	const { thickness } = stock(i.stock);
+	const common = { width: i.width, stock: i.stock, carriedBy };
+	return [
+		{ ...common, name: 'top', face: 'top', at: [i.x, i.top, i.depth], height: i.depth },
+		{ ...common, name: 'underside', face: 'underside', at: [i.x, i.top - thickness, 0], height: i.depth },
+		{ ...common, name: 'front', face: 'front', at: [i.x, i.top - thickness, i.depth], height: thickness }
+	];
+}

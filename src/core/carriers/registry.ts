@@ -1,0 +1,23 @@
+import type { CarrierKind } from './carrier';
+import { neckFork } from './neck-fork';
+import { holeShelf } from './hole-shelf';
+import { lipLedge } from './lip-ledge';
+import { pegs } from './pegs';
+import { sideRod } from './side-rod';
+import { flatShelf } from './flat-shelf';
+import { slottedShelf } from './slotted-shelf';
+
+/** Every kind of carrier. A new one is one file and one line here; nothing else knows its name. */
+export const CARRIERS: readonly CarrierKind[] = [pegs, slottedShelf, holeShelf, neckFork, lipLedge, sideRod, flatShelf];
+
+/** What a holder begins with where nobody has said: the first in the list. */
+export const FIRST_CARRIER = pegs.kind;
+
+const BY_KIND = new Map(CARRIERS.map((c) => [c.kind, c]));
+
+/** The kind of that name. @throws RangeError when there is none. @example carrierKind('pegs').title // 'Pegs' */
+export function carrierKind(kind: string): CarrierKind {
+	const found = BY_KIND.get(kind);
+	if (!found) throw new RangeError(`No such carrier: ${kind}`);
+	return found;
+}

@@ -1,0 +1,107 @@
+import { groupField, lengthField, wholeField } from '../form/field';
+import type { ScrewSize } from '../materials/screws';
+import { stock, type StockId } from '../materials/stocks';
+import { jointOf } from '../members/joint';
+import { facing, onEdge } from '../solid/frame';
+import { plain, rectangle, type Outline } from '../solid/outline';
+import type { Feature, Part } from '../solid/part';
+import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import type { CarriedBy, Member, ScrewJoint } from './carrier';
+import { boardField } from './plate';
+import { spacingPositions } from './spacing';
+
+const inch = (n: number) => n * MM_PER_INCH;
+
+/** Two boards on edge that stand out from a back, with something between them. */
+export const SIDES = {
+	stock: boardField('Board'),
+	height: lengthField('Height', 30, 1300, [120, inch(5)]),
+	screws: wholeField('Screws in each, through the back', 2, 12, 2),
+	length: lengthField('Their length', 10, 200, [50, inch(2)])
+};
+export const sidesField = groupField('Sides', SIDES);
+
+export interface SidesInput {
+	/** Over both. */
+	width: Millimetres;
+	depth: Millimetres;
+	height: Millimetres;
+	stock: StockId;
+	screws: number;
+	length: Millimetres;
+	host: StockId;
+	outline?: Outline;
+	features?: readonly Feature[];
+}
+
+const SIZE: ScrewSize = '#8';
+/** The lowest and the highest screw stand so far from the ends of a side. */
+const END: Millimetres = 25;
+
+/**
+ * Both sides with their screws through the back; the first member is their joint, of which there are two alike.
+ * Their feet stand at 0.
+ */
+export function sidesOn(i: SidesInput): { parts: Part[]; joints: ScrewJoint[]; member: Member; at: [number, number] } {
+	const { thickness } = stock(i.stock);
+	const heights = spacingPositions(i.height, {
+		kind: 'end-margins',
+		count: i.screws,
+		margin: Math.min(END, i.height / 4)
+	});
+	const data = jointOf({
+		name: 'side',
+		heights,
+		along: null,
+		width: thickness,
+		size: SIZE,
+		length: i.length,
+		head: i.host,
+		main: i.stock,
+		// Its grain runs up the back: the screws stand in its long edge.
+		into: 'edge',
+		about: 'its foot',
+		alone: false
+	});
+	const at: [number, number] = [thickness / 2, i.width - thickness / 2];
+	return {
+		parts: [
+			{
+				id: 'side',
+				name: 'side',
+				material: { kind: 'board', stock: i.stock },
+				outline: i.outline ?? plain(rectangle(i.depth, i.height)),
+				thickness,
+				grain: 'y',
+				features: i.features ?? [],
+				stands: [onEdge([thickness, 0, 0]), onEdge([i.width, 0, 0])]
+			}
+		],
+		joints: [
+			{
+				name: 'sides, through the back',
+				size: SIZE,
+				length: i.length,
+				glued: true,
+				places: at.flatMap((x) => heights.map((y): [number, number, number] => [x, y, -stock(i.host).thickness]))
+			}
+		],
+		member: { data, instances: at.map((x) => facing('front', [x, 0, 0])), own: true },
+		at
+	};
+}
+
+/** Either of two sides must carry so much of a thing: all of what may be pushed to it. */
+export const onBoth = (member: number, share = 1): CarriedBy[] => [
+	{ member, instance: 0, share },
+	{ member, instance: 1, share }
+];
+
+/**
+ * Share of a side in the nth thing of several alike that may stand anywhere between two sides: all pushed to that side,
+ * one beside the other, by the lever rule.
+ * @param wide room that one takes
+ * @example pushedShare(0, 100, 400) // 0.875
+ */
+export const pushedShare = (n: number, wide: Millimetres, span: Millimetres): number =>
+	Math.min(1, Math.max(0, 1 - ((n + 0.5) * wide) / span));

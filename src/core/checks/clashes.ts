@@ -1,0 +1,126 @@
+import { liftOff } from '../cleats/profile';
+import type { SeatHandling } from '../handling/seat-handling';
+import { LOAD_FROM, seatHandling } from '../handling/seat-handling';
+import { standingAt } from '../handling/standing';
+import type { Plan } from '../plan/types';
+import { remembering } from '../remembering';
+import { mm, phrase, ratio, type Phrase } from '../units/phrase';
+import type { Warning } from '../verdict/check';
+import { holderFit } from '../survey/holder-fit';
+import { floorAt, lowestTop } from '../survey/outline';
+import { holderClashes } from './holder-clashes';
+import type { LaidRow, Placed } from './place';
+import { hookLoad } from './hook-loads';
+import { hookScrewPlaces } from './hook-screws';
+
+/** What of a plan a holder is held against. */
+type Around = Pick<Plan, 'rows' | 'wall' | 'stature'>;
+
+function liftingPhrase(h: SeatHandling, name: string): Phrase {
+	const at = { i: ratio(h.index), h: mm(h.height), name };
+	if (!Number.isFinite(h.index)) return phrase('Lifting {name} to {h} is out of all limits', at);
+	if (h.oneAt === null) return phrase('Lifting {name} to {h} has an index of {i}: over 1, get help', at);
+	const over = 'Lifting {name} to {h} has an index of {i}: over 1. At {o@tape} it would be 1';
+	return phrase(over, { ...at, o: mm(h.oneAt) });
+}
+
+/** What is too heavy for its height, or out of reach. */
+function handlingWarnings(plan: Around, p: Placed): Phrase[] {
+	const standing = standingAt(plan.wall, p, p.foot + p.built.seatHeight);
+	const h = seatHandling(p, plan.stature, standing);
+	if (!h) return [];
+	const name = h.name || 'what hangs';
+	const found: Phrase[] = [];
+	if (h.index > 1 && h.mass >= LOAD_FROM) found.push(liftingPhrase(h, name));
+	if (h.band === 'step')
+		found.push(
+			standing.keptOff > 0
+				? phrase('Its seats, {h} up and {k} behind what stands before the wall, are out of flat-footed reach', {
+						h: mm(h.height),
+						k: mm(standing.keptOff)
+					})
+				: phrase('Its seats, {h} up, are out of flat-footed reach: step', { h: mm(h.height) })
+		);
+	return found;
+}
+
+/** Screws of its hooks that count for nothing; those of the second hook that meet a hole cannot be driven. */
+function hookScrewWarnings(p: Placed, say: (level: Warning['level'], message: Phrase) => void): void {
+	const faulty = hookScrewPlaces(p).filter((s) => s.fault);
+	for (const s of faulty) {
+		// What the first hook's screws meet is said where the rack itself is looked at.
+		if (s.meets && s.hook === 'second hook') say('stop', s.fault as Phrase);
+		else if (!s.meets) say('mind', s.fault as Phrase);
+	}
+}
+
+/** A holder against rows, wall and obstructions, and faults of its own build. */
+function withRowsAndWall(plan: Around, p: Placed): Warning[] {
+	const found: Warning[] = [];
+	const say = (level: Warning['level'], message: Warning['message']) =>
+		found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
+	const rise = liftOff(p.profile);
+	for (const above of plan.rows) {
+		if (above.y <= p.row.y || above.left >= p.right || above.right <= p.left) continue;
+		const between = above.y - p.top;
+		if (between < rise && above.y > p.row.y + p.profile.front) {
+			say(
+				'mind',
+				phrase('Only {gap} of headroom under the row above: it needs {rise} to lift off', {
+					gap: mm(Math.max(0, between)),
+					rise: mm(rise)
+				})
+			);
+		}
+	}
+	if (p.left < 0 || p.right > plan.wall.width) say('stop', phrase('Stands out past the end of the wall'));
+	const floor = Math.max(floorAt(plan.wall, p.left), floorAt(plan.wall, p.right));
+	if (p.foot < floor) say('stop', phrase('Reaches below the floor'));
+	else if (p.foot - p.built.hangsBelow < floor) say('mind', phrase('What hangs on it reaches the floor'));
+	if (p.top + rise > lowestTop(plan.wall, p.left, p.right))
+		say('mind', phrase('No headroom under the ceiling to lift it off'));
+	if (!hookLoad(p)) say('stop', phrase('Its weight hangs past the end of its row'));
+	else if (p.left < p.row.left || p.right > p.row.right)
+		say('mind', phrase('Its hook stands out past the end of the row'));
+	holderFit(plan, p, say);
+	if (p.holder.back.secondHook && p.bearing.kind !== 'second-hook')
+		say(
+			'stop',
+			phrase(
+				'No row below for its second hook: the face must cover one of the same stock and bevel, under all of its width'
+			)
+		);
+	hookScrewWarnings(p, say);
+	if (p.bearing.lost === 'meets-row')
+		say('stop', phrase('Its spacer meets the row below: leave it off, or hang the holder higher'));
+	else if (p.bearing.lost)
+		say(
+			'mind',
+			phrase(
+				p.bearing.lost === 'nothing-behind'
+					? 'Nothing is behind its spacer: it bears on nothing there'
+					: 'What is behind its spacer lies further back than its cleat: pack it, or it bears on nothing'
+			)
+		);
+	for (const m of handlingWarnings(plan, p)) say('mind', m);
+	for (const w of p.built.warnings) say(w.level, w.message);
+	return found;
+}
+
+const ofHolder = remembering((p: Placed, rows: Plan['rows'], wall: Plan['wall'], stature: Plan['stature']): Warning[] =>
+	withRowsAndWall({ rows, wall, ...(stature === undefined ? {} : { stature }) }, p)
+);
+
+/** The same for all holders of a row. */
+const ofRow = remembering(
+	(laid: LaidRow, rows: Plan['rows'], wall: Plan['wall'], stature: Plan['stature']): Warning[] =>
+		laid.placed.flatMap((p) => ofHolder(p, rows, wall, stature))
+);
+
+/**
+ * Everything about the holders' places that is not a margin: clashes, headroom, obstructions, and faults of their own
+ * build.
+ */
+export function holderWarnings(plan: Plan, laid: readonly LaidRow[]): Warning[] {
+	return [...holderClashes(laid), ...laid.flatMap((l) => ofRow(l, plan.rows, plan.wall, plan.stature))];
+}

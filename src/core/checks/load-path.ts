@@ -1,0 +1,48 @@
+import { segmentsOn } from '../cleats/segments';
+import type { Wall } from '../plan/types';
+import type { Millimetres, Newtons } from '../units/quantity';
+import { hookLoad } from './hook-loads';
+import { shareOf } from './row-loads';
+import { holderWeights, type Placed } from './place';
+
+/** The way a holder's load takes to the studs, as places on the wall. */
+export interface LoadPath {
+	/** Middle of the things on the holder. */
+	thing: [Millimetres, Millimetres];
+	/** Ends of the hook on the row. */
+	hook: [[Millimetres, Millimetres], [Millimetres, Millimetres]];
+	/** Screws that take it, with this holder's share across them; negative where it lifts. */
+	screws: { at: [Millimetres, Millimetres]; across: Newtons }[];
+}
+
+/** Studs that take less than this share of a holder's weight would only clutter the drawing. */
+const WORTH_DRAWING = 0.06;
+
+/**
+ * Traces a holder's load: things, hook, row, screws. The shares of its screws add up to its weight, but for those too
+ * small to draw.
+ * @returns null when it does not hang on its row, or the row has nothing to screw to there
+ * @example loadPath(placed, plan.wall)?.screws.map((s) => s.across)
+ */
+export function loadPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPath | null {
+	const { row, profile } = placed;
+	const load = hookLoad(placed);
+	if (!load) return null;
+	const y = row.y + profile.back;
+	const screws = segmentsOn(row, wall, kerf).flatMap((segment) =>
+		segment.fixings.length < 2
+			? []
+			: segment.fixings.map((f, i) => ({
+					at: [f.x, f.screws.at(-1)?.y ?? y] as [number, number],
+					across: shareOf(load, segment, i)
+				}))
+	);
+	return {
+		thing: [placed.left + holderWeights(placed.built).at, placed.foot + placed.built.seatHeight],
+		hook: [
+			[load.from, y],
+			[load.to, y]
+		],
+		screws: screws.filter((s) => Math.abs(s.across) > WORTH_DRAWING * load.total)
+	};
+}

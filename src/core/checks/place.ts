@@ -1,0 +1,273 @@
+import { buildHolder as make } from '../holders/build';
+import type { Built } from '../holders/built';
+import { remembering } from '../remembering';
+import { rowProfile } from '../plan/profile';
+import type { Holder, Plan, Row } from '../plan/types';
+import { weightOf, type Millimetres, type Newtons } from '../units/quantity';
+import { spacerFault, type NoBearing } from './bearing';
+import { allRows, flush, secondRow, type AllRows, type RowOnWall } from './second-row';
+import { combine, type OutWeight } from '../mechanics/statics/seat';
+
+/** The lowest point where a holder touches something behind it. */
+export interface Bearing {
+	kind: 'face' | 'cleat-edge' | 'spacer' | 'row-below' | 'second-hook';
+	/** Above the floor. */
+	y: Millimetres;
+	/** A holder hung on the row below took that bearing away. */
+	taken: boolean;
+	/** Why its spacer bears on nothing. */
+	lost?: NoBearing;
+}
+
+/** A holder built for its row, and where that puts it on the wall. */
+export interface Spot extends RowOnWall {
+	holder: Holder;
+	built: Built;
+	left: Millimetres;
+	right: Millimetres;
+	foot: Millimetres;
+	top: Millimetres;
+}
+
+/** A holder in its place, and what it bears on there. */
+export interface Placed extends Spot {
+	bearing: Bearing;
+}
+
+/** A weight on a holder, how far it stands out and where along it. */
+export interface PlacedWeight extends OutWeight {
+	/** From the holder's left end. */
+	x: Millimetres;
+}
+
+/**
+ * Weights of a built holder, each with its distance out from what its cleat is mounted on. Independent of where it
+ * hangs.
+ */
+export interface HolderWeights {
+	self: PlacedWeight;
+	/** Every single thing: each may be taken off by itself. */
+	things: PlacedWeight[];
+	/** All of it. */
+	total: Newtons;
+	/** Where all of it hangs, from the holder's left end. */
+	at: Millimetres;
+	/** Of the centre of all of it, from what its cleat is mounted on. */
+	standOff: Millimetres;
+}
+
+/** A row with its cleat and what hangs on it, from left to right. The same object while nothing about them changes. */
+export interface LaidRow extends RowOnWall {
+	placed: readonly Placed[];
+	/** Holders of a row above whose second hook rides here: this row must take all of each as well. */
+	guests: readonly Placed[];
+	/** Those of its own whose second hook rides on another row. */
+	riders: readonly Placed[];
+	/** Widest holder, so that a search by place knows how far back to look. */
+	widest: Millimetres;
+}
+
+const builtOn = remembering(
+	(
+		carriers: Holder['carriers'],
+		back: Holder['back'],
+		stock: Row['stock'],
+		bevel: Row['bevel'],
+		blank: Millimetres,
+		kerf: Millimetres
+	): Built => make(back, carriers, { profile: rowProfile({ stock, bevel, blank }, kerf), stock, blank })
+);
+
+/** Builds a holder for its row; the same figures on the same cleat are built once. */
+export function buildHolder(holder: Holder, row: Row, kerf: Millimetres): Built {
+	return builtOn(holder.carriers, holder.back, row.stock, row.bevel, row.blank, kerf);
+}
+
+/**
+ * Weights and stand-offs of a built holder.
+ * @example holderWeights(placed.built).total
+ */
+export const holderWeights = remembering((built: Built): HolderWeights => {
+	const { mass, at: centre } = built.self;
+	const self = { weight: weightOf(mass), standOff: centre[2], x: centre[0] };
+	const things = built.seats.flatMap((s) =>
+		s.things.map((t) => ({ weight: weightOf(t.mass), standOff: t.at[2], x: t.at[0] }))
+	);
+	const total = self.weight + things.reduce((sum, t) => sum + t.weight, 0);
+	const turn = things.reduce((sum, t) => sum + t.x * t.weight, self.weight * self.x);
+	return { self, things, total, at: turn / total, standOff: combine([self, ...things]).standOff };
+});
+
+/** How far a holder reaches down from where its hook rides to its lower bearing. */
+export const dropOf = (p: Pick<Placed, 'row' | 'profile' | 'bearing'>): Millimetres =>
+	p.row.y + p.profile.back - p.bearing.y;
+
+/** Does any holder of a row touch the stretch from `from` to `to`? */
+function hangsBetween({ placed, guests, widest }: LaidRow, from: Millimetres, to: Millimetres): boolean {
+	if (guests.some((g) => g.right > from && g.left < to)) return true;
+	let lo = 0;
+	let hi = placed.length;
+	while (lo < hi) {
+		const mid = (lo + hi) >> 1;
+		if ((placed[mid] as Placed).left < from - widest) lo = mid + 1;
+		else hi = mid;
+	}
+	for (let i = lo; i < placed.length && (placed[i] as Placed).left < to; i++) {
+		if ((placed[i] as Placed).right > from) return true;
+	}
+	return false;
+}
+
+/** A row's cleat covers the stretch without a break at this height, and stands out as far as the holder's own. */
+function bearsOn(below: LaidRow, p: Spot): boolean {
+	return (
+		flush(below, p) &&
+		below.row.left <= p.left &&
+		below.row.right >= p.right &&
+		p.foot < below.row.y + below.profile.front
+	);
+}
+
+/** Does its face reach no lower than its row, so that what hangs on the rows below does not matter? */
+const bearsByItsFace = ({ back }: Holder, { profile }: RowOnWall) => back.height <= profile.back + profile.front;
+
+/**
+ * What a holder bears on by itself, whatever hangs below; null when that decides. `lost` says why a spacer does not
+ * count.
+ * @param among all rows and the wall; null when it looks at neither
+ */
+function ownBearing(p: Spot, among: AllRows | null): Bearing | null | { lost: NoBearing } {
+	const second = among && secondRow(p, among);
+	if (second) return { kind: 'second-hook', y: second.row.y + second.profile.front, taken: false };
+	if (among && p.holder.back.spacer && !bearsByItsFace(p.holder, p)) {
+		const lost = spacerFault(p, p.left + holderWeights(p.built).at, among);
+		return lost ? { lost } : { kind: 'spacer', y: p.foot, taken: false };
+	}
+	return bearsByItsFace(p.holder, p) ? { kind: 'face', y: p.foot, taken: false } : null;
+}
+
+/** What a holder bears on: `below` are the rows under its own, the lowest first. */
+function bearingOf(p: Spot, below: readonly LaidRow[], among: AllRows | null): Bearing {
+	const own = ownBearing(p, among);
+	if (own && 'kind' in own) return own;
+	const lost = own ? { lost: own.lost } : {};
+	let taken = false;
+	for (const row of below) {
+		if (!bearsOn(row, p)) continue;
+		if (hangsBetween(row, p.left, p.right)) taken = true;
+		else return { kind: 'row-below', y: row.row.y + row.profile.front, taken: false, ...lost };
+	}
+	return { kind: 'cleat-edge', y: p.row.y, taken, ...lost };
+}
+
+/** Where a holder hangs, whatever it bears on there. */
+const spotOf = remembering((holder: Holder, on: RowOnWall, built: Built): Spot => {
+	const top = on.row.y + on.profile.back + on.profile.front;
+	const left = holder.mount.x;
+	return { holder, ...on, built, left, right: left + built.face.width, foot: top - built.face.height, top };
+});
+
+const placedOn = remembering(
+	(spot: Spot, kind: Bearing['kind'], y: Millimetres, taken: boolean, lost: NoBearing | undefined): Placed => ({
+		...spot,
+		bearing: { kind, y, taken, ...(lost ? { lost } : {}) }
+	})
+);
+
+const settle = remembering(
+	(holder: Holder, on: RowOnWall, below: readonly LaidRow[], among: AllRows | null, kerf: Millimetres): Placed => {
+		const spot = spotOf(holder, on, buildHolder(holder, on.row, kerf));
+		const { kind, y, taken, lost } = bearingOf(spot, below, among);
+		return placedOn(spot, kind, y, taken, lost);
+	}
+);
+
+/** What comes to hang on one row: its own holders, and those of rows above whose second hook rides on it. */
+interface Hanging {
+	on: RowOnWall;
+	holders: Holder[];
+	guests: Placed[];
+}
+
+const laidRow = remembering((on: RowOnWall, placed: readonly Placed[], guests: readonly Placed[]): LaidRow => ({
+	...on,
+	placed,
+	guests,
+	riders: placed.filter((p) => p.bearing.kind === 'second-hook'),
+	widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0)
+}));
+
+const layRow = remembering(
+	(
+		on: RowOnWall,
+		holders: readonly Holder[],
+		guests: readonly Placed[],
+		below: readonly LaidRow[],
+		among: AllRows | null,
+		kerf: Millimetres
+	): LaidRow => {
+		const placed = holders.map((h) => settle(h, on, below, among, kerf));
+		return laidRow(
+			on,
+			placed.sort((a, b) => a.left - b.left),
+			guests
+		);
+	}
+);
+
+/** Does it ask what is behind it: another row under its second hook, a surface under its spacer? */
+const looksBehind = ({ back }: Holder) => back.secondHook || back.spacer;
+
+/**
+ * A holder as the row sees it that its second hook rides on; null when it rides nowhere. The same object while nothing
+ * about it changes.
+ */
+const guestOf = remembering((holder: Holder, own: RowOnWall, among: AllRows): Placed | null => {
+	const spot = spotOf(holder, own, buildHolder(holder, own.row, among.kerf));
+	const on = secondRow(spot, among);
+	return on && guestOn(spot, on);
+});
+
+const guestOn = remembering((spot: Spot, on: RowOnWall): Placed => ({
+	...spot,
+	...on,
+	bearing: { kind: 'second-hook', y: spot.foot, taken: false }
+}));
+
+/**
+ * Puts every holder of a plan on its row: foot, top, and what it bears on below. A holder whose row is not there is
+ * left out. The face's top is flush with the hook's top; the hook stands on the cleat's slope.
+ * @returns the rows in the plan's order
+ */
+export function placeHolders(plan: Plan): LaidRow[] {
+	const { kerf } = plan.cutting;
+	const among = allRows(plan.rows, plan.wall, kerf);
+	const hanging = new Map(among.rows.map((on): [string, Hanging] => [on.row.id, { on, holders: [], guests: [] }]));
+	for (const holder of plan.holders) {
+		const here = hanging.get(holder.mount.row);
+		if (!here) continue;
+		here.holders.push(holder);
+		const guest = holder.back.secondHook && guestOf(holder, here.on, among);
+		if (guest) hanging.get(guest.row.id)?.guests.push(guest);
+	}
+	const laid: LaidRow[] = [];
+	for (const { on, holders, guests } of hanging.values()) {
+		// A row is laid anew only for what its holders look at.
+		const alone = holders.every((h) => bearsByItsFace(h, on) && !looksBehind(h));
+		const below = alone ? [] : laid.filter((l) => l.row.y < on.row.y);
+		laid.push(layRow(on, holders, guests, below, holders.some(looksBehind) ? among : null, kerf));
+	}
+	const byId = new Map(laid.map((l) => [l.row.id, l]));
+	return plan.rows.flatMap((r) => byId.get(r.id) ?? []);
+}
+
+/** Every holder in its place, by id, in the plan's order. @example placesById(plan).get('h1')?.foot */
+export function placesById(plan: Plan): Map<string, Placed> {
+	const placed = new Map(placeHolders(plan).flatMap((l) => l.placed.map((p) => [p.holder.id, p] as const)));
+	return new Map(
+		plan.holders.flatMap(({ id }) => {
+			const found = placed.get(id);
+			return found ? [[id, found] as const] : [];
+		})
+	);
+}

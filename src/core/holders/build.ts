@@ -1,0 +1,282 @@
+import type { BuiltCarrier, CarriedBy, Found, Host, Load, OfferedFace } from '../carriers/carrier';
+import { carrierKind } from '../carriers/registry';
+import { stock } from '../materials/stocks';
+import { nth } from '../nth';
+import { hostOf } from '../plan/carrier-problems';
+import type { Back, Carrier } from '../plan/types';
+import { facing, outOf, turnOut, upright, within, type Frame } from '../solid/frame';
+import { plain, rectangle } from '../solid/outline';
+import type { Feature, Part } from '../solid/part';
+import { envelope } from '../solid/envelope';
+import { add, times, type Vec2, type Vec3 } from '../solid/vector';
+import { weigh } from '../solid/weigh';
+import { phrase } from '../units/phrase';
+import type { Millimetres } from '../units/quantity';
+import type { Built, BuiltCarrierAt, BuiltMember, BuiltSeat, Hole, HolderContext, Reach, Stood } from './built';
+import { boardWarnings, hookScrews, hookWarnings } from './hook';
+import { placeWarnings } from './place-warnings';
+import { stripsOf } from './strips';
+
+/** A carrier made, and where it stands. */
+interface Made {
+	carrier: Carrier;
+	host: Host;
+	/** Its own frame in the holder's. */
+	frame: Frame;
+	built: BuiltCarrier;
+	/** What carries it: members of the holder, by their place in its list. None on the back itself. */
+	carriedBy: readonly CarriedBy[];
+	/** Place of its first member in the list of the holder. */
+	first: number;
+}
+
+const movedPart = (part: Part, frame: Frame, id: string): Part => ({
+	...part,
+	id: `${id}-${part.id}`,
+	stands: part.stands.map((f) => within(frame, f))
+});
+
+/** A feature made in a host's face, moved to where the carrier stands on it. */
+function movedFeature(f: Feature, [x, y]: Vec2): Feature {
+	if (f.kind === 'pocket') return { ...f, path: f.path.map((v) => ({ ...v, x: v.x + x, y: v.y + y })) };
+	return { ...f, at: [f.at[0] + x, f.at[1] + y] };
+}
+
+/** The face that a carrier stands on, in the holder's frame. */
+interface Ground extends Omit<Host, 'at'> {
+	frame: Frame;
+	carriedBy: readonly CarriedBy[];
+}
+
+function groundOf(offered: OfferedFace, on: Made): Ground {
+	return {
+		face: offered.face,
+		width: offered.width,
+		height: offered.height,
+		stock: offered.stock,
+		frame: within(on.frame, facing(offered.face, offered.at)),
+		carriedBy: [
+			...offered.carriedBy.map((c) => ({ ...c, member: c.member + on.first })),
+			// What carries the carrier carries what stands on it.
+			...on.carriedBy
+		]
+	};
+}
+
+/** Makes the carriers one after another: each stands on the back, or on a face of one before it. */
+function makeAll(back: Back, carriers: readonly Carrier[], front: Millimetres) {
+	const ground: Ground = {
+		face: 'front',
+		width: back.width,
+		height: back.height,
+		stock: back.stock,
+		frame: facing('front', [0, 0, front]),
+		carriedBy: []
+	};
+	const made = new Map<string, Made>();
+	const lost: Carrier[] = [];
+	let first = 0;
+	for (const carrier of carriers) {
+		const hostId = hostOf(carrier.at);
+		const on = hostId === null ? null : made.get(hostId);
+		const name = carrier.at.on.split(':')[1];
+		const offered = on?.built.faces.find((f) => f.name === name);
+		const kind = carrierKind(carrier.kind);
+		const takes = offered && !kind.through && kind.on.includes(offered.face);
+		if (hostId !== null && (!on || !takes)) {
+			lost.push(carrier);
+			continue;
+		}
+		const here = on && offered ? groundOf(offered, on) : ground;
+		const host: Host = { ...here, at: [carrier.at.x, carrier.at.y] };
+		const frame = within(here.frame, upright([carrier.at.x, carrier.at.y, 0]));
+		const built = kind.build(carrier.params, { host, loads: carrier.loads });
+		made.set(carrier.id, { carrier, host, frame, built, carriedBy: here.carriedBy, first });
+		first += built.members.length;
+	}
+	return { made: [...made.values()], lost };
+}
+
+/** Where the things of one seat stand, one behind another: at its far end, unless something keeps them back. */
+function stood(seat: BuiltCarrier['seats'][number], frame: Frame, load: Load, n: number): Stood[] {
+	const stack = n * load.depth;
+	const last = seat.kept ? stack : Math.max(stack, seat.length);
+	const at = outOf(frame, seat.at);
+	const axis = turnOut(frame, seat.axis);
+	return Array.from({ length: n }, (_, i) => ({
+		mass: load.mass ?? 0,
+		at: add(at, times(axis, last - (n - i - 0.5) * load.depth))
+	}));
+}
+
+function seatsOf({ carrier, built, frame, first, carriedBy }: Made): BuiltSeat[] {
+	const left = carrier.loads.map((l) => l.count);
+	return built.seats.map((seat): BuiltSeat => {
+		const load = carrier.loads[seat.group];
+		const n = load ? Math.min(left[seat.group] ?? 0, seat.takes) : 0;
+		if (load) left[seat.group] = (left[seat.group] ?? 0) - n;
+		return {
+			...seat,
+			carrier: carrier.id,
+			at: outOf(frame, seat.at),
+			axis: turnOut(frame, seat.axis),
+			things: load && load.mass !== 0 ? stood(seat, frame, load, n) : [],
+			load,
+			carriedBy: [...seat.carriedBy.map((c) => ({ ...c, member: c.member + first })), ...carriedBy]
+		};
+	});
+}
+
+/** Members of all carriers, each with the parts whose weight counts on it. */
+function membersOf(all: readonly Made[]): BuiltMember[] {
+	const members = all.flatMap(({ carrier, built, frame }) =>
+		built.members.map((m) => ({
+			...m,
+			carrier: carrier.id,
+			instances: m.instances.map((f) => within(frame, f)),
+			dead: [] as { instance: number; share: number; mass: number; at: Vec3 }[]
+		}))
+	);
+	for (const { built, frame, first, carriedBy } of all) {
+		const own = weigh(built.parts.map((p) => ({ ...p, stands: p.stands.map((f) => within(frame, f)) })));
+		if (own.mass === 0) continue;
+		built.members.forEach((m, i) => {
+			if (m.own) members[first + i]?.dead.push({ instance: 0, share: 1, ...own });
+		});
+		for (const c of carriedBy) members[c.member]?.dead.push({ instance: c.instance, share: c.share, ...own });
+	}
+	return members;
+}
+
+/** Room of everything, things too, where their mass is known or not. */
+function reachOf(parts: readonly Part[], seats: readonly BuiltSeat[]): Reach {
+	const box = envelope(parts);
+	const reach: Reach = { left: box.x[0], right: box.x[1], low: box.y[0], high: box.y[1], out: box.z[1] };
+	for (const seat of seats) {
+		const { load, things, at, stance, axis } = seat;
+		if (!load || load.count === 0) continue;
+		const size = sizeOn(seat, load);
+		reach.left = Math.min(reach.left, at[0] - size.wide / 2);
+		reach.right = Math.max(reach.right, at[0] + size.wide / 2);
+		const over = above(stance, load);
+		reach.low = Math.min(reach.low, at[1] - (load.height - over));
+		reach.high = Math.max(reach.high, at[1] + over);
+		for (const t of things) reach.out = Math.max(reach.out, t.at[2] + (size.deep / 2) * Math.abs(axis[2]));
+	}
+	return reach;
+}
+
+/** How wide a thing is along the back on its seat, and how deep out from it. */
+export const sizeOn = (
+	seat: Pick<BuiltSeat, 'turned'>,
+	load: Pick<Load, 'width' | 'depth'>
+): { wide: Millimetres; deep: Millimetres } =>
+	seat.turned ? { wide: load.depth, deep: load.width } : { wide: load.width, deep: load.depth };
+
+/** How much of a thing is over its seat. */
+export function above(stance: BuiltSeat['stance'], load: Pick<Load, 'height'>): Millimetres {
+	if (stance === 'hangs') return 0;
+	return stance === 'stands' ? load.height : Math.min(stance.above, load.height);
+}
+
+/** The room along and up the back that a carrier takes. */
+function takenOn(m: Made): BuiltCarrierAt['taken'] {
+	const { taken } = m.built;
+	const corners = [outOf(m.frame, [taken.left, taken.low, 0]), outOf(m.frame, [taken.right, taken.high, 0])];
+	const [a, b] = [nth(corners, 0), nth(corners, 1)];
+	return {
+		left: Math.min(a[0], b[0]),
+		right: Math.max(a[0], b[0]),
+		low: Math.min(a[1], b[1]),
+		high: Math.max(a[1], b[1])
+	};
+}
+
+const RANK: Record<Found['level'], number> = { stop: 0, mind: 1 };
+
+/**
+ * Makes a holder of its figures: parts where they stand, seats with what is on them, members with what they carry, its
+ * own mass and centre, the room it takes, and what is wrong with it. The top of the hook is flush with the top of the
+ * back; strips run along all of it.
+ * @param context the row's cleat
+ * @param secondTop top of the second hook above the foot, where a row for it was found
+ * @returns all of it in one frame; never throws on figures that the document's fields take
+ * @example buildHolder(holder.back, holder.carriers, { profile, stock: 'ply-18', blank: 130 }).self.mass
+ */
+export function buildHolder(
+	back: Back,
+	carriers: readonly Carrier[],
+	context: HolderContext,
+	secondTop?: Millimetres
+): Built {
+	const board = stock(back.stock);
+	const rear = context.profile.thickness;
+	const front = rear + board.thickness;
+	const { made, lost } = makeAll(back, carriers, front);
+	const onBack = made.filter((m) => hostOf(m.carrier.at) === null);
+	const features = onBack.flatMap((m) => m.built.host.map((f) => movedFeature(f, m.host.at)));
+	const face: Part = {
+		id: 'face',
+		name: 'face',
+		material: { kind: 'board', stock: back.stock },
+		outline: plain(rectangle(back.width, back.height)),
+		thickness: board.thickness,
+		grain: 'x',
+		features,
+		stands: [upright([0, 0, rear])]
+	};
+	const own = made.flatMap((m) => {
+		const mine = m.built.parts.map((p) => movedPart(p, m.frame, m.carrier.id));
+		return mine;
+	});
+	const parts = [face, ...stripsOf(back, context, secondTop), ...own];
+	const seats = made.flatMap(seatsOf);
+	const screws = hookScrews(back, context);
+	const holes = features.flatMap((f): Hole[] =>
+		f.kind === 'bore' ? [{ x: f.at[0], y: f.at[1], diameter: f.diameter, depth: f.depth }] : []
+	);
+	const at = made.map((m): BuiltCarrierAt => ({
+		id: m.carrier.id,
+		kind: m.carrier.kind,
+		frame: m.frame,
+		onBack: hostOf(m.carrier.at) === null,
+		taken: takenOn(m),
+		retention: m.built.retention,
+		joints: m.built.joints.map((j) => ({ ...j, places: j.places.map((p) => outOf(m.frame, p)) })),
+		warnings: m.built.warnings
+	}));
+	const reach = reachOf(parts, seats);
+	const warnings: Found[] = [
+		...boardWarnings(back, context),
+		...hookWarnings(back, context, screws, holes),
+		...lost.map((c): Found => ({
+			level: 'stop',
+			field: `carriers.${c.id}`,
+			message: phrase(`${carrierKind(c.kind).title}: it cannot stand there, or what it stood on is gone`)
+		})),
+		...made.flatMap((m) => m.built.warnings),
+		...placeWarnings(at, back, rear)
+	];
+	return {
+		parts,
+		carriers: at,
+		holes,
+		hookScrews: screws,
+		seats,
+		members: membersOf(made),
+		hook: { from: 0, to: back.width },
+		self: weigh(parts),
+		face: { width: back.width, height: back.height, thickness: board.thickness },
+		front,
+		reach,
+		projection: reach.out,
+		hangsBelow: Math.max(0, -reach.low),
+		beyondEnds: Math.max(0, -reach.left, reach.right - back.width),
+		seatHeight: seats.length > 0 ? Math.max(...seats.map((s) => s.at[1])) : back.height / 2,
+		kept: seats.every((s) => s.kept),
+		unknown: [
+			...new Set(seats.flatMap((s) => (s.load && s.load.mass === null && s.load.count > 0 ? [s.load.name] : [])))
+		],
+		warnings: warnings.sort((a, b) => RANK[a.level] - RANK[b.level])
+	};
+}

@@ -1,0 +1,113 @@
+import type { Found, Load, Member, Retention, ScrewJoint, Seat } from '../carriers/carrier';
+import type { CleatProfile } from '../cleats/profile';
+import type { StockId } from '../materials/stocks';
+import type { Frame } from '../solid/frame';
+import type { Part } from '../solid/part';
+import type { Vec3 } from '../solid/vector';
+import type { Kilograms, Millimetres } from '../units/quantity';
+
+/** What a holder must know of where it hangs. */
+export interface HolderContext {
+	/** Its row's cleat: the hook is the same piece turned over. */
+	profile: CleatProfile;
+	stock: StockId;
+	/** Width of the board the row's cleats are ripped from. */
+	blank: Millimetres;
+}
+
+/** A hole in the face of the back, from its front unless said. x from the left end, y from the foot. */
+export interface Hole {
+	x: Millimetres;
+	y: Millimetres;
+	diameter: Millimetres;
+	depth: Millimetres;
+}
+
+/** One screw between hook and back. x from the left end, y from the foot. */
+export interface HookScrew {
+	x: Millimetres;
+	y: Millimetres;
+	from: 'back' | 'front';
+	/** How far it reaches into the back, from the side it enters; the whole of it when driven from the front. */
+	inFace: Millimetres;
+}
+
+/** One thing on a seat: its mass, and where its middle is. */
+export interface Stood {
+	mass: Kilograms;
+	at: Vec3;
+}
+
+/** A seat of a holder in the holder's frame, with what stands on it. */
+export interface BuiltSeat extends Omit<Seat, 'carriedBy'> {
+	carrier: string;
+	things: readonly Stood[];
+	load: Load | undefined;
+	/** Members of the holder, by their place in its list: those of the carrier, and of whatever carries that. */
+	carriedBy: readonly { member: number; instance: number; share: number }[];
+}
+
+/** A member of a holder, its roots in the holder's frame. */
+export interface BuiltMember extends Member {
+	carrier: string;
+	/** Weights of parts that count on it, beside what stands on its seats. */
+	dead: readonly { instance: number; share: number; mass: Kilograms; at: Vec3 }[];
+}
+
+/** Room that a holder and its things take, from its left end, its foot, and the surface it is on. */
+export interface Reach {
+	left: Millimetres;
+	right: Millimetres;
+	low: Millimetres;
+	high: Millimetres;
+	out: Millimetres;
+}
+
+/** A carrier of a holder, where it stands. */
+export interface BuiltCarrierAt {
+	id: string;
+	kind: string;
+	frame: Frame;
+	/** On the back, or on another's face. */
+	onBack: boolean;
+	/** Along and up the back. */
+	taken: { left: Millimetres; right: Millimetres; low: Millimetres; high: Millimetres };
+	retention: readonly Retention[];
+	joints: readonly ScrewJoint[];
+	warnings: readonly Found[];
+}
+
+/**
+ * A holder made of its figures, in one frame: x from its left end, y from its foot, z out from the surface that its
+ * cleat is on. Everything downstream reads this, and never asks what kind of carrier it came from.
+ */
+export interface Built {
+	parts: readonly Part[];
+	carriers: readonly BuiltCarrierAt[];
+	/** Bores in the back. */
+	holes: readonly Hole[];
+	hookScrews: readonly HookScrew[];
+	seats: readonly BuiltSeat[];
+	members: readonly BuiltMember[];
+	/** Hook along the back, from its left end. */
+	hook: { from: Millimetres; to: Millimetres };
+	/** Own mass and where its centre is. */
+	self: { mass: Kilograms; at: Vec3 };
+	face: { width: Millimetres; height: Millimetres; thickness: Millimetres };
+	/** Of the front of the back. */
+	front: Millimetres;
+	reach: Reach;
+	/** How far the holder with its things stands out from the surface its cleat is on. */
+	projection: Millimetres;
+	/** What hangs below: lowest point of a thing under the foot of the back, 0 when none. */
+	hangsBelow: Millimetres;
+	/** Furthest the things reach beyond the ends of the back. */
+	beyondEnds: Millimetres;
+	/** Of the highest seat; where a hand pulls. */
+	seatHeight: Millimetres;
+	/** Every seat keeps its things near its root. */
+	kept: boolean;
+	/** Things whose mass nobody knows. */
+	unknown: readonly string[];
+	warnings: readonly Found[];
+}

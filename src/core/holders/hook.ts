@@ -1,0 +1,115 @@
+import { spacingPositions } from '../carriers/spacing';
+import type { Found } from '../carriers/carrier';
+import { screw, screwDiameter } from '../materials/screws';
+import { stock } from '../materials/stocks';
+import { spacingMinimums } from '../mechanics/fasteners/spacing-minimums';
+import type { Back } from '../plan/types';
+import { count, mm, phrase } from '../units/phrase';
+import type { Millimetres } from '../units/quantity';
+import type { Hole, HolderContext, HookScrew } from './built';
+
+/** Hook screws stand this far from the hook's ends. */
+const HOOK_END: Millimetres = 40;
+/** A screw and a hole, or two screws, nearer than this are counted as meeting. */
+const CLEAR: Millimetres = 2;
+/** Sizes that are called alike differ by less than this, in the last digits of an inch. */
+const SAME: Millimetres = 0.01;
+/** Wood left over a screw's point, so that it does not show. */
+const POINT: Millimetres = 3;
+
+/** Screws between hook and back: half way up the hook's short side, spread over its length. */
+export function hookScrews(back: Back, { profile }: HolderContext): HookScrew[] {
+	const { hook, width, height } = back;
+	// Measured down from its top edge, which is flush with the top of the back.
+	const y = height - profile.back / 2;
+	const { end } = spacingMinimums(screw(hook.screws.size), { acrossGrain: true, drilled: true });
+	const margin = Math.min(HOOK_END, Math.max(width / 4, Math.min(end, width / 2)));
+	const inFace = hook.from === 'back' ? hook.screws.length - profile.thickness : stock(back.stock).thickness;
+	return spacingPositions(width, { kind: 'end-margins', count: hook.screws.count, margin }).map((x) => ({
+		x,
+		y,
+		from: hook.from,
+		inFace
+	}));
+}
+
+/** Do a hook screw and a hole meet inside the back? */
+export function screwMeetsHole(s: HookScrew, diameter: Millimetres, hole: Hole, thickness: Millimetres): boolean {
+	const near = (diameter + hole.diameter) / 2 + CLEAR;
+	const across = Math.hypot(s.x - hole.x, s.y - hole.y) < near;
+	return across && s.inFace + hole.depth > thickness;
+}
+
+/** What is wrong with the screws of a hook, and with the holes beside them. */
+export function hookWarnings(
+	back: Back,
+	{ profile }: HolderContext,
+	screws: readonly HookScrew[],
+	holes: readonly Hole[]
+): Found[] {
+	const found: Found[] = [];
+	const { length, size } = back.hook.screws;
+	const { thickness } = stock(back.stock);
+	const through = profile.thickness + thickness;
+	if (length > through)
+		found.push({
+			level: 'stop',
+			field: 'hook.screws.length',
+			message: phrase('Hook screws of {l} poke out: hook and face together are {t}', { l: mm(length), t: mm(through) })
+		});
+	else if (length > through - POINT)
+		found.push({
+			level: 'mind',
+			field: 'hook.screws.length',
+			message: phrase('Hook screws of {l} end {left} under the surface: they may show', {
+				l: mm(length),
+				left: mm(through - length)
+			})
+		});
+	const first = back.hook.from === 'back' ? profile.thickness : thickness;
+	if (length <= first)
+		found.push({
+			level: 'stop',
+			field: 'hook.screws.length',
+			message: phrase('Hook screws of {l} do not reach through {t}', { l: mm(length), t: mm(first) })
+		});
+	const meet = screws.filter((s) => holes.some((h) => screwMeetsHole(s, screwDiameter(size), h, thickness)));
+	if (meet.length > 0)
+		found.push({
+			level: 'stop',
+			field: 'hook.screws.count',
+			message: phrase(
+				'{n} of the hook screws meet a hole in the face: move what stands there, or change the number of screws',
+				{ n: count(meet.length) }
+			)
+		});
+	return found;
+}
+
+function stripWords(back: Back): string {
+	if (back.secondHook) return 'hooks need';
+	return back.spacer ? 'hook and spacer need' : 'hook needs';
+}
+
+/** What is wrong with the board itself: higher than it is sold, or too low for the strips behind it. */
+export function boardWarnings(back: Back, { profile }: HolderContext): Found[] {
+	const found: Found[] = [];
+	const board = stock(back.stock);
+	if (back.height > board.width + SAME)
+		found.push({
+			level: 'stop',
+			field: 'height',
+			message: phrase(`The face is {h} high, but ${board.title} is {w} wide`, {
+				h: mm(back.height),
+				w: mm(board.width)
+			})
+		});
+	const strips = profile.front * (1 + (back.spacer ? 1 : 0) + (back.secondHook ? 1 : 0));
+	if (back.height < strips)
+		found.push({
+			level: 'stop',
+			field: 'height',
+			message: phrase(`The face is {h} high; its ${stripWords(back)} {s}`, { h: mm(back.height), s: mm(strips) })
+		});
+	return found;
+}

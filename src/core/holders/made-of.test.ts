@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import { FITTING } from '../../../tests/support/fitting-things';
+import { ripInTwo } from '../cleats/profile';
+import { slipwayShop } from '../demo/slipway-shop';
+import { sayPhrase } from '../units/phrase';
+import { buildHolder } from './build';
+import { holderFor } from './holder-for';
+import { makeable, partLines, screwsOf } from './made-of';
+
+const context = {
+	profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }),
+	stock: 'ply-18' as const,
+	blank: 130
+};
+function shelf() {
+	const made = holderFor(
+		'slotted-shelf',
+		{ thing: FITTING['slotted-shelf']!, count: 5, widest: 1200, unit: 'mm' },
+		'h'
+	);
+	if (!made.ok) throw new Error(made.error);
+	const { holder } = made.value;
+	return { holder, built: buildHolder(holder.back, holder.carriers, context) };
+}
+
+describe('what a holder is made of', () => {
+	it('names every part with its size', () => {
+		const said = partLines(shelf().built).map((l) => sayPhrase(l, 'mm'));
+		// Five slots, head 40 and 14 for fingers apart: six gaps of 54.
+		expect(said[0]).toBe('1 × face: 324 mm × 250 mm, 18 mm ply');
+		expect(said).toContain('1 × shelf: 324 mm × 102 mm, 18 mm ply');
+		expect(said.some((l) => /^2 × block: 82 mm × 56 mm, 18 mm ply$/.test(l))).toBe(true);
+	});
+
+	it('counts the screws of its hook and of its shelf', () => {
+		const { holder, built } = shelf();
+		expect(screwsOf(holder, built)).toEqual([
+			{ size: '#8', length: 32, count: 3 },
+			{ size: '#8', length: 50, count: 3 }
+		]);
+		const screwed = { back: { ...holder.back, lockStrip: 'screwed' as const, secondHook: true } };
+		expect(screwsOf(screwed, built)[0]?.count).toBe(9);
+		expect(screwsOf({ back: { ...holder.back, lockStrip: 'loose' } }, built)[0]?.count).toBe(3);
+	});
+
+	it('holds every operation against the tools, what cannot be done first', () => {
+		const { built } = shelf();
+		const bare = makeable(built, []);
+		expect(bare[0]?.answer.can).toBe('no');
+		expect(bare.filter((j) => j.operation.kind === 'slot').map((j) => j.times)).toEqual([5]);
+		const owned = makeable(built, slipwayShop().tools);
+		expect(owned.map((j) => j.operation.kind)).toContain('rip');
+		expect(owned.every((j, i) => i === 0 || rank(owned[i - 1]!.answer.can) <= rank(j.answer.can))).toBe(true);
+	});
+});
+const rank = (can: string) => ['no', 'unknown', 'yes'].indexOf(can);

@@ -1,0 +1,34 @@
+import { carrierKind } from '../carriers/registry';
+import { boundOf } from '../form/bound-of';
+import { ON_BACK } from '../plan/carrier-problems';
+import type { Carrier, Holder } from '../plan/types';
+import type { LengthUnit } from '../units/parse-length';
+import { groundsFor } from './grounds';
+
+/** The first free name. @example nextCarrierId([{ id: 'c1' }]) // 'c2' */
+export function nextCarrierId(carriers: readonly { id: string }[]): string {
+	for (let n = 1; ; n++) if (!carriers.some((c) => c.id === `c${n}`)) return `c${n}`;
+}
+
+/**
+ * A carrier of a kind as it starts, no wider than the back, where it may stand: nothing on it yet.
+ * @example newCarrier(holder, 'pegs', 'mm').at.on // 'back'
+ */
+export function newCarrier(holder: Pick<Holder, 'back' | 'carriers'>, kind: string, unit: LengthUnit): Carrier {
+	const { back } = holder;
+	const asked = carrierKind(kind);
+	const params = asked.start(unit);
+	const { width } = asked.fields;
+	if (width?.kind === 'length' && typeof params.width === 'number')
+		params.width = boundOf(width, Math.min(params.width, back.width));
+	const id = nextCarrierId(holder.carriers);
+	const [ground] = groundsFor(holder, { id, kind });
+	const wide = typeof params.width === 'number' ? params.width : 0;
+	return {
+		id,
+		kind,
+		at: { on: ground?.value ?? ON_BACK, x: Math.max(0, (back.width - wide) / 2), y: Math.round(back.height * 0.4) },
+		params,
+		loads: []
+	};
+}

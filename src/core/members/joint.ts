@@ -1,0 +1,205 @@
+import { CD_STORAGE, jointCapacity } from '../mechanics/fasteners/joint';
+import { combinedAllowable } from '../mechanics/fasteners/combined';
+import { endRuns } from '../mechanics/statics/end-runs';
+import { sharedAt } from '../mechanics/statics/line-share';
+import { rollPull } from '../mechanics/statics/roll';
+import { screw, type ScrewSize } from '../materials/screws';
+import { stock, type StockId } from '../materials/stocks';
+import { count, mm, moment, newtons, perLength, phrase, ratio } from '../units/phrase';
+import type { Millimetres, NewtonMillimetres, Newtons } from '../units/quantity';
+import type { SumLine } from '../verdict/check';
+import { defineMember, type MemberLoad, type MemberStep } from './member';
+
+/**
+ * Something that stands out from a board and is screwed to it from behind: it turns about its lower edge, or about the
+ * foot of a block or gusset below it, and pulls its screws out.
+ */
+export interface JointData {
+	kind: 'screw-joint';
+	/** 'shelf', 'fork', 'side'. */
+	name: string;
+	/** Each screw's height above what it turns about. */
+	heights: readonly Millimetres[];
+	/** Where they stand along it, all at one height; null where they stand over each other at one place. */
+	along: readonly Millimetres[] | null;
+	/** Its ends along. */
+	width: Millimetres;
+	size: ScrewSize;
+	length: Millimetres;
+	/** The board under the heads. */
+	head: StockId;
+	/** The board whose edge takes the threads. */
+	main: StockId;
+	/** The grain that the threads stand in. */
+	into: 'edge' | 'end';
+	/** What it turns about, in words. */
+	about: string;
+	/** Nothing but these screws keeps it up. */
+	alone: boolean;
+	/** Both its ends are held: the screws take weight across, and nothing turns them out. */
+	held?: true;
+}
+
+/** Its data. */
+export const jointOf = (data: Omit<JointData, 'kind'>): JointData => ({ kind: 'screw-joint', ...data });
+
+/** Screws in the edge of plywood have no published value: so much of the face's. A judgement, said where it counts. */
+const PLY_EDGE = 0.5;
+
+const turning = (loads: readonly MemberLoad[]): NewtonMillimetres => loads.reduce((sum, l) => sum + l.weight * l.z, 0);
+const across = (loads: readonly MemberLoad[]): Newtons => loads.reduce((sum, l) => sum + l.weight, 0);
+
+/** What one screw holds, pulled and pushed across. */
+function screwHolds(d: JointData) {
+	const [head, main] = [stock(d.head), stock(d.main)];
+	const ply = main.kind === 'ply';
+	const c = jointCapacity({
+		fastener: screw(d.size),
+		length: d.length,
+		side: { thickness: head.thickness, G: head.G },
+		gap: 0,
+		// The plate goes on behind its edge for longer than any screw.
+		main: { thickness: d.length, G: main.G },
+		mainToGrain: 90,
+		endGrain: d.into === 'end' && !ply
+	});
+	return { ...c, withdrawal: c.withdrawal * (ply ? PLY_EDGE : 1) };
+}
+
+/** What the screw that takes most is asked for: pulled out, and across. */
+interface Asked {
+	V: Newtons;
+	M: NewtonMillimetres;
+	/** Screws' worth that share each, where the load stands off their middle. */
+	pulling: number;
+	across: number;
+	T: Newtons;
+	Z: Newtons;
+}
+
+/**
+ * The worst of what may be left on: screws along a plate share by what equilibrium allows about where the load stands,
+ * never evenly, and things may be off from either end.
+ */
+function worstAsked(d: JointData, loads: readonly MemberLoad[], ratio: (T: Newtons, Z: Newtons) => number): Asked {
+	const of = (l: MemberLoad) => {
+		const M = d.held ? 0 : l.weight * l.z;
+		return [l.weight, l.weight * l.x, M, M * l.x];
+	};
+	const own = loads.filter((l) => l.own).map(of);
+	const always = [0, 1, 2, 3].map((i) => own.reduce((sum, o) => sum + (o[i] ?? 0), 0));
+	const things = loads.filter((l) => !l.own).map((l) => ({ x: l.x, of: of(l) }));
+	const n = d.heights.length;
+	const shared = (at: number) => (d.along ? sharedAt(d.along, at, [0, d.width]) : n);
+	let worst: Asked = { V: 0, M: 0, pulling: n, across: n, T: 0, Z: 0 };
+	for (const [V = 0, Vx = 0, M = 0, Mx = 0] of endRuns(always, things)) {
+		if (V === 0) continue;
+		const across = shared(Vx / V);
+		const pulling = M > 0 ? shared(Mx / M) : n;
+		const all = M > 0 ? Math.max(...rollPull(M, d.heights, 0)) * n : 0;
+		const now = { V, M, pulling, across, T: all / pulling, Z: V / across };
+		if (ratio(now.T, now.Z) > ratio(worst.T, worst.Z)) worst = now;
+	}
+	return worst;
+}
+
+function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
+	if (across(loads) === 0) return [];
+	const h = screwHolds(d);
+	const W = Math.min(h.withdrawal, h.pullThrough);
+	const allowed = (T: Newtons, Z: Newtons) => combinedAllowable(W, h.lateral, T, Z).allowed;
+	const strained = (T: Newtons, Z: Newtons) => {
+		const asked = Math.hypot(T, Z);
+		return asked === 0 ? 0 : asked / allowed(T, Z);
+	};
+	const counts = W > 0 || h.lateral > 0;
+	// Where nothing holds at all, the hardest asked is the worst.
+	const { V, M, T, Z: each, pulling, across: sharing } = worstAsked(d, loads, counts ? strained : Math.hypot);
+	const n = d.heights.length;
+	const asked = Math.hypot(T, each);
+	const ply = stock(d.main).kind === 'ply';
+	const enough = h.penetration >= h.needed - 1e-9;
+	const edge = ply ? ` × ${PLY_EDGE}: half a face's in the edge of ply, a judgement: none is published` : '';
+	const lines = (): SumLine[] => [
+		...(M === 0
+			? []
+			: [
+					{
+						label: 'turns it',
+						sum: phrase(`{V} at {e} out, about ${d.about}`, { V: newtons(V), e: mm(M / V) }),
+						result: moment(M)
+					},
+					{
+						label: 'pull on one',
+						sum: d.along
+							? phrase('{M} / {y} / {k}: as many of {n} screws share it where it stands', {
+									M: moment(M),
+									y: mm(Math.max(...d.heights)),
+									k: ratio(pulling),
+									n: count(n)
+								})
+							: phrase('{M} × {y} / sum of y²: {n} screws, the highest {y} above that', {
+									M: moment(M),
+									y: mm(Math.max(...d.heights)),
+									n: count(n)
+								}),
+						result: newtons(T)
+					}
+				]),
+		{
+			label: 'across one',
+			sum: phrase('{V} / {k} of {n} screws', { V: newtons(V), k: ratio(sharing), n: count(n) }),
+			result: newtons(each)
+		},
+		{
+			label: 'thread holds',
+			sum: phrase(`{w} × {t} × ${CD_STORAGE}${h.factors.withdrawal === 0 ? ' × 0: end grain' : edge}`, {
+				w: perLength(h.perLength),
+				t: mm(h.thread)
+			}),
+			result: newtons(h.withdrawal),
+			source: 'NDS 2018 12.2-2'
+		},
+		{
+			label: 'head holds',
+			sum: phrase(`pulled through {t} of ${stock(d.head).title}`, { t: mm(stock(d.head).thickness) }),
+			result: newtons(h.pullThrough),
+			source: 'NDS 2018 12.2.5'
+		},
+		{
+			label: 'across, it holds',
+			sum: phrase(enough ? 'yield equations' : 'under 6 diameters in: counts for nothing'),
+			result: newtons(h.lateral),
+			source: 'NDS 2018 12.3; Technical Report 12'
+		},
+		{
+			label: 'both at once',
+			sum: phrase('√({T}² + {Z}²) against what is allowed along it', { T: newtons(T), Z: newtons(each) }),
+			result: newtons(asked),
+			source: 'NDS 2018 12.4-1'
+		}
+	];
+	return [
+		{
+			key: `${d.name}-joint`,
+			title: `${d.name}: its screws`,
+			source: 'statics; NDS 2018 12.2, 12.3, 12.4',
+			reason: phrase(
+				d.held ? `${d.name}: its screws take its weight across` : `${d.name}: its screws, turning about ${d.about}`
+			),
+			demand: newtons(asked),
+			capacity: newtons(allowed(T, each)),
+			lines,
+			notes:
+				d.alone && ply
+					? [phrase('Screws in the edge of ply are all that holds it: a block or gussets below take the turn off them')]
+					: []
+		}
+	];
+}
+
+export const jointMember = defineMember<JointData>({
+	kind: 'screw-joint',
+	measure: (_, loads) => turning(loads) + across(loads),
+	steps
+});

@@ -1,0 +1,34 @@
+import type { StockId } from '../materials/stocks';
+import { boundsOf } from './outline';
+import type { Part } from './part';
+import type { Degrees, Millimetres } from '../units/quantity';
+
+/** A piece to cut. Cleat pieces come two to a rip; boards are taken in one dimension. */
+export type CutPart = { name: string; length: Millimetres; count: number } & (
+	| { kind: 'cleat'; stock: StockId; blank: Millimetres; bevel: Degrees }
+	| { kind: 'board'; stock: StockId; width: Millimetres }
+	| { kind: 'dowel'; diameter: Millimetres }
+);
+
+/**
+ * What is cut for a part: its length along the grain, and how wide a strip it takes. Null for what is bought whole.
+ * @example cutOf(face) // { kind: 'board', name: 'face', stock: 'ply-18', width: 300, length: 1000, count: 1 }
+ */
+export function cutOf({ name, material, outline, thickness, grain, stands }: Part): CutPart | null {
+	const count = stands.length;
+	switch (material.kind) {
+		case 'board': {
+			const { left, right, low, high } = boundsOf(outline.outer);
+			const [along, across] = grain === 'y' ? [high - low, right - left] : [right - left, high - low];
+			return { kind: 'board', name, stock: material.stock, width: across, length: along, count };
+		}
+		case 'cleat': {
+			const { stock, blank, bevel } = material;
+			return { kind: 'cleat', name, stock, blank, bevel, length: thickness, count };
+		}
+		case 'dowel':
+			return { kind: 'dowel', name, diameter: material.diameter, length: thickness, count };
+		case 'bought':
+			return null;
+	}
+}

@@ -1,0 +1,50 @@
+import type { StockId } from '../materials/stocks';
+import type { Degrees, Kilograms, Millimetres, Newtons } from '../units/quantity';
+import type { Frame } from './frame';
+import type { Outline, Path } from './outline';
+import type { Vec2 } from './vector';
+
+/** What a part is made of, or bought as. */
+export type Material =
+	| { kind: 'board'; stock: StockId }
+	/** A strip of the same rip as a wall cleat: its cross-section stands in the outline. */
+	| { kind: 'cleat'; stock: StockId; blank: Millimetres; bevel: Degrees }
+	| { kind: 'dowel'; diameter: Millimetres }
+	| { kind: 'bought'; name: string; mass: Kilograms | null; rated: Newtons | null };
+
+/** Which of the two faces of a prism: front is where its own z points. */
+export type Side = 'front' | 'back';
+
+/** Something made in a part. Those with `drawn` are in its outline already, and are told for the work they take. */
+export type Feature =
+	/** A round hole from a face; its axis leans by `tilt` toward a direction of the face, outward. */
+	| {
+			kind: 'bore';
+			at: Vec2;
+			from: Side;
+			diameter: Millimetres;
+			depth: Millimetres;
+			through: boolean;
+			tilt: Degrees;
+			toward: Vec2;
+			drawn?: true;
+	  }
+	/** A flat-bottomed recess of any shape: a groove, a housing, a hook's bed. */
+	| { kind: 'pocket'; name: string; path: Path; from: Side; depth: Millimetres }
+	/** Open to an edge, through the thickness. */
+	| { kind: 'slot'; at: Vec2; width: Millimetres; depth: Millimetres; round: boolean; drawn: true };
+
+/**
+ * Something to make or buy: an outline times a thickness, along its own z from 0, with what is made in it, standing in
+ * one or more places. x is its length, and its grain runs along it unless said.
+ */
+export interface Part {
+	id: string;
+	name: string;
+	material: Material;
+	outline: Outline;
+	thickness: Millimetres;
+	grain: 'x' | 'y' | 'none';
+	features: readonly Feature[];
+	stands: readonly Frame[];
+}

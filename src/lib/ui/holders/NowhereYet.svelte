@@ -1,0 +1,184 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { firstOf, offersFor } from '$core/holders/offers';
+	import { placedCounts } from '$core/shop/places';
+	import { gripOf } from '$core/things/grips/registry';
+	import type { Thing } from '$core/things/types';
+	import { toPlace, type ToPlace } from '$core/things/to-place';
+	import { holderForThing, placeAll, widestOn } from '$lib/state/hang-thing';
+	import type { HolderDesk } from '$lib/state/holder-desk.svelte';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import type { OpenShop } from '$lib/state/open-shop.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import OfferCard from './OfferCard.svelte';
+
+	/** What of the stock-take hangs nowhere yet, and what could carry the one that is picked. */
+	let { open, shop, desk }: { open: OpenPlan; shop: OpenShop; desk: HolderDesk } = $props();
+
+	const unit = $derived(preferences.unit);
+	const placed = $derived(placedCounts(shop.places));
+	const groups = $derived(toPlace(shop.shop.things, placed));
+	const total = $derived(groups.reduce((n, g) => n + g.things.length, 0));
+	const asked = $derived(groups.flatMap((g) => g.things).find((t) => t.thing.id === desk.thing?.id) ?? null);
+	const row = $derived(open.plan.rows[0]);
+	const found = $derived(
+		asked
+			? offersFor(
+					{ thing: asked.thing, count: asked.left, widest: widestOn(open.plan), unit },
+					shop.shop.tools,
+					row,
+					open.plan.cutting.kerf
+				)
+			: null
+	);
+
+	function take(kind: string) {
+		if (!asked) return;
+		const { thing } = asked;
+		const made = holderForThing(open, shop, thing, kind, unit);
+		if (made.problem) return void (desk.said = made.problem);
+		const over = made.over ? ` ${made.over} of it found no place.` : '';
+		desk.said = `${thing.name}: ${made.why ?? 'placed'}.${over}`;
+		desk.thing = null;
+		desk.view = 'bench';
+	}
+
+	/** Which group is being placed, how far that is, and how many there are. */
+	let placing = $state<{ group: string; n: number; of: number } | null>(null);
+	let stopped = false;
+
+	/** Everything of a group that something can carry, one holder a thing. */
+	async function takeAll(group: { group: string; things: ToPlace[] }) {
+		const things = group.things.map((t) => t.thing);
+		stopped = false;
+		desk.said = '';
+		const first = (thing: Thing, left: number) =>
+			firstOf(
+				offersFor(
+					{ thing, count: left, widest: widestOn(open.plan), unit },
+					shop.shop.tools,
+					row,
+					open.plan.cutting.kerf
+				),
+				thing
+			);
+		const made = await placeAll(open, shop, things, unit, first, (n) => {
+			placing = { group: group.group, n, of: things.length };
+			return !stopped;
+		});
+		placing = null;
+		const not = made && made.not.length > 0 ? `; not: ${made.not.join(', ')}` : '';
+		desk.said = made ? `${made.done} of ${things.length} placed${not}.` : 'Stopped: nothing was placed.';
+	}
+</script>
+
+<section class="nowhere no-print" aria-label="Hangs nowhere yet">
+	<h2>Hangs nowhere yet</h2>
+	{#if desk.said}<p class="said" role="status">{desk.said}</p>{/if}
+	{#if total === 0}
+		<p class="marks">
+			{shop.shop.things.length === 0
+				? 'Nothing in the stock-take yet: put in what has to hang, and what can carry it is offered here.'
+				: 'Everything to place hangs.'}
+		</p>
+	{/if}
+	{#each groups as g (g.group)}
+		<h3>
+			{g.group || 'No group'}
+			{#if placing?.group === g.group}
+				<button type="button" class="link" onclick={() => (stopped = true)}
+					>{placing.n + 1} of {placing.of}: stop</button
+				>
+			{:else}
+				<button type="button" class="link" disabled={placing !== null} onclick={() => void takeAll(g)}>place all</button
+				>
+			{/if}
+		</h3>
+		<ul>
+			{#each g.things as t (t.thing.id)}
+				<li>
+					<button
+						type="button"
+						class="thing"
+						aria-pressed={desk.thing?.id === t.thing.id}
+						onclick={() => (desk.thing = desk.thing?.id === t.thing.id ? null : t.thing)}
+					>
+						<span>{t.thing.name}<small>{t.thing.grip ? gripOf(t.thing.grip).short : 'grip not said'}</small></span>
+						<b class="sum">{t.left}</b>
+					</button>
+					{#if found && asked?.thing.id === t.thing.id}
+						<div class="offers">
+							<h4>What shall carry {t.left === 1 ? 'it' : 'these'}?</h4>
+							{#if open.plan.rows.length === 0}<p class="marks">There is no row yet to hang it on.</p>{/if}
+							{#each found.offers as o, i (o.kind)}
+								<OfferCard offer={o} first={i === 0} take={() => take(o.kind)} />
+							{/each}
+							{#if found.offers.length === 0}<p class="error">Nothing here can carry it yet.</p>{/if}
+							<ul class="not">
+								{#each found.refusals as r (r.kind)}<li><b>{r.title}</b>: {r.why}</li>{/each}
+							</ul>
+							<Button size="xs" color="alternative" onclick={() => (desk.thing = null)}>Not now</Button>
+						</div>
+					{/if}
+				</li>
+			{/each}
+		</ul>
+	{/each}
+</section>
+
+<style>
+	.nowhere {
+		height: 100%;
+		padding: 0.7rem 0.7rem 1rem;
+		overflow-y: auto;
+		background: var(--sheet);
+	}
+	h2 {
+		font-weight: 700;
+	}
+	h3 {
+		display: flex;
+		justify-content: space-between;
+		margin-top: 0.7rem;
+		padding-bottom: 0.1rem;
+		border-bottom: 1.5px solid var(--ink);
+		font-weight: 700;
+		font-size: 0.85rem;
+	}
+	h4 {
+		margin: 0.4rem 0 0.3rem;
+		font-weight: 700;
+		font-size: 0.85rem;
+	}
+	.thing {
+		display: flex;
+		justify-content: space-between;
+		align-items: baseline;
+		width: 100%;
+		padding: 0.3rem 0.25rem;
+		border-bottom: 1px solid var(--hair);
+		text-align: left;
+		font-size: 0.9rem;
+	}
+	.thing[aria-pressed='true'] {
+		background: var(--paper);
+		box-shadow: inset 3px 0 0 var(--chalk);
+	}
+	.thing small {
+		display: block;
+		font-size: 0.74rem;
+		color: var(--pencil);
+	}
+	.offers {
+		padding: 0 0 0.5rem 0.2rem;
+	}
+	.not {
+		margin: 0.2rem 0 0.5rem;
+		font-size: 0.76rem;
+		color: var(--pencil);
+	}
+	.said {
+		margin: 0.3rem 0;
+		font-size: 0.82rem;
+	}
+</style>

@@ -1,0 +1,128 @@
+<script lang="ts">
+	import { Button } from 'flowbite-svelte';
+	import { CARRIERS } from '$core/carriers/registry';
+	import { BEARING_WORDS } from '$core/checks/seat-checks';
+	import { holderWeights } from '$core/checks/place';
+	import { describeHolder } from '$core/holders/describe';
+	import { newCarrier } from '$core/holders/new-carrier';
+	import { groundsFor } from '$core/holders/grounds';
+	import { combine } from '$core/mechanics/statics/seat';
+	import { BACK } from '$core/plan/plan-fields';
+	import type { Back, Carrier, Holder } from '$core/plan/types';
+	import { formatLength } from '$core/units/format-length';
+	import { formatQuantity } from '$core/units/format-quantity';
+	import { sayPhrase } from '$core/units/phrase';
+	import { GRAVITY } from '$core/units/quantity';
+	import { fieldCommit } from '$lib/state/commit';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import FormFields from '../form/FormFields.svelte';
+	import { sayMarks, sayVerdict } from '../say';
+	import VerdictMark from '../VerdictMark.svelte';
+	import CarrierSection from './CarrierSection.svelte';
+	import ChoiceField from './ChoiceField.svelte';
+	import LengthField from './LengthField.svelte';
+	import Section from './Section.svelte';
+	import TextField from './TextField.svelte';
+	import Warnings from './Warnings.svelte';
+
+	/** A holder: where it hangs, its back, and each carrier on it. */
+	let { open, holder, duplicate }: { open: OpenPlan; holder: Holder; duplicate: () => void } = $props();
+
+	const unit = $derived(preferences.unit);
+	const say = (x: number) => formatLength(x, unit);
+	const judged = $derived(open.checks.holders.get(holder.id));
+	const placed = $derived(judged?.placed);
+	const weights = $derived(placed && holderWeights(placed.built));
+	const full = $derived(weights && combine([weights.self, ...weights.things]));
+	const warnings = $derived(
+		open.checks.warnings.filter((w) => w.subject.kind === 'holder' && w.subject.id === holder.id)
+	);
+	const shown = $derived(placed?.holder ?? holder);
+	const kg = (newtons: number) => formatQuantity({ value: newtons / GRAVITY, dim: 'mass' }, unit);
+
+	const change = (c: Partial<Holder>) =>
+		fieldCommit(open, { kind: 'change', list: 'holders', id: holder.id, change: c }, unit);
+	const setCarrier = (id: string, c: Partial<Carrier>) =>
+		change({ carriers: holder.carriers.map((o) => (o.id === id ? { ...o, ...c } : o)) });
+	/** What stands on a carrier goes with it. */
+	const without = (id: string) => holder.carriers.filter((c) => c.id !== id && !c.at.on.startsWith(`${id}:`));
+
+	function add(kind: string) {
+		if (kind === '') return undefined;
+		return change({ carriers: [...holder.carriers, newCarrier(holder, kind, unit)] });
+	}
+</script>
+
+<h2>{holder.name || 'Holder'}</h2>
+<p class="about">
+	{sayPhrase(describeHolder(holder), unit)}{#if full}, {kg(full.weight)} loaded{/if}
+</p>
+<p class="verdict"><VerdictMark verdict={judged?.verdict ?? 'unloaded'} /> <span>{sayVerdict(judged, unit)}</span></p>
+<Warnings {warnings} />
+<Section title="Where" after={1}>
+	<div class="grid">
+		<TextField label="Name" value={holder.name} commit={(name) => change({ name })} />
+		<ChoiceField
+			label="Row"
+			value={shown.mount.row}
+			choices={[...open.plan.rows]
+				.sort((a, b) => b.y - a.y)
+				.map((r) => ({ value: r.id, name: `${r.name || 'Row'}, ${say(r.y)} up` }))}
+			commit={(row: string) => change({ mount: { ...holder.mount, row } })}
+		/>
+		<LengthField label="Left end" value={shown.mount.x} commit={(x) => change({ mount: { ...holder.mount, x } })} />
+	</div>
+	{#if placed}
+		<p class="marks">
+			Foot {say(placed.foot)} up, top {say(placed.top)}; bears on {BEARING_WORDS[placed.bearing.kind]}; stands out {say(
+				placed.built.projection
+			)}.
+			{#if full}Weighs {kg(weights ? weights.self.weight : 0)} itself; centre of all of it {say(full.standOff)} out from the
+				wall.{/if}
+		</p>
+	{/if}
+</Section>
+{#each holder.carriers as carrier (carrier.id)}
+	<CarrierSection
+		{open}
+		{holder}
+		{carrier}
+		{placed}
+		grounds={groundsFor(holder, carrier)}
+		set={(c) => setCarrier(carrier.id, c)}
+		remove={() => void change({ carriers: without(carrier.id) })}
+	/>
+{/each}
+<Section title="On this back" after={3}>
+	<ChoiceField
+		label="Put something else on it"
+		value=""
+		choices={[{ value: '', name: 'pick a carrier' }, ...CARRIERS.map((c) => ({ value: c.kind, name: c.title }))]}
+		commit={add}
+	/>
+	{#if holder.carriers.length === 0}<p class="marks">
+			A bare board: {CARRIERS.map((c) => c.title.toLowerCase()).join(', ')} can stand on it.
+		</p>{/if}
+</Section>
+<Section title="Back and hook" after={4}>
+	<FormFields fields={BACK} values={{ ...holder.back }} commit={(back) => change({ back: back as unknown as Back })} />
+	{#if placed}
+		<p class="marks">
+			Hook screws from the left end: <span class="sum"
+				>{sayMarks(
+					placed.built.hookScrews.map((s) => s.x),
+					unit
+				)}</span
+			>
+		</p>
+	{/if}
+	<p class="caution">
+		Ripping a narrow 45° strip: guard on, push stick, never a short piece on the saw. Eyes, ears, dust.
+	</p>
+</Section>
+<div class="actions">
+	<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>All holders</Button>
+	<Button size="sm" color="alternative" onclick={duplicate}>Duplicate</Button>
+	<Button size="sm" color="alternative" onclick={() => open.remove('holders', holder.id)}>Delete holder</Button>
+</div>

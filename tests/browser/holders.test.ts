@@ -1,0 +1,127 @@
+import { By, Key } from 'selenium-webdriver';
+import { describe, expect, it } from 'vitest';
+import { slipwayWall } from '$core/demo/slipway';
+import { useScreen } from '../support/running';
+import { until } from '../support/server';
+
+const kammer = useScreen();
+const holdersOf = async (id: string) => (await kammer.screen.stored(id)).plan.holders;
+const thing = (name: string) => By.xpath(`//section[@aria-label="Hangs nowhere yet"]//button[contains(., "${name}")]`);
+const offer = (title: string) =>
+	By.xpath(`//div[@class and contains(@class, "offers")]//button[.//strong[text()="${title}"]]`);
+const view = (word: string) => By.xpath(`//div[@aria-label="How the holder is shown"]//button[text()="${word}"]`);
+
+describe('the Holders stage', () => {
+	it('takes clamps from the stock-take to a slotted shelf on the wall, and back by undo', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(thing('Planking clamp'));
+		await kammer.screen.says(/What shall carry these\?/, By.css('[aria-label="Hangs nowhere yet"]'));
+		await kammer.screen.click(offer('Slotted shelf'));
+		await until(async () => (await holdersOf(id)).length === 7, 'the shelf to hang');
+		const shelf = (await holdersOf(id)).at(-1)!;
+		expect(shelf.carriers[0]).toMatchObject({ loads: [{ thing: 'plank-clamp' }] });
+		// It is shown large, from its sides, with what it is made of.
+		await kammer.screen.says(/Made of[\s\S]*shelf[\s\S]*Screws:/, By.css('.strip'));
+		await kammer.screen.says(/Slotted shelf: what is in the slots[\s\S]*Forward/);
+		await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		await until(async () => (await holdersOf(id)).length === 6, 'it to be undone');
+		await kammer.screen.says(/Planking clamp/, By.css('[aria-label="Hangs nowhere yet"]'));
+	});
+
+	it('places all of a group as one step, says what nothing carries, and takes all back by one undo', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		const nowhere = By.css('[aria-label="Hangs nowhere yet"]');
+		const all = (group: string) =>
+			kammer.screen.click(By.xpath(`//section[@aria-label="Hangs nowhere yet"]//h3[contains(., "${group}")]/button`));
+		await all('hand tools');
+		await kammer.screen.says(/0 of 2 placed; not: Mallet \(nothing carries it yet\)/, nowhere);
+		await all('finishes');
+		await kammer.screen.says(/3 of 3 placed/, nowhere);
+		await until(async () => (await holdersOf(id)).length === 9, 'all three');
+		await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		await until(async () => (await holdersOf(id)).length === 6, 'all of it undone');
+	});
+
+	it('says why a carrier cannot carry a thing', async () => {
+		await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(thing('Bench chisel'));
+		const said = await kammer.screen.says(/Fork/, By.css('[aria-label="Hangs nowhere yet"]'));
+		expect(said).toMatch(/Fork: it has no neck to sit in a fork/);
+		expect(said).toMatch(/hole: shank [\d.]+ mm \+ 2 mm = [\d.]+ mm/);
+	});
+
+	it('puts a second carrier on a back, moves it by keys on the bench, and takes it off again', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(By.xpath('//button[.//strong[text()="Spar clamp rack"]]'));
+		await kammer.screen.choose('Put something else on it', 'Ledge');
+		await until(async () => (await holdersOf(id))[0]?.carriers.length === 2, 'a ledge on the same back');
+		await kammer.screen.click(view('Bench'));
+		const grip = await kammer.screen.driver.findElement(By.css('rect[aria-label^="Ledge"]'));
+		await kammer.screen.driver.executeScript('arguments[0].focus()', grip);
+		const before = (await holdersOf(id))[0]!.carriers[1]!.at;
+		await grip.sendKeys(Key.ARROW_UP, Key.ARROW_UP, Key.ARROW_RIGHT);
+		await until(async () => {
+			const at = (await holdersOf(id))[0]!.carriers[1]!.at;
+			return at.y === before.y + 2 && at.x === before.x + 1;
+		}, 'three nudges of a millimetre');
+		await kammer.screen.button('Take off the ledge');
+		await until(async () => (await holdersOf(id))[0]?.carriers.length === 1, 'the ledge to be gone');
+	});
+
+	it('drags a carrier on its back, and it catches on the middle', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(By.xpath('//button[.//strong[text()="Block planes"]]'));
+		await kammer.screen.click(view('Bench'));
+		const grip = await kammer.screen.driver.findElement(By.css('rect[aria-label^="Pegs"]'));
+		const before = (await holdersOf(id))[3]!.carriers[0]!.at;
+		await kammer.screen.driver
+			.actions()
+			.move({ origin: grip })
+			.press()
+			.move({ origin: grip, x: 12, y: -30 })
+			.release()
+			.perform();
+		await until(async () => (await holdersOf(id))[3]!.carriers[0]!.at.y > before.y + 5, 'the pegs to stand higher');
+		await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		await until(async () => (await holdersOf(id))[3]!.carriers[0]!.at.y === before.y, 'it to be undone');
+	});
+
+	it('keeps a wrong figure beside its field, and says why', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(thing('Planking clamp'));
+		await kammer.screen.click(offer('Slotted shelf'));
+		await until(async () => (await holdersOf(id)).length === 7, 'the shelf to hang');
+		await kammer.screen.type('Slot', '0.5');
+		await kammer.screen.says(/Must be at least 2 mm/);
+		await kammer.screen.type('Slot', '199');
+		await kammer.screen.says(/no finger is left/);
+	});
+
+	it('has a sheet to print for a holder: views, parts, marks from one end, what to mind', async () => {
+		await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(By.xpath('//button[.//strong[text()="Spar clamp rack"]]'));
+		await kammer.screen.click(view('Bench'));
+		await kammer.screen.click(By.linkText('Sheet to print'));
+		const main = By.css('main');
+		const said = await kammer.screen.says(/Spar clamp rack[\s\S]*Cut[\s\S]*Mark, from the left end/, main);
+		expect(said).toMatch(/1 × face: 1000 mm × 300 mm, 18 mm ply/);
+		// Six pairs over seven equal gaps of 1000: seats at every 142.86, rounded once each.
+		expect(said.replace(/\u00a0/g, ' ')).toMatch(/Pegs, 90 mm up: 143 mm, 286 mm, 429 mm, 571 mm, 714 mm, 857 mm/);
+		expect(said).toMatch(/load it to 35\.6 kg/);
+		expect(await kammer.screen.driver.findElements(By.css('main svg'))).toHaveLength(3);
+		await kammer.screen.driver.get(`${kammer.url}/walls/none/holder/h1`);
+		await kammer.screen.says(/There is no such wall/, By.css('body'));
+	});
+
+	it('shows a holder in space, and goes back to its wall', async () => {
+		await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(By.xpath('//button[.//strong[text()="Spokeshaves"]]'));
+		await kammer.screen.click(view('In space'));
+		await until(
+			async () => (await kammer.screen.driver.findElements(By.css('.space canvas, .space [role=alert]'))).length > 0,
+			'a picture in space, or why there is none'
+		);
+		await kammer.screen.click(view('Wall'));
+		await until(async () => (await kammer.screen.driver.findElements(By.css('[data-wall]'))).length > 0, 'the wall');
+	});
+});

@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest';
+import { CARRIERS, carrierKind } from '$core/carriers/registry';
+import { ripInTwo } from '$core/cleats/profile';
+import { buildHolder } from '$core/holders/build';
+import type { Built } from '$core/holders/built';
+import { emptyHolder } from '$core/holders/empty-holder';
+import { holderFor } from '$core/holders/holder-for';
+import { newCarrier } from '$core/holders/new-carrier';
+import type { Holder } from '$core/plan/types';
+import { envelope } from '$core/solid/envelope';
+import type { Part } from '$core/solid/part';
+import { volumeOf, weigh } from '$core/solid/weigh';
+import { FITTING } from '../../support/fitting-things';
+import { centreOf, solids } from '../../support/manifold';
+
+/** Every carrier as it starts, and as it is made for a thing, against a general library of solids. */
+const context = {
+	profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }),
+	stock: 'ply-18' as const,
+	blank: 130
+};
+const built = (h: Pick<Holder, 'back' | 'carriers'>) => buildHolder(h.back, h.carriers, context);
+
+function started(kind: string): Built {
+	const bare = emptyHolder('h', '', 'mm');
+	const tall = { ...bare, back: { ...bare.back, height: 400 } };
+	return built({ ...tall, carriers: [newCarrier(tall, kind, 'mm')] });
+}
+function fitted(kind: string): Built {
+	const made = holderFor(kind, { thing: FITTING[kind]!, count: 7, widest: 1200, unit: 'mm' }, 'h');
+	if (!made.ok) throw new Error(`${kind}: ${made.error}`);
+	return built(made.value.holder);
+}
+const cases = CARRIERS.flatMap(({ kind }) => [
+	[kind, 'as it starts', started] as const,
+	[kind, 'made for a thing', fitted] as const
+]);
+
+describe.each(cases)('%s %s', (kind, _, make) => {
+	const holder = make(kind);
+
+	it('weighs and balances as its solids do', () => {
+		for (const part of holder.parts) {
+			const ours = volumeOf(part);
+			const theirs = centreOf(solids({ ...part, stands: [{ at: [0, 0, 0], x: [1, 0, 0], y: [0, 1, 0] }] })[0]!);
+			expect(ours.volume / theirs.volume, part.name).toBeCloseTo(1, 3);
+			for (const i of [0, 1, 2] as const) expect(ours.at[i], part.name).toBeCloseTo(theirs.at[i], 0);
+		}
+		const whole = weigh(holder.parts);
+		expect(whole).toEqual(holder.self);
+	});
+
+	it('stands where its solids stand', () => {
+		const box = envelope(holder.parts);
+		const all = holder.parts.flatMap(solids).map((s) => s.boundingBox());
+		(['x', 'y', 'z'] as const).forEach((axis, i) => {
+			expect(box[axis][0]).toBeCloseTo(Math.min(...all.map((b) => b.min[i]!)), 0);
+			expect(box[axis][1]).toBeCloseTo(Math.max(...all.map((b) => b.max[i]!)), 0);
+		});
+	});
+
+	it('has no two parts in one place', () => {
+		const all = holder.parts.flatMap((part: Part) => solids(part).map((solid) => ({ part, solid })));
+		all.forEach((a, i) => {
+			for (const b of all.slice(i + 1)) {
+				const both = a.solid.intersect(b.solid).volume();
+				expect(both, `${a.part.name} and ${b.part.name}`).toBeLessThan(60);
+			}
+		});
+	});
+
+	it('starts without a stop', () => {
+		expect(holder.warnings.filter((w) => w.level === 'stop')).toEqual([]);
+	});
+
+	it('has every seat carried all the way, its shares whole', () => {
+		expect(holder.seats.length).toBeGreaterThan(0);
+		for (const s of holder.seats)
+			for (const c of s.carriedBy) {
+				expect(holder.members[c.member]?.instances[c.instance], `${kind} ${c.member} ${c.instance}`).toBeDefined();
+				expect(c.share).toBeGreaterThanOrEqual(0);
+				expect(c.share).toBeLessThanOrEqual(1 + 1e-9);
+			}
+	});
+
+	it('says for every group what keeps it in each direction', () => {
+		const [carrier] = holder.carriers;
+		const groups = new Set(holder.seats.map((s) => s.group));
+		expect(carrier!.retention.length).toBe(groups.size);
+		for (const r of carrier!.retention) expect(Object.keys(r).sort()).toEqual(['back', 'forward', 'sideways', 'up']);
+	});
+});
+
+it('every kind has its own name, and its fields start within their bounds', () => {
+	expect(new Set(CARRIERS.map((c) => c.kind)).size).toBe(CARRIERS.length);
+	for (const c of CARRIERS) expect(carrierKind(c.kind)).toBe(c);
+});

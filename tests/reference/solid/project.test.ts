@@ -1,0 +1,118 @@
+import type { Manifold } from 'manifold-3d';
+import { describe, expect, it } from 'vitest';
+import { CARRIERS } from '$core/carriers/registry';
+import { ripInTwo } from '$core/cleats/profile';
+import { buildHolder } from '$core/holders/build';
+import { holderFor } from '$core/holders/holder-for';
+import { flat, onEdge, upright } from '$core/solid/frame';
+import { circle, plain, rectangle } from '$core/solid/outline';
+import type { Part } from '$core/solid/part';
+import { project, type Edge, type ViewName } from '$core/solid/project';
+import { FITTING } from '../../support/fitting-things';
+import { shadow, solids } from '../../support/manifold';
+
+const board = (id: string, width: number, height: number, stands: Part['stands'], thickness = 18): Part => ({
+	id,
+	name: id,
+	material: { kind: 'board', stock: 'ply-18' },
+	outline: plain(rectangle(width, height)),
+	thickness,
+	grain: 'x',
+	features: [],
+	stands
+});
+/** Length that stretches cover together, however they overlap. */
+function covered(stretches: readonly (readonly [number, number])[]): number {
+	let [sum, reached] = [0, -Infinity];
+	for (const [from, to] of [...stretches].sort((a, b) => a[0] - b[0])) {
+		sum += Math.max(0, to - Math.max(from, reached));
+		reached = Math.max(reached, to);
+	}
+	return sum;
+}
+/** Length of edges that lie at a height, and at a place along. */
+const on = (edges: readonly Edge[], at: number, fixed: 0 | 1) =>
+	covered(
+		edges
+			.filter((e) => e.every((p) => Math.abs(p[fixed] - at) < 0.01))
+			.map(([a, b]) => [Math.min(a[1 - fixed]!, b[1 - fixed]!), Math.max(a[1 - fixed]!, b[1 - fixed]!)] as const)
+	);
+const along = (edges: readonly Edge[], y: number) => on(edges, y, 1);
+const up = (edges: readonly Edge[], x: number) => on(edges, x, 0);
+
+describe('a shelf before a back, by hand', () => {
+	// A back 300 x 200, a shelf 200 x 80 in its middle, its top at 120, and a strip behind the back.
+	const scene = [
+		board('back', 300, 200, [upright([0, 0, 18])]),
+		board('shelf', 200, 80, [flat([50, 120, 36])]),
+		board('strip', 300, 40, [upright([0, 100, 0])])
+	];
+
+	it('from the front hides the strip, and draws the shelf over the back', () => {
+		const d = project(scene, 'front');
+		expect(along(d.visible, 120)).toBeCloseTo(200, 6);
+		expect(along(d.visible, 102)).toBeCloseTo(200, 6);
+		// The strip's edges at 100 and 140 lie behind the back: all of the lower one, and nothing of either is seen.
+		expect(along(d.hidden, 140)).toBeCloseTo(300, 6);
+		expect(along(d.visible, 140)).toBe(0);
+		expect([d.left, d.right, d.low, d.high]).toEqual([0, 300, 0, 200]);
+		expect(d.faces.map((f) => f.part)).toEqual(['strip', 'back', 'shelf']);
+	});
+
+	it('from the left end shows the wall on the left, and the shelf standing out', () => {
+		const d = project(scene, 'side');
+		expect([d.left, d.right]).toEqual([0, 116]);
+		// The shelf's end is set in from the back's: all of it is seen, since the back ends where the shelf begins.
+		expect(along(d.visible, 120)).toBeCloseTo(80, 6);
+		expect(up(d.visible, 116)).toBeCloseTo(18, 6);
+	});
+
+	it('from above shows the shelf, its front edge, and the top of the back', () => {
+		const d = project(scene, 'above');
+		expect(along(d.visible, -116)).toBeCloseTo(200, 6);
+		expect(along(d.visible, -36)).toBeCloseTo(300, 6);
+		expect(d.low).toBe(-116);
+		expect(d.high).toBeCloseTo(0, 9);
+	});
+
+	it('a gusset below the shelf is hidden from above, and seen from the front', () => {
+		const gusset = board('gusset', 60, 60, [onEdge([150, 42, 36])]);
+		const above = project([...scene, gusset], 'above');
+		expect(up(above.visible, 150)).toBe(0);
+		expect(up(above.hidden, 150)).toBeCloseTo(60, 6);
+		expect(up(project([...scene, gusset], 'front').visible, 150)).toBeCloseTo(60, 6);
+	});
+
+	it('a rod is two lines from its side and a circle from its end', () => {
+		const rod: Part = {
+			...board('rod', 1, 1, [{ at: [0, 50, 50], x: [0, 1, 0], y: [0, 0, 1] }], 400),
+			outline: plain(circle(0, 0, 20))
+		};
+		const front = project([rod], 'front');
+		const long = front.visible.filter(([a, b]) => Math.abs(a[0] - b[0]) > 399);
+		expect(long.map(([a]) => Math.round(a[1])).sort()).toEqual([40, 60]);
+		expect(project([rod], 'side').visible).toHaveLength(32);
+	});
+});
+
+const VIEWS: readonly ViewName[] = ['front', 'side', 'above'];
+const context = {
+	profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }),
+	stock: 'ply-18' as const,
+	blank: 130
+};
+
+describe.each(CARRIERS.map((c) => c.kind))('%s', (kind) => {
+	const made = holderFor(kind, { thing: FITTING[kind]!, count: 5, widest: 1200, unit: 'mm' }, 'h');
+	if (!made.ok) throw new Error(made.error);
+	const { parts } = buildHolder(made.value.holder.back, made.value.holder.carriers, context);
+	const all: Manifold[] = parts.flatMap(solids);
+
+	it.each(VIEWS)('from the %s covers what its solids throw a shadow on', (view) => {
+		const drawn = project(parts, view);
+		const ours = shadow.ofPolygons(drawn.faces.map((f) => f.polygons));
+		const theirs = shadow.ofSolids(all, view);
+		expect(ours / theirs).toBeCloseTo(1, 2);
+		expect(drawn.visible.length).toBeGreaterThan(8);
+	});
+});

@@ -1,0 +1,64 @@
+import { newThing } from '$core/things/new-thing';
+import type { Thing } from '$core/things/types';
+
+const thing = (id: string, of: Partial<Thing>): Thing => ({ ...newThing(id, id), ...of });
+
+/** A thing for every carrier that is made to measure, by its kind. */
+export const FITTING: Record<string, Thing> = {
+	pegs: thing('coil', {
+		mass: 1.5,
+		width: 120,
+		height: 300,
+		depth: 60,
+		grip: 'peg',
+		dims: { hole: 40, thickness: 60 }
+	}),
+	'slotted-shelf': thing('bar clamp', {
+		mass: 1.4,
+		width: 40,
+		height: 300,
+		depth: 60,
+		grip: 'slot',
+		dims: { bar: 8, head: 40 }
+	}),
+	'hole-shelf': thing('gouge', {
+		mass: 0.3,
+		width: 30,
+		height: 280,
+		depth: 30,
+		grip: 'hole',
+		dims: { shank: 18, head: 30 }
+	}),
+	'neck-fork': thing('sprayer', {
+		mass: 2.2,
+		width: 160,
+		height: 300,
+		depth: 130,
+		grip: 'fork',
+		dims: { neck: 48, seat: 86, halfDepth: 66 }
+	}),
+	'lip-ledge': thing('block plane', {
+		mass: 0.7,
+		width: 60,
+		height: 160,
+		depth: 55,
+		grip: 'groove',
+		dims: { thickness: 55 }
+	}),
+	'side-rod': thing('roll of tape', {
+		mass: 0.3,
+		width: 110,
+		height: 110,
+		depth: 50,
+		grip: 'rod',
+		dims: { bore: 40, across: 110, roll: 50 }
+	}),
+	'flat-shelf': thing('tin of varnish', {
+		mass: 1.2,
+		width: 110,
+		height: 130,
+		depth: 110,
+		grip: 'shelf',
+		dims: { baseWidth: 110, baseDepth: 110 }
+	})
+};

@@ -1,0 +1,94 @@
+import type { Spacing } from '$core/carriers/spacing';
+import type { Back, Holder } from '$core/plan/types';
+
+/** A rack of pegs in the few words that plans worked by hand need: one carrier, every seat full. */
+export interface PegRack {
+	face: Pick<Back, 'stock' | 'width' | 'height'>;
+	hook: Back['hook'];
+	spacer: boolean;
+	lockStrip: boolean;
+	secondHook?: boolean;
+	pegs: {
+		diameter: number;
+		projection: number;
+		depth: number;
+		tilt: number;
+		/** Of the holes above the foot. */
+		height: number;
+		spacing: Spacing;
+		pair: { bar: number; slack: number } | null;
+	};
+	load: {
+		name: string;
+		thing?: string;
+		mass: number;
+		perSeat: number;
+		thickness: number;
+		width: number;
+		height: number;
+	};
+}
+
+/** Such a rack as a holder of the plan. @example pegRack('h', 'Rack', 'r', 300, RACK).carriers.length // 1 */
+export function pegRack(id: string, name: string, row: string, x: number, rack: PegRack): Holder {
+	return { id, name, mount: { kind: 'row', row, x }, ...bodyOf(rack) };
+}
+
+/** Its back and its carrier. */
+export function bodyOf({
+	face,
+	hook,
+	spacer,
+	lockStrip,
+	secondHook,
+	pegs,
+	load
+}: PegRack): Pick<Holder, 'back' | 'carriers'> {
+	const { height, ...rest } = pegs;
+	const { perSeat, thickness, ...thing } = load;
+	return {
+		back: { ...face, hook, spacer, lockStrip: lockStrip ? 'screwed' : 'none', secondHook: secondHook ?? false },
+		carriers: [
+			{
+				id: 'c1',
+				kind: 'pegs',
+				at: { on: 'back', x: 0, y: height },
+				params: { ...rest, width: face.width, step: 0, stack: perSeat },
+				loads: [{ ...thing, depth: thickness, count: perSeat * pegs.spacing.count }]
+			}
+		]
+	};
+}
+
+/** The same holder, read back in those words. */
+export function rackOf({ back, carriers }: Holder): PegRack {
+	const [c] = carriers;
+	if (!c) throw new Error('no carrier');
+	const {
+		width: _,
+		step: __,
+		stack,
+		...pegs
+	} = c.params as unknown as Omit<PegRack['pegs'], 'height'> & {
+		width: number;
+		step: number;
+		stack: number;
+	};
+	const { depth, count: ___, ...load } = c.loads[0]!;
+	const { stock, width, height, hook, spacer, lockStrip, secondHook } = back;
+	return {
+		face: { stock, width, height },
+		hook,
+		spacer,
+		lockStrip: lockStrip === 'screwed',
+		secondHook,
+		pegs: { ...pegs, height: c.at.y },
+		load: { ...load, mass: load.mass ?? 0, perSeat: stack, thickness: depth }
+	};
+}
+
+/** A holder with some of its rack otherwise. @example withRack(holder, { spacer: false }) */
+export const withRack = (h: Holder, change: Partial<PegRack>): Holder => ({
+	...h,
+	...bodyOf({ ...rackOf(h), ...change })
+});
