@@ -70,19 +70,20 @@ function plainWall(holders: number, width: number): Plan {
 	const share = width / perRow;
 	const rack = Math.min(400, Math.floor(share - 8));
 	const start = carrierKind('pegs').start('mm');
-	const { back } = emptyHolder('', '', 'mm');
+	const { back, mount } = emptyHolder('', '', 'mm');
+	const { hook } = mount.strips;
 	const count = Math.max(1, Math.floor(rack / 100));
 	const load = { name: '', mass: 0.5, width: 80, height: 250, depth: 40, count: 2 * count };
 	const item = (i: number): Holder => ({
 		id: `h${i}`,
 		name: `Rack ${i + 1}`,
-		mount: { kind: 'row', row: `r${i % ROWS}`, x: Math.floor(i / ROWS) * share + 4 },
-		back: {
-			...back,
-			width: rack,
-			height: 200,
-			hook: { ...back.hook, screws: { ...back.hook.screws, count: 2 } }
+		mount: {
+			...mount,
+			row: `r${i % ROWS}`,
+			x: Math.floor(i / ROWS) * share + 4,
+			strips: { ...mount.strips, hook: { ...hook, screws: { ...hook.screws, count: 2 } } }
 		},
+		back: { ...back, width: rack, height: 200 },
 		carriers: [
 			{
 				id: 'c1',

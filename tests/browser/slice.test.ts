@@ -1,3 +1,4 @@
+import { hung } from '../support/peg-rack';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
@@ -13,7 +14,7 @@ import { until } from '../support/server';
 const kammer = useScreen();
 
 const holderOn = async (id: string, holder: string) =>
-	(await kammer.screen.stored(id)).plan.holders.find((h) => h.id === holder)?.mount;
+	hung((await kammer.screen.stored(id)).plan.holders.find((h) => h.id === holder)).mount;
 
 describe('from a wall to a cut list', () => {
 	it('opens the demo wall from the list', async () => {

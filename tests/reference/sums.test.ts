@@ -1,3 +1,4 @@
+import { hung } from '../support/peg-rack';
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
@@ -64,7 +65,7 @@ function walls(): Plan[] {
 		base,
 		{
 			...base,
-			holders: holders((h) => (h.back.lockStrip = 'screwed')),
+			holders: holders((h) => (hung(h).mount.strips.lockStrip = 'screwed')),
 			rows: base.rows.map((r) => ({ ...r, screws: { ...r.screws, length: 80 } })),
 			wall: { ...base.wall, cladding: { kind: 'none', thickness: 0 } }
 		},
@@ -95,11 +96,14 @@ function walls(): Plan[] {
 				...r,
 				backer: { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 }
 			})),
-			holders: holders((h) => Object.assign(h.back, { secondHook: true, height: 480 }))
+			holders: holders((h) => {
+				hung(h).mount.strips.secondHook = true;
+				h.back.height = 480;
+			})
 		},
 		{
 			...base,
-			holders: holders((h) => (h.back.hook = { ...h.back.hook, from: 'front', glued: false })),
+			holders: holders((h) => Object.assign(hung(h).mount.strips.hook, { from: 'front', glued: false })),
 			wall: { ...base.wall, cladding: { kind: 'panel', thickness: 40 } }
 		}
 	];

@@ -2,7 +2,7 @@ import Ajv from 'ajv/dist/2020';
 import Papa from 'papaparse';
 import { describe, expect, it, test } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
-import type { Plan } from '$core/plan/types';
+import type { Plan, RowMount } from '$core/plan/types';
 import { caller } from '../support/call';
 import { useKammer } from '../support/running';
 import { send } from '../../scripts/lib/send.mjs';
@@ -65,7 +65,7 @@ describe('bad input', () => {
 	test.each<[string, unknown, number, string]>([
 		['a zero wall', bad((p) => void (p.wall.width = 0)), 422, 'wall.width'],
 		['a holder wider than the wall', bad((p) => void (p.holders[0]!.back.width = 6000)), 422, 'holders[0].back.width'],
-		['a row nobody laid', bad((p) => void (p.holders[0]!.mount.row = 'rx')), 422, 'holders[0].mount.row'],
+		['a row nobody laid', bad((p) => void ((p.holders[0]!.mount as RowMount).row = 'rx')), 422, 'holders[0].mount.row'],
 		['no plan at all', {}, 422, 'format'],
 		['null', null, 422, ''],
 		['prototype keys', '{"format":"kammer-plan","__proto__":{"x":1}}', 422, '__proto__']

@@ -4,8 +4,22 @@ import { SCREWS } from '$core/materials/screws';
 import { WOODS } from '$core/materials/woods';
 import { CARRIERS } from '$core/carriers/registry';
 import { groundsFor } from '$core/holders/grounds';
-import { BACK, LOAD } from '$core/plan/plan-fields';
-import type { Back, Carrier, Holder, Load, Motion, Obstruction, Plan, Row, Stud, Wall } from '$core/plan/types';
+import { BACK, FIXING, LOAD, STRIPS } from '$core/plan/plan-fields';
+import type {
+	Back,
+	Carrier,
+	FixedMount,
+	Holder,
+	Load,
+	Motion,
+	Mount,
+	Obstruction,
+	Plan,
+	Row,
+	Strips,
+	Stud,
+	Wall
+} from '$core/plan/types';
 import { validatePlan } from '$core/plan/validate';
 import { anyValues } from './any-fields';
 
@@ -154,11 +168,24 @@ const carrier: fc.Arbitrary<Omit<Carrier, 'id'>> = fc.oneof(
 const holder = fc.record({
 	x: within(-3000, 3000),
 	on: fc.nat(3),
+	/** Of those that are screwed to the wall. */
+	y: within(-300, 2400),
+	fixing: fc.option(anyValues({ screws: FIXING.screws }), { freq: 2 }),
+	places: fc.array(fc.record({ x: within(0, 3000), y: within(0, 1300) }), { maxLength: 8 }),
+	strips: anyValues(STRIPS),
 	back: anyValues({ ...BACK, width: { ...BACK.width, max: 3000 } }),
 	carriers: fc.array(carrier, { maxLength: 3 }),
 	/** Onto which face of the one before: the last stands there where it may. */
 	onto: fc.option(fc.nat(4))
 });
+
+/** Hung on a row, or screwed to the wall with its screws anywhere. */
+function mountOf(h: typeof holder extends fc.Arbitrary<infer T> ? T : never, row: string): Mount {
+	const { fixing, places, x, y } = h;
+	return fixing
+		? { kind: 'fixed', x, y, places, ...(fixing as unknown as Pick<FixedMount, 'screws'>) }
+		: { kind: 'row', row, x, strips: h.strips as unknown as Strips };
+}
 
 /** The last carrier stands on a face of the one before it, where that offers one that it takes. */
 function stacked(h: { back: unknown; carriers: Carrier[]; onto: number | null }): Carrier[] {
@@ -206,7 +233,7 @@ const plans: fc.Arbitrary<Plan> = fc
 				: r.holders.map((h, i): Holder => ({
 						id: id('h', i),
 						name: '',
-						mount: { kind: 'row', row: id('r', h.on % r.rows.length), x: h.x },
+						mount: mountOf(h, id('r', h.on % r.rows.length)),
 						back: h.back as unknown as Back,
 						carriers: stacked({ ...h, carriers: h.carriers.map((c, k) => ({ ...c, id: id('c', k) })) })
 					})),

@@ -1,10 +1,10 @@
 import { checkPlan, type PlanChecks } from '$core/checks/check-plan';
 import { slipwayWall } from '$core/demo/slipway';
 import { applyCommand, type Command } from '$core/plan/commands';
-import type { Holder, Plan } from '$core/plan/types';
+import type { Plan } from '$core/plan/types';
 import { sayPhrase } from '$core/units/phrase';
 import type { Check } from '$core/verdict/check';
-import { bodyOf, rackOf, type PegRack } from './peg-rack';
+import { bodyOf, hung, rackOf, stripsOf, type PegRack } from './peg-rack';
 
 /** The demo wall, to be changed by commands and asked for its checks. */
 export const base = slipwayWall();
@@ -20,22 +20,22 @@ export const doing = (plan: Plan, ...commands: Command[]): Plan =>
 		return applied.value.plan;
 	}, plan);
 
-export const holder = (id: string, plan = base) => plan.holders.find((h) => h.id === id) as Holder;
+export const holder = (id: string, plan = base) => hung(plan.holders.find((h) => h.id === id));
 
 /** Changes some of a rack's figures. */
-export const rack = (id: string, change: Partial<PegRack>, plan = base): Command => ({
-	kind: 'change',
-	list: 'holders',
-	id,
-	change: bodyOf({ ...rackOf(holder(id, plan)), ...change })
-});
+export function rack(id: string, change: Partial<PegRack>, plan = base): Command {
+	const now = holder(id, plan);
+	const rack = { ...rackOf(now), ...change };
+	const mount = { ...now.mount, strips: stripsOf(rack) };
+	return { kind: 'change', list: 'holders', id, change: { mount, ...bodyOf(rack) } };
+}
 
 /** Hangs a holder elsewhere. */
-export const at = (id: string, row: string, x: number): Command => ({
+export const at = (id: string, row: string, x: number, plan = base): Command => ({
 	kind: 'change',
 	list: 'holders',
 	id,
-	change: { mount: { kind: 'row', row, x } }
+	change: { mount: { ...holder(id, plan).mount, row, x } }
 });
 
 /** Every thing on the wall so many times as heavy. */

@@ -156,7 +156,7 @@ export function cleatFactor(
 			body.force(B, [x, row.y + back + front, base], [0, 0, 1]);
 			if (row.backer && back + front <= row.backer.height - row.backer.below && x >= segment.from && x <= segment.to)
 				cleat.force(B, [x, row.y + back + front, base], [0, 0, -1]);
-			if (p.holder.back.lockStrip !== 'none') {
+			if (p.holder.mount.strips.lockStrip !== 'none') {
 				const U = lp.variable(0, Infinity);
 				body.force(U, [x, row.y, base], [0, -1, 0]);
 				if (x >= segment.from && x <= segment.to) cleat.force(U, [x, row.y, base], [0, 1, 0]);

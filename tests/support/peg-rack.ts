@@ -1,10 +1,11 @@
 import type { Spacing } from '$core/carriers/spacing';
-import type { Back, Holder } from '$core/plan/types';
+import { hangs } from '$core/plan/held';
+import type { Back, Holder, HungHolder, Strips } from '$core/plan/types';
 
 /** A rack of pegs in the few words that plans worked by hand need: one carrier, every seat full. */
 export interface PegRack {
 	face: Pick<Back, 'stock' | 'width' | 'height'>;
-	hook: Back['hook'];
+	hook: Strips['hook'];
 	spacer: boolean;
 	lockStrip: boolean;
 	secondHook?: boolean;
@@ -30,24 +31,25 @@ export interface PegRack {
 }
 
 /** Such a rack as a holder of the plan. @example pegRack('h', 'Rack', 'r', 300, RACK).carriers.length // 1 */
-export function pegRack(id: string, name: string, row: string, x: number, rack: PegRack): Holder {
-	return { id, name, mount: { kind: 'row', row, x }, ...bodyOf(rack) };
+export function pegRack(id: string, name: string, row: string, x: number, rack: PegRack): HungHolder {
+	return { id, name, mount: { kind: 'row', row, x, strips: stripsOf(rack) }, ...bodyOf(rack) };
 }
 
-/** Its back and its carrier. */
-export function bodyOf({
-	face,
+/** Its strips. */
+export const stripsOf = ({ hook, spacer, lockStrip, secondHook }: PegRack): Strips => ({
 	hook,
+	recessed: false,
 	spacer,
-	lockStrip,
-	secondHook,
-	pegs,
-	load
-}: PegRack): Pick<Holder, 'back' | 'carriers'> {
+	lockStrip: lockStrip ? 'screwed' : 'none',
+	secondHook: secondHook ?? false
+});
+
+/** Its back and its carrier. */
+export function bodyOf({ face, pegs, load }: PegRack): Pick<Holder, 'back' | 'carriers'> {
 	const { height, ...rest } = pegs;
 	const { perSeat, thickness, ...thing } = load;
 	return {
-		back: { ...face, hook, spacer, lockStrip: lockStrip ? 'screwed' : 'none', secondHook: secondHook ?? false },
+		back: face,
 		carriers: [
 			{
 				id: 'c1',
@@ -61,7 +63,9 @@ export function bodyOf({
 }
 
 /** The same holder, read back in those words. */
-export function rackOf({ back, carriers }: Holder): PegRack {
+export function rackOf(h: Holder): PegRack {
+	const { back, carriers } = h;
+	const { hook, spacer, lockStrip, secondHook } = hung(h).mount.strips;
 	const [c] = carriers;
 	if (!c) throw new Error('no carrier');
 	const {
@@ -75,9 +79,8 @@ export function rackOf({ back, carriers }: Holder): PegRack {
 		stack: number;
 	};
 	const { depth, count: ___, ...load } = c.loads[0]!;
-	const { stock, width, height, hook, spacer, lockStrip, secondHook } = back;
 	return {
-		face: { stock, width, height },
+		face: back,
 		hook,
 		spacer,
 		lockStrip: lockStrip === 'screwed',
@@ -88,7 +91,13 @@ export function rackOf({ back, carriers }: Holder): PegRack {
 }
 
 /** A holder with some of its rack otherwise. @example withRack(holder, { spacer: false }) */
-export const withRack = (h: Holder, change: Partial<PegRack>): Holder => ({
-	...h,
-	...bodyOf({ ...rackOf(h), ...change })
-});
+export function withRack(h: Holder, change: Partial<PegRack>): HungHolder {
+	const rack = { ...rackOf(h), ...change };
+	return { ...h, mount: { ...hung(h).mount, strips: stripsOf(rack) }, ...bodyOf(rack) };
+}
+
+/** A holder that is known to hang on a row. */
+export function hung(h: Holder | undefined): HungHolder {
+	if (!h || !hangs(h)) throw new Error('it hangs on no row');
+	return h;
+}

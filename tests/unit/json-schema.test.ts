@@ -1,3 +1,6 @@
+import { screwedAt } from '$core/checks/fixed/new-mount';
+import { withStrips } from '$core/plan/held';
+import { hung } from '../support/peg-rack';
 import { Ajv2020 } from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -121,7 +124,10 @@ function everything(): Plan {
 					? null
 					: { stock: 'ply-12', height: 260, below: 80, behind: { size: '#8', length: 28, pitch: 150 }, perStud: 3 }
 		})),
-		holders: plan.holders.map((h) => ({ ...h, back: { ...h.back, secondHook: true } }))
+		holders: plan.holders.map((h, i) => ({
+			...h,
+			mount: i % 2 ? withStrips(hung(h), { secondHook: true }) : screwedAt(plan.wall, { x: 0, y: 900 }, h.back, 'mm')
+		}))
 	};
 }
 

@@ -1,3 +1,4 @@
+import { hangs, withStrips } from '$core/plan/held';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
@@ -94,21 +95,26 @@ function steps(others: readonly Plan[]): fc.Arbitrary<Step> {
 		fc.tuple(at, fc.nat(7), fc.integer({ min: -100, max: 3000 })).map(
 			([i, on, x]): Step =>
 				(p) =>
-					changedHolder(p, i, (h) => ({ ...h, mount: { kind: 'row', row: item(p.rows, on)?.id ?? 'none', x } }))
+					changedHolder(p, i, (h) => ({
+						...h,
+						mount: { ...h.mount, ...(hangs(h) ? { row: item(p.rows, on)?.id ?? 'none' } : {}), x }
+					}))
 		),
-		fc.tuple(at, from, fc.constantFrom<'back' | 'carriers'>('back', 'carriers')).map(([i, other, key]): Step => (p) => {
-			const holder = item(other.holders, i);
-			return holder ? changedHolder(p, i, (h) => ({ ...h, [key]: holder[key] })) : p;
-		}),
+		fc
+			.tuple(at, from, fc.constantFrom<'back' | 'carriers' | 'mount'>('back', 'carriers', 'mount'))
+			.map(([i, other, key]): Step => (p) => {
+				const holder = item(other.holders, i);
+				return holder ? changedHolder(p, i, (h) => ({ ...h, [key]: holder[key] })) : p;
+			}),
 		fc.tuple(at, fc.constantFrom<'loose' | 'screwed' | 'none'>('loose', 'screwed', 'none')).map(
 			([i, lockStrip]): Step =>
 				(p) =>
-					changedHolder(p, i, (h) => ({ ...h, back: { ...h.back, lockStrip } }))
+					changedHolder(p, i, (h) => (hangs(h) ? { ...h, mount: withStrips(h, { lockStrip }) } : h))
 		),
-		fc.tuple(at, fc.constantFrom<'spacer' | 'secondHook'>('spacer', 'secondHook')).map(
+		fc.tuple(at, fc.constantFrom<'spacer' | 'secondHook' | 'recessed'>('spacer', 'secondHook', 'recessed')).map(
 			([i, key]): Step =>
 				(p) =>
-					changedHolder(p, i, (h) => ({ ...h, back: { ...h.back, [key]: !h.back[key] } }))
+					changedHolder(p, i, (h) => (hangs(h) ? { ...h, mount: withStrips(h, { [key]: !h.mount.strips[key] }) } : h))
 		),
 		at.map((i): Step => (p) => ({ ...p, holders: replaced(p.holders, i) })),
 		fc.tuple(at, fc.integer({ min: 0, max: 2300 })).map(

@@ -1,5 +1,7 @@
+import { refersTo } from '../mounts/registry';
+import { hungOn } from '../plan/held';
 import { applyPatches } from 'immer';
-import { bodyOf, rackOf as wordsOf } from '../../../tests/support/peg-rack';
+import { bodyOf, hung, rackOf as wordsOf } from '../../../tests/support/peg-rack';
 import { checkPlan } from '../checks/check-plan';
 import { applyCommand } from '../plan/commands';
 import fc from 'fast-check';
@@ -144,8 +146,7 @@ describe('first places', () => {
 		const plan = slipwayWall();
 		const r2 = plan.rows[1]!;
 		const x = freePlace(plan, r2, 400);
-		for (const h of plan.holders.filter((h) => h.mount.row === 'r2'))
-			expect(x + 400 <= h.mount.x || x >= h.mount.x + h.back.width).toBe(true);
+		for (const h of hungOn(plan, 'r2')) expect(x + 400 <= h.mount.x || x >= h.mount.x + h.back.width).toBe(true);
 	});
 });
 
@@ -176,7 +177,7 @@ describe('the tapes', () => {
 
 describe('the best place for a new rack', () => {
 	const rackOf = (width: number) => ({
-		...(slipwayWall().holders[3] as Holder),
+		...hung(slipwayWall().holders[3]),
 		id: 'new',
 		name: 'New',
 		...bodyOf({
@@ -189,7 +190,7 @@ describe('the best place for a new rack', () => {
 		// The low row's screws do not enter far enough.
 		expect(best?.mount.row).not.toBe('r5');
 		const crowded = slipwayWall();
-		crowded.holders = crowded.holders.filter((h) => h.mount.row !== 'r5');
+		crowded.holders = crowded.holders.filter((h) => refersTo(h) !== 'r5');
 		expect(bestPlace(crowded, rackOf(180))?.mount.row).not.toBe('r5');
 	});
 

@@ -1,7 +1,8 @@
 import { nth } from '../nth';
 import { worstFirst, type Verdict } from '../verdict/check';
 import { checkPlan } from '../checks/check-plan';
-import type { Holder, Plan, Row } from '../plan/types';
+import { hungOn } from '../plan/held';
+import type { HungHolder, Plan, Row } from '../plan/types';
 import { supportsAt } from '../survey/supports';
 import type { Millimetres } from '../units/quantity';
 
@@ -13,7 +14,7 @@ const GAP: Millimetres = 40;
 
 /** Left ends worth trying on a row: after every holder there, at its ends, and with the middle on every stud. */
 function leftEnds(plan: Plan, row: Row, width: Millimetres): Millimetres[] {
-	const there = plan.holders.filter((h) => h.mount.row === row.id);
+	const there = hungOn(plan, row.id);
 	const studs = supportsAt(plan.wall, row.y).map((s) => s.x);
 	const middles = studs.slice(1).map((x, i) => (x + nth(studs, i)) / 2);
 	const ends = [
@@ -28,7 +29,7 @@ function leftEnds(plan: Plan, row: Row, width: Millimetres): Millimetres[] {
 }
 
 interface Tried {
-	holder: Holder;
+	holder: HungHolder;
 	/** New stops and new things to mind that it brings. */
 	stops: number;
 	minds: number;
@@ -55,9 +56,9 @@ const better = (a: Tried, b: Tried): boolean => {
  * @returns the holder hung there; null when no row has room
  * @example bestPlace(plan, holder)?.mount.row
  */
-export function bestPlace(plan: Plan, holder: Holder): Holder | null {
+export function bestPlace(plan: Plan, holder: HungHolder): HungHolder | null {
 	const width = holder.back.width;
-	const taken = (r: Row) => plan.holders.filter((h) => h.mount.row === r.id).reduce((sum, h) => sum + h.back.width, 0);
+	const taken = (r: Row) => hungOn(plan, r.id).reduce((sum, h) => sum + h.back.width, 0);
 	const rows = [...plan.rows]
 		.sort((a, b) => b.right - b.left - taken(b) - (a.right - a.left - taken(a)))
 		.slice(0, MOST_ROWS);
@@ -66,7 +67,7 @@ export function bestPlace(plan: Plan, holder: Holder): Holder | null {
 	let best: Tried | null = null;
 	for (const row of rows) {
 		for (const x of leftEnds(plan, row, width)) {
-			const hung: Holder = { ...holder, mount: { kind: 'row', row: row.id, x } };
+			const hung: HungHolder = { ...holder, mount: { ...holder.mount, row: row.id, x } };
 			const checks = checkPlan({ ...plan, holders: [...plan.holders, hung] });
 			const judged = checks.holders.get(holder.id);
 			if (!judged) continue;

@@ -1,4 +1,5 @@
 import { nth } from '../nth';
+import { hungOn } from '../plan/held';
 import type { Plan, Row } from '../plan/types';
 import { inTheWay } from '../survey/in-the-way';
 import { alongWall, meets, type Box3 } from '../survey/solid';
@@ -67,8 +68,7 @@ export function rowEnds(plan: Plan, y: Millimetres, height: Millimetres): { left
 /** First free place on a row for a holder so wide, from the left; the row's left end when there is none. */
 export function freePlace(plan: Plan, row: Row, width: Millimetres): Millimetres {
 	const gap = 40;
-	const taken = plan.holders
-		.filter((h) => h.mount.row === row.id)
+	const taken = hungOn(plan, row.id)
 		.map((h) => ({ left: h.mount.x, right: h.mount.x + h.back.width }))
 		.sort((a, b) => a.left - b.left);
 	let at = row.left + gap;

@@ -1,19 +1,14 @@
+import { HELD } from '../../../tests/support/in-place';
 import { describe, expect, it } from 'vitest';
-import { bodyOf, type PegRack } from '../../../tests/support/peg-rack';
+import { bodyOf, stripsOf, type PegRack } from '../../../tests/support/peg-rack';
 import { ripInTwo } from '../cleats/profile';
 import { buildHolder } from '../holders/build';
-import type { HolderContext } from '../holders/built';
 import { emptyHolder } from '../holders/empty-holder';
 import { newCarrier } from '../holders/new-carrier';
 import { cutOf } from '../solid/cut-part';
 import { sayPhrase } from '../units/phrase';
 import { FIRST_CARRIER } from './registry';
 
-const context: HolderContext = {
-	profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }),
-	stock: 'ply-18',
-	blank: 130
-};
 /** In round figures for a pencil. */
 const start: PegRack = {
 	face: { stock: 'ply-18', width: 600, height: 200 },
@@ -36,7 +31,7 @@ const built = (change: Partial<PegRack> = {}, params: Record<string, unknown> = 
 	return buildHolder(
 		back,
 		carriers.map((c) => ({ ...c, params: { ...c.params, ...params } })),
-		context
+		{ ...HELD, strips: stripsOf({ ...start, ...change }) }
 	);
 };
 const said = (change: Partial<PegRack> = {}) =>
@@ -52,9 +47,7 @@ describe('pegs on a back', () => {
 		for (const unit of ['mm', 'inch'] as const) {
 			const bare = emptyHolder('h', '', unit);
 			const row =
-				unit === 'mm'
-					? context
-					: { ...context, profile: ripInTwo({ blank: 127, thickness: 18.26, bevel: 45, kerf: 3.2 }) };
+				unit === 'mm' ? HELD : { ...HELD, profile: ripInTwo({ blank: 127, thickness: 18.26, bevel: 45, kerf: 3.2 }) };
 			expect(buildHolder(bare.back, [newCarrier(bare, FIRST_CARRIER, unit)], row).warnings).toEqual([]);
 		}
 	});
@@ -75,7 +68,7 @@ describe('pegs on a back', () => {
 		const one = built({ spacer: false, ...pegs({ tilt: 0, spacing: { kind: 'equal-gaps', count: 1 } }) });
 		// 600 x 200 x 18 of ply at 560 kg/m3 less its bore, a strip of the same ply 600 long, one dowel 20 thick, 118 long
 		// at 690.
-		const { back, front } = context.profile;
+		const { back, front } = HELD.profile;
 		const bore = Math.PI * 0.01 ** 2;
 		const face = (0.6 * 0.2 - bore) * 0.018 * 560;
 		const strip = (0.6 * 0.018 * ((back + front) / 2) * 560) / 1000;
@@ -125,7 +118,7 @@ describe('pegs on a back', () => {
 
 	it('stop a hook screw that meets a peg', () => {
 		const high = pegs({
-			height: 200 - context.profile.back / 2,
+			height: 200 - HELD.profile.back / 2,
 			spacing: { kind: 'pitch', count: 2, inset: 40, pitch: 520 }
 		});
 		expect(said(high)).toMatch(/stop: 2 of the hook screws meet a hole/);

@@ -20,7 +20,7 @@ describe('advice and load path', () => {
 		const c = checkPlan(base);
 		const placed = c.holders.get('h1')?.placed as Placed;
 		const path = loadPath(placed, base.wall, 3.2);
-		[250, 1250].forEach((x, i) => expect(path?.hook[i]?.[0]).toBeCloseTo(x, 6));
+		[250, 1250].forEach((x, i) => expect(path?.hook?.[i]?.[0]).toBeCloseTo(x, 6));
 		expect(path?.screws.map((s) => s.at[0])).toEqual(expect.arrayContaining([430, 850, 1245]));
 		const weight = holderWeights(placed.built).total;
 		const carried = path?.screws.reduce((sum, s) => sum + s.across, 0) ?? 0;

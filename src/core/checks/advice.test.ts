@@ -3,7 +3,7 @@ import { asked, ROW, smallWall } from '../../../tests/support/small-wall';
 import { sayPhrase } from '../units/phrase';
 import { adviceFor } from './advice';
 import { finish } from '../verdict/fails-at';
-import type { Holder, Plan } from '../plan/types';
+import type { Holder, Plan, RowMount } from '../plan/types';
 
 const face = { stock: 'ply-18' as const, width: 400, height: 180 };
 const below = { ...ROW, id: 'below', y: 1200 };
@@ -44,7 +44,7 @@ describe('advice', () => {
 			const rack = { face: { ...face, height: 300 }, hook, load, spacer: true };
 			return finish(adviceFor(smallWall({ wall: { studs }, rack }), { kind: 'holder', id: 'h' }))
 				.filter((a) => a.text.text === 'Twice the hook screws')
-				.map((a) => ((a.command as { change: Partial<Holder> }).change.back as Holder['back']).hook.screws.count);
+				.map((a) => ((a.command as { change: Partial<Holder> }).change.mount as RowMount).strips.hook.screws.count);
 		};
 		expect(counts(1, 2)).toEqual([2]);
 	});

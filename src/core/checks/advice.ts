@@ -4,12 +4,15 @@ import { applyCommand, type Command } from '../plan/commands';
 import { rowProfile } from '../plan/profile';
 import { ON_BACK } from '../plan/carrier-problems';
 import { carrierKind } from '../carriers/registry';
-import type { Back, Holder, Plan, Row } from '../plan/types';
+import { refersTo } from '../mounts/registry';
+import { hangs, isFixed, withStrips } from '../plan/held';
+import type { Holder, HungHolder, Plan, Row, Strips } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import { pathOf, type Asked } from './capacity';
 import { governingCheck, worstFirst, type Check } from '../verdict/check';
 import { checkPlan } from './check-plan';
 import { byRemedy, type Effort } from '../verdict/effort';
+import { fixedCandidates } from './advice-fixed';
 
 /** A change that would help, what it would come to, and the command that makes it. */
 export interface Advice {
@@ -19,19 +22,20 @@ export interface Advice {
 	/** The check that would decide then. */
 	after: Check;
 }
-type Candidate = Omit<Advice, 'after'>;
+export type Candidate = Omit<Advice, 'after'>;
 
 /** At most so much advice: more is a catalogue. */
 const MOST = 5;
 
 const rowChange = (row: Row, change: Partial<Row>): Command => ({ kind: 'change', list: 'rows', id: row.id, change });
-const holderChange = (h: Holder, change: Partial<Pick<Holder, 'back' | 'carriers'>>): Command => ({
+const holderChange = (h: Holder, change: Partial<Pick<Holder, 'back' | 'carriers' | 'mount'>>): Command => ({
 	kind: 'change',
 	list: 'holders',
 	id: h.id,
 	change
 });
-const backChange = (h: Holder, back: Partial<Back>): Command => holderChange(h, { back: { ...h.back, ...back } });
+const stripsChange = (h: HungHolder, strips: Partial<Strips>): Command =>
+	holderChange(h, { mount: withStrips(h, strips) });
 
 function rowCandidates(plan: Plan, row: Row): Candidate[] {
 	const found: Candidate[] = [];
@@ -90,30 +94,32 @@ function nextRowDown(plan: Plan, row: Row): Row | undefined {
 }
 
 /** Backs made longer downward; what stands on them stays where it was below the top. */
-function backCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
+function backCandidates(plan: Plan, holder: HungHolder, row: Row): Candidate[] {
 	const { back } = holder;
+	const { strips } = holder.mount;
 	const width = stock(back.stock).width;
-	const longer = (height: number, more: Partial<Back>) =>
+	const longer = (height: number, more: Partial<Strips>) =>
 		holderChange(holder, {
-			back: { ...back, height, ...more },
+			back: { ...back, height },
+			mount: withStrips(holder, more),
 			carriers: holder.carriers.map((c) =>
 				c.at.on === ON_BACK ? { ...c, at: { ...c.at, y: c.at.y + height - back.height } } : c
 			)
 		});
 	const found: Candidate[] = [];
-	const say = (text: string, height: number, more: Partial<Back>) =>
+	const say = (text: string, height: number, more: Partial<Strips>) =>
 		found.push({ text: phrase(text, { h: mm(height) }), command: longer(height, more), effort: 'a piece of wood' });
 	const taller = Math.round((back.height * 1.4) / 10) * 10;
 	if (taller <= width) {
 		say('Face down to {h@tape}', taller, {});
-		if (!back.spacer) say('Face down to {h@tape}, with a spacer', taller, { spacer: true });
+		if (!strips.spacer) say('Face down to {h@tape}, with a spacer', taller, { spacer: true });
 	}
 	const below = nextRowDown(plan, row);
 	const top = row.y + rowProfile(row, plan.cutting.kerf).back + rowProfile(row, plan.cutting.kerf).front;
 	const toNext = below && Math.ceil((top - below.y) / 5) * 5;
 	if (toNext !== undefined && toNext > back.height && toNext <= width) {
 		say('Face down to the next row, {h@tape}', toNext, { spacer: false });
-		if (!back.secondHook)
+		if (!strips.secondHook)
 			say('Face {h@tape} high with a second hook on the next row', toNext, { spacer: false, secondHook: true });
 	}
 	return found;
@@ -134,26 +140,28 @@ function carrierCandidates(holder: Holder): Candidate[] {
 	);
 }
 
-function holderCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
+/** Its strips, and where on its row it hangs. */
+function stripCandidates(plan: Plan, holder: HungHolder): Candidate[] {
 	const { back } = holder;
-	const found = [...backCandidates(plan, holder, row), ...carrierCandidates(holder)];
-	if (!back.spacer)
+	const { strips } = holder.mount;
+	const found: Candidate[] = [];
+	if (!strips.spacer)
 		found.push({
 			text: phrase('Spacer at the foot'),
-			command: backChange(holder, { spacer: true }),
+			command: stripsChange(holder, { spacer: true }),
 			effort: 'a piece of wood'
 		});
-	if (!back.hook.glued)
+	if (!strips.hook.glued)
 		found.push({
 			text: phrase('Glue the hook as well'),
-			command: backChange(holder, { hook: { ...back.hook, glued: true } }),
+			command: stripsChange(holder, { hook: { ...strips.hook, glued: true } }),
 			effort: 'nothing to buy'
 		});
 	found.push({
 		text: phrase('Twice the hook screws'),
 		effort: 'screws',
-		command: backChange(holder, {
-			hook: { ...back.hook, screws: { ...back.hook.screws, count: Math.min(60, back.hook.screws.count * 2) } }
+		command: stripsChange(holder, {
+			hook: { ...strips.hook, screws: { ...strips.hook.screws, count: Math.min(60, strips.hook.screws.count * 2) } }
 		})
 	});
 	const middle = holder.mount.x + back.width / 2;
@@ -173,6 +181,16 @@ function holderCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
 	return found;
 }
 
+/** All that might help, each by itself. */
+function candidates(plan: Plan, row: Row | undefined, holder: Holder | undefined): Candidate[] {
+	const own = holder ? carrierCandidates(holder) : [];
+	if (holder && isFixed(holder)) return [...fixedCandidates(plan, holder), ...own];
+	if (!row) return [];
+	const hung =
+		holder && hangs(holder) ? [...backCandidates(plan, holder, row), ...own, ...stripCandidates(plan, holder)] : [];
+	return [...rowCandidates(plan, row), ...hung];
+}
+
 /**
  * What would make a holder or a row hold: single changes, each tried on the whole plan, that make its verdict better;
  * those that make it hold first, least work first. A pause after every try, so that it can be done in idle moments.
@@ -181,13 +199,14 @@ function holderCandidates(plan: Plan, holder: Holder, row: Row): Candidate[] {
  */
 export function* adviceFor(plan: Plan, asked: Asked): Generator<void, Advice[]> {
 	const holder = asked.kind === 'holder' ? plan.holders.find((h) => h.id === asked.id) : undefined;
-	const row = plan.rows.find((r) => r.id === (asked.kind === 'row' ? asked.id : holder?.mount.row));
+	const on = asked.kind === 'row' ? asked.id : holder && refersTo(holder);
+	const row = plan.rows.find((r) => r.id === on);
 	const now = checkPlan(plan);
 	const was = governingCheck(pathOf(now, asked));
-	if (!row || !was || was.verdict === 'holds') return [];
+	if (!was || was.verdict === 'holds') return [];
 	const stops = now.warnings.filter((w) => w.level === 'stop').length;
 	const found: Advice[] = [];
-	for (const candidate of [...rowCandidates(plan, row), ...(holder ? holderCandidates(plan, holder, row) : [])]) {
+	for (const candidate of candidates(plan, row, holder)) {
 		yield;
 		const applied = applyCommand(plan, candidate.command);
 		if (!applied.ok) continue;

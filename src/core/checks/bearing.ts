@@ -84,6 +84,7 @@ export type NoBearing = 'nothing-behind' | 'further-back' | 'meets-row';
 /**
  * Does a spacer as thick as its cleat bear at a holder's foot? What it bears on must lie on both sides of the weight.
  * @param at of the weight, along the wall
+ * @param top of what lies on the wall there: of a spacer, unless said
  * @returns null when it bears
  */
 export function spacerFault(
@@ -96,9 +97,9 @@ export function spacerFault(
 		row: { id: string };
 	},
 	at: Millimetres,
-	among: AllRows
+	among: AllRows,
+	top: Millimetres = p.foot + p.profile.front
 ): NoBearing | null {
-	const top = p.foot + p.profile.front;
 	const meets = among.rows.some(
 		({ row, profile }) =>
 			row.id !== p.row.id &&

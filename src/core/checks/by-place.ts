@@ -2,6 +2,7 @@ import type { Plan } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
 import { governingCheck, standingMargin, type Check, type Verdict, type Warning } from '../verdict/check';
 import type { PlanChecks } from './check-plan';
+import { onRow } from './any-place';
 import { holderWeights } from './place';
 
 /** What one stud or row carries, and what it would carry before it stopped holding, all on it growing alike. */
@@ -46,11 +47,12 @@ function entry(
 	};
 }
 
-/** Screws of all rows by what they go into. */
+/** Screws of all rows, and of what is screwed to the wall, by what they go into. */
 function fixingsById(checks: PlanChecks): Map<string, { x: Millimetres; checks: Check[] }> {
 	const found = new Map<string, { x: Millimetres; checks: Check[] }>();
-	for (const row of checks.rows.values()) {
-		for (const c of row.path) {
+	const fixed = [...checks.holders.values()].filter((h) => !onRow(h.placed));
+	for (const { path } of [...checks.rows.values(), ...fixed]) {
+		for (const c of path) {
 			if (c.subject.kind !== 'fixing') continue;
 			const known = found.get(c.subject.stud);
 			if (known) known.checks.push(c);

@@ -1,3 +1,4 @@
+import { refersTo } from '../mounts/registry';
 import type { Holder, Plan } from '../plan/types';
 import type { Quantity } from '../units/format-quantity';
 import type { Kilograms } from '../units/quantity';
@@ -29,7 +30,7 @@ const heavier = (h: Holder, factor: number): Holder => ({
 	}))
 });
 
-const carries = (asked: Asked, h: Holder) => (asked.kind === 'holder' ? h.id === asked.id : h.mount.row === asked.id);
+const carries = (asked: Asked, h: Holder) => (asked.kind === 'holder' ? h.id : refersTo(h)) === asked.id;
 
 /** The checks that decide what was asked about. */
 export function pathOf(checks: PlanChecks, asked: Asked): readonly Check[] {

@@ -71,7 +71,7 @@ describe('verdicts of a plan', () => {
 		const studs = [430, 850].map((x) => base.wall.studs.find((s) => s.x === x) as (typeof base.wall.studs)[number]);
 		const at = (id: string, x: number, width: number): Holder => ({
 			...holder(id),
-			mount: { kind: 'row', row: 'r2', x },
+			mount: { ...holder(id).mount, row: 'r2', x },
 			back: { ...holder(id).back, width },
 			carriers: withRack(holder(id), { face: { ...holder(id).back, width } }).carriers
 		});
@@ -112,6 +112,16 @@ describe('verdicts of a plan', () => {
 });
 
 describe('a thing whose weight nobody said', () => {
+	it('beside another one at the same place leaves every figure a number', () => {
+		const h = holder('h4');
+		const carriers = h.carriers.map((c) => ({ ...c, loads: c.loads.map((l) => ({ ...l, mass: null })) }));
+		const backer = { stock: 'ply-12', height: 260, below: 80, perStud: 3 } as const;
+		const behind = { size: '#8', length: 28, pitch: 150 } as const;
+		const rows = base.rows.map((r) => ({ ...r, backer: { ...backer, behind } }));
+		const checks = fresh({ ...base, rows, holders: [{ ...h, carriers }] }).checks;
+		for (const c of checks) for (const l of c.lines) expect(l.result.value, `${c.id}: ${l.label}`).not.toBeNaN();
+	});
+
 	const unknown: Plan = {
 		...base,
 		holders: base.holders.map((h) =>

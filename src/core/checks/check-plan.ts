@@ -10,6 +10,9 @@ import { studCheck } from './stud-check';
 import { holderWarnings } from './clashes';
 import type { StudLoad } from '../mechanics/members/stud-bending';
 import type { Newtons } from '../units/quantity';
+import { fixedHolders, type AnyPlaced } from './any-place';
+import { fixedResult, type FixedResult } from './fixed/checks';
+import type { FixedPlaced } from './fixed/place';
 import { placeHolders, type LaidRow, type Placed } from './place';
 
 /** The verdict of a holder, row, stud or wall: the check that decides it. */
@@ -26,7 +29,7 @@ export interface Judged {
  * changes.
  */
 export interface JudgedHolder extends Judged {
-	placed: Placed;
+	placed: AnyPlaced;
 	/** Checks on its load path, its own first. */
 	path: readonly Check[];
 }
@@ -119,6 +122,14 @@ function checksUnder({ left, right }: Placed, { result, blocks }: OnRow): Check[
 }
 
 /** What hangs on a row, its own and what rides there, whose weight nobody said. */
+/** A holder that is screwed to the wall: its own checks, and those of the blocks its screws are in. */
+const judgeFixed = remembering(
+	(placed: FixedPlaced, result: FixedResult, blocks: readonly Check[], stop: Warning | undefined): JudgedHolder => {
+		const path = [...result.checks, ...blocks];
+		return { placed, path, ...judged(path, stop) };
+	}
+);
+
 const unknownOn = remembering((laid: LaidRow): Check[] => [...laid.placed, ...laid.guests].flatMap(unknownLoads));
 
 interface RowAndHolders extends JudgedRow {
@@ -196,18 +207,22 @@ const warningsOf = remembering((row: Row, wall: Wall, cutting: Cutting): Warning
 export function checkPlan(plan: Plan): PlanChecks {
 	const { wall } = plan;
 	const laid = placeHolders(plan);
-	const warnings = [...plan.rows.flatMap((r) => warningsOf(r, wall, plan.cutting)), ...holderWarnings(plan, laid)];
+	const fixed = fixedHolders(plan);
+	const warnings = [
+		...plan.rows.flatMap((r) => warningsOf(r, wall, plan.cutting)),
+		...holderWarnings(plan, laid, fixed)
+	];
 	const stops = stopsOf(warnings);
 	const results = laid.map((l) => rowChecks(l, wall, plan.cutting.kerf));
-	const blocks = (wall.blocking ?? []).flatMap((b) => judgeBlock(b, wall, givenTo(b.id, results)) ?? []);
+	const screwed = fixed.map((p) => fixedResult(p, wall));
+	const direct: readonly Giver[] = fixed.length > 0 ? [...results, ...screwed] : results;
+	const blocks = (wall.blocking ?? []).flatMap((b) => judgeBlock(b, wall, givenTo(b.id, direct)) ?? []);
+	const under = blocks.map((b) => b.check);
+	const blocksOf = ({ studLoads }: Giver) =>
+		under.filter((c) => c.subject.kind === 'block' && studLoads.has(c.subject.id));
 	const onRows = laid.map((l, i): OnRow => {
 		const result = results[i] as RowResult;
-		const under = blocks.map((b) => b.check);
-		return onRow(
-			result,
-			under.filter((c) => c.subject.kind === 'block' && result.studLoads.has(c.subject.id)),
-			stops.rows.get(l.row.id)
-		);
+		return onRow(result, blocksOf(result), stops.rows.get(l.row.id));
 	});
 	const riding = new Map<string, OnRow>();
 	laid.forEach((l, i) => l.guests.forEach((guest) => riding.set(guest.holder.id, onRows[i] as OnRow)));
@@ -221,11 +236,18 @@ export function checkPlan(plan: Plan): PlanChecks {
 	);
 	const holders = new Map<string, JudgedHolder>();
 	for (const row of judgedRows) for (const h of row.holders) holders.set(h.placed.holder.id, h);
+	fixed.forEach((p, i) => {
+		const result = screwed[i] as FixedResult;
+		holders.set(p.holder.id, judgeFixed(p, result, blocksOf(result), stops.holders.get(p.holder.id)));
+	});
 	const rows = new Map<string, JudgedRow>(judgedRows.map((r) => [r.laid.row.id, r]));
 	const studs = new Map<string, JudgedStud>();
-	const givers: readonly Giver[] = blocks.length > 0 ? [...results, ...blocks] : results;
+	const givers: readonly Giver[] = blocks.length > 0 ? [...direct, ...blocks] : direct;
 	for (const stud of wall.studs) {
-		const unknown = laid.flatMap((l, i) => ((results[i] as RowResult).studLoads.has(stud.id) ? unknownOn(l) : []));
+		const unknown = [
+			...laid.flatMap((l, i) => ((results[i] as RowResult).studLoads.has(stud.id) ? unknownOn(l) : [])),
+			...fixed.flatMap((p, i) => ((screwed[i] as FixedResult).studLoads.has(stud.id) ? unknownLoads(p) : []))
+		];
 		const found = judgeStud(stud, wall, givenTo(stud.id, givers), unknown);
 		if (found) studs.set(stud.id, found);
 	}
@@ -233,6 +255,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 	let all: Check[] | undefined;
 	const gather = () => [
 		...laid.flatMap((l, i) => [...l.placed.flatMap((p) => holderChecks(p)), ...(results[i] as RowResult).checks]),
+		...screwed.flatMap((r) => r.checks),
 		...blocks.map((b) => b.check),
 		...[...studs.values()].flatMap((s) => s.check ?? [])
 	];
@@ -244,7 +267,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 		holders,
 		rows,
 		studs,
-		given: (id) => results.reduce((sum, r) => sum + (r.studLoads.get(id) ?? []).reduce((s, l) => s + l.force, 0), 0),
+		given: (id) => direct.reduce((sum, r) => sum + (r.studLoads.get(id) ?? []).reduce((s, l) => s + l.force, 0), 0),
 		get wall() {
 			return worstOf([...holders.values(), ...rows.values(), ...[...studs.values()].filter((s) => s.load > 0)]);
 		}

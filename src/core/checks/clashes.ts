@@ -9,12 +9,17 @@ import type { Warning } from '../verdict/check';
 import { holderFit } from '../survey/holder-fit';
 import { floorAt, lowestTop } from '../survey/outline';
 import { holderClashes } from './holder-clashes';
+import type { AnyPlaced } from './any-place';
+import { fixedFit } from './fixed/fit';
+import type { FixedPlaced } from './fixed/place';
 import type { LaidRow, Placed } from './place';
 import { hookLoad } from './hook-loads';
 import { hookScrewPlaces } from './hook-screws';
 
 /** What of a plan a holder is held against. */
 type Around = Pick<Plan, 'rows' | 'wall' | 'stature'>;
+
+type Say = (level: Warning['level'], message: Phrase) => void;
 
 function liftingPhrase(h: SeatHandling, name: string): Phrase {
 	const at = { i: ratio(h.index), h: mm(h.height), name };
@@ -25,7 +30,7 @@ function liftingPhrase(h: SeatHandling, name: string): Phrase {
 }
 
 /** What is too heavy for its height, or out of reach. */
-function handlingWarnings(plan: Around, p: Placed): Phrase[] {
+function handlingWarnings(plan: Around, p: AnyPlaced): Phrase[] {
 	const standing = standingAt(plan.wall, p, p.foot + p.built.seatHeight);
 	const h = seatHandling(p, plan.stature, standing);
 	if (!h) return [];
@@ -54,11 +59,32 @@ function hookScrewWarnings(p: Placed, say: (level: Warning['level'], message: Ph
 	}
 }
 
-/** A holder against rows, wall and obstructions, and faults of its own build. */
+/** What is said of a holder however it is held: wall, floor, obstructions, handling, faults of its own build. */
+function onWall(plan: Around, p: AnyPlaced, say: Say): void {
+	if (p.left < 0 || p.right > plan.wall.width) say('stop', phrase('Stands out past the end of the wall'));
+	const floor = Math.max(floorAt(plan.wall, p.left), floorAt(plan.wall, p.right));
+	if (p.foot < floor) say('stop', phrase('Reaches below the floor'));
+	else if (p.foot - p.built.hangsBelow < floor) say('mind', phrase('What hangs on it reaches the floor'));
+	holderFit(plan, p, say);
+	for (const m of handlingWarnings(plan, p)) say('mind', m);
+	for (const w of p.built.warnings) say(w.level, w.message);
+}
+
+/** A holder that is screwed to the wall. */
+const ofFixed = remembering(
+	(p: FixedPlaced, rows: Plan['rows'], wall: Plan['wall'], kerf: number, stature: Plan['stature']): Warning[] => {
+		const found: Warning[] = [];
+		const say: Say = (level, message) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
+		onWall({ rows, wall, ...(stature === undefined ? {} : { stature }) }, p, say);
+		fixedFit(p, rows, wall, kerf, say);
+		return found;
+	}
+);
+
+/** A holder on a row against rows and wall. */
 function withRowsAndWall(plan: Around, p: Placed): Warning[] {
 	const found: Warning[] = [];
-	const say = (level: Warning['level'], message: Warning['message']) =>
-		found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
+	const say: Say = (level, message) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
 	const rise = liftOff(p.profile);
 	for (const above of plan.rows) {
 		if (above.y <= p.row.y || above.left >= p.right || above.right <= p.left) continue;
@@ -73,17 +99,13 @@ function withRowsAndWall(plan: Around, p: Placed): Warning[] {
 			);
 		}
 	}
-	if (p.left < 0 || p.right > plan.wall.width) say('stop', phrase('Stands out past the end of the wall'));
-	const floor = Math.max(floorAt(plan.wall, p.left), floorAt(plan.wall, p.right));
-	if (p.foot < floor) say('stop', phrase('Reaches below the floor'));
-	else if (p.foot - p.built.hangsBelow < floor) say('mind', phrase('What hangs on it reaches the floor'));
+	onWall(plan, p, say);
 	if (p.top + rise > lowestTop(plan.wall, p.left, p.right))
 		say('mind', phrase('No headroom under the ceiling to lift it off'));
 	if (!hookLoad(p)) say('stop', phrase('Its weight hangs past the end of its row'));
 	else if (p.left < p.row.left || p.right > p.row.right)
 		say('mind', phrase('Its hook stands out past the end of the row'));
-	holderFit(plan, p, say);
-	if (p.holder.back.secondHook && p.bearing.kind !== 'second-hook')
+	if (p.holder.mount.strips.secondHook && p.bearing.kind !== 'second-hook')
 		say(
 			'stop',
 			phrase(
@@ -102,8 +124,6 @@ function withRowsAndWall(plan: Around, p: Placed): Warning[] {
 					: 'What is behind its spacer lies further back than its cleat: pack it, or it bears on nothing'
 			)
 		);
-	for (const m of handlingWarnings(plan, p)) say('mind', m);
-	for (const w of p.built.warnings) say(w.level, w.message);
 	return found;
 }
 
@@ -121,6 +141,14 @@ const ofRow = remembering(
  * Everything about the holders' places that is not a margin: clashes, headroom, obstructions, and faults of their own
  * build.
  */
-export function holderWarnings(plan: Plan, laid: readonly LaidRow[]): Warning[] {
-	return [...holderClashes(laid), ...laid.flatMap((l) => ofRow(l, plan.rows, plan.wall, plan.stature))];
+export function holderWarnings(plan: Plan, laid: readonly LaidRow[], fixed: readonly FixedPlaced[]): Warning[] {
+	const { rows, wall, stature, cutting } = plan;
+	return [
+		...holderClashes(fixed.length > 0 ? [...laid, fixedGroup(fixed)] : laid),
+		...laid.flatMap((l) => ofRow(l, rows, wall, stature)),
+		...fixed.flatMap((p) => ofFixed(p, rows, wall, cutting.kerf, stature))
+	];
 }
+
+/** The same object for the same holders, so that they are compared with a row once. */
+const fixedGroup = remembering((placed: readonly FixedPlaced[]) => ({ placed }));

@@ -20,7 +20,7 @@ import { allowedLine, capacityLines } from './joint-lines';
 import { plugCheck } from './plug-check';
 
 /** What a screw goes into, in a word. */
-const MEMBER = { stud: 'stud', blocking: 'blocking', plank: 'boards', masonry: 'wall' } as const;
+export const MEMBER = { stud: 'stud', blocking: 'blocking', plank: 'boards', masonry: 'wall' } as const;
 
 /** Load that practice hangs on one deck screw through 3/4 ply into a stud. */
 export const TRADE_RULE: number = 80 * N_PER_POUND;
@@ -171,7 +171,7 @@ function tradeNotes(gap: number, d: Demand, capacity: JointCapacity, joint: Join
 }
 
 /** A stud whose species nobody has said: told as the softest, judged not at all. */
-function speciesUnknown(
+export function speciesUnknown(
 	id: string,
 	subject: Check['subject'],
 	member: string,
@@ -237,7 +237,12 @@ function blockCheck(
 export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace): Check[] {
 	const { row, profile } = laid;
 	const fixing = nth(place.segment.fixings, place.at);
-	const subject = { kind: 'fixing', row: row.id, stud: fixing.stud.id, x: fixing.x } as const;
+	const subject = {
+		kind: 'fixing',
+		of: { kind: 'row', id: row.id },
+		stud: fixing.stud.id,
+		x: fixing.x
+	} as const;
 	const id = `fixing:${row.id}:${fixing.stud.id}:${Math.round(fixing.x)}`;
 	const d = demand(laid, wall, share, place);
 	if (wall.build?.kind === 'masonry') return [plugCheck(`${id}:plug`, subject, fixing, wall.build.plug, d)];

@@ -2,17 +2,19 @@ import { memberKind } from '../members/registry';
 import { combine, seat } from '../mechanics/statics/seat';
 import { outOf } from '../solid/frame';
 import { mm, newtons, phrase, ratio } from '../units/phrase';
+import type { Millimetres } from '../units/quantity';
 import { checkOf, type Check } from '../verdict/check';
 import { GRAB, GRAB_UNDER } from '../verdict/grab';
-import { dropOf, type HolderWeights, type Placed } from './place';
+import { dropOf, type HolderWeights, type Placed, type InPlace } from './place';
 
 /**
  * Somebody hangs on the outermost point of a holder: told beside the verdict, which it does not decide. None for what
  * is out of reach. Load: ASTM F2057's 60 lb at the outermost point, from memory, with C_D 1.6.
+ * @returns a check of every member that can be hung on, and how far out from the wall the furthest point of them is
  */
-export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
+export function memberGrabs(p: InPlace): { checks: Check[]; out: Millimetres } {
 	const subject = { kind: 'holder', id: p.holder.id } as const;
-	const found: Check[] = [];
+	const checks: Check[] = [];
 	let out = 0;
 	for (const m of p.built.members) {
 		const { grab } = m;
@@ -21,9 +23,16 @@ export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
 		if (low.length === 0) continue;
 		for (const f of low) out = Math.max(out, outOf(f, [grab.x, 0, grab.z])[2]);
 		for (const { key, ...step } of memberKind(m.data.kind).grab?.(m.data, grab) ?? [])
-			found.push(checkOf(`holder:${p.holder.id}:grab-${key}:${m.carrier}`, subject, step));
+			checks.push(checkOf(`holder:${p.holder.id}:grab-${key}:${m.carrier}`, subject, step));
 	}
-	if (out === 0 || p.holder.back.lockStrip !== 'none') return found;
+	return { checks, out };
+}
+
+/** The same of a holder that hangs on a row, with its seat: somebody may pull it off. */
+export function grabChecks(p: Placed, weights: HolderWeights): Check[] {
+	const { checks: found, out } = memberGrabs(p);
+	const subject = { kind: 'holder', id: p.holder.id } as const;
+	if (out === 0 || p.holder.mount.strips.lockStrip !== 'none') return found;
 	const all = combine([weights.self, ...weights.things, { weight: GRAB, standOff: out }]);
 	const drop = dropOf(p);
 	const s = seat({ bevel: p.profile.bevel, standOff: all.standOff, drop });

@@ -1,7 +1,7 @@
 import { remembering } from '../remembering';
 import { phrase, type Phrase } from '../units/phrase';
 import { failedStep, missingStep, type Check } from '../verdict/check';
-import { holderWeights, type Placed } from './place';
+import { holderWeights, type Placed, type InPlace } from './place';
 import { grabChecks } from './grab-checks';
 import { hookLoad } from './hook-loads';
 import { hookChecks } from './hook-check';
@@ -15,7 +15,7 @@ function offItsRow(p: Placed, reason: Phrase): Check {
 }
 
 /** What carries a thing whose weight nobody knows cannot be judged, whatever the rest of it comes to. */
-export const unknownLoads = remembering((p: Placed): Check[] => {
+export const unknownLoads = remembering((p: InPlace): Check[] => {
 	const { id } = p.holder;
 	return p.built.unknown.map((name, i) => ({
 		...missingStep(

@@ -1,21 +1,20 @@
-import { liftOff } from '../cleats/profile';
 import { remembering } from '../remembering';
 import { overlap, type Box } from '../survey/box';
 import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Warning } from '../verdict/check';
-import type { LaidRow, Placed } from './place';
+import { riseOff, type AnyPlaced } from './any-place';
 
 /** The wall a holder takes: its face, what hangs below it, and both with the room above that lifting it off needs. */
 export interface Taken {
-	placed: Placed;
+	placed: AnyPlaced;
 	face: Box;
 	hang: Box;
 	all: Box;
 }
 
 /** The wall a holder takes. The same object while it stays where it is. */
-export const taken = remembering((placed: Placed): Taken => {
+export const taken = remembering((placed: AnyPlaced): Taken => {
 	const { left, right, foot, top, built } = placed;
 	const face = { left, right, low: foot, high: top };
 	const hang = {
@@ -24,7 +23,7 @@ export const taken = remembering((placed: Placed): Taken => {
 		low: foot - built.hangsBelow,
 		high: foot
 	};
-	const all = { left: hang.left, right: hang.right, low: hang.low, high: top + liftOff(placed.profile) };
+	const all = { left: hang.left, right: hang.right, low: hang.low, high: top + riseOff(placed) };
 	return { placed, face, hang, all };
 });
 
@@ -35,7 +34,12 @@ interface TakenRow {
 	high: Millimetres;
 }
 
-const takenRow = remembering((row: LaidRow): TakenRow => {
+/** What hangs on one row, or is screwed to the wall. */
+interface Group {
+	placed: readonly AnyPlaced[];
+}
+
+const takenRow = remembering((row: Group): TakenRow => {
 	const made: TakenRow = {
 		holders: row.placed.map(taken).sort((a, b) => a.all.left - b.all.left),
 		low: Infinity,
@@ -90,7 +94,7 @@ type Kind = 'place' | 'cover' | 'room';
 
 /** A clash, told to one of the two holders. */
 interface Clash {
-	of: Placed;
+	of: AnyPlaced;
 	kind: Kind;
 	warning: Warning;
 }
@@ -101,8 +105,8 @@ interface Clash {
  */
 function clashesBetween(a: TakenRow, b: TakenRow): Clash[] {
 	const found: Clash[] = [];
-	const told: Record<Kind, Set<Placed>> = { place: new Set(), cover: new Set(), room: new Set() };
-	const say = (of: Placed, kind: Kind, level: Warning['level'], message: () => Warning['message']) => {
+	const told: Record<Kind, Set<AnyPlaced>> = { place: new Set(), cover: new Set(), room: new Set() };
+	const say = (of: AnyPlaced, kind: Kind, level: Warning['level'], message: () => Warning['message']) => {
 		if (told[kind].has(of)) return;
 		told[kind].add(of);
 		found.push({ of, kind, warning: { level, subject: { kind: 'holder', id: of.holder.id }, message: message() } });
@@ -119,7 +123,7 @@ function clashesBetween(a: TakenRow, b: TakenRow): Clash[] {
 				phrase('What hangs on it covers {other}', { other: lower.placed.holder.name || 'another holder' })
 			);
 		}
-		const rise = liftOff(lower.placed.profile);
+		const rise = riseOff(lower.placed);
 		const between = upper.face.low - lower.face.high;
 		if (between >= 0 && between < rise && left.face.left < right.face.right && right.face.left < left.face.right) {
 			say(lower.placed, 'room', 'mind', () =>
@@ -136,8 +140,8 @@ function clashesBetween(a: TakenRow, b: TakenRow): Clash[] {
 }
 
 /** Rows on which nothing has changed are not compared again: one memory a row, of what it has with every other. */
-const withRow = remembering((a: LaidRow) =>
-	remembering((b: LaidRow): readonly Clash[] => {
+const withRow = remembering((a: Group) =>
+	remembering((b: Group): readonly Clash[] => {
 		const [x, y] = [takenRow(a), takenRow(b)];
 		return x.low >= y.high || y.low >= x.high ? [] : clashesBetween(x, y);
 	})
@@ -145,14 +149,14 @@ const withRow = remembering((a: LaidRow) =>
 
 /**
  * Every clash between holders: in one place, covered by what hangs, no headroom to lift off.
- * @param laid all rows; rows on which nothing has changed are not compared again
+ * @param laid all rows, and what is screwed to the wall; those on which nothing has changed are not compared again
  */
-export function holderClashes(laid: readonly LaidRow[]): Warning[] {
+export function holderClashes(laid: readonly Group[]): Warning[] {
 	const found: Warning[] = [];
-	const told: Record<Kind, Set<Placed>> = { place: new Set(), cover: new Set(), room: new Set() };
+	const told: Record<Kind, Set<AnyPlaced>> = { place: new Set(), cover: new Set(), room: new Set() };
 	laid.forEach((a, i) => {
 		for (let j = i; j < laid.length; j++) {
-			for (const c of withRow(a)(laid[j] as LaidRow)) {
+			for (const c of withRow(a)(laid[j] as Group)) {
 				if (told[c.kind].has(c.of)) continue;
 				told[c.kind].add(c.of);
 				found.push(c.warning);

@@ -7,6 +7,7 @@ import { headPullThrough, withdrawalPerLength } from '../mechanics/fasteners/wit
 import { hookScrewPlaces, type HookScrewPlace } from './hook-screws';
 import { holderWeights, type Placed } from './place';
 import { sharedAt } from '../mechanics/statics/line-share';
+import { woodAtHook } from '../mounts/hook';
 import { hookRoll } from '../mechanics/statics/roll';
 import { endLoads, hookLoad } from './hook-loads';
 import { headLine, threadLine } from './joint-lines';
@@ -16,13 +17,14 @@ const ACROSS_GRAIN = 1 / 3;
 
 /** What one screw of a hook holds, pulled out of face or hook. */
 function screwHolds(p: Placed) {
-	const { hook, stock: boardId } = p.holder.back;
-	const board = stock(boardId);
+	const { hook } = p.holder.mount.strips;
+	const board = stock(p.holder.back.stock);
+	const wood = woodAtHook(p.holder.back, p.holder.mount.strips, p.profile);
 	const cleat = stock(p.row.stock);
 	const fastener = screw(hook.screws.size);
 	const fromBack = hook.from === 'back';
-	const first = fromBack ? p.profile.thickness : board.thickness;
-	const into = fromBack ? board.thickness : p.profile.thickness;
+	const first = fromBack ? p.profile.thickness : wood;
+	const into = fromBack ? wood : p.profile.thickness;
 	const held = fromBack ? board : cleat;
 	const under = fromBack ? cleat : board;
 	// The thread is the end of the screw: where the point passes what holds it, less of it is in.
@@ -30,7 +32,7 @@ function screwHolds(p: Placed) {
 	const thread = Math.max(0, Math.min(hook.screws.length - first, into, hook.screws.length * THREAD_SHARE - beyond));
 	const perMm = withdrawalPerLength(fastener, held.G);
 	const withdrawal = perMm * thread * CD_STORAGE;
-	const head = headPullThrough(fastener.head, under.thickness, under.G) * CD_STORAGE;
+	const head = headPullThrough(fastener.head, first, under.G) * CD_STORAGE;
 	const lines = (): SumLine[] => [
 		threadLine(fastener, held.G),
 		{
@@ -38,7 +40,7 @@ function screwHolds(p: Placed) {
 			sum: phrase('{W} × {p} × {cd}', { W: perLength(perMm), p: mm(thread), cd: String(CD_STORAGE) }),
 			result: newtons(withdrawal)
 		},
-		headLine(fastener, under.thickness, under.G, CD_STORAGE),
+		headLine(fastener, first, under.G, CD_STORAGE),
 		{ label: 'the smaller', sum: phrase('of thread and head'), result: newtons(Math.min(withdrawal, head)) }
 	];
 	return { axial: Math.min(withdrawal, head), lines };
@@ -92,7 +94,7 @@ function glued(p: Placed, M: number, off: number) {
 }
 
 function checkHook(p: Placed, which: HookScrewPlace['hook']): Check {
-	const { back } = p.holder;
+	const { strips } = p.holder.mount;
 	const { profile } = p;
 	const id = `holder:${p.holder.id}:${which === 'hook' ? 'hook' : 'hook-2'}`;
 	const subject = { kind: 'holder', id: p.holder.id } as const;
@@ -121,7 +123,7 @@ function checkHook(p: Placed, which: HookScrewPlace['hook']): Check {
 		title: which,
 		demand: newtons(worst.each),
 		capacity: newtons(axial),
-		second: back.hook.glued ? glued(p, M, worst.x - p.built.face.width / 2) : undefined,
+		second: strips.hook.glued ? glued(p, M, worst.x - p.built.face.width / 2) : undefined,
 		source: 'statics; NDS 2018 12.2',
 		reason: phrase(`${which}: its screws into the face`),
 		lines: () => [
@@ -155,7 +157,7 @@ function checkHook(p: Placed, which: HookScrewPlace['hook']): Check {
 			},
 			...lines()
 		],
-		notes: back.secondHook
+		notes: strips.secondHook
 			? [phrase('Either hook must carry all of it: the rows are never exactly {e} right', { e: mm(1) })]
 			: []
 	});

@@ -62,6 +62,8 @@ function bySeat(things: readonly PlacedWeight[]): PlacedWeight[] {
 			continue;
 		}
 		const weight = before.weight + t.weight;
+		// Two of which nobody said what they weigh have no middle of their own.
+		if (weight === 0) continue;
 		before.standOff = (before.weight * before.standOff + t.weight * t.standOff) / weight;
 		before.weight = weight;
 	}
@@ -106,7 +108,7 @@ export const hookLoad = remembering((p: Placed): HookLoad | null => {
 	const seats = bySeat(things);
 	const drop = dropOf(p);
 	const tan = Math.tan((p.profile.bevel * Math.PI) / 180);
-	const locked = p.holder.back.lockStrip !== 'none' && drop > 0 && standOff / drop > tan;
+	const locked = p.holder.mount.strips.lockStrip !== 'none' && drop > 0 && standOff / drop > tan;
 	return {
 		from: weightAt - half,
 		to: weightAt + half,

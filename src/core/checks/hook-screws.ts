@@ -1,6 +1,6 @@
 import { screwDiameter, screw } from '../materials/screws';
 import { remembering } from '../remembering';
-import { screwMeetsHole } from '../holders/hook';
+import { screwMeetsHole, woodAtHook } from '../mounts/hook';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import { spacingMinimums } from '../mechanics/fasteners/spacing-minimums';
@@ -21,13 +21,14 @@ export interface HookScrewPlace {
 
 function placeOn(p: Placed, hook: HookScrewPlace['hook'], y: Millimetres): HookScrewPlace[] {
 	const { built, holder } = p;
-	const { size } = holder.back.hook.screws;
+	const { size } = holder.mount.strips.hook.screws;
 	const least = spacingMinimums(screw(size), { acrossGrain: true, drilled: true });
 	const edge = p.profile.back / 2;
+	const wood = woodAtHook(holder.back, holder.mount.strips, p.profile);
 	return built.hookScrews.map((s): HookScrewPlace => {
 		const place = { hook, x: s.x, y };
 		const at = { x: mm(s.x), hook };
-		if (built.holes.some((h) => screwMeetsHole({ ...s, y }, screwDiameter(size), h, built.face.thickness))) {
+		if (built.holes.some((h) => screwMeetsHole({ ...s, y }, screwDiameter(size), h, wood))) {
 			return {
 				...place,
 				meets: true,

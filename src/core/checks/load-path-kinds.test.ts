@@ -15,7 +15,7 @@ import { standingMargin, stepOf, type Check, type Step } from '../verdict/check'
 import { EFFORTS } from '../verdict/effort';
 import { failsAt, finish } from '../verdict/fails-at';
 import { ratio, phrase } from '../units/phrase';
-import { base, doing, find, fresh, rack, warned } from '../../../tests/support/demo-wall';
+import { base, doing, find, fresh, holder, rack, warned } from '../../../tests/support/demo-wall';
 import { holderWeights, type Placed } from './place';
 
 const row = (id: string, change: Partial<Row>): Command => ({ kind: 'change', list: 'rows', id, change });
@@ -267,7 +267,7 @@ describe('by stud and by row', () => {
 						kind: 'change',
 						list: 'holders',
 						id: 'h1',
-						change: { mount: { kind: 'row', row: 'r2', x } }
+						change: { mount: { ...holder('h1', between).mount, row: 'r2', x } }
 					})
 				),
 				id
@@ -287,7 +287,12 @@ describe('by stud and by row', () => {
 		const at = (x: number, id: string) =>
 			find(
 				fresh(
-					doing(narrow, { kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } })
+					doing(narrow, {
+						kind: 'change',
+						list: 'holders',
+						id: 'h1',
+						change: { mount: { ...holder('h1', narrow).mount, row: 'r2', x } }
+					})
 				),
 				id
 			).margin as number;

@@ -3,14 +3,17 @@ import type { Wall } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
 import { hookLoad } from './hook-loads';
 import { shareOf } from './row-loads';
+import { onRow, type AnyPlaced } from './any-place';
+import { fixedLoads } from './fixed/loads';
+import type { FixedPlaced } from './fixed/place';
 import { holderWeights, type Placed } from './place';
 
 /** The way a holder's load takes to the studs, as places on the wall. */
 export interface LoadPath {
 	/** Middle of the things on the holder. */
 	thing: [Millimetres, Millimetres];
-	/** Ends of the hook on the row. */
-	hook: [[Millimetres, Millimetres], [Millimetres, Millimetres]];
+	/** Ends of the hook on the row; null where it is screwed straight to the wall. */
+	hook: [[Millimetres, Millimetres], [Millimetres, Millimetres]] | null;
 	/** Screws that take it, with this holder's share across them; negative where it lifts. */
 	screws: { at: [Millimetres, Millimetres]; across: Newtons }[];
 }
@@ -24,7 +27,31 @@ const WORTH_DRAWING = 0.06;
  * @returns null when it does not hang on its row, or the row has nothing to screw to there
  * @example loadPath(placed, plan.wall)?.screws.map((s) => s.across)
  */
-export function loadPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPath | null {
+export function loadPath(placed: AnyPlaced, wall: Wall, kerf: Millimetres): LoadPath | null {
+	return onRow(placed) ? hungPath(placed, wall, kerf) : fixedPath(placed, wall);
+}
+
+/** Straight from the things to the screws in the wall. */
+function fixedPath(placed: FixedPlaced, wall: Wall): LoadPath | null {
+	if (placed.columns.length === 0) return null;
+	const { columns } = fixedLoads(placed, wall);
+	const things = thingsAt(placed);
+	return {
+		thing: things,
+		hook: null,
+		screws: placed.columns.map((c, i) => ({
+			at: [c.x, placed.foot + Math.max(...c.heights)],
+			across: columns[i]?.down ?? 0
+		}))
+	};
+}
+
+const thingsAt = (p: AnyPlaced): [Millimetres, Millimetres] => [
+	p.left + holderWeights(p.built).at,
+	p.foot + p.built.seatHeight
+];
+
+function hungPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPath | null {
 	const { row, profile } = placed;
 	const load = hookLoad(placed);
 	if (!load) return null;
@@ -38,7 +65,7 @@ export function loadPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPat
 				}))
 	);
 	return {
-		thing: [placed.left + holderWeights(placed.built).at, placed.foot + placed.built.seatHeight],
+		thing: thingsAt(placed),
 		hook: [
 			[load.from, y],
 			[load.to, y]

@@ -6,7 +6,7 @@ import { into, turnInto, type Frame } from '../solid/frame';
 import type { Vec3 } from '../solid/vector';
 import { weightOf, type Kilograms } from '../units/quantity';
 import { checkOf, type Check } from '../verdict/check';
-import type { Placed } from './place';
+import type { InPlace } from './place';
 
 const DOWN: Vec3 = [0, -1, 0];
 
@@ -48,7 +48,7 @@ function hardest(m: BuiltMember, given: readonly MemberLoad[][]): readonly Membe
  * of those alike.
  * @example memberChecks(placed).map((c) => c.title) // ['peg', 'lip of the hole', 'tilt of the pegs']
  */
-export const memberChecks = remembering((p: Placed): Check[] => {
+export const memberChecks = remembering((p: Pick<InPlace, 'holder' | 'built'>): Check[] => {
 	const { seats, members } = p.built;
 	const given = memberLoads(seats, members);
 	const subject = { kind: 'holder', id: p.holder.id } as const;

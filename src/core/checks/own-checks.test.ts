@@ -1,3 +1,4 @@
+import { hungAt } from '../../../tests/support/in-place';
 import { describe, expect, it } from 'vitest';
 import { rackOf } from '../../../tests/support/peg-rack';
 import { checkPlan } from './check-plan';
@@ -9,7 +10,7 @@ import { base, fresh, doing, holder, rack, at, find } from '../../../tests/suppo
 
 describe('the seat', () => {
 	it('rests on the spacer, on the row below, or on its own cleat, whichever is lowest and there', () => {
-		const bearing = (plan: Plan, id: string) => checkPlan(plan).holders.get(id)?.placed.bearing;
+		const bearing = (plan: Plan, id: string) => hungAt(checkPlan(plan), id).bearing;
 		expect(bearing(base, 'h1')?.kind).toBe('spacer');
 		expect(bearing(base, 'h3')?.kind).toBe('cleat-edge');
 		const tall = doing(

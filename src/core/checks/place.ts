@@ -2,7 +2,8 @@ import { buildHolder as make } from '../holders/build';
 import type { Built } from '../holders/built';
 import { remembering } from '../remembering';
 import { rowProfile } from '../plan/profile';
-import type { Holder, Plan, Row } from '../plan/types';
+import { hangs } from '../plan/held';
+import type { Holder, HungHolder, Plan, Row, Strips } from '../plan/types';
 import { weightOf, type Millimetres, type Newtons } from '../units/quantity';
 import { spacerFault, type NoBearing } from './bearing';
 import { allRows, flush, secondRow, type AllRows, type RowOnWall } from './second-row';
@@ -10,7 +11,7 @@ import { combine, type OutWeight } from '../mechanics/statics/seat';
 
 /** The lowest point where a holder touches something behind it. */
 export interface Bearing {
-	kind: 'face' | 'cleat-edge' | 'spacer' | 'row-below' | 'second-hook';
+	kind: 'face' | 'foot' | 'cleat-edge' | 'spacer' | 'row-below' | 'second-hook';
 	/** Above the floor. */
 	y: Millimetres;
 	/** A holder hung on the row below took that bearing away. */
@@ -19,15 +20,18 @@ export interface Bearing {
 	lost?: NoBearing;
 }
 
-/** A holder built for its row, and where that puts it on the wall. */
-export interface Spot extends RowOnWall {
-	holder: Holder;
+/** A holder built for what holds it, and where that puts it on the wall. */
+export interface InPlace<H extends Holder = Holder> {
+	holder: H;
 	built: Built;
 	left: Millimetres;
 	right: Millimetres;
 	foot: Millimetres;
 	top: Millimetres;
 }
+
+/** One that hangs on a row. */
+export interface Spot extends RowOnWall, InPlace<HungHolder> {}
 
 /** A holder in its place, and what it bears on there. */
 export interface Placed extends Spot {
@@ -71,16 +75,29 @@ const builtOn = remembering(
 	(
 		carriers: Holder['carriers'],
 		back: Holder['back'],
+		strips: Strips,
 		stock: Row['stock'],
 		bevel: Row['bevel'],
 		blank: Millimetres,
-		kerf: Millimetres
-	): Built => make(back, carriers, { profile: rowProfile({ stock, bevel, blank }, kerf), stock, blank })
+		kerf: Millimetres,
+		secondTop: Millimetres | undefined
+	): Built =>
+		make(back, carriers, {
+			kind: 'row',
+			strips,
+			profile: rowProfile({ stock, bevel, blank }, kerf),
+			stock,
+			blank,
+			...(secondTop === undefined ? {} : { secondTop })
+		})
 );
 
-/** Builds a holder for its row; the same figures on the same cleat are built once. */
-export function buildHolder(holder: Holder, row: Row, kerf: Millimetres): Built {
-	return builtOn(holder.carriers, holder.back, row.stock, row.bevel, row.blank, kerf);
+/**
+ * Builds a holder for its row; the same figures on the same cleat are built once.
+ * @param secondTop top of its second hook above its foot, where it rides on a row
+ */
+export function buildHung(holder: HungHolder, row: Row, kerf: Millimetres, secondTop?: Millimetres): Built {
+	return builtOn(holder.carriers, holder.back, holder.mount.strips, row.stock, row.bevel, row.blank, kerf, secondTop);
 }
 
 /**
@@ -129,7 +146,8 @@ function bearsOn(below: LaidRow, p: Spot): boolean {
 }
 
 /** Does its face reach no lower than its row, so that what hangs on the rows below does not matter? */
-const bearsByItsFace = ({ back }: Holder, { profile }: RowOnWall) => back.height <= profile.back + profile.front;
+const bearsByItsFace = ({ back, mount }: HungHolder, { profile }: RowOnWall) =>
+	!mount.strips.recessed && back.height <= profile.back + profile.front;
 
 /**
  * What a holder bears on by itself, whatever hangs below; null when that decides. `lost` says why a spacer does not
@@ -139,9 +157,12 @@ const bearsByItsFace = ({ back }: Holder, { profile }: RowOnWall) => back.height
 function ownBearing(p: Spot, among: AllRows | null): Bearing | null | { lost: NoBearing } {
 	const second = among && secondRow(p, among);
 	if (second) return { kind: 'second-hook', y: second.row.y + second.profile.front, taken: false };
-	if (among && p.holder.back.spacer && !bearsByItsFace(p.holder, p)) {
-		const lost = spacerFault(p, p.left + holderWeights(p.built).at, among);
-		return lost ? { lost } : { kind: 'spacer', y: p.foot, taken: false };
+	const { recessed, spacer } = p.holder.mount.strips;
+	if (among && (recessed || spacer) && !bearsByItsFace(p.holder, p)) {
+		const at = p.left + holderWeights(p.built).at;
+		// A back that lies flat meets whatever stands proud under its own cleat.
+		const lost = recessed ? spacerFault(p, at, among, p.row.y) : spacerFault(p, at, among);
+		return lost ? { lost } : { kind: recessed ? 'foot' : 'spacer', y: p.foot, taken: false };
 	}
 	return bearsByItsFace(p.holder, p) ? { kind: 'face', y: p.foot, taken: false } : null;
 }
@@ -161,7 +182,7 @@ function bearingOf(p: Spot, below: readonly LaidRow[], among: AllRows | null): B
 }
 
 /** Where a holder hangs, whatever it bears on there. */
-const spotOf = remembering((holder: Holder, on: RowOnWall, built: Built): Spot => {
+const spotOf = remembering((holder: HungHolder, on: RowOnWall, built: Built): Spot => {
 	const top = on.row.y + on.profile.back + on.profile.front;
 	const left = holder.mount.x;
 	return { holder, ...on, built, left, right: left + built.face.width, foot: top - built.face.height, top };
@@ -175,17 +196,20 @@ const placedOn = remembering(
 );
 
 const settle = remembering(
-	(holder: Holder, on: RowOnWall, below: readonly LaidRow[], among: AllRows | null, kerf: Millimetres): Placed => {
-		const spot = spotOf(holder, on, buildHolder(holder, on.row, kerf));
+	(holder: HungHolder, on: RowOnWall, below: readonly LaidRow[], among: AllRows | null, kerf: Millimetres): Placed => {
+		const spot = spotOf(holder, on, buildHung(holder, on.row, kerf));
 		const { kind, y, taken, lost } = bearingOf(spot, below, among);
-		return placedOn(spot, kind, y, taken, lost);
+		if (kind !== 'second-hook') return placedOn(spot, kind, y, taken, lost);
+		// Now it is known where its second hook goes: it bears on that row's front, and reaches its own height above it.
+		const secondTop = y + on.profile.back - spot.foot;
+		return placedOn(spotOf(holder, on, buildHung(holder, on.row, kerf, secondTop)), kind, y, taken, lost);
 	}
 );
 
 /** What comes to hang on one row: its own holders, and those of rows above whose second hook rides on it. */
 interface Hanging {
 	on: RowOnWall;
-	holders: Holder[];
+	holders: HungHolder[];
 	guests: Placed[];
 }
 
@@ -200,7 +224,7 @@ const laidRow = remembering((on: RowOnWall, placed: readonly Placed[], guests: r
 const layRow = remembering(
 	(
 		on: RowOnWall,
-		holders: readonly Holder[],
+		holders: readonly HungHolder[],
 		guests: readonly Placed[],
 		below: readonly LaidRow[],
 		among: AllRows | null,
@@ -216,14 +240,14 @@ const layRow = remembering(
 );
 
 /** Does it ask what is behind it: another row under its second hook, a surface under its spacer? */
-const looksBehind = ({ back }: Holder) => back.secondHook || back.spacer;
+const looksBehind = ({ mount: { strips } }: HungHolder) => strips.secondHook || strips.spacer || strips.recessed;
 
 /**
  * A holder as the row sees it that its second hook rides on; null when it rides nowhere. The same object while nothing
  * about it changes.
  */
-const guestOf = remembering((holder: Holder, own: RowOnWall, among: AllRows): Placed | null => {
-	const spot = spotOf(holder, own, buildHolder(holder, own.row, among.kerf));
+const guestOf = remembering((holder: HungHolder, own: RowOnWall, among: AllRows): Placed | null => {
+	const spot = spotOf(holder, own, buildHung(holder, own.row, among.kerf));
 	const on = secondRow(spot, among);
 	return on && guestOn(spot, on);
 });
@@ -244,10 +268,11 @@ export function placeHolders(plan: Plan): LaidRow[] {
 	const among = allRows(plan.rows, plan.wall, kerf);
 	const hanging = new Map(among.rows.map((on): [string, Hanging] => [on.row.id, { on, holders: [], guests: [] }]));
 	for (const holder of plan.holders) {
+		if (!hangs(holder)) continue;
 		const here = hanging.get(holder.mount.row);
 		if (!here) continue;
 		here.holders.push(holder);
-		const guest = holder.back.secondHook && guestOf(holder, here.on, among);
+		const guest = holder.mount.strips.secondHook && guestOf(holder, here.on, among);
 		if (guest) hanging.get(guest.row.id)?.guests.push(guest);
 	}
 	const laid: LaidRow[] = [];
@@ -259,15 +284,4 @@ export function placeHolders(plan: Plan): LaidRow[] {
 	}
 	const byId = new Map(laid.map((l) => [l.row.id, l]));
 	return plan.rows.flatMap((r) => byId.get(r.id) ?? []);
-}
-
-/** Every holder in its place, by id, in the plan's order. @example placesById(plan).get('h1')?.foot */
-export function placesById(plan: Plan): Map<string, Placed> {
-	const placed = new Map(placeHolders(plan).flatMap((l) => l.placed.map((p) => [p.holder.id, p] as const)));
-	return new Map(
-		plan.holders.flatMap(({ id }) => {
-			const found = placed.get(id);
-			return found ? [[id, found] as const] : [];
-		})
-	);
 }

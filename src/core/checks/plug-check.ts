@@ -22,7 +22,7 @@ const NOTE = phrase(
 export function plugCheck(
 	id: string,
 	subject: Check['subject'],
-	fixing: Fixing,
+	fixing: Pick<Fixing, 'x'>,
 	plug: PlugChoice,
 	d: PlugDemand
 ): Check {

@@ -19,6 +19,7 @@ import {
 /** What a holder bears on, in words. */
 export const BEARING_WORDS = {
 	face: 'the foot of its face, on its own cleat',
+	foot: 'its foot, flat on the wall',
 	'cleat-edge': 'the lower edge of its own cleat',
 	spacer: 'its spacer, at the foot',
 	'row-below': 'the top of the row below',
@@ -96,8 +97,8 @@ function seatCheck(
  * What the lock strip's own screws hold across, all together: as many as the hook's, through the strip into the face.
  */
 function stripHolds(p: Placed, uplift: number): StepParts['second'] {
-	const { hook, stock: boardId } = p.holder.back;
-	const board = stock(boardId);
+	const { hook } = p.holder.mount.strips;
+	const board = stock(p.holder.back.stock);
 	const strip = stock(p.row.stock);
 	const { size, length, count: n } = hook.screws;
 	const inside = Math.min(Math.max(0, length - strip.thickness), board.thickness);
@@ -154,12 +155,12 @@ function lockedCheck(p: Placed, weights: HolderWeights): Check {
 		title: 'seat, locked',
 		demand: ratio(1),
 		capacity: ratio(s.shape),
-		second: p.holder.back.lockStrip === 'screwed' ? stripHolds(p, uplift) : undefined,
+		second: p.holder.mount.strips.lockStrip === 'screwed' ? stripHolds(p, uplift) : undefined,
 		source: SEAT_SOURCE,
 		reason:
 			uplift > 0
 				? phrase(
-						p.holder.back.lockStrip === 'screwed'
+						p.holder.mount.strips.lockStrip === 'screwed'
 							? 'held on by its lock strip, which takes {u}'
 							: 'its lock strip is loose and takes none of the {u} that lift it',
 						{ u: newtons(uplift) }
@@ -204,7 +205,7 @@ function leftOn(p: Placed, weights: HolderWeights, part: OutWeight & { left: num
  * A tug that would pull it off and the height to lift it off are given with it.
  */
 export function seatChecks(p: Placed, weights: HolderWeights): Check[] {
-	if (p.holder.back.lockStrip !== 'none') return [lockedCheck(p, weights)];
+	if (p.holder.mount.strips.lockStrip !== 'none') return [lockedCheck(p, weights)];
 	const drop = dropOf(p);
 	const full: OutWeight = { weight: weights.total, standOff: weights.standOff };
 	const input: SeatInput = { bevel: p.profile.bevel, standOff: full.standOff, drop };

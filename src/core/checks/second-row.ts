@@ -50,7 +50,7 @@ export const flush = (a: RowOnWall, b: RowOnWall): boolean =>
  * standing out as far; null when there is none, or it has one hook.
  */
 export function secondRow(p: Spot, among: AllRows): RowOnWall | null {
-	if (!p.holder.back.secondHook) return null;
+	if (!p.holder.mount.strips.secondHook) return null;
 	let found: RowOnWall | null = null;
 	for (const r of among.rows) {
 		const under = r.row.y + r.profile.front + r.profile.back < p.row.y + p.profile.back && r.row.y >= p.foot;

@@ -146,6 +146,25 @@ describe('cleats and their screws', () => {
 		expect(lay({}, { studs: [stud(100), { ...stud(100 + apart), id: 'near' }, stud(900)] })[0]?.missed).toEqual([]);
 	});
 
+	it('rests at one place on one support: a stud that leans past a block, by their screws', () => {
+		const backer = {
+			stock: 'ply-12',
+			height: 300,
+			below: 100,
+			behind: { size: '#8', length: 28, pitch: 150 },
+			perStud: 2
+		} as const;
+		// Screws 1425 and 1675 up: in the stud at 380 and 420, in the block at 400, which is the stud's middle too.
+		const leaning = { ...stud(152), id: 'leans', lean: 160 };
+		const block = { id: 'b', x: 385, y: 1640, width: 30, height: 90, depth: 89, species: 'spf' as const };
+		const [only] = lay({ backer }, { studs: [leaning, stud(900)], blocking: [block] });
+		expect(only?.fixings.map((f) => [f.stud.id, Math.round(f.x)])).toEqual([
+			['leans', 400],
+			[stud(900).id, 900]
+		]);
+		expect(only?.missed).toMatchObject([{ x: 400, y: 1675, fault: { kind: 'neighbour' } }]);
+	});
+
 	it("marks pilots from each cleat's own left end", () => {
 		expect(rowMarks(lay({}))).toEqual([{ length: 1300, marks: [50, 450, 850, 1250] }]);
 	});

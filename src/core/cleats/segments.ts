@@ -50,13 +50,40 @@ function fixingsOf(screws: readonly RowScrew[]): Fixing[] {
 		.sort((a, b) => a.x - b.x);
 }
 
+/** Supports this near beside each other are one to a cleat: it cannot rest on both. */
+const ONE_PLACE: Millimetres = 1;
+
+/**
+ * Of fixings at one place along the cleat (a stud that leans past a block), the one with more screws counts, of two alike
+ * the one whose screws stand higher; the other's stand too near it.
+ */
+function apart(fixings: readonly Fixing[]): { fixings: Fixing[]; missed: RowScrew[] } {
+	const kept: Fixing[] = [];
+	const missed: RowScrew[] = [];
+	for (const f of fixings) {
+		const before = kept.at(-1);
+		if (!before || f.x - before.x >= ONE_PLACE) {
+			kept.push(f);
+			continue;
+		}
+		const top = (x: Fixing) => x.screws.at(-1)?.y ?? 0;
+		const more = f.screws.length - before.screws.length || top(f) - top(before);
+		const out = more > 0 ? before : f;
+		if (out === before) kept[kept.length - 1] = f;
+		const fault = { kind: 'neighbour' as const, has: f.x - before.x, needs: ONE_PLACE };
+		missed.push(...out.screws.map((s) => ({ ...s, fault })));
+	}
+	return { fixings: kept, missed };
+}
+
 function lay(row: ScrewedRow, wall: Wall, kerf: Millimetres): Segment[] {
 	const profile = rowProfile(row, kerf);
 	const ends = [row.left, ...[...row.joints].sort((a, b) => a - b), row.right];
 	return ends.slice(1).map((to, i) => {
 		const from = ends[i] as number;
 		const screws = rowScrews(row, { from, to }, wall, profile);
-		return { from, to, fixings: fixingsOf(screws), missed: screws.filter((s) => s.fault) };
+		const { fixings, missed } = apart(fixingsOf(screws));
+		return { from, to, fixings, missed: [...screws.filter((s) => s.fault), ...missed] };
 	});
 }
 

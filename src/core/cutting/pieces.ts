@@ -1,5 +1,5 @@
 import { segmentsOn } from '../cleats/segments';
-import { buildHolder } from '../checks/place';
+import { builtOf } from '../checks/any-place';
 import { boughtLength } from './bought-length';
 import { DOWEL, stock, type StockId } from '../materials/stocks';
 import { cutOf, type CutPart } from '../solid/cut-part';
@@ -138,11 +138,8 @@ export function collectPieces(plan: Plan): PieceGroup[] {
 				);
 		});
 	}
-	const rows = new Map(plan.rows.map((r) => [r.id, r]));
 	for (const holder of plan.holders) {
-		const row = rows.get(holder.mount.row);
-		if (!row) continue;
-		for (const part of buildHolder(holder, row, plan.cutting.kerf).parts) {
+		for (const part of builtOf(plan, holder)?.parts ?? []) {
 			const cut = cutOf(part);
 			if (cut) take(cut, { kind: 'holder', id: holder.id, name: holder.name });
 		}

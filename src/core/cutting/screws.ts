@@ -1,6 +1,7 @@
 import { screwsOf, segmentsOn } from '../cleats/segments';
 import { touching } from '../checks/block-check';
-import { buildHolder } from '../checks/place';
+import { builtOf } from '../checks/any-place';
+import { isFixed } from '../plan/held';
 import { screwsOf as screwsOfHolder } from '../holders/made-of';
 import { screwDiameter, type ScrewSize } from '../materials/screws';
 import type { Plan, PlugChoice } from '../plan/types';
@@ -43,11 +44,9 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 	}
 	for (const b of plan.wall.blocking ?? [])
 		if (b.fixing) take(b.fixing.size, b.fixing.length, 'rows', b.fixing.count * touching(plan.wall, b).length);
-	const rows = new Map(plan.rows.map((r) => [r.id, r]));
 	for (const holder of plan.holders) {
-		const row = rows.get(holder.mount.row);
-		if (!row) continue;
-		for (const { size, length, count } of screwsOfHolder(holder, buildHolder(holder, row, plan.cutting.kerf)))
+		const built = builtOf(plan, holder);
+		for (const { size, length, count } of built ? screwsOfHolder(holder, built) : [])
 			take(size, length, 'hooks', count);
 	}
 	return [...found.values()]
@@ -56,12 +55,13 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 }
 
 /**
- * Plugs that the rows of a masonry wall need: one for every screw into it. Null for a wall that takes none.
+ * Plugs that a masonry wall needs, of its rows and of what is screwed to it: one for every screw into it. Null for a wall that takes none.
  * @example plugsWanted(plan)?.count
  */
 export function plugsWanted(plan: Plan): { count: number; plug: PlugChoice } | null {
 	const { build } = plan.wall;
 	if (build?.kind !== 'masonry') return null;
-	const count = plan.rows.reduce((sum, row) => sum + screwsOf(segmentsOn(row, plan.wall, plan.cutting.kerf)).length, 0);
-	return { count, plug: build.plug };
+	const rows = plan.rows.reduce((sum, row) => sum + screwsOf(segmentsOn(row, plan.wall, plan.cutting.kerf)).length, 0);
+	const fixed = plan.holders.filter(isFixed).reduce((sum, h) => sum + h.mount.places.length, 0);
+	return { count: rows + fixed, plug: build.plug };
 }

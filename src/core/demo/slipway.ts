@@ -81,16 +81,19 @@ interface Rack {
 const rack = (id: string, name: string, on: string, x: number, r: Rack): Holder => ({
 	id,
 	name,
-	mount: { kind: 'row', row: on, x },
-	back: {
-		stock: 'ply-18',
-		width: r.width,
-		height: r.height,
-		hook: { screws: { size: '#8', length: 32, count: r.screws ?? 6 }, from: 'back', glued: true },
-		spacer: r.spacer ?? true,
-		lockStrip: 'none',
-		secondHook: false
+	mount: {
+		kind: 'row',
+		row: on,
+		x,
+		strips: {
+			hook: { screws: { size: '#8', length: 32, count: r.screws ?? 6 }, from: 'back', glued: true },
+			recessed: false,
+			spacer: r.spacer ?? true,
+			lockStrip: 'none',
+			secondHook: false
+		}
 	},
+	back: { stock: 'ply-18', width: r.width, height: r.height },
 	carriers: [
 		{
 			id: 'c1',

@@ -1,4 +1,4 @@
-import type { Placed } from '../checks/place';
+import type { InPlace } from '../checks/place';
 import type { Load } from '../carriers/carrier';
 import { remembering } from '../remembering';
 import { MM_PER_INCH, type Kilograms, type Millimetres } from '../units/quantity';
@@ -71,7 +71,7 @@ function kinder(height: Millimetres, index: (y: Millimetres) => number): Millime
  * @example seatHandling(placed, 1750)?.index // 0.21
  */
 export function seatHandling(
-	p: Placed,
+	p: InPlace,
 	stature: Millimetres | undefined,
 	standing: Standing = AT_THE_WALL
 ): SeatHandling | null {
@@ -81,7 +81,7 @@ export function seatHandling(
 const handled = remembering(handle);
 
 /** The heaviest kind of thing on a holder; null when nothing hangs, or nobody knows what it weighs. */
-function heaviest(p: Placed): (Load & { mass: Kilograms }) | null {
+function heaviest(p: InPlace): (Load & { mass: Kilograms }) | null {
 	let most: (Load & { mass: Kilograms }) | null = null;
 	for (const { loads } of p.holder.carriers)
 		for (const l of loads) {
@@ -92,7 +92,7 @@ function heaviest(p: Placed): (Load & { mass: Kilograms }) | null {
 }
 
 function handle(
-	p: Placed,
+	p: InPlace,
 	stature: Millimetres | undefined,
 	below: Millimetres,
 	keptOff: Millimetres

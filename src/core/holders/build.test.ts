@@ -1,24 +1,19 @@
+import { heldBy } from '../../../tests/support/in-place';
 import { describe, expect, it } from 'vitest';
 import { FITTING } from '../../../tests/support/fitting-things';
 import { CARRIERS, carrierKind } from '../carriers/registry';
-import { ripInTwo } from '../cleats/profile';
 import type { Carrier, Holder } from '../plan/types';
 import { sayPhrase } from '../units/phrase';
 import { buildHolder } from './build';
 import { holderFor } from './holder-for';
 
-const context = {
-	profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }),
-	stock: 'ply-18' as const,
-	blank: 130
-};
 const fitted = (kind: string): Holder => {
 	const made = holderFor(kind, { thing: FITTING[kind]!, count: 3, widest: 1200, unit: 'mm' }, 'h');
 	if (!made.ok) throw new Error(made.error);
 	return made.value.holder;
 };
-const stops = ({ back, carriers }: Pick<Holder, 'back' | 'carriers'>) =>
-	buildHolder(back, carriers, context)
+const stops = ({ back, carriers, mount }: Holder) =>
+	buildHolder(back, carriers, heldBy({ mount }))
 		.warnings.filter((w) => w.level === 'stop')
 		.map((w) => sayPhrase(w.message, 'mm'))
 		.join('; ');
@@ -39,7 +34,7 @@ describe('where a carrier may stand', () => {
 
 	it.each(screwed)('%s that bears on nothing below its back is stopped', (kind) => {
 		const h = fitted(kind);
-		const low = buildHolder(h.back, h.carriers, context).carriers[0]!.taken.low;
+		const low = buildHolder(h.back, h.carriers, heldBy(h)).carriers[0]!.taken.low;
 		expect(stops(moved(h, { y: h.carriers[0]!.at.y - low - 5 }))).toMatch(/bears on nothing/);
 	});
 
@@ -49,7 +44,7 @@ describe('where a carrier may stand', () => {
 		const held = (count: number) => {
 			const of = c1.params.held as { support: object };
 			const params = { ...c1.params, width: 1500, held: { ...of, support: { ...of.support, count } } };
-			const built = buildHolder({ ...h.back, width: 1500 }, [{ ...c1, params }], context);
+			const built = buildHolder({ ...h.back, width: 1500 }, [{ ...c1, params }], heldBy(h));
 			const data = built.members[0]!.data as unknown as { heights: number[]; alone: boolean };
 			return { ...data, said: built.warnings.map((w) => w.message.text).join(' ') };
 		};
@@ -87,7 +82,7 @@ describe('where a carrier may stand', () => {
 			params: { ...kind.start('mm'), width: 200, projection: 60, tilt: 0 },
 			loads: [{ name: 'ring', mass: 1, width: 60, height: 20, depth: 20, count: 4 }]
 		};
-		const built = buildHolder(shelf.back, [{ ...c1, loads: [] }, pegs], context);
+		const built = buildHolder(shelf.back, [{ ...c1, loads: [] }, pegs], heldBy(shelf));
 		const seat = built.seats.find((s) => s.carrier === 'c2')!;
 		expect(seat.axis.map((v) => Math.round(v))).toEqual([0, 1, 0]);
 		// Its first member is the shelf's joint: all of every ring.

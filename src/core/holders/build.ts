@@ -12,10 +12,11 @@ import { add, times, type Vec2, type Vec3 } from '../solid/vector';
 import { weigh } from '../solid/weigh';
 import { phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
-import type { Built, BuiltCarrierAt, BuiltMember, BuiltSeat, Hole, HolderContext, Reach, Stood } from './built';
-import { boardWarnings, hookScrews, hookWarnings } from './hook';
+import type { Held, Hole } from '../mounts/held';
+import { behind } from '../mounts/registry';
+import { boardWarnings } from './board';
+import type { Built, BuiltCarrierAt, BuiltMember, BuiltSeat, Reach, Stood } from './built';
 import { placeWarnings } from './place-warnings';
-import { stripsOf } from './strips';
 
 /** A carrier made, and where it stands. */
 interface Made {
@@ -198,19 +199,14 @@ const RANK: Record<Found['level'], number> = { stop: 0, mind: 1 };
  * Makes a holder of its figures: parts where they stand, seats with what is on them, members with what they carry, its
  * own mass and centre, the room it takes, and what is wrong with it. The top of the hook is flush with the top of the
  * back; strips run along all of it.
- * @param context the row's cleat
- * @param secondTop top of the second hook above the foot, where a row for it was found
+ * @param held how: by a row's cleat, or by screws
  * @returns all of it in one frame; never throws on figures that the document's fields take
- * @example buildHolder(holder.back, holder.carriers, { profile, stock: 'ply-18', blank: 130 }).self.mass
+ * @example buildHolder(holder.back, holder.carriers, { kind: 'fixed', screws, places }).self.mass
  */
-export function buildHolder(
-	back: Back,
-	carriers: readonly Carrier[],
-	context: HolderContext,
-	secondTop?: Millimetres
-): Built {
+export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held): Built {
 	const board = stock(back.stock);
-	const rear = context.profile.thickness;
+	const mount = behind(back, held);
+	const { rear } = mount;
 	const front = rear + board.thickness;
 	const { made, lost } = makeAll(back, carriers, front);
 	const onBack = made.filter((m) => hostOf(m.carrier.at) === null);
@@ -222,16 +218,15 @@ export function buildHolder(
 		outline: plain(rectangle(back.width, back.height)),
 		thickness: board.thickness,
 		grain: 'x',
-		features,
+		features: [...features, ...mount.features],
 		stands: [upright([0, 0, rear])]
 	};
 	const own = made.flatMap((m) => {
 		const mine = m.built.parts.map((p) => movedPart(p, m.frame, m.carrier.id));
 		return mine;
 	});
-	const parts = [face, ...stripsOf(back, context, secondTop), ...own];
+	const parts = [face, ...mount.parts, ...own];
 	const seats = made.flatMap(seatsOf);
-	const screws = hookScrews(back, context);
 	const holes = features.flatMap((f): Hole[] =>
 		f.kind === 'bore' ? [{ x: f.at[0], y: f.at[1], diameter: f.diameter, depth: f.depth }] : []
 	);
@@ -247,8 +242,8 @@ export function buildHolder(
 	}));
 	const reach = reachOf(parts, seats);
 	const warnings: Found[] = [
-		...boardWarnings(back, context),
-		...hookWarnings(back, context, screws, holes),
+		...boardWarnings(back),
+		...mount.warnings(holes),
 		...lost.map((c): Found => ({
 			level: 'stop',
 			field: `carriers.${c.id}`,
@@ -261,10 +256,10 @@ export function buildHolder(
 		parts,
 		carriers: at,
 		holes,
-		hookScrews: screws,
+		hookScrews: mount.hookScrews,
 		seats,
 		members: membersOf(made),
-		hook: { from: 0, to: back.width },
+		hook: mount.hook,
 		self: weigh(parts),
 		face: { width: back.width, height: back.height, thickness: board.thickness },
 		front,

@@ -1,36 +1,9 @@
 import type { Found, Load, Member, Retention, ScrewJoint, Seat } from '../carriers/carrier';
-import type { CleatProfile } from '../cleats/profile';
-import type { StockId } from '../materials/stocks';
+import type { Hole, HookScrew } from '../mounts/held';
 import type { Frame } from '../solid/frame';
 import type { Part } from '../solid/part';
 import type { Vec3 } from '../solid/vector';
 import type { Kilograms, Millimetres } from '../units/quantity';
-
-/** What a holder must know of where it hangs. */
-export interface HolderContext {
-	/** Its row's cleat: the hook is the same piece turned over. */
-	profile: CleatProfile;
-	stock: StockId;
-	/** Width of the board the row's cleats are ripped from. */
-	blank: Millimetres;
-}
-
-/** A hole in the face of the back, from its front unless said. x from the left end, y from the foot. */
-export interface Hole {
-	x: Millimetres;
-	y: Millimetres;
-	diameter: Millimetres;
-	depth: Millimetres;
-}
-
-/** One screw between hook and back. x from the left end, y from the foot. */
-export interface HookScrew {
-	x: Millimetres;
-	y: Millimetres;
-	from: 'back' | 'front';
-	/** How far it reaches into the back, from the side it enters; the whole of it when driven from the front. */
-	inFace: Millimetres;
-}
 
 /** One thing on a seat: its mass, and where its middle is. */
 export interface Stood {
@@ -78,8 +51,8 @@ export interface BuiltCarrierAt {
 }
 
 /**
- * A holder made of its figures, in one frame: x from its left end, y from its foot, z out from the surface that its
- * cleat is on. Everything downstream reads this, and never asks what kind of carrier it came from.
+ * A holder made of its figures, in one frame: x from its left end, y from its foot, z out from the surface that it
+ * is mounted on. Everything downstream reads this, and never asks what kind of carrier it came from.
  */
 export interface Built {
 	parts: readonly Part[];
@@ -89,7 +62,7 @@ export interface Built {
 	hookScrews: readonly HookScrew[];
 	seats: readonly BuiltSeat[];
 	members: readonly BuiltMember[];
-	/** Hook along the back, from its left end. */
+	/** Hook along the back, from its left end; nothing where nothing hooks. */
 	hook: { from: Millimetres; to: Millimetres };
 	/** Own mass and where its centre is. */
 	self: { mass: Kilograms; at: Vec3 };

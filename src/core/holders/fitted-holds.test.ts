@@ -11,7 +11,10 @@ describe.each(CARRIERS.map((c) => c.kind))('%s as it is offered', (kind) => {
 	const made = holderFor(kind, { thing: FITTING[kind]!, count: 4, widest: 800, unit: 'mm' }, 'h');
 	if (!made.ok) throw new Error(made.error);
 	const start = smallWall();
-	const plan: Plan = { ...start, holders: [{ ...made.value.holder, mount: { kind: 'row', row: 'r', x: 150 } }] };
+	const plan: Plan = {
+		...start,
+		holders: [{ ...made.value.holder, mount: { ...made.value.holder.mount, row: 'r', x: 150 } }]
+	};
 	const own = checkPlan(plan).checks.filter((c) => c.id.startsWith('holder:h:') && c.basis === 'published');
 
 	it('is judged: its seat, its hook, and every member that carries', () => {

@@ -3,12 +3,13 @@ import { carrierKind } from '../carriers/registry';
 import { stock, type StockId } from '../materials/stocks';
 import type { Millimetres } from '../units/quantity';
 import { fail, ok, type Result } from '../result';
-import type { Holder } from '../plan/types';
+import { withStrips } from '../plan/held';
+import type { HungHolder } from '../plan/types';
 import { emptyHolder, startBack } from './empty-holder';
 
 /** A holder made for a thing, what led to its figures, and how many of the thing found no seat. */
 export interface MadeFor {
-	holder: Holder;
+	holder: HungHolder;
 	fitted: Fitted;
 	over: number;
 }
@@ -34,11 +35,13 @@ export function holderFor(kind: string, asked: Wanted, id: string): Result<MadeF
 	if (!fitted.ok) return fitted;
 	const { params, back, y, load } = fitted.value;
 	const start = emptyHolder(id, '', asked.unit);
-	const screws = { ...start.back.hook.screws, count: Math.max(2, Math.ceil(back.width / SCREW_PITCH)) };
+	const { hook } = start.mount.strips;
+	const screws = { ...hook.screws, count: Math.max(2, Math.ceil(back.width / SCREW_PITCH)) };
 	return ok({
 		holder: {
 			...start,
-			back: { ...start.back, ...back, stock: boardFor(back.height, asked.unit), hook: { ...start.back.hook, screws } },
+			mount: withStrips(start, { hook: { ...hook, screws } }),
+			back: { ...start.back, ...back, stock: boardFor(back.height, asked.unit) },
 			carriers: [{ id: 'c1', kind, at: { on: 'back', x: 0, y }, params, loads: [load] }]
 		},
 		fitted: fitted.value,

@@ -1,17 +1,14 @@
+import { withStrips } from '../plan/held';
+import type { Strips } from '../plan/types';
+import { heldBy } from '../../../tests/support/in-place';
 import { describe, expect, it } from 'vitest';
 import { FITTING } from '../../../tests/support/fitting-things';
-import { ripInTwo } from '../cleats/profile';
 import { slipwayShop } from '../demo/slipway-shop';
 import { sayPhrase } from '../units/phrase';
 import { buildHolder } from './build';
 import { holderFor } from './holder-for';
 import { makeable, partLines, screwsOf } from './made-of';
 
-const context = {
-	profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }),
-	stock: 'ply-18' as const,
-	blank: 130
-};
 function shelf() {
 	const made = holderFor(
 		'slotted-shelf',
@@ -20,7 +17,7 @@ function shelf() {
 	);
 	if (!made.ok) throw new Error(made.error);
 	const { holder } = made.value;
-	return { holder, built: buildHolder(holder.back, holder.carriers, context) };
+	return { holder, built: buildHolder(holder.back, holder.carriers, heldBy(holder)) };
 }
 
 describe('what a holder is made of', () => {
@@ -38,9 +35,9 @@ describe('what a holder is made of', () => {
 			{ size: '#8', length: 32, count: 3 },
 			{ size: '#8', length: 50, count: 3 }
 		]);
-		const screwed = { back: { ...holder.back, lockStrip: 'screwed' as const, secondHook: true } };
-		expect(screwsOf(screwed, built)[0]?.count).toBe(9);
-		expect(screwsOf({ back: { ...holder.back, lockStrip: 'loose' } }, built)[0]?.count).toBe(3);
+		const strips = (s: Partial<Strips>) => screwsOf({ mount: withStrips(holder, s) }, built)[0]?.count;
+		expect(strips({ lockStrip: 'screwed', secondHook: true })).toBe(9);
+		expect(strips({ lockStrip: 'loose' })).toBe(3);
 	});
 
 	it('holds every operation against the tools, what cannot be done first', () => {

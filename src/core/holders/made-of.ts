@@ -7,6 +7,8 @@ import type { Tool } from '../tools/tool';
 import { count, mm, phrase, type Phrase } from '../units/phrase';
 import type { ScrewSize } from '../materials/screws';
 import type { Millimetres } from '../units/quantity';
+import type { ScrewCount } from '../mounts/held';
+import { mountScrews } from '../mounts/registry';
 import type { Built } from './built';
 
 /** A part to cut, in words: how many, of what, how large. */
@@ -32,18 +34,11 @@ export function partLines(built: Built): Phrase[] {
 	});
 }
 
-/** Screws of one size and length that a holder takes. */
-export interface ScrewCount {
-	size: ScrewSize;
-	length: Millimetres;
-	count: number;
-}
-
 /**
- * Screws of a holder: those of its hooks and its screwed strip, and those of its carriers' joints.
+ * Screws of a holder: those that hold it or its hooks and strips, and those of its carriers' joints.
  * @example screwsOf(holder, built) // [{ size: '#8', length: 32, count: 10 }]
  */
-export function screwsOf({ back }: Pick<Holder, 'back'>, built: Built): ScrewCount[] {
+export function screwsOf({ mount }: Pick<Holder, 'mount'>, built: Built): ScrewCount[] {
 	const found = new Map<string, ScrewCount>();
 	const take = (size: ScrewSize, length: Millimetres, n: number) => {
 		const key = `${size} ${length.toFixed(2)}`;
@@ -51,8 +46,7 @@ export function screwsOf({ back }: Pick<Holder, 'back'>, built: Built): ScrewCou
 		now.count += n;
 		found.set(key, now);
 	};
-	const strips = 1 + (back.secondHook ? 1 : 0) + (back.lockStrip === 'screwed' ? 1 : 0);
-	take(back.hook.screws.size, back.hook.screws.length, back.hook.screws.count * strips);
+	for (const s of mountScrews(mount)) take(s.size, s.length, s.count);
 	for (const c of built.carriers) for (const j of c.joints) take(j.size, j.length, j.places.length);
 	return [...found.values()];
 }

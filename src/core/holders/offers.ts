@@ -9,7 +9,8 @@ import { fail, ok, type Result } from '../result';
 import type { Thing } from '../things/types';
 import type { Tool } from '../tools/tool';
 import { buildHolder } from './build';
-import type { Built, HolderContext } from './built';
+import type { CleatContext as Cleat } from '../mounts/held';
+import type { Built } from './built';
 import { holderFor, type MadeFor } from './holder-for';
 import { makeable, type Judged } from './made-of';
 
@@ -37,13 +38,13 @@ export interface Offers {
 }
 
 /** A usual row, where the wall has none yet. */
-function usual(unit: Wanted['unit']): HolderContext {
+function usual(unit: Wanted['unit']): Cleat {
 	const id = unit === 'mm' ? 'ply-18' : 'ply-3/4';
 	const { thickness } = stock(id);
 	return { profile: ripInTwo({ blank: 130, thickness, bevel: 45, kerf: 3.2 }), stock: id, blank: 130 };
 }
 
-const contextOf = (row: Row, kerf: number): HolderContext => ({
+const contextOf = (row: Row, kerf: number): Cleat => ({
 	profile: rowProfile(row, kerf),
 	stock: row.stock,
 	blank: row.blank
@@ -65,8 +66,8 @@ export function offersFor(asked: Wanted, tools: readonly Tool[], row: Row | unde
 			refusals.push({ kind, title, why: made.error });
 			continue;
 		}
-		const { back, carriers } = made.value.holder;
-		const built = buildHolder(back, carriers, context);
+		const { back, carriers, mount } = made.value.holder;
+		const built = buildHolder(back, carriers, { kind: 'row', strips: mount.strips, ...context });
 		const [worst] = makeable(built, tools);
 		offers.push({
 			kind,

@@ -1,5 +1,6 @@
 import { enablePatches, produceWithPatches, type Patch } from 'immer';
 import type { ObjectSchema } from 'yup';
+import { refersTo } from '../mounts/registry';
 import { isKnown, type SpeciesId } from '../materials/woods';
 import { layStuds, type StudLayout } from '../survey/lay-studs';
 import { fail, ok, type Problem, type Result } from '../result';
@@ -115,7 +116,7 @@ function run(draft: Plan, command: Single, at: number): void {
 		case 'remove': {
 			draftList(draft, command.list).splice(at, 1);
 			// What hung on a row goes with it; undo brings both back.
-			if (command.list === 'rows') draft.holders = draft.holders.filter((h) => h.mount.row !== command.id);
+			if (command.list === 'rows') draft.holders = draft.holders.filter((h) => refersTo(h) !== command.id);
 			return;
 		}
 		case 'rename':

@@ -18,6 +18,7 @@ export const LIMITS = {
 	rows: 100,
 	holders: 5000,
 	joints: 100,
+	screws: 60,
 	carriers: 24,
 	loads: 4,
 	things: 20_000

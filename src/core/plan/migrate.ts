@@ -34,19 +34,23 @@ function loadFrom1(load: Doc, seats: number): Doc {
  */
 function holderFrom1(holder: unknown): unknown {
 	if (!isDoc(holder) || !isDoc(holder.params)) return holder;
-	const { params, family: _, ...rest } = holder as Doc & { params: Doc };
+	const { params, family: _, mount, ...rest } = holder as Doc & { params: Doc };
 	const face = part(params, 'face');
 	const { height, spacing, ...pegs } = part(params, 'pegs');
 	const load = part(params, 'load');
 	return {
 		...rest,
-		back: {
-			...face,
-			hook: params.hook,
-			spacer: params.spacer,
-			lockStrip: params.lockStrip === true ? 'screwed' : 'none',
-			secondHook: params.secondHook === true
+		mount: {
+			...(isDoc(mount) ? mount : {}),
+			strips: {
+				hook: params.hook,
+				recessed: false,
+				spacer: params.spacer,
+				lockStrip: params.lockStrip === true ? 'screwed' : 'none',
+				secondHook: params.secondHook === true
+			}
 		},
+		back: face,
 		carriers: [
 			{
 				id: 'c1',

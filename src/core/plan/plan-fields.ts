@@ -62,11 +62,15 @@ export const LOAD = {
 	count: wholeField('How many', 0, LIMITS.things, 1)
 };
 
-/** The board that carriers stand on, and how it hangs. */
+/** The board that carriers stand on. */
 export const BACK = {
 	stock: choiceField('Board', stocks(STOCKS.map((s) => s.id)), ['ply-18', '1x8']),
 	width: lengthField('Width', 40, WALL_LIMITS.maxWidth, [600, 609.6]),
-	height: lengthField('Height', 30, 1300, [220, 184.15]),
+	height: lengthField('Height', 30, 1300, [220, 184.15])
+};
+
+/** Strips behind a back that hangs on a row. */
+export const STRIPS = {
 	hook: groupField('Hook', {
 		screws: groupField('Screws', {
 			size: { ...screwFields.size, start: { mm: '#8' as const, inch: '#8' as const } },
@@ -76,9 +80,26 @@ export const BACK = {
 		from: choiceField('Driven from', named('back', 'front')),
 		glued: flagField('Glued', true)
 	}),
+	recessed: flagField('Hook let into the back'),
 	spacer: flagField('Spacer at the foot', true),
 	lockStrip: choiceField('Lock strip', named('none', 'loose', 'screwed')),
 	secondHook: flagField('Second hook')
+};
+
+/** Screws straight into what is behind a back. */
+export const FIXING = {
+	screws: groupField('Screws', {
+		size: { ...screwFields.size, start: { mm: '#10' as const, inch: '#10' as const } },
+		length: lengthField('Length', 10, 200, [80, 76.2])
+	}),
+	places: listField(
+		'Screws',
+		groupField('Screw', {
+			x: lengthField('From the left', 0, WALL_LIMITS.maxWidth),
+			y: lengthField('Up', 0, 1300)
+		}),
+		LIMITS.screws
+	)
 };
 
 const at = {
@@ -102,7 +123,16 @@ export const HOLDER = {
 	name: textField('Name', 60),
 	note: orAbsent(textField('Note', 500)),
 	mount: variantsField('Held', {
-		row: { row: idField('Row'), x: lengthField('Left end', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth) }
+		row: {
+			row: idField('Row'),
+			x: lengthField('Left end', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth),
+			strips: groupField('Strips', STRIPS)
+		},
+		fixed: {
+			x: lengthField('Left end', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth),
+			y: lengthField('Foot', -WALL_LIMITS.maxHeight, WALL_LIMITS.maxHeight),
+			...FIXING
+		}
 	}),
 	back: groupField('Back', BACK),
 	carriers: listField('Carriers', variantsField('Carrier', CARRIER_SHAPES), LIMITS.carriers)

@@ -1,3 +1,5 @@
+import { onRow } from '../holders/empty-holder';
+import { refersTo } from '../mounts/registry';
 import type { ValuesOf } from '../form/field';
 import { bodyOf, rackOf } from '../../../tests/support/peg-rack';
 import { CUTTING, HOLDER, PLAN, ROW } from './plan-fields';
@@ -47,7 +49,7 @@ describe('commands', () => {
 
 	it("take a row's holders away with it", () => {
 		expect(
-			did(applyCommand(plan, { kind: 'remove', list: 'rows', id: 'r2' })).plan.holders.map((h) => h.mount.row)
+			did(applyCommand(plan, { kind: 'remove', list: 'rows', id: 'r2' })).plan.holders.map(refersTo)
 		).not.toContain('r2');
 	});
 
@@ -80,7 +82,7 @@ describe('commands', () => {
 		['an empty name', { kind: 'rename', name: '  ' }, 'name'],
 		[
 			'a holder on no row',
-			{ kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r9', x: 0 } } },
+			{ kind: 'change', list: 'holders', id: 'h1', change: { mount: onRow('r9', 0, 'mm') } },
 			'holders[0].mount.row'
 		]
 	])('refuse %s and name its field', (_, command, path) => {

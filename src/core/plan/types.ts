@@ -66,12 +66,18 @@ export interface Backer {
 	perStud: number;
 }
 
-/** The board that carriers stand on, and how it hangs on a row. */
+/** The board that carriers stand on. */
 export interface Back {
 	stock: StockId;
 	width: Millimetres;
 	height: Millimetres;
+}
+
+/** Strips behind a back that hangs on a row, all of the same rip as the row's cleat. */
+export interface Strips {
 	hook: HookChoice;
+	/** The hook is let into the back, whose foot lies flat on what the row is mounted on. */
+	recessed: boolean;
 	/** A strip behind the foot, as thick as the cleat, that bears on the wall. */
 	spacer: boolean;
 	/** A strip under the wall cleat that keeps the hook from rising; loose ones take only bumps. */
@@ -111,12 +117,33 @@ export interface Holder {
 	carriers: Carrier[];
 }
 
+/** How a back is held. */
+export type Mount = RowMount | FixedMount;
+
 /** Hung on a row with its left end at x. */
-export interface Mount {
+export interface RowMount {
 	kind: 'row';
 	row: string;
 	x: Millimetres;
+	strips: Strips;
 }
+
+/** Screwed straight to what is behind it: framing, boards or plugs. */
+export interface FixedMount {
+	kind: 'fixed';
+	/** Of its left end. */
+	x: Millimetres;
+	/** Of its foot above the floor. */
+	y: Millimetres;
+	screws: ScrewChoice;
+	/** Of each screw, from the back's left end and its foot. */
+	places: { x: Millimetres; y: Millimetres }[];
+}
+
+/** A holder that hangs on a row. */
+export type HungHolder = Holder & { mount: RowMount };
+/** A holder that is screwed to the wall. */
+export type FixedHolder = Holder & { mount: FixedMount };
 
 export interface Cutting {
 	/** Width of the saw's cut. */

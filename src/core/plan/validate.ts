@@ -5,6 +5,7 @@ import { rowProfile } from './profile';
 import { lowestTop, tallest } from '../survey/outline';
 import { studAt } from '../survey/supports';
 import { carrierKind } from '../carriers/registry';
+import { refersTo } from '../mounts/registry';
 import { carrierProblems } from './carrier-problems';
 import { LISTS, listPath, type ListName, type Lists } from './lists';
 import { LIMITS } from './limits';
@@ -89,7 +90,8 @@ const FITS: { [K in ListName]: (plan: Plan, thing: Lists[K], say: Say) => void }
 		});
 	},
 	holders({ wall, rows }, h, say) {
-		if (!rows.some((r) => r.id === h.mount.row)) say('mount.row', `there is no row "${h.mount.row}"`);
+		const on = refersTo(h);
+		if (on !== null && !rows.some((r) => r.id === on)) say('mount.row', `there is no row "${on}"`);
 		if (h.back.width > wall.width)
 			say('back.width', `the holder is wider than the wall, which is ${wall.width} mm wide`);
 		for (const { path, message } of carrierProblems(h)) say(path, message);

@@ -1,7 +1,9 @@
 import type { Check } from '../verdict/check';
+import { onRow, type AnyPlaced } from '../checks/any-place';
 import { dropOf, holderWeights, type Placed } from '../checks/place';
+import { isFixed } from '../plan/held';
 import { combine } from '../mechanics/statics/seat';
-import type { Plan } from '../plan/types';
+import type { Plan, ScrewChoice } from '../plan/types';
 import { claddingDepth } from '../survey/cladding-depth';
 import { GRAVITY } from '../units/quantity';
 import type { Inputs } from './inputs';
@@ -28,26 +30,32 @@ function seatSum(p: Placed): AsSum {
 			selfOut: Math.max(0, self.standOff),
 			load: load.weight / GRAVITY,
 			out: Math.max(0, load.standOff),
-			lock: p.holder.back.lockStrip !== 'none'
+			lock: p.holder.mount.strips.lockStrip !== 'none'
 		}
 	};
 }
 
-/** One screw of a row, under what it takes at its worst. */
+/** Screws of a row, or of a holder that is screwed to the wall. */
+function screwsFor(plan: Plan, of: { kind: 'row' | 'holder'; id: string }): ScrewChoice | undefined {
+	if (of.kind === 'row') return plan.rows.find((r) => r.id === of.id)?.screws;
+	return plan.holders.filter(isFixed).find((h) => h.id === of.id)?.mount.screws;
+}
+
+/** One screw of a row or of a fixed holder, under what it takes at its worst. */
 function screwSum(plan: Plan, check: Check): AsSum | null {
 	if (check.subject.kind !== 'fixing' || check.title !== 'screws' || !check.load) return null;
 	const { subject } = check;
-	const row = plan.rows.find((r) => r.id === subject.row);
+	const screws = screwsFor(plan, subject.of);
 	const figure = (label: RegExp) => check.lines.find((l) => label.test(l.label))?.result.value;
 	const [T, V] = [Math.max(figure(/screw pull$/) ?? 0, figure(/^pulled straight/) ?? 0), figure(/^across each/) ?? 0];
 	const load = Math.hypot(T, V);
-	if (!row || !(load > 0)) return null;
+	if (!screws || !(load > 0)) return null;
 	return {
 		name: 'screw',
 		inputs: {
 			kind: 'wood-screw',
-			screw: row.screws.size,
-			length: row.screws.length,
+			screw: screws.size,
+			length: screws.length,
 			gap: claddingDepth(plan.wall.cladding),
 			load: load / GRAVITY,
 			angle: (Math.atan2(T, V) * 180) / Math.PI
@@ -59,7 +67,7 @@ function screwSum(plan: Plan, check: Check): AsSum | null {
  * The quick sum that asks the same as a check of the wall, with its figures; null where none does.
  * @example sumFromCheck(plan, check, placed)?.name // 'seat'
  */
-export function sumFromCheck(plan: Plan, check: Check, placed: Placed | undefined): AsSum | null {
-	if (placed && check.title.startsWith('seat')) return seatSum(placed);
+export function sumFromCheck(plan: Plan, check: Check, placed: AnyPlaced | undefined): AsSum | null {
+	if (placed && onRow(placed) && check.title.startsWith('seat')) return seatSum(placed);
 	return screwSum(plan, check);
 }

@@ -226,7 +226,7 @@ describe('walls that are not framed', () => {
 	it('are judged by it: twice the load, twice the margin', () => {
 		const margin = (load: number) =>
 			checkPlan(structuredClone(masonry(load))).checks.find(
-				(c) => c.title === 'plug' && c.subject.kind === 'fixing' && c.subject.row === 'r2'
+				(c) => c.title === 'plug' && c.subject.kind === 'fixing' && c.subject.of.id === 'r2'
 			)?.margin ?? 0;
 		expect(margin(60)).toBeCloseTo(2 * margin(30), 9);
 	});
@@ -252,7 +252,7 @@ describe('walls that are not framed', () => {
 			blocking: [{ id: 'b1', x: 2700, y: 700, width: 300, height: 140, depth: 95, species: 'c24' }]
 		});
 		const fixed = checkPlan(structuredClone(gap)).checks.filter(
-			(c) => c.subject.kind === 'fixing' && c.subject.row === 'r5' && c.subject.stud === 'b1'
+			(c) => c.subject.kind === 'fixing' && c.subject.of.id === 'r5' && c.subject.stud === 'b1'
 		);
 		expect(fixed.map((c) => c.title)).toContain('screws');
 	});

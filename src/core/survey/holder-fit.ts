@@ -1,5 +1,6 @@
 import type { Warning } from '../verdict/check';
 import { taken } from '../checks/holder-clashes';
+import { onRow, type AnyPlaced } from '../checks/any-place';
 import type { Placed } from '../checks/place';
 import type { Wall } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
@@ -17,7 +18,7 @@ const boxOf = (b: Box, out: number) => ({
 	z: [0, out] as const
 });
 
-function obstacles(wall: Wall, p: Placed, say: Say): void {
+function obstacles(wall: Wall, p: AnyPlaced, say: Say): void {
 	const { face, hang } = taken(p);
 	const out = p.built.projection;
 	const under = new Map(
@@ -48,21 +49,10 @@ function obstacles(wall: Wall, p: Placed, say: Say): void {
 	}
 }
 
-/**
- * A holder, and what hangs on it, against everything surveyed but its load: what stands, what moves, how far out,
- * ledges behind it.
- */
-export function holderFit({ wall }: { wall: Wall }, p: Placed, say: Say): void {
-	obstacles(wall, p, say);
-	const { all } = taken(p);
-	const limit = mostProjection(wall, all);
-	if (limit && p.built.projection > limit.most + 0.5)
-		say('stop', {
-			text: `Stands out {p}; ${limit.why.text}`,
-			values: { ...limit.why.values, p: mm(p.built.projection) }
-		});
+/** The wall behind a holder on a row, where it bears and where its face must pass. */
+function behindIt(wall: Wall, p: Placed, say: Say): void {
 	const behind = surfaceAt(wall, p.foot, p.left, p.right) - surfaceAt(wall, p.row.y, p.left, p.right);
-	if (Math.abs(behind) > 0.5 && (p.bearing.kind === 'spacer' || p.bearing.kind === 'second-hook')) {
+	if (Math.abs(behind) > 0.5 && ['spacer', 'foot', 'second-hook'].includes(p.bearing.kind)) {
 		say(
 			'mind',
 			behind > 0
@@ -77,7 +67,7 @@ export function holderFit({ wall }: { wall: Wall }, p: Placed, say: Say): void {
 	}
 	for (const l of wall.ledges ?? []) {
 		if (
-			l.out > p.profile.thickness &&
+			l.out > (p.holder.mount.strips.recessed ? 0 : p.profile.thickness) &&
 			overlap({ left: p.left, right: p.right, low: p.foot, high: p.row.y }, ledgeBox(wall, l))
 		) {
 			say(
@@ -89,9 +79,25 @@ export function holderFit({ wall }: { wall: Wall }, p: Placed, say: Say): void {
 			);
 		}
 	}
+}
+
+/**
+ * A holder, and what hangs on it, against everything surveyed but its load: what stands, what moves, how far out,
+ * ledges behind it.
+ */
+export function holderFit({ wall }: { wall: Wall }, p: AnyPlaced, say: Say): void {
+	obstacles(wall, p, say);
+	const { all } = taken(p);
+	const limit = mostProjection(wall, all);
+	if (limit && p.built.projection > limit.most + 0.5)
+		say('stop', {
+			text: `Stands out {p}; ${limit.why.text}`,
+			values: { ...limit.why.values, p: mm(p.built.projection) }
+		});
+	if (onRow(p)) behindIt(wall, p, say);
 	const { corners } = wall;
 	if (corners && (corners.left.taken > p.left + 0.5 || wall.width - corners.right.taken < p.right - 0.5))
 		say('mind', phrase('Hangs in the corner, where the neighbouring wall takes room'));
-	if (wall.surface && wall.surface !== 'wall' && p.holder.back.lockStrip === 'none')
+	if (onRow(p) && wall.surface && wall.surface !== 'wall' && p.holder.mount.strips.lockStrip === 'none')
 		say('mind', phrase('This surface moves: a bump unhooks it. Put in a lock strip'));
 }

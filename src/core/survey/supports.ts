@@ -45,6 +45,33 @@ function gridOf(build: Exclude<Build, { kind: 'framed' }>, width: Millimetres): 
 	return pitched(build.first, build.pitch, width).map((x, i) => ({ id: `at${i + 1}`, x, ...like }));
 }
 
+/** The ply of a doubled stud that a place along the wall is in; the stud itself where it is one. */
+function plyAt(stud: Stud, x: Millimetres, y: Millimetres): Support {
+	const centre = studAt(stud, y);
+	if (stud.plies !== 2) return { ...stud, x: centre };
+	return { ...stud, x: centre + ((x < centre ? -1 : 1) * stud.width) / 4, width: stud.width / 2 };
+}
+
+/** A solid wall takes a screw anywhere: what it is at one place. */
+function solidAt(build: Exclude<Build, { kind: 'framed' }>, x: Millimetres): Support {
+	const [like] = gridOf({ ...build, first: 0, pitch: 1e9 }, 1);
+	return { ...(like as Support), id: `at-${Math.round(x)}`, x };
+}
+
+/**
+ * What a screw at one place goes into: the stud, the ply of a doubled one, the block there, or the wall itself; null
+ * where there is nothing behind.
+ * @example supportUnder(wall, 815, 1200)?.id // 's2'
+ */
+export function supportUnder(wall: Wall, x: Millimetres, y: Millimetres): Support | null {
+	const build = wall.build ?? { kind: 'framed' };
+	if (build.kind !== 'framed') return solidAt(build, x);
+	const stud = wall.studs.find((s) => Math.abs(studAt(s, y) - x) <= s.width / 2);
+	if (stud) return plyAt(stud, x, y);
+	const block = (wall.blocking ?? []).find((b) => x >= b.x && x <= b.x + b.width && y > b.y && y < b.y + b.height);
+	return block ? blockAt(block) : null;
+}
+
 const memory = remembering((wall: Wall) => ({ wall, at: new Map<string, readonly Support[]>() }));
 /** Heights that a drag may go through before the first are forgotten. */
 const MOST_HEIGHTS = 400;

@@ -26,7 +26,8 @@ export interface SumLine {
 export type Subject =
 	| { kind: 'holder'; id: string }
 	| { kind: 'row'; id: string }
-	| { kind: 'fixing'; row: string; stud: string; x: number }
+	/** Screws of a row, or of a holder that is screwed to the wall, at one place. */
+	| { kind: 'fixing'; of: { kind: 'row' | 'holder'; id: string }; stud: string; x: number }
 	| { kind: 'stud'; id: string }
 	| { kind: 'block'; id: string };
 

@@ -4,7 +4,7 @@ import { carrierKind } from '$core/carriers/registry';
 import { cutText } from '$core/form/whole-text';
 import { holderFor } from '$core/holders/holder-for';
 import { applyCommand, type Command } from '$core/plan/commands';
-import type { Holder, Plan } from '$core/plan/types';
+import type { Holder, HungHolder, Plan } from '$core/plan/types';
 import { fail, ok, type Result } from '$core/result';
 import { formatLength } from '$core/units/format-length';
 import type { Thing } from '$core/things/types';
@@ -87,7 +87,7 @@ function placedFor(
 	left: number,
 	kind: string,
 	unit: LengthUnit
-): Result<{ holder: Holder; over: number }> {
+): Result<{ holder: HungHolder; over: number }> {
 	const widest = widestOn(plan);
 	if (widest < 120) return fail('There is no row to hang it on: lay one out first');
 	const made = holderFor(kind, { thing, count: left, widest, unit }, newId());
@@ -96,7 +96,7 @@ function placedFor(
 	return placed ? ok({ holder: placed, over: made.value.over }) : fail('No row has room for it');
 }
 
-const whereWords = (plan: Plan, { mount }: Holder, unit: LengthUnit): string => {
+const whereWords = (plan: Plan, { mount }: HungHolder, unit: LengthUnit): string => {
 	const row = plan.rows.find((r) => r.id === mount.row);
 	return `on ${row?.name || 'a row'} at ${formatLength(mount.x, unit)}, where it is in nothing’s way and best held`;
 };

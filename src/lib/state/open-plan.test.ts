@@ -1,3 +1,4 @@
+import { onRow } from '$core/holders/empty-holder';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import type { Plan } from '$core/plan/types';
@@ -51,7 +52,7 @@ const opened = (keep: Keep | null = null, from = stored()) => new OpenPlan(from,
 const settle = (ms = 600) => vi.advanceTimersByTimeAsync(ms);
 const rename = (open: OpenPlan, name: string) => open.do({ kind: 'rename', name });
 const move = (x: number) =>
-	({ kind: 'change', list: 'holders', id: 'h1', change: { mount: { kind: 'row', row: 'r2', x } } }) as const;
+	({ kind: 'change', list: 'holders', id: 'h1', change: { mount: onRow('r2', x, 'mm') } }) as const;
 
 beforeEach(() => {
 	vi.useFakeTimers();

@@ -1,3 +1,5 @@
+import { withStrips } from '$core/plan/held';
+import { hung } from '../../support/peg-rack';
 import { describe, expect, it } from 'vitest';
 import type { Carrier, Holder, Load, Plan } from '$core/plan/types';
 import { back as cleatBack, front as cleatFront, g, stripOut, t } from '../../support/rack-by-hand';
@@ -14,19 +16,14 @@ const SCREWS = { size: '#8', length: 50.8, count: 4, glued: false };
 
 function plan(height: number, carriers: Carrier[]): Plan {
 	const start = smallWall();
-	const [h] = start.holders as [Holder];
+	const h = hung(start.holders[0]);
 	return {
 		...start,
 		holders: [
 			{
 				...h,
-				back: {
-					...h.back,
-					stock: 'ply-3/4',
-					width: 400,
-					height,
-					hook: { ...h.back.hook, screws: { size: '#8', length: 30, count: 3 } }
-				},
+				mount: withStrips(h, { hook: { ...h.mount.strips.hook, screws: { size: '#8', length: 30, count: 3 } } }),
+				back: { stock: 'ply-3/4', width: 400, height },
 				carriers
 			}
 		]

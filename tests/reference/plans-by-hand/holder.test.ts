@@ -1,3 +1,6 @@
+import { withStrips } from '$core/plan/held';
+import { hung } from '../../support/peg-rack';
+import { hungAt } from '../../support/in-place';
 import { describe, expect, it } from 'vitest';
 import { type PegRack } from '../../support/peg-rack';
 import type { Holder } from '$core/plan/types';
@@ -22,12 +25,12 @@ describe('the holder', () => {
 	it('on a spacer bears at its foot, and weighs the spacer', () => {
 		const r = rack({ strips: 2 });
 		const { check, all } = asked(smallWall({ rack: { spacer: true } }));
-		expect(all.holders.get('h')?.placed.bearing).toMatchObject({ kind: 'spacer', y: foot(180) });
+		expect(hungAt(all, 'h').bearing).toMatchObject({ kind: 'spacer', y: foot(180) });
 		expect(check('holder:h:seat').margin).toBeCloseTo((1500 + back - foot(180)) / r.out / 1.5, 6);
 	});
 
 	it('bears on no spacer over a window, past the end of the wall, or before the row below', () => {
-		const bearing = (plan: ReturnType<typeof smallWall>) => asked(plan).all.holders.get('h')?.placed.bearing;
+		const bearing = (plan: ReturnType<typeof smallWall>) => hungAt(asked(plan).all, 'h').bearing;
 		const window = { id: 'w', kind: 'window' as const, name: 'window', x: 280, y: 1350, width: 440, height: 120 };
 		expect(bearing(smallWall({ rack: { spacer: true }, wall: { obstructions: [window] } }))).toMatchObject({
 			kind: 'cleat-edge',
@@ -57,7 +60,7 @@ describe('the holder', () => {
 		const face = { stock: '1x8' as const, width: 400, height: 350 };
 		const r = rack({ strips: 2, height: 350 });
 		const { check, line, all } = asked(smallWall({ rack: { secondHook: true, face }, more: { rows: [below] } }));
-		expect(all.holders.get('h')?.placed.bearing).toMatchObject({ kind: 'second-hook', y: 1300 + front });
+		expect(hungAt(all, 'h').bearing).toMatchObject({ kind: 'second-hook', y: 1300 + front });
 		expect(check('holder:h:seat').margin).toBeCloseTo((1500 + back - 1300 - front) / r.out / 1.5, 6);
 		for (const row of ['r', 'below'])
 			expect(line(`fixing:${row}:s0`, 'V: stud takes')).toBeCloseTo((r.W + cleat) / 2, 6);
@@ -69,9 +72,9 @@ describe('the holder', () => {
 		const below = { ...ROW, id: 'below', y: 1200, right: 1150 };
 		const beside = (x: number) => {
 			const plan = smallWall({ row: { right: 1150 }, rack: { face }, more: { rows: [below] } });
-			const h = plan.holders[0] as Holder;
-			plan.holders.push({ ...h, id: 'rider', mount: { ...h.mount, x }, back: { ...h.back, secondHook: true } });
-			return asked(plan).all.holders.get('h')?.placed.bearing;
+			const h = hung(plan.holders[0]);
+			plan.holders.push({ ...h, id: 'rider', mount: { ...withStrips(h, { secondHook: true }), x } });
+			return hungAt(asked(plan).all, 'h').bearing;
 		};
 		// The first stands from 300 to 700.
 		expect(beside(500)).toMatchObject({ kind: 'cleat-edge', taken: true });

@@ -1,3 +1,4 @@
+import { hungAt } from '../../support/in-place';
 import { describe, expect, it } from 'vitest';
 import type { Row } from '$core/plan/types';
 import { g, t, back, front, D, up, crush, cleat, rack, plain, foot, strip } from '../../support/rack-by-hand';
@@ -56,7 +57,7 @@ describe('the row', () => {
 			perStud: 3
 		};
 		const face = { stock: '1x8' as const, width: 400, height: 350 };
-		const bearing = (o: Parameters<typeof smallWall>[0]) => asked(smallWall(o)).all.holders.get('h')?.placed.bearing;
+		const bearing = (o: Parameters<typeof smallWall>[0]) => hungAt(asked(smallWall(o)).all, 'h').bearing;
 		const below = { ...ROW, id: 'below', y: 1300 };
 		expect(bearing({ rack: { face }, more: { rows: [below] } })).toMatchObject({ kind: 'row-below' });
 		expect(bearing({ rack: { face }, row: { backer }, more: { rows: [below] } })).toMatchObject({ kind: 'cleat-edge' });
@@ -126,13 +127,16 @@ describe('the row', () => {
 		const at = foot(350);
 		const own = { ...backer, height: 120, below: 20 };
 		const bearing = (over: Partial<Row>) =>
-			asked(
-				smallWall({
-					rack: { spacer: true, face: { stock: '1x8', width: 400, height: 350 } },
-					row: { backer: own },
-					more: { rows: [{ ...ROW, id: 'below', y: at - 100, backer, ...over }] }
-				})
-			).all.holders.get('h')?.placed.bearing;
+			hungAt(
+				asked(
+					smallWall({
+						rack: { spacer: true, face: { stock: '1x8', width: 400, height: 350 } },
+						row: { backer: own },
+						more: { rows: [{ ...ROW, id: 'below', y: at - 100, backer, ...over }] }
+					})
+				).all,
+				'h'
+			).bearing;
 		expect(bearing({})).toMatchObject({ kind: 'spacer', y: at });
 		// Up to the top of the last 15 of the foot, and not short of it.
 		expect(bearing({ backer: { ...backer, height: 115, below: 0 } })).toMatchObject({ kind: 'spacer' });

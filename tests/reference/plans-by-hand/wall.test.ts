@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bodyOf, rackOf } from '../../support/peg-rack';
+import { bodyOf, hung, rackOf } from '../../support/peg-rack';
 import type { Holder } from '$core/plan/types';
 import { g, t, back, front, D, up, cleat, plain } from '../../support/rack-by-hand';
 import { asked, smallWall } from '../../support/small-wall';
@@ -112,7 +112,7 @@ describe('the wall', () => {
 		const second: Holder = {
 			id: 'k',
 			name: 'Other',
-			mount: { kind: 'row', row: 'r', x: 60 },
+			mount: { ...hung(smallWall().holders[0]).mount, row: 'r', x: 60 },
 			...bodyOf({ ...rackOf(smallWall().holders[0] as Holder), face: { stock: '1x8', width: 200, height: 180 } })
 		};
 		const { check, line } = asked(smallWall({ more: { holders: [second] } }));

@@ -1,6 +1,6 @@
+import { heldBy } from '../../support/in-place';
 import { describe, expect, it } from 'vitest';
 import { CARRIERS, carrierKind } from '$core/carriers/registry';
-import { ripInTwo } from '$core/cleats/profile';
 import { buildHolder } from '$core/holders/build';
 import type { Built } from '$core/holders/built';
 import { emptyHolder } from '$core/holders/empty-holder';
@@ -14,12 +14,7 @@ import { FITTING } from '../../support/fitting-things';
 import { centreOf, solids } from '../../support/manifold';
 
 /** Every carrier as it starts, and as it is made for a thing, against a general library of solids. */
-const context = {
-	profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }),
-	stock: 'ply-18' as const,
-	blank: 130
-};
-const built = (h: Pick<Holder, 'back' | 'carriers'>) => buildHolder(h.back, h.carriers, context);
+const built = (h: Pick<Holder, 'back' | 'carriers' | 'mount'>) => buildHolder(h.back, h.carriers, heldBy(h));
 
 function started(kind: string): Built {
 	const bare = emptyHolder('h', '', 'mm');

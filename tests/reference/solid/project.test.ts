@@ -1,7 +1,7 @@
+import { HELD } from '../../support/in-place';
 import type { Manifold } from 'manifold-3d';
 import { describe, expect, it } from 'vitest';
 import { CARRIERS } from '$core/carriers/registry';
-import { ripInTwo } from '$core/cleats/profile';
 import { buildHolder } from '$core/holders/build';
 import { holderFor } from '$core/holders/holder-for';
 import { flat, onEdge, upright } from '$core/solid/frame';
@@ -96,16 +96,11 @@ describe('a shelf before a back, by hand', () => {
 });
 
 const VIEWS: readonly ViewName[] = ['front', 'side', 'above'];
-const context = {
-	profile: ripInTwo({ blank: 130, thickness: 18, bevel: 45, kerf: 3.2 }),
-	stock: 'ply-18' as const,
-	blank: 130
-};
 
 describe.each(CARRIERS.map((c) => c.kind))('%s', (kind) => {
 	const made = holderFor(kind, { thing: FITTING[kind]!, count: 5, widest: 1200, unit: 'mm' }, 'h');
 	if (!made.ok) throw new Error(made.error);
-	const { parts } = buildHolder(made.value.holder.back, made.value.holder.carriers, context);
+	const { parts } = buildHolder(made.value.holder.back, made.value.holder.carriers, HELD);
 	const all: Manifold[] = parts.flatMap(solids);
 
 	it.each(VIEWS)('from the %s covers what its solids throw a shadow on', (view) => {

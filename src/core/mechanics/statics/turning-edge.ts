@@ -17,7 +17,7 @@ export interface TurningEdge {
  * Is there plasterboard of any thickness in the wall's skin, under whatever else? A thin panel over it does not keep it
  * from crushing.
  */
-function crushes({ kind, thickness, under = [] }: Cladding): boolean {
+export function crushes({ kind, thickness, under = [] }: Cladding): boolean {
 	return [...(kind === 'none' ? [] : [{ kind, thickness }]), ...under].some(
 		(l) => l.kind === 'drywall' && l.thickness > 0
 	);

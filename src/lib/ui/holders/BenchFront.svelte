@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { carrierKind } from '$core/carriers/registry';
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import { describeHolder } from '$core/holders/describe';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
@@ -17,7 +17,7 @@
 	import { thingsFromFront, VIEWS } from './views';
 
 	/** One holder large, from the front, between the two tapes: its carriers are dragged on it, or moved by keys. */
-	let { open, placed, desk }: { open: OpenPlan; placed: Placed; desk: HolderDesk } = $props();
+	let { open, placed, desk }: { open: OpenPlan; placed: AnyPlaced; desk: HolderDesk } = $props();
 
 	/** Room for the title above, for dimensions, and for words. */
 	const ROOM = { left: 46, right: 24, top: 106, below: 26 };

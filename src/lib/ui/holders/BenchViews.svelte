@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import { makeable, partLines, screwsOf } from '$core/holders/made-of';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
@@ -8,7 +8,7 @@
 	import ViewBox from './ViewBox.svelte';
 
 	/** The same holder from its left end and from above, and what it is made of. */
-	let { placed, wall }: { placed: Placed; wall: string } = $props();
+	let { placed, wall }: { placed: AnyPlaced; wall: string } = $props();
 
 	const shop = shopHere();
 	const unit = $derived(preferences.unit);

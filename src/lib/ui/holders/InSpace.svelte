@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import { onMount } from 'svelte';
 	import type { SpaceScene } from './space-scene';
 
 	/** One holder in space: turned by dragging, or by the arrow keys. What draws it is loaded when it is asked for. */
-	let { placed }: { placed: Placed } = $props();
+	let { placed }: { placed: AnyPlaced } = $props();
 
 	let host: HTMLDivElement;
 	let fault = $state('');

@@ -3,7 +3,7 @@
 	import type { Found, Keep, Retention } from '$core/carriers/carrier';
 	import { carrierKind } from '$core/carriers/registry';
 	import { roomIn } from '$core/carriers/room';
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import { stillFits } from '$core/holders/still-fits';
 	import { capital } from '$core/words';
 	import { hangThing } from '$lib/state/hang-thing';
@@ -28,7 +28,7 @@
 		holder: Holder;
 		carrier: Carrier;
 		/** Where it hangs; undefined while its row is gone. */
-		placed: Placed | undefined;
+		placed: AnyPlaced | undefined;
 		/** Faces that it may stand on. */
 		grounds: readonly { value: string; name: string }[];
 		set: (change: Partial<Carrier>) => string | undefined;

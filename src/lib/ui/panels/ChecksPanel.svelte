@@ -10,6 +10,7 @@
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sumFromCheck } from '$core/sums/from-check';
 	import { sayPhrase } from '$core/units/phrase';
+	import { onRow } from '$core/checks/any-place';
 	import { holderWeights } from '$core/checks/place';
 	import { GRAVITY } from '$core/units/quantity';
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
@@ -85,8 +86,9 @@
 	const rule = $derived.by(() => {
 		const subject = check?.subject;
 		if (subject?.kind !== 'fixing') return undefined;
-		return open.checks.rows
-			.get(subject.row)
+		const { of } = subject;
+		return (of.kind === 'row' ? open.checks.rows : open.checks.holders)
+			.get(of.id)
 			?.path.find(
 				(c) =>
 					c.basis === 'trade-rule' &&
@@ -109,8 +111,12 @@
 			return subject.id === placed?.holder.id
 				? ''
 				: open.shown.holders.find((h) => h.id === subject.id)?.name || 'Holder';
+		if (subject.kind === 'fixing' && subject.of.kind === 'holder')
+			return subject.of.id === placed?.holder.id
+				? ''
+				: open.shown.holders.find((h) => h.id === subject.of.id)?.name || 'Holder';
 		if (subject.kind !== 'row' && subject.kind !== 'fixing') return '';
-		const id = subject.kind === 'row' ? subject.id : subject.row;
+		const id = subject.kind === 'row' ? subject.id : subject.of.id;
 		return id === row?.id ? '' : open.shown.rows.find((r) => r.id === id)?.name || 'Row';
 	}
 	const title = $derived.by(() => {
@@ -128,10 +134,10 @@
 <h2>{title}</h2>
 {#if placed}
 	<p class="about">
-		on {placed.row.name || 'its row'}, {formatLength(placed.left, unit)} to {formatLength(placed.right, unit)}, {formatQuantity(
-			{ value: weight, dim: 'mass' },
+		{onRow(placed) ? `on ${placed.row.name || 'its row'}` : 'screwed to the wall'}, {formatLength(placed.left, unit)} to {formatLength(
+			placed.right,
 			unit
-		)} loaded
+		)}, {formatQuantity({ value: weight, dim: 'mass' }, unit)} loaded
 	</p>
 {/if}
 {#if whole?.stop}

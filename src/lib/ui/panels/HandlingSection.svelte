@@ -3,14 +3,14 @@
 	import { REACH_WORDS } from '$core/handling/reach';
 	import { standingAt } from '$core/handling/standing';
 	import type { Wall } from '$core/plan/types';
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import Section from './Section.svelte';
 
 	/** What it takes to hang the heaviest thing there and to take it down. */
-	let { placed, wall, stature }: { placed: Placed; wall: Wall; stature: number | undefined } = $props();
+	let { placed, wall, stature }: { placed: AnyPlaced; wall: Wall; stature: number | undefined } = $props();
 
 	const unit = $derived(preferences.unit);
 	const standing = $derived(standingAt(wall, placed, placed.foot + placed.built.seatHeight));

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { CARRIERS } from '$core/carriers/registry';
-	import { BEARING_WORDS } from '$core/checks/seat-checks';
 	import { holderWeights } from '$core/checks/place';
 	import { describeHolder } from '$core/holders/describe';
 	import { newCarrier } from '$core/holders/new-carrier';
@@ -17,11 +16,11 @@
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import FormFields from '../form/FormFields.svelte';
-	import { sayMarks, sayVerdict } from '../say';
+	import { sayVerdict } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
 	import CarrierSection from './CarrierSection.svelte';
 	import ChoiceField from './ChoiceField.svelte';
-	import LengthField from './LengthField.svelte';
+	import MountFields from './MountFields.svelte';
 	import Section from './Section.svelte';
 	import TextField from './TextField.svelte';
 	import Warnings from './Warnings.svelte';
@@ -38,7 +37,6 @@
 	const warnings = $derived(
 		open.checks.warnings.filter((w) => w.subject.kind === 'holder' && w.subject.id === holder.id)
 	);
-	const shown = $derived(placed?.holder ?? holder);
 	const kg = (newtons: number) => formatQuantity({ value: newtons / GRAVITY, dim: 'mass' }, unit);
 
 	const change = (c: Partial<Holder>) =>
@@ -63,21 +61,10 @@
 <Section title="Where" after={1}>
 	<div class="grid">
 		<TextField label="Name" value={holder.name} commit={(name) => change({ name })} />
-		<ChoiceField
-			label="Row"
-			value={shown.mount.row}
-			choices={[...open.plan.rows]
-				.sort((a, b) => b.y - a.y)
-				.map((r) => ({ value: r.id, name: `${r.name || 'Row'}, ${say(r.y)} up` }))}
-			commit={(row: string) => change({ mount: { ...holder.mount, row } })}
-		/>
-		<LengthField label="Left end" value={shown.mount.x} commit={(x) => change({ mount: { ...holder.mount, x } })} />
 	</div>
 	{#if placed}
 		<p class="marks">
-			Foot {say(placed.foot)} up, top {say(placed.top)}; bears on {BEARING_WORDS[placed.bearing.kind]}; stands out {say(
-				placed.built.projection
-			)}.
+			Foot {say(placed.foot)} up, top {say(placed.top)}; stands out {say(placed.built.projection)}.
 			{#if full}Weighs {kg(weights ? weights.self.weight : 0)} itself; centre of all of it {say(full.standOff)} out from the
 				wall.{/if}
 		</p>
@@ -105,21 +92,11 @@
 			A bare board: {CARRIERS.map((c) => c.title.toLowerCase()).join(', ')} can stand on it.
 		</p>{/if}
 </Section>
-<Section title="Back and hook" after={4}>
+<Section title="Back" after={4}>
 	<FormFields fields={BACK} values={{ ...holder.back }} commit={(back) => change({ back: back as unknown as Back })} />
-	{#if placed}
-		<p class="marks">
-			Hook screws from the left end: <span class="sum"
-				>{sayMarks(
-					placed.built.hookScrews.map((s) => s.x),
-					unit
-				)}</span
-			>
-		</p>
-	{/if}
-	<p class="caution">
-		Ripping a narrow 45° strip: guard on, push stick, never a short piece on the saw. Eyes, ears, dust.
-	</p>
+</Section>
+<Section title="How it is held" after={4}>
+	<MountFields {open} {holder} {placed} set={(mount) => change({ mount })} />
 </Section>
 <div class="actions">
 	<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>All holders</Button>

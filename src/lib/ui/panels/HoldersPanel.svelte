@@ -2,11 +2,14 @@
 	import { cutText } from '$core/form/whole-text';
 	import { Button } from 'flowbite-svelte';
 	import { bestPlace } from '$core/arrange/best-place';
+	import { firstFixed } from '$core/arrange/first-fixed';
 	import { freePlace } from '$core/arrange/first-place';
 	import { FIRST_CARRIER } from '$core/carriers/registry';
 	import { describeHolder } from '$core/holders/describe';
 	import { emptyHolder } from '$core/holders/empty-holder';
 	import { newCarrier } from '$core/holders/new-carrier';
+	import { movedMount } from '$core/mounts/registry';
+	import { hangs } from '$core/plan/held';
 	import type { Holder } from '$core/plan/types';
 	import { sayPhrase } from '$core/units/phrase';
 	import { sayProblem } from '$lib/state/commit';
@@ -28,41 +31,53 @@
 	/** A full wall has hundreds; the strip under the wall lists the worst. */
 	let most = $state(40);
 
-	const withPegs = (h: Holder): Holder => ({ ...h, carriers: [newCarrier(h, FIRST_CARRIER, unit)] });
+	const withPegs = <H extends Holder>(h: H): H => ({ ...h, carriers: [newCarrier(h, FIRST_CARRIER, unit)] });
 
-	/** A copy goes beside its like; a new rack where it is in nothing's way and near a stud. */
-	function add(like?: Holder) {
-		const row = like && plan.rows.find((r) => r.id === like.mount.row);
-		const room = Math.max(0, ...plan.rows.map((r) => r.right - r.left));
-		const start = like ? structuredClone($state.snapshot(like)) : withPegs(emptyHolder('', '', unit));
-		const width = Math.min(start.back.width, row ? row.right - row.left : room);
-		const name = like ? cutText(`${like.name} copy`, 60) : `Peg rack ${plan.holders.length + 1}`;
-		const free: Holder = {
-			...start,
-			id: newId(),
-			name,
-			back: { ...start.back, width },
-			mount: { kind: 'row', row: row?.id ?? '', x: row ? freePlace(plan, row, width) : 0 }
-		};
-		const item = row ? free : bestPlace(plan, free);
-		if (!item) {
-			problem = 'No row has room for it: lay out another, or make one longer.';
-			return;
-		}
+	const named = (like?: Holder) => (like ? cutText(`${like.name} copy`, 60) : `Peg rack ${plan.holders.length + 1}`);
+
+	function put(item: Holder) {
 		const [wrong] = open.do({ kind: 'add', list: 'holders', item });
 		problem = wrong ? sayProblem(wrong, unit) : '';
 		if (!wrong) open.selection = { kind: 'holder', id: item.id };
 	}
+
+	/** A new rack goes where it is in nothing's way and near a stud. */
+	function hang() {
+		const room = Math.max(0, ...plan.rows.map((r) => r.right - r.left));
+		const start = emptyHolder(newId(), named(), unit);
+		const item = bestPlace(
+			plan,
+			withPegs({ ...start, back: { ...start.back, width: Math.min(start.back.width, room) } })
+		);
+		if (item) put(item);
+		else problem = 'No row has room for it: lay out another, or make one longer.';
+	}
+
+	/** Or screwed to the wall, over the first studs. */
+	function screw() {
+		const start = emptyHolder(newId(), named(), unit);
+		put(withPegs(firstFixed(plan, start, unit)));
+	}
+
+	/** A copy goes beside its like. */
+	function duplicate(like: Holder) {
+		const copy = structuredClone($state.snapshot(like)) as Holder;
+		const item = { ...copy, id: newId(), name: named(like) };
+		if (hangs(item)) {
+			const row = plan.rows.find((r) => r.id === item.mount.row);
+			put(row ? { ...item, mount: { ...item.mount, x: freePlace(plan, row, item.back.width) } } : item);
+		} else put({ ...item, mount: movedMount(item.mount, item.back.width + 40, 0) });
+	}
 </script>
 
 {#if holder}
-	<HolderPanel {open} {holder} duplicate={() => add(holder)} />
+	<HolderPanel {open} {holder} duplicate={() => duplicate(holder)} />
 {:else}
 	<h2>Holders</h2>
 	{#if plan.holders.length === 0}
 		<p class="empty">
-			{#if plan.rows.length === 0}No rows yet, so nothing to hang a holder on. Lay out a row first.{:else}No holders
-				yet. A peg rack is a board with dowels, hung on a row.{/if}
+			{#if plan.rows.length === 0}No rows yet to hang a holder on: lay one out first, or screw a board straight to the
+				wall.{:else}No holders yet. A peg rack is a board with dowels, hung on a row.{/if}
 		</p>
 	{/if}
 	<ul class="cards">
@@ -85,6 +100,9 @@
 			>Show all {plan.holders.length}</Button
 		>
 	{/if}
-	<Button onclick={() => add()} disabled={plan.rows.length === 0}>Hang a peg rack</Button>
+	<div class="actions">
+		<Button onclick={hang} disabled={plan.rows.length === 0}>Hang a peg rack</Button>
+		<Button color="alternative" onclick={screw}>Screw one to the wall</Button>
+	</div>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { hungOn } from '$core/plan/held';
 	import { boughtLength } from '$core/cutting/bought-length';
 	import { Button } from 'flowbite-svelte';
 	import { blockCommands, jointsFor } from '$core/arrange/joints';
@@ -190,6 +191,6 @@
 <div class="actions">
 	<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>All rows</Button>
 	<Button size="sm" color="alternative" onclick={remove}
-		>Delete row{open.plan.holders.some((h) => h.mount.row === row.id) ? ' and its holders' : ''}</Button
+		>Delete row{hungOn(open.plan, row.id).length > 0 ? ' and its holders' : ''}</Button
 	>
 </div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import type { HolderDesk } from '$lib/state/holder-desk.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';
@@ -16,9 +16,9 @@
 		survey: SurveyDesk;
 		holders: HolderDesk;
 		/** The holder that is picked on its own stage. */
-		picked: Placed | undefined;
+		picked: AnyPlaced | undefined;
 		/** The same where it is shown by itself. */
-		onBench: Placed | undefined;
+		onBench: AnyPlaced | undefined;
 	}
 	let { open, stage, survey, holders, picked, onBench }: Props = $props();
 </script>

@@ -6,7 +6,7 @@
 	import LoadChart from '../charts/LoadChart.svelte';
 	import CutBoards from '../cuts/CutBoards.svelte';
 	import BenchViews from '../holders/BenchViews.svelte';
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import StockDeskView from '../stock/StockDeskView.svelte';
 	import SurveyStrip from '../survey/SurveyStrip.svelte';
 	import OpenList from './OpenList.svelte';
@@ -23,7 +23,7 @@
 		wallShown: boolean;
 		showWall: (on: boolean) => void;
 		/** The holder that is shown by itself. */
-		onBench?: Placed | undefined;
+		onBench?: AnyPlaced | undefined;
 	}
 	let { open, stage, desk, survey, job, wallShown, showWall, onBench }: Props = $props();
 </script>

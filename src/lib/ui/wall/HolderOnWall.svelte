@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Judged } from '$core/checks/check-plan';
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import type { LengthUnit } from '$core/units/parse-length';
 	import type { Selection } from '$lib/state/open-plan.svelte';
 	import { sayVerdict } from '../say';
@@ -8,7 +8,7 @@
 	import HolderShape from './HolderShape.svelte';
 
 	interface Props {
-		placed: Placed;
+		placed: AnyPlaced;
 		/** As it is, not as a drag would make it: nobody is read a hundred verdicts a second. */
 		judged: Judged | undefined;
 		selected: boolean;

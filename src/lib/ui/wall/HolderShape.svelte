@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import { holderPicture } from './holder-picture';
 
-	let { placed, selected }: { placed: Placed; selected: boolean } = $props();
+	let { placed, selected }: { placed: AnyPlaced; selected: boolean } = $props();
 
 	/** A shape a part, and one for all that hangs: a full wall has hundreds of them. */
 	const picture = $derived(holderPicture(placed.built));

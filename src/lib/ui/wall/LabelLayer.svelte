@@ -3,7 +3,7 @@
 	import type { PlaceLoad } from '$core/checks/by-place';
 	import type { Verdict } from '$core/verdict/check';
 	import type { LoadPath } from '$core/checks/load-path';
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import { rowProfile } from '$core/plan/profile';
 	import type { Plan } from '$core/plan/types';
 	import { topAt } from '$core/survey/outline';
@@ -25,7 +25,7 @@
 		view: View;
 		unit: LengthUnit;
 		plan: Plan;
-		standing: readonly Placed[];
+		standing: readonly AnyPlaced[];
 		/** Whether vials stand over the holders. */
 		vials: boolean;
 		/** Names only where rows and holders are not faint. */

@@ -3,13 +3,16 @@
 
 	/** Thing, hook, row, screws, studs: the way down, in chalk. `k` is px per mm. */
 	let { path, k }: { path: LoadPath; k: number } = $props();
+
+	/** The height at which it goes along to the screws: of the hook, or of the highest screw. */
+	const across = $derived(path.hook ? path.hook[0][1] : Math.max(...path.screws.map((s) => s.at[1])));
 </script>
 
 <g class="path" aria-hidden="true">
-	<path d="M{path.thing[0]} {-path.thing[1]}V{-path.hook[0][1]}" />
-	<path d="M{path.hook[0][0]} {-path.hook[0][1]}H{path.hook[1][0]}" stroke-width="4" />
+	<path d="M{path.thing[0]} {-path.thing[1]}V{-across}" />
+	{#if path.hook}<path d="M{path.hook[0][0]} {-across}H{path.hook[1][0]}" stroke-width="4" />{/if}
 	{#each path.screws as s (s.at[0])}
-		<path d="M{path.thing[0]} {-path.hook[0][1]}H{s.at[0]}" />
+		<path d="M{path.thing[0]} {-across}H{s.at[0]}" />
 		<path d="M{s.at[0]} {-s.at[1]}v{28 / k}" stroke-dasharray="5 4" />
 		<circle cx={s.at[0]} cy={-s.at[1]} r={6 / k} />
 	{/each}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Verdict } from '$core/verdict/check';
 	import type { LoadPath } from '$core/checks/load-path';
-	import type { Placed } from '$core/checks/place';
+	import type { AnyPlaced } from '$core/checks/any-place';
 	import { formatLength } from '$core/units/format-length';
 	import type { LengthUnit } from '$core/units/parse-length';
 	import Vial from '../Vial.svelte';
@@ -21,7 +21,7 @@
 		/** Where the check that is read applies. */
 		pointed: Extent | null;
 		/** The picked holder's verdict, over it. */
-		vial: { placed: Placed; verdict: Verdict } | undefined;
+		vial: { placed: AnyPlaced; verdict: Verdict } | undefined;
 		/** Where the pointer is on the wall, mm. */
 		pointer: { x: number; y: number } | null;
 	}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import { checkPlan } from '$core/checks/check-plan';
-import { placesById } from '$core/checks/place';
+import { placesById } from '$core/checks/any-place';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan, Row } from '$core/plan/types';
 import { sayMargin, sayShortMargin } from '../say';
@@ -26,7 +26,7 @@ describe('the stretch of wall a thing takes', () => {
 });
 
 describe('the place of a check', () => {
-	const fixing = { kind: 'fixing', row: row.id, stud: 's3', x: 850 } as const;
+	const fixing = { kind: 'fixing', of: { kind: 'row', id: row.id }, stud: 's3', x: 850 } as const;
 	it('is a box about the screws, as high as the cleat or its sheet', () => {
 		const { front } = rowProfile(row, plan.cutting.kerf);
 		expect(placeOf(plan, fixing)).toEqual({ left: 815, right: 885, low: row.y - 15, high: row.y + front + 15 });
@@ -46,7 +46,8 @@ describe('the place of a check', () => {
 			else expect(placeOf(plan, c.subject), c.id).not.toBeNull();
 		}
 	});
-	it('is none of a row that has gone', () => expect(placeOf(plan, { ...fixing, row: 'gone' })).toBeNull());
+	it('is none of a row that has gone', () =>
+		expect(placeOf(plan, { ...fixing, of: { kind: 'row', id: 'gone' } })).toBeNull());
 });
 
 describe('a margin where there is little room', () => {

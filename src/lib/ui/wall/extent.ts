@@ -1,5 +1,6 @@
 import type { Subject } from '$core/verdict/check';
-import type { Placed } from '$core/checks/place';
+import type { AnyPlaced } from '$core/checks/any-place';
+import { isFixed } from '$core/plan/held';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan } from '$core/plan/types';
 import { topAt } from '$core/survey/outline';
@@ -17,7 +18,7 @@ export interface Extent {
 /** The stretch of wall a picked thing takes, to be thrown onto the tapes. */
 export function extentOf(
 	plan: Plan,
-	standing: ReadonlyMap<string, Placed>,
+	standing: ReadonlyMap<string, AnyPlaced>,
 	selection: Selection | null
 ): Extent | null {
 	if (!selection) return null;
@@ -57,9 +58,14 @@ export function placeOf(plan: Plan, subject: Subject | null): Extent | null {
 		return b ? { left: b.x, right: b.x + b.width, low: b.y, high: b.y + b.height } : null;
 	}
 	if (subject?.kind !== 'fixing') return null;
-	const row = plan.rows.find((r) => r.id === subject.row);
+	const beside = { left: subject.x - 35, right: subject.x + 35 };
+	if (subject.of.kind === 'holder') {
+		const h = plan.holders.filter(isFixed).find((o) => o.id === subject.of.id);
+		return h ? { ...beside, low: h.mount.y - 15, high: h.mount.y + h.back.height + 15 } : null;
+	}
+	const row = plan.rows.find((r) => r.id === subject.of.id);
 	if (!row) return null;
 	const low = row.y - (row.backer?.below ?? 0);
 	const high = row.backer ? low + row.backer.height : row.y + rowProfile(row, plan.cutting.kerf).front;
-	return { left: subject.x - 35, right: subject.x + 35, low: low - 15, high: high + 15 };
+	return { ...beside, low: low - 15, high: high + 15 };
 }

@@ -1,3 +1,4 @@
+import { refersTo } from '$core/mounts/registry';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { oarStoreWall, slipwayWall } from '$core/demo/slipway';
@@ -23,8 +24,8 @@ describe('a drag', () => {
 			row: 'r2',
 			x: 280
 		});
-		expect(holder(after(dragMove({ kind: 'holder', id: 'h1' }, 0, -150, still)), 'h1').mount.row).toBe('r2');
-		expect(holder(after(dragMove({ kind: 'holder', id: 'h1' }, 0, -250, still)), 'h1').mount.row).toBe('r3');
+		expect(refersTo(holder(after(dragMove({ kind: 'holder', id: 'h1' }, 0, -150, still)), 'h1'))).toBe('r2');
+		expect(refersTo(holder(after(dragMove({ kind: 'holder', id: 'h1' }, 0, -250, still)), 'h1'))).toBe('r3');
 	});
 
 	it('of a holder catches on a stud, and says so', () => {
@@ -146,8 +147,8 @@ describe('a key', () => {
 	});
 
 	it('takes a holder to the next row up or down, and no further than the last', () => {
-		expect(holder(nudged({ kind: 'holder', id: 'h1' }, 'ArrowUp') as Plan, 'h1').mount.row).toBe('r1');
-		expect(holder(nudged({ kind: 'holder', id: 'h1' }, 'ArrowDown') as Plan, 'h1').mount.row).toBe('r3');
+		expect(refersTo(holder(nudged({ kind: 'holder', id: 'h1' }, 'ArrowUp') as Plan, 'h1'))).toBe('r1');
+		expect(refersTo(holder(nudged({ kind: 'holder', id: 'h1' }, 'ArrowDown') as Plan, 'h1'))).toBe('r3');
 		expect(nudgeMove({ kind: 'holder', id: 'h6' }, 'ArrowDown', false, plan, 'mm')).toBeNull();
 	});
 

@@ -1,7 +1,8 @@
 import { rowEndLimit } from '$core/arrange/row-end';
 import { snapAlongRow, snapRowEnd, snapRowHeight, type Snapped } from '$core/arrange/snap';
 import type { Command } from '$core/plan/commands';
-import type { Plan } from '$core/plan/types';
+import { hangs, hungOn, isFixed } from '$core/plan/held';
+import type { FixedHolder, HungHolder, Mount, Plan } from '$core/plan/types';
 import { lowestTop } from '$core/survey/outline';
 import { supportsAt } from '$core/survey/supports';
 import { roundToTape, tickSize } from '$core/units/format-length';
@@ -29,15 +30,32 @@ export interface MoveContext {
 const placed = (s: Snapped, unit: LengthUnit) => (s.why ? s.at : roundToTape(s.at, unit));
 const clamp = (x: number, low: number, high: number) => Math.min(Math.max(x, low), Math.max(low, high));
 
-function moveHolder(id: string, dx: number, dy: number, c: MoveContext): Move | null {
-	const holder = c.plan.holders.find((h) => h.id === id);
-	const from = holder && c.plan.rows.find((r) => r.id === holder.mount.row);
-	if (!holder || !from) return null;
+const mounted = (id: string, mount: Mount): Command => ({ kind: 'change', list: 'holders', id, change: { mount } });
+
+/** One that is screwed to the wall goes anywhere on it; its middle and its ends catch on the studs. */
+function moveFixed({ id, mount, back }: FixedHolder, dx: number, dy: number, c: MoveContext): Move {
+	const { wall } = c.plan;
+	const y = roundToTape(mount.y + dy, c.unit);
+	const snapped = snapAlongRow(mount.x + dx, back.width, {
+		studs: supportsAt(wall, y + back.height / 2).map((s) => s.x),
+		row: { left: 0, right: wall.width },
+		neighbours: [],
+		reach: c.reach
+	});
+	const x = clamp(placed(snapped, c.unit), 0, wall.width - back.width);
+	const high = lowestTop(wall, x, x + back.width) - back.height;
+	return { command: mounted(id, { ...mount, x, y: clamp(y, 0, high) }), why: snapped.why };
+}
+
+function moveHung(holder: HungHolder, dx: number, dy: number, c: MoveContext): Move | null {
+	const { id } = holder;
+	const from = c.plan.rows.find((r) => r.id === holder.mount.row);
+	if (!from) return null;
 	const wanted = from.y + dy;
 	const row = c.plan.rows.reduce((best, r) => (Math.abs(r.y - wanted) < Math.abs(best.y - wanted) ? r : best), from);
 	const { width } = holder.back;
-	const neighbours = c.plan.holders
-		.filter((h) => h.id !== id && h.mount.row === row.id)
+	const neighbours = hungOn(c.plan, row.id)
+		.filter((h) => h.id !== id)
 		.map((h) => ({ left: h.mount.x, right: h.mount.x + h.back.width }));
 	const snapped = snapAlongRow(holder.mount.x + dx, width, {
 		studs: supportsAt(c.plan.wall, row.y).map((s) => s.x),
@@ -47,9 +65,16 @@ function moveHolder(id: string, dx: number, dy: number, c: MoveContext): Move | 
 	});
 	const x = clamp(placed(snapped, c.unit), 0, c.plan.wall.width - width);
 	return {
-		command: { kind: 'change', list: 'holders', id, change: { mount: { ...holder.mount, row: row.id, x } } },
+		command: mounted(id, { ...holder.mount, row: row.id, x }),
 		why: snapped.why
 	};
+}
+
+function moveHolder(id: string, dx: number, dy: number, c: MoveContext): Move | null {
+	const holder = c.plan.holders.find((h) => h.id === id);
+	if (!holder) return null;
+	if (hangs(holder)) return moveHung(holder, dx, dy, c);
+	return isFixed(holder) ? moveFixed(holder, dx, dy, c) : null;
 }
 
 function moveRow(grip: Grip, dx: number, dy: number, c: MoveContext): Move | null {
@@ -128,7 +153,7 @@ const ARROWS: Record<string, [number, number]> = {
 };
 
 /**
- * The command of an arrow key: one tick of the tape, ten with shift. Up and down take a holder to the next row.
+ * The command of an arrow key: one tick of the tape, ten with shift. Up and down take a holder that hangs to the next row.
  */
 export function nudgeMove(
 	selection: Selection,
@@ -141,9 +166,9 @@ export function nudgeMove(
 	if (!arrow) return null;
 	const [ax, ay] = arrow;
 	const holder = selection.kind === 'holder' ? plan.holders.find((h) => h.id === selection.id) : undefined;
-	if (holder && ay !== 0) {
+	if (holder && hangs(holder) && ay !== 0) {
 		const row = nextRow(plan, holder.mount.row, ay > 0);
-		return row ? { kind: 'change', list: 'holders', id: holder.id, change: { mount: { ...holder.mount, row } } } : null;
+		return row ? mounted(holder.id, { ...holder.mount, row }) : null;
 	}
 	const row = selection.kind === 'row' ? plan.rows.find((r) => r.id === selection.id) : undefined;
 	const step = tickSize(unit) * (big ? 10 : 1);

@@ -4,13 +4,13 @@ import { plain, polygon } from '../solid/outline';
 import type { Part } from '../solid/part';
 import type { Vec2 } from '../solid/vector';
 import type { Millimetres } from '../units/quantity';
-import type { HolderContext } from './built';
+import type { CleatContext, HeldByRow } from './held';
 
 /**
  * A strip along the whole back: its cross-section, out and up, times its length. It stands with its own x out, so its
  * own z runs from right to left.
  */
-function strip(name: string, section: readonly Vec2[], width: Millimetres, c: HolderContext): Part {
+function strip(name: string, section: readonly Vec2[], width: Millimetres, c: CleatContext): Part {
 	return {
 		id: name.replaceAll(' ', '-'),
 		name,
@@ -40,17 +40,21 @@ const spacerSection = ({ thickness, back, front }: CleatProfile, low: Millimetre
 ];
 
 /**
- * Strips behind a back: hook, second hook, spacer, lock strip, all of the same rip as the row's cleat.
- * @param secondTop top edge of the second hook above the foot, once it is known which row it rides on
+ * Strips behind a back: hook, second hook, spacer, lock strip, all of the same rip as the row's cleat. The second hook
+ * stands at the foot until it is known which row it rides on.
  */
-export function stripsOf(back: Back, context: HolderContext, secondTop?: Millimetres): Part[] {
-	const { profile } = context;
-	const made = (name: string, section: readonly Vec2[]) => strip(name, section, back.width, context);
-	const parts = [made('hook', hookSection(profile, back.height))];
-	if (back.secondHook) parts.push(made('second hook', hookSection(profile, secondTop ?? profile.back + profile.front)));
-	if (back.spacer) parts.push(made('spacer', spacerSection(profile, 0)));
-	if (back.lockStrip !== 'none')
+export function stripsOf({ width, height }: Pick<Back, 'width' | 'height'>, held: HeldByRow): Part[] {
+	const { profile, strips, secondTop } = held;
+	const made = (name: string, section: readonly Vec2[]) => strip(name, section, width, held);
+	const parts = [made('hook', hookSection(profile, height))];
+	if (strips.secondHook)
+		parts.push(made('second hook', hookSection(profile, secondTop ?? profile.back + profile.front)));
+	if (strips.spacer && !strips.recessed) parts.push(made('spacer', spacerSection(profile, 0)));
+	if (strips.lockStrip !== 'none')
 		// Right under the wall cleat's lower edge, so that the hook cannot rise.
-		parts.push(made('lock strip', hookSection(profile, back.height - profile.front - profile.back)));
+		parts.push(made('lock strip', hookSection(profile, lockStripTop(height, profile))));
 	return parts;
 }
+
+/** Of a lock strip, above the foot of the back. */
+export const lockStripTop = (height: Millimetres, { front, back }: CleatProfile): Millimetres => height - front - back;

@@ -1,0 +1,48 @@
+import { checkPlan } from '../checks/check-plan';
+import { screwedAt } from '../checks/fixed/new-mount';
+import type { FixedHolder, Holder, Plan } from '../plan/types';
+import { lowestTop } from '../survey/outline';
+import type { LengthUnit } from '../units/parse-length';
+import type { Millimetres } from '../units/quantity';
+
+/** Heights of a foot worth trying: about the chest, then above and below. */
+const FEET: readonly Millimetres[] = [1200, 1500, 900, 600, 300];
+/** Places along the wall tried at each: more make a press wait. */
+const MOST = 12;
+
+/** Left ends that put the middle between two studs or on one, from the left. */
+function leftEnds({ wall }: Plan, width: Millimetres): Millimetres[] {
+	const studs = wall.studs.map((s) => s.x).sort((a, b) => a - b);
+	const middles = studs.slice(1).map((x, i) => (x + (studs[i] as number)) / 2);
+	const all = [...middles, ...studs, wall.width / 2, ...[0.2, 0.8].map((s) => s * wall.width)].map((x) =>
+		Math.round(x - width / 2)
+	);
+	return [...new Set(all)].filter((x) => x >= 0 && x + width <= wall.width).slice(0, MOST);
+}
+
+/**
+ * A holder screwed to the wall where it is in nothing's way, with two screws at every stud behind it: the first place
+ * that brings no stop, else the one that brings fewest.
+ * @example firstFixed(plan, holder, 'mm').mount.places.length
+ */
+export function firstFixed(plan: Plan, holder: Holder, unit: LengthUnit): FixedHolder {
+	const back = { ...holder.back, width: Math.min(holder.back.width, plan.wall.width) };
+	const at = (x: Millimetres, y: Millimetres): FixedHolder => ({
+		...holder,
+		back,
+		mount: screwedAt(plan.wall, { x, y }, back, unit)
+	});
+	const stops = (h: Holder) =>
+		checkPlan({ ...plan, holders: [...plan.holders, h] }).warnings.filter((w) => w.level === 'stop').length;
+	const now = checkPlan(plan).warnings.filter((w) => w.level === 'stop').length;
+	let best: { holder: FixedHolder; stops: number } | null = null;
+	for (const y of FEET)
+		for (const x of leftEnds(plan, back.width)) {
+			if (y + back.height > lowestTop(plan.wall, x, x + back.width)) continue;
+			const tried = at(x, y);
+			const brings = stops(tried) - now;
+			if (brings <= 0) return tried;
+			if (!best || brings < best.stops) best = { holder: tried, stops: brings };
+		}
+	return best?.holder ?? at(0, 0);
+}

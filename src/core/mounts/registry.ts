@@ -1,0 +1,53 @@
+import type { Back, FixedMount, Holder, Mount, RowMount } from '../plan/types';
+import type { Millimetres } from '../units/quantity';
+import { fixedBehind } from './fixed';
+import type { Behind, Held, ScrewCount } from './held';
+import { rowBehind } from './row';
+
+/** A way to hold a back, as far as the document goes: what it hangs on, where that is, how it is moved. */
+interface MountKind<M extends Mount> {
+	title: string;
+	/** What it hangs on by its id, and goes with. */
+	refers(m: M): string | null;
+	moved(m: M, dx: Millimetres, dy: Millimetres): M;
+	screws(m: M): ScrewCount;
+}
+
+const MOUNTS: { [K in Mount['kind']]: MountKind<Extract<Mount, { kind: K }>> } = {
+	row: {
+		title: 'Hung on a row',
+		refers: (m: RowMount) => m.row,
+		moved: (m: RowMount, dx) => ({ ...m, x: m.x + dx }),
+		screws: ({ strips: { hook, secondHook, lockStrip } }: RowMount) => ({
+			...hook.screws,
+			count: hook.screws.count * (1 + (secondHook ? 1 : 0) + (lockStrip === 'screwed' ? 1 : 0))
+		})
+	},
+	fixed: {
+		title: 'Screwed to the wall',
+		refers: () => null,
+		moved: (m: FixedMount, dx, dy) => ({ ...m, x: m.x + dx, y: m.y + dy }),
+		screws: (m: FixedMount) => ({ ...m.screws, count: m.places.length })
+	}
+};
+
+const kindOf = (m: Mount): MountKind<Mount> => MOUNTS[m.kind] as unknown as MountKind<Mount>;
+
+/** Ways to hold a back, to choose from. */
+export const MOUNT_KINDS = (Object.keys(MOUNTS) as Mount['kind'][]).map((kind) => ({
+	value: kind,
+	name: MOUNTS[kind].title
+}));
+
+/** What a holder hangs on by its id; null where it hangs on nothing that may be taken away. @example rowOf(holder) */
+export const refersTo = ({ mount }: Pick<Holder, 'mount'>): string | null => kindOf(mount).refers(mount);
+
+/** A mount moved along its wall, and up it where it may be. */
+export const movedMount = (m: Mount, dx: Millimetres, dy: Millimetres): Mount => kindOf(m).moved(m, dx, dy);
+
+/** Screws it takes to hold a back, or to make its hooks. @example mountScrews(holder.mount)[0]?.count */
+export const mountScrews = (m: Mount): ScrewCount[] => [kindOf(m).screws(m)];
+
+/** What a back has behind it. */
+export const behind = (back: Back, held: Held): Behind =>
+	held.kind === 'row' ? rowBehind(back, held) : fixedBehind(back, held);
