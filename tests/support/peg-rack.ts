@@ -49,7 +49,7 @@ export function bodyOf({ face, pegs, load }: PegRack): Pick<Holder, 'back' | 'ca
 	const { height, ...rest } = pegs;
 	const { perSeat, thickness, ...thing } = load;
 	return {
-		back: face,
+		back: { ...face, made: { kind: 'board' } },
 		carriers: [
 			{
 				id: 'c1',

@@ -17,7 +17,7 @@ export const cleat = strip(900);
 /** Centre of a strip, out from the wall: higher at the wall than in front by its bevel, as a trapezium has it. */
 export const stripOut = ((t / 3) * (front + 2 * back)) / (front + back);
 /** A peg's, and its hole's. */
-const BORE = (Math.PI / 4) * 19.05 ** 2;
+export const BORE = (Math.PI / 4) * 19.05 ** 2;
 
 /**
  * The rack: face (SPF 455), strips of ply behind it (560), dowels (690), four seats of two things of 1.5 kg, out at 40

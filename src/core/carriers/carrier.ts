@@ -136,6 +136,8 @@ export interface Host {
 	width: Millimetres;
 	height: Millimetres;
 	stock: StockId;
+	/** Middles of its battens along it; absent where it is closed. */
+	uprights?: readonly Millimetres[] | undefined;
 	/** Where the carrier's own frame is on it. */
 	at: Vec2;
 }

@@ -79,7 +79,7 @@ function onSupports(p: Params, c: CarrierContext, held: Extract<Params['held'], 
 		outline: plain(rectangle(p.width, p.depth)),
 		support: held.support,
 		screws: held.screws,
-		host: c.host.stock
+		host: c.host
 	});
 	const members: Member[] = [...plate.members];
 	const beam = plate.supportsAt.length > 1;

@@ -144,7 +144,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			features: bores,
 			support: k === 0 ? p.support : { kind: 'none' },
 			screws: p.screws,
-			host: c.host.stock
+			host: c.host
 		});
 		const first = members.length;
 		const root = cantileverOf({

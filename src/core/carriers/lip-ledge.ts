@@ -107,7 +107,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		features: groove,
 		support: p.support,
 		screws: p.screws,
-		host: c.host.stock
+		host: c.host
 	});
 	const board = { kind: 'board', stock: p.stock } as const;
 	const strips: Part[] = [

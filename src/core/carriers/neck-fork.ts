@@ -106,7 +106,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		outline: plain(forked(p)),
 		support: p.support,
 		screws: p.screws,
-		host: c.host.stock
+		host: c.host
 	});
 	const places = xs.map((x) => upright([x - p.plate / 2, 0, 0]));
 	const each = (part: Part): Part => ({

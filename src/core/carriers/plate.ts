@@ -18,7 +18,7 @@ import { plain, polygon, rectangle, type Outline } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
 import { mm, phrase } from '../units/phrase';
 import { GRAVITY, MM_PER_INCH, type Millimetres } from '../units/quantity';
-import type { CarriedBy, Found, Member, OfferedFace, ScrewJoint } from './carrier';
+import type { CarriedBy, Found, Host, Member, OfferedFace, ScrewJoint } from './carrier';
 import { spacingPositions } from './spacing';
 
 const inch = (n: number) => n * MM_PER_INCH;
@@ -80,8 +80,8 @@ export interface PlateInput {
 	features?: readonly Feature[];
 	support: Support;
 	screws: PlateScrews;
-	/** The board it is screwed to. */
-	host: StockId;
+	/** What it is screwed to. */
+	host: Pick<Host, 'stock' | 'uprights' | 'at'>;
 }
 
 /** A plate on a back with what is below it. */
@@ -114,6 +114,16 @@ function farthest(i: PlateInput, at: readonly Millimetres[]): Millimetres {
 }
 
 const endMargin = (width: Millimetres) => Math.min(END, width / 4);
+
+/**
+ * Middles of the battens behind a plate, along it: it is screwed there, and what is below it presses there. Null for a
+ * closed back, and where no batten is.
+ */
+function uprightsUnder({ host, x, width }: PlateInput): readonly Millimetres[] | null {
+	const margin = endMargin(width) / 2;
+	const here = (host.uprights ?? []).map((u) => u - host.at[0] - x).filter((u) => u >= margin && u <= width - margin);
+	return here.length > 0 ? here : null;
+}
 
 /** What stands below: rectangles, triangles, or something bought. */
 function supportPart(i: PlateInput, at: readonly Millimetres[]): Part[] {
@@ -180,12 +190,11 @@ export function plateOn(i: PlateInput): Plate {
 	const { support: s, screws } = i;
 	const below = s.kind === 'none' ? 0 : s.height;
 	const count = s.kind === 'none' ? 0 : s.count;
-	const supportsAt = spacingPositions(i.width, {
-		kind: 'end-margins',
-		count,
-		margin: endMargin(i.width)
-	}).map((x) => i.x + x);
-	const screwsAt = spacingPositions(i.width, { kind: 'end-margins', count: screws.count, margin: endMargin(i.width) });
+	const uprights = uprightsUnder(i);
+	const spread = (n: number) =>
+		uprights ?? spacingPositions(i.width, { kind: 'end-margins', count: n, margin: endMargin(i.width) });
+	const supportsAt = count === 0 ? [] : spread(count).map((x) => i.x + x);
+	const screwsAt = spread(screws.count);
 	const far = farthest(i, supportsAt) > FAR;
 	// It turns about its own lower edge, or the foot of what is below it where that is near enough everywhere.
 	const height = board.thickness / 2 + (far ? 0 : below);
@@ -196,7 +205,7 @@ export function plateOn(i: PlateInput): Plate {
 		width: i.width,
 		size: screws.size,
 		length: screws.length,
-		head: i.host,
+		head: i.host.stock,
 		main: i.stock,
 		into: i.grain === 'along' ? 'edge' : 'end',
 		about: s.kind === 'none' || far ? 'its lower edge' : `the foot of its ${s.kind}`,
@@ -223,14 +232,14 @@ export function plateOn(i: PlateInput): Plate {
 		members.push({ data: rated, instances: supportsAt.map((x) => facing('front', [x, i.top, 0])) });
 	}
 	const warnings: Found[] = [];
-	const enters = screws.length - stock(i.host).thickness;
+	const enters = screws.length - stock(i.host.stock).thickness;
 	if (enters <= 0)
 		warnings.push({
 			level: 'stop',
 			field: 'screws',
 			message: phrase('Screws of {l} do not reach through the {t} they stand on', {
 				l: mm(screws.length),
-				t: mm(stock(i.host).thickness)
+				t: mm(stock(i.host.stock).thickness)
 			})
 		});
 	if (s.kind !== 'none' && far)
@@ -259,7 +268,7 @@ export function plateOn(i: PlateInput): Plate {
 				size: screws.size,
 				length: screws.length,
 				glued: screws.glued,
-				places: screwsAt.map((x) => [i.x + x, i.top - board.thickness / 2, -stock(i.host).thickness])
+				places: screwsAt.map((x) => [i.x + x, i.top - board.thickness / 2, -stock(i.host.stock).thickness])
 			}
 		],
 		members,

@@ -147,7 +147,7 @@ function level(
 		features: o.slots.map((s) => featureOf(s, o.depth, p.round)),
 		support: p.support,
 		screws: p.screws,
-		host: c.host.stock
+		host: c.host
 	});
 	const fingers = fingersOf(p.width, o.depth, o.slots);
 	const groups = new Map<string, { member: number; data: CantileverData; roots: number[][] }>();

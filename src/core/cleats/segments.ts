@@ -54,8 +54,8 @@ function fixingsOf(screws: readonly RowScrew[]): Fixing[] {
 const ONE_PLACE: Millimetres = 1;
 
 /**
- * Of fixings at one place along the cleat (a stud that leans past a block), the one with more screws counts, of two alike
- * the one whose screws stand higher; the other's stand too near it.
+ * Of fixings at one place along the cleat (a stud that leans past a block), the one with more screws counts, of two
+ * alike the one whose screws stand higher; the other's stand too near it.
  */
 function apart(fixings: readonly Fixing[]): { fixings: Fixing[]; missed: RowScrew[] } {
 	const kept: Fixing[] = [];

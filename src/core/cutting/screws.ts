@@ -55,7 +55,8 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 }
 
 /**
- * Plugs that a masonry wall needs, of its rows and of what is screwed to it: one for every screw into it. Null for a wall that takes none.
+ * Plugs that a masonry wall needs, of its rows and of what is screwed to it: one for every screw into it. Null for a
+ * wall that takes none.
  * @example plugsWanted(plan)?.count
  */
 export function plugsWanted(plan: Plan): { count: number; plug: PlugChoice } | null {

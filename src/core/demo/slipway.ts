@@ -93,7 +93,7 @@ const rack = (id: string, name: string, on: string, x: number, r: Rack): Holder 
 			secondHook: false
 		}
 	},
-	back: { stock: 'ply-18', width: r.width, height: r.height },
+	back: { stock: 'ply-18', width: r.width, height: r.height, made: { kind: 'board' } },
 	carriers: [
 		{
 			id: 'c1',

@@ -5,7 +5,6 @@ import { nth } from '../nth';
 import { hostOf } from '../plan/carrier-problems';
 import type { Back, Carrier } from '../plan/types';
 import { facing, outOf, turnOut, upright, within, type Frame } from '../solid/frame';
-import { plain, rectangle } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
 import { envelope } from '../solid/envelope';
 import { add, times, type Vec2, type Vec3 } from '../solid/vector';
@@ -14,7 +13,7 @@ import { phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Held, Hole } from '../mounts/held';
 import { behind } from '../mounts/registry';
-import { boardWarnings } from './board';
+import { betweenBattens, boardsOf, boardWarnings, uprightsOf } from './board';
 import type { Built, BuiltCarrierAt, BuiltMember, BuiltSeat, Reach, Stood } from './built';
 import { placeWarnings } from './place-warnings';
 
@@ -71,6 +70,7 @@ function makeAll(back: Back, carriers: readonly Carrier[], front: Millimetres) {
 		width: back.width,
 		height: back.height,
 		stock: back.stock,
+		uprights: uprightsOf(back),
 		frame: facing('front', [0, 0, front]),
 		carriedBy: []
 	};
@@ -193,6 +193,13 @@ function takenOn(m: Made): BuiltCarrierAt['taken'] {
 	};
 }
 
+/** Screws of carriers that go through the back, along it. */
+const throughScrews = (carriers: readonly BuiltCarrierAt[], rear: Millimetres): Millimetres[] =>
+	carriers
+		.filter((c) => c.onBack)
+		.flatMap((c) => c.joints.flatMap((j) => j.places))
+		.flatMap(([x, , z]) => (Math.abs(z - rear) < 0.01 ? [x] : []));
+
 const RANK: Record<Found['level'], number> = { stop: 0, mind: 1 };
 
 /**
@@ -211,21 +218,11 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 	const { made, lost } = makeAll(back, carriers, front);
 	const onBack = made.filter((m) => hostOf(m.carrier.at) === null);
 	const features = onBack.flatMap((m) => m.built.host.map((f) => movedFeature(f, m.host.at)));
-	const face: Part = {
-		id: 'face',
-		name: 'face',
-		material: { kind: 'board', stock: back.stock },
-		outline: plain(rectangle(back.width, back.height)),
-		thickness: board.thickness,
-		grain: 'x',
-		features: [...features, ...mount.features],
-		stands: [upright([0, 0, rear])]
-	};
 	const own = made.flatMap((m) => {
 		const mine = m.built.parts.map((p) => movedPart(p, m.frame, m.carrier.id));
 		return mine;
 	});
-	const parts = [face, ...mount.parts, ...own];
+	const parts = [...boardsOf(back, [...features, ...mount.features], rear), ...mount.parts, ...own];
 	const seats = made.flatMap(seatsOf);
 	const holes = features.flatMap((f): Hole[] =>
 		f.kind === 'bore' ? [{ x: f.at[0], y: f.at[1], diameter: f.diameter, depth: f.depth }] : []
@@ -250,7 +247,12 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 			message: phrase(`${carrierKind(c.kind).title}: it cannot stand there, or what it stood on is gone`)
 		})),
 		...made.flatMap((m) => m.built.warnings),
-		...placeWarnings(at, back, rear)
+		...placeWarnings(at, back, rear),
+		...betweenBattens(
+			back,
+			throughScrews(at, rear),
+			holes.map((h) => h.x)
+		)
 	];
 	return {
 		parts,

@@ -113,6 +113,12 @@ export function stripWarnings(back: Back, { profile, strips }: HeldByRow): Found
 			field: 'height',
 			message: phrase(`The face is {h} high; its ${stripWords(strips)} {s}`, { h: mm(back.height), s: mm(need) })
 		});
+	if (back.made.kind === 'battens')
+		found.push({
+			level: 'stop',
+			field: 'made',
+			message: phrase('Battens stand by themselves: screw them to the wall, or hang one board')
+		});
 	if (recessed && secondHook)
 		found.push({
 			level: 'stop',

@@ -50,7 +50,7 @@ function holderFrom1(holder: unknown): unknown {
 				secondHook: params.secondHook === true
 			}
 		},
-		back: face,
+		back: { ...face, made: { kind: 'board' } },
 		carriers: [
 			{
 				id: 'c1',

@@ -4,6 +4,7 @@ import {
 	groupField,
 	idField,
 	lengthField,
+	lengthsField,
 	listField,
 	massField,
 	named,
@@ -62,11 +63,22 @@ export const LOAD = {
 	count: wholeField('How many', 0, LIMITS.things, 1)
 };
 
-/** The board that carriers stand on. */
+/** What carriers stand on. */
 export const BACK = {
 	stock: choiceField('Board', stocks(STOCKS.map((s) => s.id)), ['ply-18', '1x8']),
 	width: lengthField('Width', 40, WALL_LIMITS.maxWidth, [600, 609.6]),
-	height: lengthField('Height', 30, 1300, [220, 184.15])
+	height: lengthField('Height', 30, 1300, [220, 184.15]),
+	made: variantsField('Made of', {
+		board: {},
+		glued: { strips: wholeField('Strips edge to edge', 2, 12, 2) },
+		battens: {
+			width: lengthField('Width of one', 20, 300, [70, 63.5]),
+			at: lengthsField('Their middles from the left', { min: 0, max: WALL_LIMITS.maxWidth, least: 1, most: 30 }, [
+				[60, 540],
+				[63.5, 546.1]
+			])
+		}
+	})
 };
 
 /** Strips behind a back that hangs on a row. */

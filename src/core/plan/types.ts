@@ -66,12 +66,17 @@ export interface Backer {
 	perStud: number;
 }
 
-/** The board that carriers stand on. */
+/** What carriers stand on. */
 export interface Back {
 	stock: StockId;
 	width: Millimetres;
 	height: Millimetres;
+	made: Made;
 }
+
+/** One board; strips glued edge to edge; or uprights, by their middles from the left, with the wall open between. */
+export type Made =
+	{ kind: 'board' } | { kind: 'glued'; strips: number } | { kind: 'battens'; width: Millimetres; at: Millimetres[] };
 
 /** Strips behind a back that hangs on a row, all of the same rip as the row's cleat. */
 export interface Strips {

@@ -14,13 +14,15 @@ export type CutPart = { name: string; length: Millimetres; count: number } & (
  * What is cut for a part: its length along the grain, and how wide a strip it takes. Null for what is bought whole.
  * @example cutOf(face) // { kind: 'board', name: 'face', stock: 'ply-18', width: 300, length: 1000, count: 1 }
  */
-export function cutOf({ name, material, outline, thickness, grain, stands }: Part): CutPart | null {
+export function cutOf({ name, material, outline, thickness, strips = 1, grain, stands }: Part): CutPart | null {
 	const count = stands.length;
 	switch (material.kind) {
 		case 'board': {
 			const { left, right, low, high } = boundsOf(outline.outer);
 			const [along, across] = grain === 'y' ? [high - low, right - left] : [right - left, high - low];
-			return { kind: 'board', name, stock: material.stock, width: across, length: along, count };
+			const all = count * strips;
+			const each = strips === 1 ? name : `strip of the ${name}`;
+			return { kind: 'board', name: each, stock: material.stock, width: across / strips, length: along, count: all };
 		}
 		case 'cleat': {
 			const { stock, blank, bevel } = material;

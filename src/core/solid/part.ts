@@ -44,6 +44,8 @@ export interface Part {
 	material: Material;
 	outline: Outline;
 	thickness: Millimetres;
+	/** Glued up of so many strips along its grain. */
+	strips?: number;
 	grain: 'x' | 'y' | 'none';
 	features: readonly Feature[];
 	stands: readonly Frame[];

@@ -47,7 +47,10 @@ function screwSum(plan: Plan, check: Check): AsSum | null {
 	const { subject } = check;
 	const screws = screwsFor(plan, subject.of);
 	const figure = (label: RegExp) => check.lines.find((l) => label.test(l.label))?.result.value;
-	const [T, V] = [Math.max(figure(/screw pull$/) ?? 0, figure(/^pulled straight/) ?? 0), figure(/^across each/) ?? 0];
+	const [T, V] = [
+		Math.max(figure(/screw pull$|^pull on the worst$/) ?? 0, figure(/^pulled straight/) ?? 0),
+		figure(/^across each/) ?? 0
+	];
 	const load = Math.hypot(T, V);
 	if (!screws || !(load > 0)) return null;
 	return {

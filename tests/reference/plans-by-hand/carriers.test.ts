@@ -1,7 +1,7 @@
 import { withStrips } from '$core/plan/held';
 import { hung } from '../../support/peg-rack';
 import { describe, expect, it } from 'vitest';
-import type { Carrier, Holder, Load, Plan } from '$core/plan/types';
+import type { Carrier, Load, Plan } from '$core/plan/types';
 import { back as cleatBack, front as cleatFront, g, stripOut, t } from '../../support/rack-by-hand';
 import { asked, smallWall } from '../../support/small-wall';
 
@@ -23,7 +23,7 @@ function plan(height: number, carriers: Carrier[]): Plan {
 			{
 				...h,
 				mount: withStrips(h, { hook: { ...h.mount.strips.hook, screws: { size: '#8', length: 30, count: 3 } } }),
-				back: { stock: 'ply-3/4', width: 400, height },
+				back: { stock: 'ply-3/4', width: 400, height, made: { kind: 'board' } },
 				carriers
 			}
 		]

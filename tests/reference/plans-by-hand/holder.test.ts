@@ -3,7 +3,7 @@ import { hung } from '../../support/peg-rack';
 import { hungAt } from '../../support/in-place';
 import { describe, expect, it } from 'vitest';
 import { type PegRack } from '../../support/peg-rack';
-import type { Holder } from '$core/plan/types';
+
 import { PEGS, THING, g, t, back, front, cleat, rack, foot } from '../../support/rack-by-hand';
 import { asked, ROW, smallWall } from '../../support/small-wall';
 

@@ -26,10 +26,37 @@ function fitted(kind: string): Built {
 	if (!made.ok) throw new Error(`${kind}: ${made.error}`);
 	return built(made.value.holder);
 }
-const cases = CARRIERS.flatMap(({ kind }) => [
-	[kind, 'as it starts', started] as const,
-	[kind, 'made for a thing', fitted] as const
-]);
+/** A shelf on two battens that are screwed to the wall. */
+function onBattens(kind: string): Built {
+	const bare = emptyHolder('h', '', 'mm');
+	const back = { ...bare.back, height: 400, made: { kind: 'battens', width: 70, at: [60, 300, 540] } as const };
+	const tall = { ...bare, back: { ...back, made: { ...back.made, at: [...back.made.at] } } };
+	return buildHolder(tall.back, [newCarrier(tall, kind, 'mm')], {
+		kind: 'fixed',
+		screws: { size: '#10', length: 80 },
+		places: [60, 300, 540].flatMap((x) => [60, 340].map((y) => ({ x, y })))
+	});
+}
+/** A thick back with its hook let in, and a lock strip under that. */
+function recessed(kind: string): Built {
+	const bare = emptyHolder('h', '', 'mm');
+	const strips = { ...bare.mount.strips, recessed: true, lockStrip: 'loose' as const };
+	const thick = {
+		...bare,
+		back: { ...bare.back, stock: '2x12' as const, height: 285 },
+		mount: { ...bare.mount, strips }
+	};
+	const carrier = newCarrier(thick, kind, 'mm');
+	return built({ ...thick, carriers: [{ ...carrier, at: { ...carrier.at, y: 60 } }] });
+}
+const cases = [
+	['flat-shelf', 'on battens', onBattens] as const,
+	['pegs', 'on a back whose hook is let in', recessed] as const,
+	...CARRIERS.flatMap(({ kind }) => [
+		[kind, 'as it starts', started] as const,
+		[kind, 'made for a thing', fitted] as const
+	])
+];
 
 describe.each(cases)('%s %s', (kind, _, make) => {
 	const holder = make(kind);

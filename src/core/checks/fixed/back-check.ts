@@ -13,8 +13,9 @@ const BENDS_WITH = 0.5;
  * bends over its screws. None where nothing bends it.
  */
 export function backCheck(p: FixedPlaced, { bends, lever, roll }: FixedLoads): Check[] {
-	if (!(bends > 0) || !(lever > 0)) return [];
-	const { stock: board, height } = p.holder.back;
+	const { stock: board, height, made } = p.holder.back;
+	// Battens are not one board: each stands on its own screws.
+	if (made.kind === 'battens' || !(bends > 0) || !(lever > 0)) return [];
 	const { thickness } = stock(board);
 	const wide = height * BENDS_WITH;
 	const M = bends / lever;

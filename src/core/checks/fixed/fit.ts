@@ -136,8 +136,8 @@ function caught(p: FixedPlaced, wall: Wall, say: Say): void {
 const MARGIN: Millimetres = 40;
 
 /**
- * A holder that is screwed to the wall against what is behind it: rows, ledges, openings, the studs it catches, how long
- * its screws are, and those that count for nothing.
+ * A holder that is screwed to the wall against what is behind it: rows, ledges, openings, the studs it catches, how
+ * long its screws are, and those that count for nothing.
  */
 export function fixedFit(p: FixedPlaced, rows: readonly Row[], wall: Wall, kerf: Millimetres, say: Say): void {
 	behindIt(p, rows, wall, kerf, say);

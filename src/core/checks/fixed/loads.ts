@@ -51,7 +51,7 @@ function asRigid(p: FixedPlaced, self: PlacedWeight, things: readonly PlacedWeig
 	return { down: most(1), lift: most(-1) };
 }
 
-/** Sum of what stands on one side of a place, by its arm; the greater of the two sides, what is always there counted. */
+/** What stands on one side of a place, by its arm; the greater of the two sides, what is always there counted. */
 function sided(self: PlacedWeight, things: readonly PlacedWeight[], at: Millimetres, of: (w: PlacedWeight) => number) {
 	const most = (sign: 1 | -1) =>
 		things.reduce((sum, t) => sum + Math.max(0, sign * (t.x - at)) * of(t), sign * (self.x - at) * of(self));

@@ -40,17 +40,26 @@ const SHARED = {
 	rigid: 'the back turns as one stiff piece; whatever eases these is off'
 } as const;
 
-function askedOf({ heights }: Column, load: ColumnLoad, { crush, total, roll }: FixedLoads): Asked {
+/** How much of a screw is used by a pull and what goes across it. */
+type Strain = (pull: Newtons, across: Newtons) => number;
+
+function askedOf({ heights }: Column, load: ColumnLoad, { crush, total, roll }: FixedLoads, strain: Strain): Asked {
 	const n = heights.length;
 	const weight = Math.max(load.down, load.lift);
 	const pulls = rollPull(load.roll, heights, crush);
 	const sides = sideways(load.turn, heights);
-	const each = heights.map((_, i) => ({ pull: nth(pulls, i), across: Math.hypot(weight / n, nth(sides, i)) }));
-	const worst = each.reduce((a, b) => (Math.hypot(b.pull, b.across) >= Math.hypot(a.pull, a.across) ? b : a));
+	const each = heights.map((y, i) => {
+		const [pull, side] = [nth(pulls, i), nth(sides, i)];
+		const across = Math.hypot(weight / n, side);
+		return { y, pull, side, across, strain: strain(pull, across) };
+	});
+	// Not the one that is asked for most but the one nearest to its limit: one strong in pull may be weak across.
+	const worst = each.reduce((a, b) => (b.strain >= a.strain ? b : a));
 	const values: Record<string, Quantity> = { M: moment(load.roll), p: mm(crush), C: moment(load.turn) };
+	values.y = mm(worst.y);
 	heights.forEach((y, i) => (values[`y${i + 1}`] = mm(y)));
 	const squares = heights.map((_, i) => `({y${i + 1}} - {p})²`).join(' + ');
-	const side = Math.max(...sides);
+	const { side } = worst;
 	const lines = (): SumLine[] => [
 		{ label: 'weight', sum: phrase('of the holder and all on it'), result: newtons(total) },
 		{
@@ -65,9 +74,9 @@ function askedOf({ heights }: Column, load: ColumnLoad, { crush, total, roll }: 
 		},
 		{ label: 'M: roll here', sum: phrase('shared as the weight is'), result: moment(load.roll) },
 		{
-			label: n > 1 ? 'top screw pull' : 'screw pull',
-			sum: n > 1 ? phrase(`{M} × ({y${n}} - {p}) / (${squares})`, values) : phrase('{M} / ({y1} - {p})', values),
-			result: newtons(Math.max(...pulls))
+			label: n > 1 ? 'pull on the worst' : 'screw pull',
+			sum: n > 1 ? phrase(`{M} × ({y} - {p}) / (${squares})`, values) : phrase('{M} / ({y1} - {p})', values),
+			result: newtons(worst.pull)
 		},
 		...(load.turn > 0
 			? [
@@ -114,8 +123,8 @@ export function jointAt(p: FixedPlaced, wall: Wall, { support }: Column): Joint 
 }
 
 /**
- * The screws of a fixed back at one of its columns: the published method, and the trade rule beside it; the maker's word
- * for a plug.
+ * The screws of a fixed back at one of its columns: the published method, and the trade rule beside it; the maker's
+ * word for a plug.
  * @param at which column
  * @example screwChecks(placed, wall, loads, 0)[0]?.margin
  */
@@ -126,11 +135,23 @@ export function screwChecks(p: FixedPlaced, wall: Wall, loads: FixedLoads, at: n
 	const { id: holder } = p.holder;
 	const subject = { kind: 'fixing', of: { kind: 'holder', id: holder }, stud: support.id, x: column.x } as const;
 	const id = `fixing:${holder}:${support.id}:${Math.round(column.x)}`;
-	const asked = askedOf(column, load, loads);
-	if (wall.build?.kind === 'masonry') return [plugCheck(`${id}:plug`, subject, column, wall.build.plug, asked)];
+	if (wall.build?.kind === 'masonry') {
+		const asked = askedOf(column, load, loads, Math.hypot);
+		return [plugCheck(`${id}:plug`, subject, column, wall.build.plug, asked)];
+	}
 	const joint = jointAt(p, wall, column);
 	const capacity = jointCapacity(joint, CD_STORAGE);
-	const both = combinedAllowable(capacity.axial, capacity.lateral, asked.pull, asked.across);
+	// What turns about its screw asks for more than any number: no way along it to look up.
+	const allowed = (pull: Newtons, across: Newtons) =>
+		Number.isFinite(across + pull)
+			? combinedAllowable(capacity.axial, capacity.lateral, pull, across)
+			: combinedAllowable(capacity.axial, capacity.lateral, 0, 1);
+	const asked = askedOf(column, load, loads, (pull, across) => {
+		const can = allowed(pull, across).allowed;
+		const wants = Math.hypot(pull, across);
+		return can > 0 ? wants / can : wants * Number.MAX_SAFE_INTEGER;
+	});
+	const both = allowed(asked.pull, asked.across);
 	const resultant = Math.hypot(asked.pull, asked.across);
 	const member = MEMBER[support.member ?? 'stud'];
 	const where = { x: mm(column.x) };
@@ -146,7 +167,7 @@ export function screwChecks(p: FixedPlaced, wall: Wall, loads: FixedLoads, at: n
 						in: mm(capacity.penetration),
 						need: mm(capacity.needed)
 					})
-				: phrase(`its ${column.heights.length > 1 ? 'top screw' : 'screw'} at ${member} {x@tape}`, where),
+				: phrase(`its ${column.heights.length > 1 ? 'screws' : 'screw'} at ${member} {x@tape}`, where),
 		lines: () => [
 			...asked.lines(),
 			...capacityLines(joint, capacity, { side: 'back', main: member }),

@@ -6,6 +6,8 @@
 	import { newCarrier } from '$core/holders/new-carrier';
 	import { groundsFor } from '$core/holders/grounds';
 	import { combine } from '$core/mechanics/statics/seat';
+	import { onStuds, studsBehind } from '$core/checks/fixed/new-mount';
+	import { isFixed } from '$core/plan/held';
 	import { BACK } from '$core/plan/plan-fields';
 	import type { Back, Carrier, Holder } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
@@ -39,12 +41,30 @@
 	);
 	const kg = (newtons: number) => formatQuantity({ value: newtons / GRAVITY, dim: 'mass' }, unit);
 
+	/** Width of a batten to start from. */
+	const BATTEN = { mm: 70, inch: 63.5 } as const;
+
 	const change = (c: Partial<Holder>) =>
 		fieldCommit(open, { kind: 'change', list: 'holders', id: holder.id, change: c }, unit);
 	const setCarrier = (id: string, c: Partial<Carrier>) =>
 		change({ carriers: holder.carriers.map((o) => (o.id === id ? { ...o, ...c } : o)) });
 	/** What stands on a carrier goes with it. */
 	const without = (id: string) => holder.carriers.filter((c) => c.id !== id && !c.at.on.startsWith(`${id}:`));
+
+	let problem = $state<string | undefined>();
+	/** Uprights on the studs, the wall open between, two screws in each. */
+	function battens() {
+		if (!isFixed(holder)) return;
+		const { mount, back } = holder;
+		const at = studsBehind(open.plan.wall, mount, back);
+		if (at.length === 0) return void (problem = 'No stud is behind it: move it over one first');
+		const width = back.made.kind === 'battens' ? back.made.width : BATTEN[unit];
+		const upright: Back = { ...back, made: { kind: 'battens', width, at } };
+		problem = change({
+			back: upright,
+			mount: { ...mount, places: onStuds(open.plan.wall, mount, upright, mount.screws.size) }
+		});
+	}
 
 	function add(kind: string) {
 		if (kind === '') return undefined;
@@ -94,6 +114,10 @@
 </Section>
 <Section title="Back" after={4}>
 	<FormFields fields={BACK} values={{ ...holder.back }} commit={(back) => change({ back: back as unknown as Back })} />
+	{#if isFixed(holder)}
+		<Button size="xs" color="alternative" onclick={battens}>Battens at the studs</Button>
+		{#if problem}<p class="error" role="alert">{problem}</p>{/if}
+	{/if}
 </Section>
 <Section title="How it is held" after={4}>
 	<MountFields {open} {holder} {placed} set={(mount) => change({ mount })} />

@@ -7,6 +7,8 @@
 	/** A shape a part, and one for all that hangs: a full wall has hundreds of them. */
 	const picture = $derived(holderPicture(placed.built));
 	const face = $derived(placed.built.face);
+	/** Battens have the wall between them: only their outline is theirs. */
+	const closed = $derived(placed.holder.back.made.kind !== 'battens');
 </script>
 
 <g transform="translate({placed.left} {-placed.foot})">
@@ -15,7 +17,8 @@
 		y={-face.height}
 		width={face.width}
 		height={face.height}
-		fill="var(--ply)"
+		fill={closed ? 'var(--ply)' : 'transparent'}
+		stroke-dasharray={closed ? undefined : '4 3'}
 		stroke={selected ? 'var(--chalk)' : 'var(--ply-edge)'}
 		stroke-width={selected ? 2.5 : 1.2}
 		class="thin"

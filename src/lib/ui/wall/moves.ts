@@ -153,7 +153,8 @@ const ARROWS: Record<string, [number, number]> = {
 };
 
 /**
- * The command of an arrow key: one tick of the tape, ten with shift. Up and down take a holder that hangs to the next row.
+ * The command of an arrow key: one tick of the tape, ten with shift. Up and down take a holder that hangs to the
+ * next row.
  */
 export function nudgeMove(
 	selection: Selection,
