@@ -2,6 +2,7 @@ import { By, Key } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import { useScreen } from '../support/running';
+import type { Plan } from '$core/plan/types';
 import { until } from '../support/server';
 
 const kammer = useScreen();
@@ -123,5 +124,55 @@ describe('the Holders stage', () => {
 		);
 		await kammer.screen.click(view('Wall'));
 		await until(async () => (await kammer.screen.driver.findElements(By.css('[data-wall]'))).length > 0, 'the wall');
+	});
+
+	it('screws a board to the wall, puts it on battens, hangs it on a row instead, and undoes all', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.button('Screw one to the wall');
+		await until(async () => (await holdersOf(id)).length === 7, 'a board on the wall');
+		const made = (await holdersOf(id)).at(-1)!;
+		if (made.mount.kind !== 'fixed') throw new Error('it hangs on a row');
+		expect(made.mount.places.length).toBeGreaterThan(2);
+		await kammer.screen.says(/In the stud at 430 mm/);
+		await kammer.screen.button('Add a screw');
+		await kammer.screen.says(/The screw at [\d ]+ mm, [\d ]+ mm up, (misses every stud|stands)/);
+		await kammer.screen.button('Two at every stud');
+		await until(async () => {
+			const { mount } = (await holdersOf(id)).at(-1)!;
+			return mount.kind === 'fixed' && mount.places.length === 4;
+		}, 'two at each of two studs');
+		await kammer.screen.button('Battens at the studs');
+		await kammer.screen.says(/Cannot be built so: \d+ holes miss the battens/);
+		await kammer.screen.choose('Held', 'Hung on a row');
+		await kammer.screen.says(/Battens stand by themselves/);
+		await until(async () => (await holdersOf(id)).at(-1)?.mount.kind === 'row', 'it to hang on a row');
+		for (let i = 0; i < 5; i++) await kammer.screen.button('Undo');
+		await until(async () => (await holdersOf(id)).length === 6, 'all of it undone');
+	});
+
+	it('judges a board on the side of a cart, whose boards are thin', async () => {
+		const cart: Plan = {
+			...slipwayWall(),
+			name: 'Cart side',
+			rows: [],
+			holders: [],
+			wall: {
+				width: 900,
+				height: 700,
+				base: 150,
+				surface: 'cart-side',
+				build: { kind: 'plank', thickness: 18, species: 'spf', first: 100, pitch: 300 },
+				cladding: { kind: 'none', thickness: 0 },
+				studs: [],
+				obstructions: []
+			}
+		};
+		const id = await kammer.screen.openWall(cart, 'holders');
+		await kammer.screen.button('Screw one to the wall');
+		await until(async () => (await holdersOf(id)).length === 1, 'a board on the cart');
+		// An 80 mm screw comes out behind 18 mm of board behind 18 mm of back.
+		await kammer.screen.says(/Cannot be built so: Screws of 80 mm come out behind/);
+		await kammer.screen.type('Length', '35');
+		await kammer.screen.says(/Screws of 35 mm enter by 17 mm; under 29 mm/);
 	});
 });

@@ -22,7 +22,7 @@ function leftEnds({ wall }: Plan, width: Millimetres): Millimetres[] {
 
 /**
  * A holder screwed to the wall where it is in nothing's way, with two screws at every stud behind it: the first place
- * that brings no stop, else the one that brings fewest.
+ * that brings nothing to mind, else the one that brings fewest stops, and of those fewest things to mind.
  * @example firstFixed(plan, holder, 'mm').mount.places.length
  */
 export function firstFixed(plan: Plan, holder: Holder, unit: LengthUnit): FixedHolder {
@@ -32,17 +32,20 @@ export function firstFixed(plan: Plan, holder: Holder, unit: LengthUnit): FixedH
 		back,
 		mount: screwedAt(plan.wall, { x, y }, back, unit)
 	});
-	const stops = (h: Holder) =>
-		checkPlan({ ...plan, holders: [...plan.holders, h] }).warnings.filter((w) => w.level === 'stop').length;
-	const now = checkPlan(plan).warnings.filter((w) => w.level === 'stop').length;
-	let best: { holder: FixedHolder; stops: number } | null = null;
+	const told = (holders: Plan['holders']) => {
+		const { warnings } = checkPlan({ ...plan, holders });
+		return { stops: warnings.filter((w) => w.level === 'stop').length, all: warnings.length };
+	};
+	const now = told(plan.holders);
+	let best: { holder: FixedHolder; stops: number; all: number } | null = null;
 	for (const y of FEET)
 		for (const x of leftEnds(plan, back.width)) {
 			if (y + back.height > lowestTop(plan.wall, x, x + back.width)) continue;
 			const tried = at(x, y);
-			const brings = stops(tried) - now;
-			if (brings <= 0) return tried;
-			if (!best || brings < best.stops) best = { holder: tried, stops: brings };
+			const { stops, all } = told([...plan.holders, tried]);
+			if (all <= now.all) return tried;
+			const better = !best || stops < best.stops || (stops === best.stops && all < best.all);
+			if (better) best = { holder: tried, stops, all };
 		}
 	return best?.holder ?? at(0, 0);
 }

@@ -28,7 +28,7 @@ const said = (b: Back, held: Parameters<typeof buildHolder>[2] = HELD, kinds: re
 describe('a back', () => {
 	it('of one board is no higher than that is sold, of strips no higher than all of them', () => {
 		const high = { stock: '1x8' as const, height: 350 };
-		expect(said(back(high))).toMatch(/stop: The face is 350 mm high, but 1x8 is 184/);
+		expect(said(back(high))).toMatch(/stop: The face is 350 mm high, but 1x8 SPF is 184/);
 		expect(said(back({ ...high, made: { kind: 'glued', strips: 2 } }))).toBe('');
 		expect(said(back({ ...high, height: 400, made: { kind: 'glued', strips: 2 } }))).toMatch(/but 2 strips of 1x8/);
 		expect(said(back({ made: { kind: 'glued', strips: 2 } }))).toMatch(/mind: Sheets are not glued edge to edge/);

@@ -2,7 +2,7 @@ import type { Found } from '../carriers/carrier';
 import { screw, screwDiameter } from '../materials/screws';
 import { spacingMinimums } from '../mechanics/fasteners/spacing-minimums';
 import type { Back, FixedMount } from '../plan/types';
-import { count, mm, phrase } from '../units/phrase';
+import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Behind, HeldByScrews, Hole } from './held';
 

@@ -111,6 +111,9 @@
 	.wide {
 		grid-column: 1 / -1;
 	}
+	.wide > :global(.grid) {
+		margin-top: 0.5rem;
+	}
 	.legend {
 		margin: 0.4rem 0 0.2rem;
 		font-weight: 600;

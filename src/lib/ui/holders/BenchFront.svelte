@@ -13,6 +13,7 @@
 	import { TAPE, type View } from '../wall/view';
 	import { moveCarrier, nudgeCarrier, type CarrierMove } from './carrier-drag';
 	import Dimension from './Dimension.svelte';
+	import ScrewMarks from '../wall/ScrewMarks.svelte';
 	import ProjectionShape from './ProjectionShape.svelte';
 	import { thingsFromFront, VIEWS } from './views';
 
@@ -97,6 +98,7 @@
 		<g transform="translate({view.x} {view.y}) scale({view.k})">
 			<ProjectionShape drawing={front} parts={built.parts} />
 			<path d={thingsFromFront(built)} class="things" fill-rule="evenodd" />
+			<ScrewMarks {placed} />
 		</g>
 		{#each built.carriers as c (c.id)}
 			{@const { title } = carrierKind(c.kind)}

@@ -76,20 +76,32 @@
 					{carrierKind(c.kind).title}, {say(c.at.y)} up: <span class="sum">{sayMarks(marksOf(c.id), unit)}</span>
 				</li>
 			{/each}
-			<li>
-				Hook screws: <span class="sum"
-					>{sayMarks(
-						built.hookScrews.map((s) => s.x),
-						unit
-					)}</span
-				>
-			</li>
+			{#if holder.mount.kind === 'fixed'}
+				<li>
+					Screws into the wall, from the left and up: <span class="sum"
+						>{holder.mount.places.map((p) => `${say(p.x)}, ${say(p.y)}`).join('; ')}</span
+					>
+				</li>
+			{:else}
+				<li>
+					Hook screws: <span class="sum"
+						>{sayMarks(
+							built.hookScrews.map((s) => s.x),
+							unit
+						)}</span
+					>
+				</li>
+			{/if}
 		</ul>
 		<h2>Mind</h2>
 		<ul>
 			{#each warnings as w, i (i)}<li>{sayPhrase(w.message, unit)}</li>{/each}
 			{#each cannot as j, i (i)}<li>Not with the tools owned: {j.part}, {sayPhrase(j.answer.why, unit)}</li>{/each}
-			<li>Ripping a narrow 45° strip: guard on, push stick, never a short piece on the saw. Eyes, ears, dust.</li>
+			{#if holder.mount.kind === 'fixed'}
+				<li>Look for cables and pipes before you drill into the wall, power off. Local codes have the last word.</li>
+			{:else}
+				<li>Ripping a narrow 45° strip: guard on, push stick, never a short piece on the saw. Eyes, ears, dust.</li>
+			{/if}
 			<li>Boring and slots: a waste board behind every exit; clamp the piece, hands behind the cutter.</li>
 			{#if proof}<li>
 					Before it is trusted: load it to {kg(proof.target)}, the {kg(proof.working)} it carries first, then a bag at a time,

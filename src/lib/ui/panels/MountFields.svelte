@@ -48,7 +48,7 @@
 	}
 </script>
 
-<ChoiceField label="Held" value={holder.mount.kind} choices={MOUNT_KINDS} commit={otherwise} />
+<div class="held"><ChoiceField label="Held" value={holder.mount.kind} choices={MOUNT_KINDS} commit={otherwise} /></div>
 {#if holder.mount.kind === 'row' && mount.kind === 'row'}
 	{@const own = holder.mount}
 	<div class="grid">
@@ -86,3 +86,9 @@
 	</div>
 	<WallScrews {open} back={holder.back} mount={own} placed={placed && !onARow(placed) ? placed : undefined} {set} />
 {/if}
+
+<style>
+	.held {
+		margin-bottom: 0.6rem;
+	}
+</style>

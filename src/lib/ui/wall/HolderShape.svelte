@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { AnyPlaced } from '$core/checks/any-place';
 	import { holderPicture } from './holder-picture';
+	import ScrewMarks from './ScrewMarks.svelte';
 
 	let { placed, selected }: { placed: AnyPlaced; selected: boolean } = $props();
 
@@ -34,6 +35,7 @@
 		fill-rule="evenodd"
 		class="thin"
 	/>
+	<ScrewMarks {placed} />
 	{#if picture.rods}<path
 			d={picture.rods}
 			fill="var(--pine)"
