@@ -54,7 +54,10 @@ const ALL_ROOMS = [
 		'mechanics',
 		'things',
 		'plan',
+		'mounts',
 		'holders',
+		'places',
+		'supports',
 		'cleats',
 		'survey',
 		'checks',
@@ -66,6 +69,8 @@ const ALL_ROOMS = [
 	'handling',
 	'table'
 ];
+/** Rooms that read where everything stands on a wall. */
+const ABOVE_PLACES = ['supports', 'checks', 'handling', 'arrange', 'cutting', 'sums'];
 const rooms = Object.entries(LEANS).map(([room, may]) => ({
 	target: `./src/core/${room}`,
 	from: ALL_ROOMS.filter((r) => r !== room && !may.includes(r)).map((r) => `./src/core/${r}`),
@@ -74,13 +79,35 @@ const rooms = Object.entries(LEANS).map(([room, may]) => ({
 rooms.push(
 	{
 		target: './src/core/mechanics',
-		from: ['members', 'carriers', 'holders', 'survey', 'checks', 'solid'].map((r) => `./src/core/${r}`),
+		from: ['members', 'carriers', 'mounts', 'holders', 'places', 'supports', 'survey', 'checks', 'solid'].map(
+			(r) => `./src/core/${r}`
+		),
 		message: 'mechanics are formulas: they know no holder.'
 	},
 	{
+		target: './src/core/mounts',
+		from: ['holders', 'places', ...ABOVE_PLACES, 'survey'].map((r) => `./src/core/${r}`),
+		message: 'a mount is told by the document and by what it adds to a back: it knows no wall.'
+	},
+	{
 		target: './src/core/holders',
-		from: ['checks', 'cutting', 'survey', 'arrange', 'sums'].map((r) => `./src/core/${r}`),
+		from: ['places', ...ABOVE_PLACES, 'survey'].map((r) => `./src/core/${r}`),
 		message: 'a holder knows neither its wall nor its verdict.'
+	},
+	{
+		target: './src/core/survey',
+		from: ['mounts', 'holders', 'places', ...ABOVE_PLACES].map((r) => `./src/core/${r}`),
+		message: 'a wall is surveyed before anything hangs on it.'
+	},
+	{
+		target: './src/core/places',
+		from: ABOVE_PLACES.map((r) => `./src/core/${r}`),
+		message: 'where a holder stands is worked out before anybody judges it.'
+	},
+	{
+		target: './src/core/supports',
+		from: ABOVE_PLACES.filter((r) => r !== 'supports').map((r) => `./src/core/${r}`),
+		message: 'what holds up a wall judges reactions: it knows no holder by its carriers.'
 	}
 );
 const inCore = [

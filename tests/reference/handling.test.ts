@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { handsOut, liftIndex, liftLimit, type Lift } from '$core/handling/lifting';
 import { reachBand, reachOf } from '$core/handling/reach';
-import { workingSpace } from '$core/handling/service-panel';
+import { workingSpace } from '$core/survey/service-panel';
 import { proofLoad } from '$core/verdict/proof-load';
 import { KG_PER_POUND, MM_PER_INCH } from '$core/units/quantity';
 

@@ -2,7 +2,7 @@ import { describe, expect, it, test } from 'vitest';
 import { ripInTwo } from '$core/cleats/profile';
 import { spacingPitch, spacingPositions, tapeMarks } from '$core/carriers/spacing';
 import { pairPitch } from '$core/carriers/pegs';
-import { TRADE_RULE } from '$core/checks/fixing-check';
+import { TRADE_RULE } from '$core/supports/wall-screws';
 import { STOCKS, stock } from '$core/materials/stocks';
 import { WOODS } from '$core/materials/woods';
 import { LAGS } from '$core/materials/lags';

@@ -1,5 +1,5 @@
-import type { FixedPlaced } from '$core/checks/fixed/place';
-import { holderWeights } from '$core/checks/place';
+import type { FixedPlaced } from '$core/places/fixed/place';
+import { holderWeights } from '$core/places/in-place';
 import { jointCapacity } from '$core/mechanics/fasteners/joint';
 import { screw } from '$core/materials/screws';
 import { stock } from '$core/materials/stocks';

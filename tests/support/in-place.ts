@@ -1,6 +1,6 @@
-import { onRow } from '$core/checks/any-place';
+import { onRow } from '$core/places/any-place';
 import type { PlanChecks } from '$core/checks/check-plan';
-import type { Placed } from '$core/checks/place';
+import type { Placed } from '$core/places/row/place';
 import { ripInTwo } from '$core/cleats/profile';
 import { startStrips } from '$core/holders/empty-holder';
 import type { HeldByRow } from '$core/mounts/held';

@@ -3,7 +3,8 @@ import { jointCapacity } from '$core/mechanics/fasteners/joint';
 import { screw } from '$core/materials/screws';
 import { stock } from '$core/materials/stocks';
 import { wood } from '$core/materials/woods';
-import { holderWeights, type LaidRow, type Placed, type PlacedWeight } from '$core/checks/place';
+import { holderWeights, type PlacedWeight } from '$core/places/in-place';
+import type { LaidRow, Placed } from '$core/places/row/place';
 import type { Plan } from '$core/plan/types';
 import { Body, greatest, Programme } from './linear-programme';
 

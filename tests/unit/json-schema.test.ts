@@ -1,4 +1,4 @@
-import { screwedAt } from '$core/checks/fixed/new-mount';
+import { screwedAt } from '$core/places/fixed/new-mount';
 import { withStrips } from '$core/plan/held';
 import { hung } from '../support/peg-rack';
 import { Ajv2020 } from 'ajv/dist/2020';

@@ -43,7 +43,11 @@ describe('who may import whom', () => {
 			['solid/weigh.ts', '../holders/build', 'buildHolder'],
 			['members/rod.ts', '../carriers/pegs', 'pegs'],
 			['carriers/pegs.ts', '../checks/check-plan', 'checkPlan'],
-			['holders/build.ts', '../checks/check-plan', 'checkPlan']
+			['holders/build.ts', '../checks/check-plan', 'checkPlan'],
+			['survey/box.ts', '../checks/check-plan', 'checkPlan'],
+			['mounts/registry.ts', '../holders/build', 'buildHolder'],
+			['places/any-place.ts', '../checks/check-plan', 'checkPlan'],
+			['supports/stud-check.ts', '../checks/check-plan', 'checkPlan']
 		] as const;
 		for (const [file, from, name] of up)
 			expect(

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import { checkPlan } from '$core/checks/check-plan';
-import { placeHolders } from '$core/checks/place';
+import { placeHolders } from '$core/places/row/place';
 import type { Holder, Plan, Row } from '$core/plan/types';
 import { remembering } from '$core/remembering';
 import { anyPlan } from '../support/any-plan';

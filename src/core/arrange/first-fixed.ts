@@ -1,5 +1,5 @@
 import { checkPlan } from '../checks/check-plan';
-import { screwedAt } from '../checks/fixed/new-mount';
+import { screwedAt } from '../places/fixed/new-mount';
 import type { FixedHolder, Holder, Plan } from '../plan/types';
 import { lowestTop } from '../survey/outline';
 import type { LengthUnit } from '../units/parse-length';

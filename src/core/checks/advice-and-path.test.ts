@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { adviceFor } from './advice';
 import { checkPlan } from './check-plan';
 import { loadPath } from './load-path';
-import { holderWeights, type Placed } from './place';
+import { holderWeights } from '../places/in-place';
+import type { Placed } from '../places/row/place';
 import { finish } from '../verdict/fails-at';
 import { base, fresh, doing } from '../../../tests/support/demo-wall';
 

@@ -1,6 +1,6 @@
 import { SCREW_LENGTHS, screwDiameter } from '../materials/screws';
 import { stock } from '../materials/stocks';
-import { onStuds, PAST } from './fixed/new-mount';
+import { onStuds, PAST } from '../places/fixed/new-mount';
 import type { FixedHolder, FixedMount, Plan } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import type { Effort } from '../verdict/effort';

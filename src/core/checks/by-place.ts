@@ -2,8 +2,8 @@ import type { Plan } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
 import { governingCheck, standingMargin, type Check, type Verdict, type Warning } from '../verdict/check';
 import type { PlanChecks } from './check-plan';
-import { onRow } from './any-place';
-import { holderWeights } from './place';
+import { onRow } from '../places/any-place';
+import { holderWeights } from '../places/in-place';
 
 /** What one stud or row carries, and what it would carry before it stopped holding, all on it growing alike. */
 export interface PlaceLoad {

@@ -3,17 +3,18 @@ import { rowWarnings } from '../cleats/row-warnings';
 import type { Blocking, Cutting, Plan, Row, Stud, Wall } from '../plan/types';
 import { remembering } from '../remembering';
 import { governingCheck, worstFirst, type Check, type Verdict, type Warning } from '../verdict/check';
-import { blockResult, type BlockResult } from './block-check';
-import { holderChecks, unknownLoads } from './holder-checks';
-import { rowChecks, type RowResult } from './row-checks';
-import { studCheck } from './stud-check';
+import { blockResult, type BlockResult } from '../supports/block-check';
+import { holderChecks } from './row/holder-checks';
+import { unknownLoads } from './unknown-loads';
+import { rowChecks, type RowResult } from '../supports/row/row-checks';
+import { studCheck } from '../supports/stud-check';
 import { holderWarnings } from './clashes';
 import type { StudLoad } from '../mechanics/members/stud-bending';
 import type { Newtons } from '../units/quantity';
-import { fixedHolders, type AnyPlaced } from './any-place';
-import { fixedResult, type FixedResult } from './fixed/checks';
-import type { FixedPlaced } from './fixed/place';
-import { placeHolders, type LaidRow, type Placed } from './place';
+import { fixedHolders, type AnyPlaced } from '../places/any-place';
+import { fixedResult, type FixedResult } from './fixed-checks';
+import type { FixedPlaced } from '../places/fixed/place';
+import { placeHolders, type LaidRow, type Placed } from '../places/row/place';
 
 /** The verdict of a holder, row, stud or wall: the check that decides it. */
 export interface Judged {

@@ -6,15 +6,15 @@ import type { Plan } from '../plan/types';
 import { remembering } from '../remembering';
 import { mm, phrase, ratio, type Phrase } from '../units/phrase';
 import type { Warning } from '../verdict/check';
-import { holderFit } from '../survey/holder-fit';
+import { holderFit } from './holder-fit';
 import { floorAt, lowestTop } from '../survey/outline';
 import { holderClashes } from './holder-clashes';
-import type { AnyPlaced } from './any-place';
-import { fixedFit } from './fixed/fit';
-import type { FixedPlaced } from './fixed/place';
-import type { LaidRow, Placed } from './place';
-import { hookLoad } from './hook-loads';
-import { hookScrewPlaces } from './hook-screws';
+import type { AnyPlaced } from '../places/any-place';
+import { fixedFit } from './fixed-fit';
+import type { FixedPlaced } from '../places/fixed/place';
+import type { LaidRow, Placed } from '../places/row/place';
+import { hookLoad } from '../places/row/hook-loads';
+import { hookScrewPlaces } from '../places/row/hook-screws';
 
 /** What of a plan a holder is held against. */
 type Around = Pick<Plan, 'rows' | 'wall' | 'stature'>;

@@ -3,7 +3,7 @@ import { overlap, type Box } from '../survey/box';
 import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Warning } from '../verdict/check';
-import { riseOff, type AnyPlaced } from './any-place';
+import { riseOff, type AnyPlaced } from '../places/any-place';
 
 /** The wall a holder takes: its face, what hangs below it, and both with the room above that lifting it off needs. */
 export interface Taken {

@@ -16,7 +16,8 @@ import { EFFORTS } from '../verdict/effort';
 import { failsAt, finish } from '../verdict/fails-at';
 import { ratio, phrase } from '../units/phrase';
 import { base, doing, find, fresh, holder, rack, warned } from '../../../tests/support/demo-wall';
-import { holderWeights, type Placed } from './place';
+import { holderWeights } from '../places/in-place';
+import type { Placed } from '../places/row/place';
 
 const row = (id: string, change: Partial<Row>): Command => ({ kind: 'change', list: 'rows', id, change });
 const said = (c: PlanChecks, id: string) => warned(c, id).join('\n');

@@ -1,12 +1,13 @@
 import { segmentsOn } from '../cleats/segments';
 import type { Wall } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
-import { hookLoad } from './hook-loads';
-import { shareOf } from './row-loads';
-import { onRow, type AnyPlaced } from './any-place';
-import { fixedLoads } from './fixed/loads';
-import type { FixedPlaced } from './fixed/place';
-import { holderWeights, type Placed } from './place';
+import { hookLoad } from '../places/row/hook-loads';
+import { shareOf } from '../supports/row/row-loads';
+import { onRow, type AnyPlaced } from '../places/any-place';
+import { fixedLoads } from '../supports/fixed/loads';
+import type { FixedPlaced } from '../places/fixed/place';
+import { holderWeights } from '../places/in-place';
+import type { Placed } from '../places/row/place';
 
 /** The way a holder's load takes to the studs, as places on the wall. */
 export interface LoadPath {

@@ -6,7 +6,7 @@ import { into, turnInto, type Frame } from '../solid/frame';
 import type { Vec3 } from '../solid/vector';
 import { weightOf, type Kilograms } from '../units/quantity';
 import { checkOf, type Check } from '../verdict/check';
-import type { InPlace } from './place';
+import type { InPlace } from '../places/in-place';
 
 const DOWN: Vec3 = [0, -1, 0];
 

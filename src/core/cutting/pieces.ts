@@ -1,5 +1,5 @@
 import { segmentsOn } from '../cleats/segments';
-import { builtOf } from '../checks/any-place';
+import { builtOf } from '../places/any-place';
 import { boughtLength } from './bought-length';
 import { DOWEL, stock, type StockId } from '../materials/stocks';
 import { cutOf, type CutPart } from '../solid/cut-part';

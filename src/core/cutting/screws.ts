@@ -1,6 +1,6 @@
 import { screwsOf, segmentsOn } from '../cleats/segments';
-import { touching } from '../checks/block-check';
-import { builtOf } from '../checks/any-place';
+import { touching } from '../supports/block-check';
+import { builtOf } from '../places/any-place';
 import { isFixed } from '../plan/held';
 import { screwsOf as screwsOfHolder } from '../holders/made-of';
 import { screwDiameter, type ScrewSize } from '../materials/screws';

@@ -1,4 +1,4 @@
-import type { InPlace } from '../checks/place';
+import type { InPlace } from '../places/in-place';
 import type { Load } from '../carriers/carrier';
 import { remembering } from '../remembering';
 import { MM_PER_INCH, type Kilograms, type Millimetres } from '../units/quantity';

@@ -1,8 +1,8 @@
 import type { Back, FixedMount, Holder, Mount, RowMount } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
-import { fixedBehind } from './fixed';
+import { fixedBehind } from './fixed/behind';
 import type { Behind, Held, ScrewCount } from './held';
-import { rowBehind } from './row';
+import { rowBehind } from './row/behind';
 
 /** A way to hold a back, as far as the document goes: what it hangs on, where that is, how it is moved. */
 interface MountKind<M extends Mount> {

@@ -1,6 +1,6 @@
 import { box, type Shape } from '../drawing/shapes';
 import { failedStep, missingStep, stepOf, type Step } from '../verdict/check';
-import { allowedLine, capacityLines, threadLine } from '../checks/joint-lines';
+import { allowedLine, capacityLines, threadLine } from '../members/joint-lines';
 import { combinedAllowable } from '../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../mechanics/fasteners/joint';
 import { dowelBearing } from '../mechanics/fasteners/lateral';

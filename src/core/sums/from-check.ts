@@ -1,6 +1,7 @@
 import type { Check } from '../verdict/check';
-import { onRow, type AnyPlaced } from '../checks/any-place';
-import { dropOf, holderWeights, type Placed } from '../checks/place';
+import { onRow, type AnyPlaced } from '../places/any-place';
+import { dropOf, type Placed } from '../places/row/place';
+import { holderWeights } from '../places/in-place';
 import { isFixed } from '../plan/held';
 import { combine } from '../mechanics/statics/seat';
 import type { Plan, ScrewChoice } from '../plan/types';

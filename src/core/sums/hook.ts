@@ -1,7 +1,7 @@
 import { nth } from '../nth';
 import { box, type Shape } from '../drawing/shapes';
 import { missingStep, stepOf, type Step } from '../verdict/check';
-import { threadLine } from '../checks/joint-lines';
+import { threadLine } from '../members/joint-lines';
 import { CD_STORAGE } from '../mechanics/fasteners/joint';
 import { GRAB } from '../verdict/grab';
 import { rodStress } from '../mechanics/members/rod';

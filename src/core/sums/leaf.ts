@@ -1,6 +1,6 @@
 import { box, type Point, type Shape } from '../drawing/shapes';
 import { stepOf, type Step } from '../verdict/check';
-import { allowedLine, capacityLines } from '../checks/joint-lines';
+import { allowedLine, capacityLines } from '../members/joint-lines';
 import { combinedAllowable } from '../mechanics/fasteners/combined';
 import { jointCapacity, type Joint } from '../mechanics/fasteners/joint';
 import { worstSwing, type Leaf, type LeafAt } from '../mechanics/statics/leaf';

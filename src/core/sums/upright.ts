@@ -1,7 +1,7 @@
 import { lastOf, nth } from '../nth';
 import { box, type Shape } from '../drawing/shapes';
 import { stepOf, type Step } from '../verdict/check';
-import { allowedLine, capacityLines } from '../checks/joint-lines';
+import { allowedLine, capacityLines } from '../members/joint-lines';
 import { combinedAllowable } from '../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../mechanics/fasteners/joint';
 import { rectangle } from '../mechanics/members/rectangle';

@@ -1,4 +1,4 @@
-import { workingSpace } from '../handling/service-panel';
+import { workingSpace } from './service-panel';
 import { remembering } from '../remembering';
 import type { Motion, Obstruction, ObstructionKind } from '../plan/types';
 import { radians, type Millimetres } from '../units/quantity';

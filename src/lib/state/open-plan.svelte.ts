@@ -2,7 +2,7 @@ import { tallyOf } from '$core/verdict/tally';
 import { byRow, byStud } from '$core/checks/by-place';
 import type { Subject } from '$core/verdict/check';
 import { checkPlan } from '$core/checks/check-plan';
-import { placesById } from '$core/checks/any-place';
+import { placesById } from '$core/places/any-place';
 import { applyCommand, type Command } from '$core/plan/commands';
 import { emptyHistory, redo, remember, undo, type History } from '$core/plan/history';
 import type { Plan } from '$core/plan/types';

@@ -1,10 +1,10 @@
-import { onRow } from '$core/checks/any-place';
+import { onRow } from '$core/places/any-place';
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { checkPlan, type PlanChecks } from '$core/checks/check-plan';
 import { segmentsOn } from '$core/cleats/segments';
 import { screw } from '$core/materials/screws';
-import { holderWeights } from '$core/checks/place';
+import { holderWeights } from '$core/places/in-place';
 import type { Plan } from '$core/plan/types';
 import { anyWall } from '../../support/any-wall';
 import { greatest, Programme, ready } from '../../support/linear-programme';

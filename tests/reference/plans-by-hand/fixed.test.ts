@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { screwedAt } from '$core/checks/fixed/new-mount';
+import { screwedAt } from '$core/places/fixed/new-mount';
 import type { FixedHolder, Plan, Wall } from '$core/plan/types';
 import { sayPhrase } from '$core/units/phrase';
 import { BORE, crush, g, PEGS, THING } from '../../support/rack-by-hand';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { carrierKind } from '$core/carriers/registry';
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import { describeHolder } from '$core/holders/describe';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import { makeable, partLines, screwsOf } from '$core/holders/made-of';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';

@@ -3,7 +3,7 @@
 	import type { Found, Keep, Retention } from '$core/carriers/carrier';
 	import { carrierKind } from '$core/carriers/registry';
 	import { roomIn } from '$core/carriers/room';
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import { stillFits } from '$core/holders/still-fits';
 	import { capital } from '$core/words';
 	import { hangThing } from '$lib/state/hang-thing';

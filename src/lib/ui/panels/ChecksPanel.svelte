@@ -10,8 +10,8 @@
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sumFromCheck } from '$core/sums/from-check';
 	import { sayPhrase } from '$core/units/phrase';
-	import { onRow } from '$core/checks/any-place';
-	import { holderWeights } from '$core/checks/place';
+	import { onRow } from '$core/places/any-place';
+	import { holderWeights } from '$core/places/in-place';
 	import { GRAVITY } from '$core/units/quantity';
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';

@@ -3,7 +3,7 @@
 	import { REACH_WORDS } from '$core/handling/reach';
 	import { standingAt } from '$core/handling/standing';
 	import type { Wall } from '$core/plan/types';
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { preferences } from '$lib/state/preferences.svelte';

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { CARRIERS } from '$core/carriers/registry';
-	import { holderWeights } from '$core/checks/place';
+	import { holderWeights } from '$core/places/in-place';
 	import { describeHolder } from '$core/holders/describe';
 	import { newCarrier } from '$core/holders/new-carrier';
 	import { groundsFor } from '$core/holders/grounds';
 	import { combine } from '$core/mechanics/statics/seat';
-	import { onStuds, studsBehind } from '$core/checks/fixed/new-mount';
+	import { onStuds, studsBehind } from '$core/places/fixed/new-mount';
 	import { isFixed } from '$core/plan/held';
 	import { BACK } from '$core/plan/plan-fields';
 	import type { Back, Carrier, Holder } from '$core/plan/types';

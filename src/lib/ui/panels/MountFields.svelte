@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { onRow as onARow, type AnyPlaced } from '$core/checks/any-place';
-	import { BEARING_WORDS } from '$core/checks/seat-checks';
+	import { onRow as onARow, type AnyPlaced } from '$core/places/any-place';
+	import { BEARING_WORDS } from '$core/checks/row/seat-checks';
 	import { onRow } from '$core/holders/empty-holder';
-	import { screwedAt } from '$core/checks/fixed/new-mount';
+	import { screwedAt } from '$core/places/fixed/new-mount';
 	import { MOUNT_KINDS } from '$core/mounts/registry';
 	import { STRIPS } from '$core/plan/plan-fields';
 	import type { Holder, Mount, Strips } from '$core/plan/types';

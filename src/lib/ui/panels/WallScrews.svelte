@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import type { FixedPlaced, WallScrew } from '$core/checks/fixed/place';
-	import { onStuds } from '$core/checks/fixed/new-mount';
+	import type { FixedPlaced, WallScrew } from '$core/places/fixed/place';
+	import { onStuds } from '$core/places/fixed/new-mount';
 	import { FIXING } from '$core/plan/plan-fields';
 	import type { Back, FixedMount } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { worstFirst } from '$core/verdict/check';
-	import { holderWeights } from '$core/checks/place';
+	import { holderWeights } from '$core/places/in-place';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sayPhrase } from '$core/units/phrase';
 	import { GRAVITY } from '$core/units/quantity';

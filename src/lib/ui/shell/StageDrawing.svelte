@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import type { HolderDesk } from '$lib/state/holder-desk.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';

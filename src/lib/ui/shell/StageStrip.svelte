@@ -6,7 +6,7 @@
 	import LoadChart from '../charts/LoadChart.svelte';
 	import CutBoards from '../cuts/CutBoards.svelte';
 	import BenchViews from '../holders/BenchViews.svelte';
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import StockDeskView from '../stock/StockDeskView.svelte';
 	import SurveyStrip from '../survey/SurveyStrip.svelte';
 	import OpenList from './OpenList.svelte';

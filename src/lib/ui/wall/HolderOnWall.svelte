@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Judged } from '$core/checks/check-plan';
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import type { LengthUnit } from '$core/units/parse-length';
 	import type { Selection } from '$lib/state/open-plan.svelte';
 	import { sayVerdict } from '../say';

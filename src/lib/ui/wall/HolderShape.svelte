@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import { holderPicture } from './holder-picture';
 	import ScrewMarks from './ScrewMarks.svelte';
 

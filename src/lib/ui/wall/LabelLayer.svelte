@@ -3,7 +3,7 @@
 	import type { PlaceLoad } from '$core/checks/by-place';
 	import type { Verdict } from '$core/verdict/check';
 	import type { LoadPath } from '$core/checks/load-path';
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import { rowProfile } from '$core/plan/profile';
 	import type { Plan } from '$core/plan/types';
 	import { topAt } from '$core/survey/outline';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { workingSpace } from '$core/handling/service-panel';
+	import { workingSpace } from '$core/survey/service-panel';
 	import { alongWall } from '$core/survey/solid';
 	import { sweptBy } from '$core/survey/swept';
 	import type { Obstruction } from '$core/plan/types';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { onRow, type AnyPlaced } from '$core/checks/any-place';
+	import { onRow, type AnyPlaced } from '$core/places/any-place';
 
 	/** Screws of a holder into the wall, in its own frame, y down; those that count for nothing are hollow. */
 	let { placed }: { placed: AnyPlaced } = $props();

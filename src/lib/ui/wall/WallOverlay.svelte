@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Verdict } from '$core/verdict/check';
 	import type { LoadPath } from '$core/checks/load-path';
-	import type { AnyPlaced } from '$core/checks/any-place';
+	import type { AnyPlaced } from '$core/places/any-place';
 	import { formatLength } from '$core/units/format-length';
 	import type { LengthUnit } from '$core/units/parse-length';
 	import Vial from '../Vial.svelte';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import { checkPlan } from '$core/checks/check-plan';
-import { placesById } from '$core/checks/any-place';
+import { placesById } from '$core/places/any-place';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan, Row } from '$core/plan/types';
 import { sayMargin, sayShortMargin } from '../say';

@@ -1,5 +1,5 @@
 import type { Subject } from '$core/verdict/check';
-import type { AnyPlaced } from '$core/checks/any-place';
+import type { AnyPlaced } from '$core/places/any-place';
 import { isFixed } from '$core/plan/held';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan } from '$core/plan/types';

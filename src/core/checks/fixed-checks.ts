@@ -1,0 +1,55 @@
+import { claddingDepth } from '../survey/cladding-depth';
+import { surveyed } from '../survey/supports';
+import type { StudLoad } from '../mechanics/members/stud-bending';
+import { nth } from '../nth';
+import type { Wall } from '../plan/types';
+import { remembering } from '../remembering';
+import { phrase } from '../units/phrase';
+import { failedStep, missingStep, type Check } from '../verdict/check';
+import { memberGrabs } from './member-grabs';
+import { unknownLoads } from './unknown-loads';
+import { memberChecks } from './member-checks';
+import { backCheck } from '../supports/fixed/back-check';
+import { fixedLoads } from '../supports/fixed/loads';
+import type { FixedPlaced } from '../places/fixed/place';
+import { screwChecks } from '../supports/fixed/screw-check';
+
+/** A fixed holder judged, and what it gives to studs and blocks, by id. */
+export interface FixedResult {
+	checks: readonly Check[];
+	studLoads: Map<string, StudLoad[]>;
+}
+
+/** None of its screws counts: nothing holds it, or nobody knows what is behind it. */
+function unheld(p: FixedPlaced, wall: Wall): Check {
+	const { id } = p.holder;
+	const step = surveyed(wall)
+		? failedStep('screws', phrase('none of its screws holds: nothing is behind them that takes one'), 'statics')
+		: missingStep('screws', phrase('no studs surveyed: survey the wall first'), 'the survey');
+	return { ...step, id: `holder:${id}:unheld`, subject: { kind: 'holder', id } };
+}
+
+/**
+ * Checks of a holder that is screwed to the wall: its screws at every stud they catch, its back, its members, a grab.
+ * @example fixedResult(placed, plan.wall).checks.map((c) => c.title)
+ */
+export const fixedResult = remembering((p: FixedPlaced, wall: Wall): FixedResult => {
+	const studLoads = new Map<string, StudLoad[]>();
+	const own = [...unknownLoads(p), ...memberChecks(p), ...memberGrabs(p).checks];
+	if (p.columns.length === 0) return { checks: [unheld(p, wall), ...own], studLoads };
+	const loads = fixedLoads(p, wall);
+	const gap = claddingDepth(wall.cladding);
+	const screws = p.columns.flatMap((column, i) => {
+		const { down, lift, roll } = nth(loads.columns, i);
+		const { support, heights } = column;
+		const given: StudLoad = {
+			height: p.foot + heights.reduce((a, b) => a + b, 0) / heights.length,
+			force: Math.max(down, lift),
+			couple: roll + down * (support.depth / 2 + gap),
+			at: column.x
+		};
+		studLoads.set(support.id, [...(studLoads.get(support.id) ?? []), given]);
+		return screwChecks(p, wall, loads, i);
+	});
+	return { checks: [...screws, ...backCheck(p, loads), ...own], studLoads };
+});

@@ -1,0 +1,148 @@
+import { buildHolder } from '../../holders/build';
+import type { Built } from '../../holders/built';
+import { placeFaults, placeWords } from '../../mounts/fixed/behind';
+import { screw } from '../../materials/screws';
+import { spacingMinimums } from '../../mechanics/fasteners/spacing-minimums';
+import type { FixedHolder, FixedMount, Holder, Wall } from '../../plan/types';
+import { remembering } from '../../remembering';
+import { topAt } from '../../survey/outline';
+import { barredAt } from '../../survey/safe-zones';
+import { supportUnder, type Support } from '../../survey/supports';
+import { mm, phrase, type Phrase } from '../../units/phrase';
+import type { Millimetres } from '../../units/quantity';
+import type { InPlace } from '../in-place';
+
+/** A screw of a fixed holder, in its one place. */
+export interface WallScrew {
+	/** Along the wall, and above the floor. */
+	x: Millimetres;
+	y: Millimetres;
+	/** Above the foot of the back. */
+	up: Millimetres;
+	/** What it enters there; null where there is nothing. */
+	support: Support | null;
+	/** Why it counts for nothing; absent where it counts. */
+	fault?: Phrase;
+	/** It goes where none may go. */
+	barred?: true;
+}
+
+/** Screws over each other in one stud, or at one place of a wall that takes them anywhere. */
+export interface Column {
+	support: Support;
+	/** Of its screws, along the wall. */
+	x: Millimetres;
+	/** Of each screw that counts, above the foot of the back, lowest first. */
+	heights: readonly Millimetres[];
+}
+
+/** A holder screwed to the wall, in its place. */
+export interface FixedPlaced extends InPlace<FixedHolder> {
+	screws: readonly WallScrew[];
+	/** Of the screws that count, left to right. */
+	columns: readonly Column[];
+}
+
+const builtWith = remembering(
+	(
+		carriers: Holder['carriers'],
+		back: Holder['back'],
+		screws: FixedMount['screws'],
+		places: FixedMount['places']
+	): Built => buildHolder(back, carriers, { kind: 'fixed', screws, places })
+);
+
+/** Builds a holder that is screwed to the wall; the same figures are built once. */
+export const buildFixed = ({ carriers, back, mount }: FixedHolder): Built =>
+	builtWith(carriers, back, mount.screws, mount.places);
+
+/** Screws nearer beside each other than this stand over each other in a wall that takes them anywhere. */
+const ONE_PLACE: Millimetres = 40;
+
+/** Why a place of the wall will not do for a screw; undefined where it will. */
+function wallFault(wall: Wall, x: Millimetres, y: Millimetres, s: Support | null, side: Millimetres) {
+	const at = { x: mm(x), y: mm(y) };
+	if (barredAt(wall, x, y))
+		return { barred: true as const, fault: phrase('The screw at {x@tape}, {y@tape} up, has no place to go', at) };
+	if (x < 0 || x > wall.width || y > topAt(wall, x) || y < 0)
+		return { fault: phrase('The screw at {x@tape}, {y@tape} up, is past the wall', at) };
+	if (!s) return { fault: phrase('The screw at {x@tape}, {y@tape} up, misses every stud', at) };
+	if (s.member === 'plank' || s.member === 'masonry') return {};
+	const beside = s.width / 2 - Math.abs(x - s.x);
+	const above = s.block ? Math.min(y - s.block.y, s.block.y + s.block.height - y) : Infinity;
+	const has = Math.min(beside, above);
+	if (has < side - 0.01)
+		return {
+			fault: phrase('The screw at {x@tape}, {y@tape} up, stands {h} from a side of what it enters; it needs {n}', {
+				...at,
+				h: mm(has),
+				n: mm(side)
+			})
+		};
+	return {};
+}
+
+function screwsOf(holder: FixedHolder, built: Built, wall: Wall): WallScrew[] {
+	const { mount, back } = holder;
+	const { edge } = spacingMinimums(screw(mount.screws.size), { acrossGrain: true, drilled: true });
+	const faults = placeFaults(back, mount, built.holes);
+	return mount.places.map((p, i): WallScrew => {
+		const [x, y] = [mount.x + p.x, mount.y + p.y];
+		const support = supportUnder(wall, x, y);
+		const place = { x, y, up: p.y, support };
+		const inBack = faults[i];
+		if (inBack)
+			return {
+				...place,
+				fault: phrase(`The screw at {x@tape}, {y@tape} up, ${placeWords(inBack).text}`, {
+					...placeWords(inBack).values,
+					x: mm(x),
+					y: mm(y)
+				})
+			};
+		return { ...place, ...wallFault(wall, x, y, support, edge) };
+	});
+}
+
+/** Screws that count, by what they enter. */
+function columnsOf(screws: readonly WallScrew[]): Column[] {
+	const found: { support: Support; screws: WallScrew[] }[] = [];
+	for (const s of [...screws].sort((a, b) => a.x - b.x)) {
+		if (!s.support || s.fault) continue;
+		const { support } = s;
+		const solid = support.member === 'plank' || support.member === 'masonry';
+		// Both plies of a doubled stud are one stud; a wall that takes screws anywhere has places.
+		const here = found.find((c) =>
+			solid
+				? s.x - (c.screws[0]?.x ?? 0) < ONE_PLACE
+				: c.support.id === support.id && c.support.member === support.member
+		);
+		if (here) here.screws.push(s);
+		else found.push({ support, screws: [s] });
+	}
+	return found.map(({ support, screws: all }) => ({
+		support,
+		x: all.reduce((sum, s) => sum + s.x, 0) / all.length,
+		heights: all.map((s) => s.up).sort((a, b) => a - b)
+	}));
+}
+
+/**
+ * A fixed holder in its place on its wall. The same object while neither changes.
+ * @example placeFixed(holder, plan.wall).columns.length // 2: it catches two studs
+ */
+export const placeFixed = remembering((holder: FixedHolder, wall: Wall): FixedPlaced => {
+	const built = buildFixed(holder);
+	const { x: left, y: foot } = holder.mount;
+	const screws = screwsOf(holder, built, wall);
+	return {
+		holder,
+		built,
+		left,
+		right: left + built.face.width,
+		foot,
+		top: foot + built.face.height,
+		screws,
+		columns: columnsOf(screws)
+	};
+});

@@ -1,0 +1,210 @@
+import { screw } from '../../materials/screws';
+import { stock } from '../../materials/stocks';
+import { isKnown, wood } from '../../materials/woods';
+import { combinedAllowable } from '../../mechanics/fasteners/combined';
+import { CD_STORAGE, jointCapacity, type Joint } from '../../mechanics/fasteners/joint';
+import { rollPull } from '../../mechanics/statics/roll';
+import { nth } from '../../nth';
+import type { Wall } from '../../plan/types';
+import { claddingDepth } from '../../survey/cladding-depth';
+import { count, mm, moment, newtons, phrase } from '../../units/phrase';
+import type { Quantity } from '../../units/format-quantity';
+import type { Newtons } from '../../units/quantity';
+import { checkOf, type Check, type SumLine } from '../../verdict/check';
+import { MEMBER, speciesUnknown, TRADE_RULE } from '../wall-screws';
+import { allowedLine, capacityLines } from '../../members/joint-lines';
+import { plugCheck } from '../plug-check';
+import type { ColumnLoad, FixedLoads } from './loads';
+import type { Column, FixedPlaced } from '../../places/fixed/place';
+
+/** What the screw of a column that is worst off takes. */
+interface Asked {
+	pull: Newtons;
+	across: Newtons;
+	lines: () => SumLine[];
+}
+
+/** A couple in the plane of the back, by the screws of one column: sideways, each by its height from their middle. */
+function sideways(turn: number, heights: readonly number[]): Newtons[] {
+	if (turn === 0) return heights.map(() => 0);
+	const middle = heights.reduce((a, b) => a + b, 0) / heights.length;
+	const spread = heights.reduce((sum, y) => sum + (y - middle) ** 2, 0);
+	// One screw, or all at one height: the back turns about it.
+	if (!(spread > 1e-9)) return heights.map(() => Infinity);
+	return heights.map((y) => (turn * Math.abs(y - middle)) / spread);
+}
+
+const SHARED = {
+	alone: 'all of it: this is the only place that holds it',
+	beam: 'the back is one piece over its screws; whatever eases these is off',
+	rigid: 'the back turns as one stiff piece; whatever eases these is off'
+} as const;
+
+/** How much of a screw is used by a pull and what goes across it. */
+type Strain = (pull: Newtons, across: Newtons) => number;
+
+function askedOf({ heights }: Column, load: ColumnLoad, { crush, total, roll }: FixedLoads, strain: Strain): Asked {
+	const n = heights.length;
+	const weight = Math.max(load.down, load.lift);
+	const pulls = rollPull(load.roll, heights, crush);
+	const sides = sideways(load.turn, heights);
+	const each = heights.map((y, i) => {
+		const [pull, side] = [nth(pulls, i), nth(sides, i)];
+		const across = Math.hypot(weight / n, side);
+		return { y, pull, side, across, strain: strain(pull, across) };
+	});
+	// Not the one that is asked for most but the one nearest to its limit: one strong in pull may be weak across.
+	const worst = each.reduce((a, b) => (b.strain >= a.strain ? b : a));
+	const values: Record<string, Quantity> = { M: moment(load.roll), p: mm(crush), C: moment(load.turn) };
+	values.y = mm(worst.y);
+	heights.forEach((y, i) => (values[`y${i + 1}`] = mm(y)));
+	const squares = heights.map((_, i) => `({y${i + 1}} - {p})²`).join(' + ');
+	const { side } = worst;
+	const lines = (): SumLine[] => [
+		{ label: 'weight', sum: phrase('of the holder and all on it'), result: newtons(total) },
+		{
+			label: load.lift > load.down ? 'V: lifted here' : 'V: taken here',
+			sum: phrase(SHARED[load.by]),
+			result: newtons(weight)
+		},
+		{
+			label: 'roll',
+			sum: phrase('each weight by how far it stands out from the wall, about the foot of the back'),
+			result: moment(roll)
+		},
+		{ label: 'M: roll here', sum: phrase('shared as the weight is'), result: moment(load.roll) },
+		{
+			label: n > 1 ? 'pull on the worst' : 'screw pull',
+			sum: n > 1 ? phrase(`{M} × ({y} - {p}) / (${squares})`, values) : phrase('{M} / ({y1} - {p})', values),
+			result: newtons(worst.pull)
+		},
+		...(load.turn > 0
+			? [
+					{
+						label: 'C: turns it',
+						sum: phrase('what stands to one side of this stud, by how far'),
+						result: moment(load.turn)
+					},
+					{
+						label: 'sideways',
+						sum: Number.isFinite(side)
+							? phrase('{C} × its distance from the middle of the {n} screws / the sum of their squares', {
+									...values,
+									n: count(n)
+								})
+							: phrase('one screw, or all at one height: it turns about it'),
+						result: newtons(side)
+					}
+				]
+			: []),
+		{
+			label: 'across each',
+			sum:
+				load.turn > 0
+					? phrase('√(({V} / {n})² + {H}²)', { V: newtons(weight), n: count(n), H: newtons(side) })
+					: phrase('{V} / {n}', { V: newtons(weight), n: count(n) }),
+			result: newtons(worst.across)
+		}
+	];
+	return { ...worst, lines };
+}
+
+/** The joint of a fixed back's screws at one of its columns. */
+export function jointAt(p: FixedPlaced, wall: Wall, { support }: Column): Joint {
+	const held = stock(p.holder.back.stock);
+	return {
+		fastener: screw(p.holder.mount.screws.size),
+		length: p.holder.mount.screws.length,
+		side: { thickness: held.thickness, G: held.G },
+		gap: claddingDepth(wall.cladding),
+		main: { thickness: support.depth, G: wood(support.species).G },
+		...(wall.wet ? { wet: true } : {})
+	};
+}
+
+/**
+ * The screws of a fixed back at one of its columns: the published method, and the trade rule beside it; the maker's
+ * word for a plug.
+ * @param at which column
+ * @example screwChecks(placed, wall, loads, 0)[0]?.margin
+ */
+export function screwChecks(p: FixedPlaced, wall: Wall, loads: FixedLoads, at: number): Check[] {
+	const column = nth(p.columns, at);
+	const load = nth(loads.columns, at);
+	const { support } = column;
+	const { id: holder } = p.holder;
+	const subject = { kind: 'fixing', of: { kind: 'holder', id: holder }, stud: support.id, x: column.x } as const;
+	const id = `fixing:${holder}:${support.id}:${Math.round(column.x)}`;
+	if (wall.build?.kind === 'masonry') {
+		const asked = askedOf(column, load, loads, Math.hypot);
+		return [plugCheck(`${id}:plug`, subject, column, wall.build.plug, asked)];
+	}
+	const joint = jointAt(p, wall, column);
+	const capacity = jointCapacity(joint, CD_STORAGE);
+	// What turns about its screw asks for more than any number: no way along it to look up.
+	const allowed = (pull: Newtons, across: Newtons) =>
+		Number.isFinite(across + pull)
+			? combinedAllowable(capacity.axial, capacity.lateral, pull, across)
+			: combinedAllowable(capacity.axial, capacity.lateral, 0, 1);
+	const asked = askedOf(column, load, loads, (pull, across) => {
+		const can = allowed(pull, across).allowed;
+		const wants = Math.hypot(pull, across);
+		return can > 0 ? wants / can : wants * Number.MAX_SAFE_INTEGER;
+	});
+	const both = allowed(asked.pull, asked.across);
+	const resultant = Math.hypot(asked.pull, asked.across);
+	const member = MEMBER[support.member ?? 'stud'];
+	const where = { x: mm(column.x) };
+	const judged = checkOf(`${id}:screws`, subject, {
+		title: 'screws',
+		source: `NDS 2018 chapter 12, TR12; G of the ${member}: ${wood(support.species).title}`,
+		demand: newtons(resultant),
+		capacity: newtons(both.allowed),
+		reason:
+			capacity.lateral === 0
+				? phrase(`screws at ${member} {x@tape} too short: {in} in the ${member}, {need} needed`, {
+						...where,
+						in: mm(capacity.penetration),
+						need: mm(capacity.needed)
+					})
+				: phrase(`its ${column.heights.length > 1 ? 'screws' : 'screw'} at ${member} {x@tape}`, where),
+		lines: () => [
+			...asked.lines(),
+			...capacityLines(joint, capacity, { side: 'back', main: member }),
+			{
+				label: 'both at once',
+				sum: phrase('√({T}² + {V}²)', { T: newtons(asked.pull), V: newtons(asked.across) }),
+				result: newtons(resultant)
+			},
+			allowedLine(capacity, both)
+		],
+		notes:
+			p.columns.length === 1 && wall.build?.kind !== 'plank'
+				? [phrase('It catches one stud: what stands to a side of it turns it')]
+				: []
+	});
+	const published = isKnown(support.species) ? judged : speciesUnknown(`${id}:screws`, subject, member, where, judged);
+	const rule = TRADE_RULE * column.heights.length;
+	return [
+		published,
+		checkOf(`${id}:trade`, subject, {
+			title: 'trade rule',
+			basis: 'trade-rule',
+			source: 'common practice',
+			reason: phrase('trade rule at stud {x@tape}', where),
+			demand: newtons(load.down),
+			capacity: newtons(rule),
+			lines: () => [
+				{ label: 'taken here', sum: phrase('as by the published method'), result: newtons(load.down) },
+				{
+					label: 'rule',
+					sum: phrase('{each} × {n}: that much a screw', {
+						each: newtons(TRADE_RULE),
+						n: count(column.heights.length)
+					}),
+					result: newtons(rule)
+				}
+			]
+		})
+	];
+}
