@@ -36,7 +36,7 @@ export function fixedFactor(plan: Plan, p: FixedPlaced, bits: number): number {
 		const c = jointCapacity({
 			fastener: screw(p.holder.mount.screws.size),
 			length: p.holder.mount.screws.length,
-			side: { thickness: side.thickness, G: side.G },
+			side: { thickness: side.thickness, G: side.G ?? NaN },
 			gap: plan.wall.cladding.thickness,
 			main: { thickness: support.depth, G: wood(support.species).G }
 		});

@@ -186,7 +186,7 @@ export function cleatFactor(
 	const c = jointCapacity({
 		fastener: screw(row.screws.size),
 		length: row.screws.length,
-		side: { thickness: side.thickness, G: side.G },
+		side: { thickness: side.thickness, G: side.G ?? NaN },
 		gap: plan.wall.cladding.thickness,
 		main: { thickness: 95, G: wood('c24').G }
 	});

@@ -10,6 +10,7 @@ import {
 	type ValueOf
 } from '../form/field';
 import { SCREWS, type ScrewSize } from '../materials/screws';
+import { OWN_PATTERN } from '../materials/own-stock';
 import { STOCKS, stock, type StockId } from '../materials/stocks';
 import { jointOf } from '../members/joint';
 import { ratedOf } from '../members/rated';
@@ -23,12 +24,13 @@ import { spacingPositions } from './spacing';
 
 const inch = (n: number) => n * MM_PER_INCH;
 
-/** A board to choose. */
+/** A board to choose: one of the usual, or one of the shop's own. */
 export const boardField = (label: string, start: readonly [mm: StockId, inch: StockId] = ['ply-18', 'ply-3/4']) =>
 	choiceField(
 		label,
 		STOCKS.map(({ id: value, title: name }) => ({ value, name })),
-		start
+		start,
+		{ also: { list: 'own-stock', pattern: OWN_PATTERN, name: (id) => stock(id as StockId).title } }
 	);
 
 const under = {

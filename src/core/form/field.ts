@@ -45,6 +45,14 @@ export interface IdField extends Common<string> {
 export interface ChoiceField<T extends string | number = string | number> extends Common<T | null> {
 	kind: 'choice';
 	choices: readonly Choice<T>[];
+	/** What it takes beside them: words of this pattern, and what one of them is called. */
+	also?: Also;
+}
+export interface Also {
+	/** Which list such words may be picked from. */
+	list: 'own-stock';
+	pattern: string;
+	name: (value: string) => string;
 }
 export interface Choice<T extends string | number> {
 	value: T;
@@ -172,7 +180,7 @@ export const choiceField = <T extends string | number>(
 	label: string,
 	choices: readonly Choice<T>[],
 	start?: readonly [mm: T, inch: T] | T,
-	more: Pick<More, 'hint' | 'when'> = {}
+	more: Pick<More, 'hint' | 'when'> & { also?: Also } = {}
 ): ChoiceField<T> => ({
 	kind: 'choice',
 	label,

@@ -1,6 +1,6 @@
 import { array, type Schema } from 'yup';
 import type { Field, Fields } from './field';
-import { exact, flag, identifier, list, oneOf, text, unionOf, whole, within } from './yup';
+import { exact, flag, identifier, list, oneOf, oneOfOr, text, unionOf, whole, within } from './yup';
 
 const UNIT = { length: 'mm', mass: 'kg', angle: 'degrees', number: '' } as const;
 
@@ -17,6 +17,11 @@ function bare(f: Field): Schema {
 		case 'id':
 			return identifier();
 		case 'choice': {
+			if (f.also)
+				return oneOfOr(
+					f.choices.map((c) => String(c.value)),
+					f.also.pattern
+				);
 			const values: (string | number | null)[] = f.choices.map((c) => c.value);
 			return oneOf((nullable(f) ? [...values, null] : values) as (string | number)[]);
 		}

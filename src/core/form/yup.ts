@@ -62,6 +62,17 @@ export function oneOf<T extends string | number>(values: readonly T[]) {
 		.oneOf([...values], `must be one of: ${values.join(', ')}`);
 }
 
+/** One of some words, or any that a pattern takes. */
+export const oneOfOr = (values: readonly string[], pattern: string): StringSchema<string> =>
+	string()
+		.strict()
+		.typeError('must be text')
+		.required('is missing')
+		.matches(
+			new RegExp(`^(?:${values.map((v) => v.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')}|${pattern})$`),
+			`must be one of: ${values.join(', ')}; or a board of one's own`
+		);
+
 export const flag = () => boolean().strict().typeError('must be true or false').required('is missing');
 
 /** An object of these fields and no others. */

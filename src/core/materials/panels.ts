@@ -1,6 +1,6 @@
 import { MM_PER_INCH, MPA_PER_PSI, type Megapascals, type Millimetres } from '../units/quantity';
 
-export type PanelKind = 'ply' | 'osb' | 'mdf' | 'particleboard';
+export type PanelKind = 'ply' | 'osb' | 'mdf' | 'particleboard' | 'hardboard';
 
 /** A kind of sheet: what it bears and how it creeps. */
 export interface PanelMaterial {
@@ -66,6 +66,17 @@ export const PANEL_MATERIALS: Record<PanelKind, PanelMaterial> = {
 		FcPerp: 2,
 		creep: 3.25,
 		density: 680,
+		source: `${HANDBOOK}; ${SHEAR}`
+	},
+	hardboard: {
+		title: 'hardboard',
+		G: null,
+		E: 3100,
+		mor: 31,
+		Fv: 0.6,
+		FcPerp: 2,
+		creep: 3.25,
+		density: 950,
 		source: `${HANDBOOK}; ${SHEAR}`
 	}
 };

@@ -1,10 +1,11 @@
 import { MM_PER_INCH, MPA_PER_PSI, type Megapascals, type Millimetres } from '../units/quantity';
-import type { PanelKind } from './panels';
+import { PANEL_MATERIALS, type PanelKind } from './panels';
+import { readOwn, type OwnId } from './own-stock';
 import { ROD_MATERIALS } from './rods';
 import { wood, type SpeciesId } from './woods';
 
 /** Ids of boards and sheets: documents name them, so none is ever changed or taken away. */
-export type StockId = (typeof SIZES)[number][0] | (typeof SHEETS)[number][0];
+export type StockId = (typeof SIZES)[number][0] | (typeof SHEETS)[number][0] | OwnId;
 
 /** A board or sheet as bought, in its real size, not its nominal one. */
 export interface Stock {
@@ -19,7 +20,8 @@ export interface Stock {
 	width: Millimetres;
 	/** Usual bought length. */
 	length: Millimetres;
-	G: number;
+	/** For screws; null where no table gives one, and then nothing that a screw in it holds is judged. */
+	G: number | null;
 	Fb: Megapascals;
 	Fv: Megapascals;
 	FcPerp: Megapascals;
@@ -91,7 +93,22 @@ const SHEETS = [
 	['osb-7/16', '7/16 OSB', inch(7 / 16), 'osb-inch'],
 	['osb-23/32', '3/4 OSB (23/32)', inch(23 / 32), 'osb-inch'],
 	['osb-11', '11 mm OSB', 11, 'osb'],
-	['osb-18', '18 mm OSB', 18, 'osb']
+	['osb-18', '18 mm OSB', 18, 'osb'],
+	['mdf-1/2', '1/2 MDF', inch(1 / 2), 'mdf-inch'],
+	['mdf-3/4', '3/4 MDF', inch(3 / 4), 'mdf-inch'],
+	['mdf-12', '12 mm MDF', 12, 'mdf'],
+	['mdf-18', '18 mm MDF', 18, 'mdf'],
+	['mdf-22', '22 mm MDF', 22, 'mdf'],
+	['particle-5/8', '5/8 particle board', inch(5 / 8), 'particle-inch'],
+	['particle-3/4', '3/4 particle board', inch(3 / 4), 'particle-inch'],
+	['particle-16', '16 mm particle board', 16, 'particle'],
+	['particle-19', '19 mm particle board', 19, 'particle'],
+	['melamine-3/4', '3/4 melamine board', inch(3 / 4), 'particle-inch'],
+	['melamine-16', '16 mm melamine board', 16, 'particle'],
+	['melamine-19', '19 mm melamine board', 19, 'particle'],
+	['hardboard-1/4', '1/4 hardboard', inch(1 / 4), 'hard-inch'],
+	['hardboard-3', '3 mm hardboard', 3, 'hard'],
+	['hardboard-6', '6 mm hardboard', 6, 'hard']
 ] as const satisfies readonly (readonly [string, string, number, keyof typeof PRESSED])[];
 
 const solidOf = (species: SpeciesId, length: Millimetres, section: string) => {
@@ -146,13 +163,24 @@ const OSB = {
 	density: 630,
 	source: 'G: NDS 2018 Table 12.3.3B; stresses: stand-in; size: PS 2 performance category'
 };
+/** Pressed boards: screws in them have no published value; in bending a quarter of their rupture. */
+function pressed(kind: PanelKind) {
+	const { G, mor, Fv, FcPerp, density, source } = PANEL_MATERIALS[kind];
+	return { G, Fb: mor / 4, Fv, FcPerp, density, source };
+}
 const PRESSED = {
 	'ply-inch': sheetOf('ply', IMPERIAL, PLY),
 	ply: sheetOf('ply', METRIC, PLY),
 	'birch-inch': sheetOf('ply', IMPERIAL, BIRCH),
 	birch: sheetOf('ply', METRIC, BIRCH),
 	'osb-inch': sheetOf('osb', IMPERIAL, OSB),
-	osb: sheetOf('osb', METRIC, OSB)
+	osb: sheetOf('osb', METRIC, OSB),
+	'mdf-inch': sheetOf('mdf', IMPERIAL, pressed('mdf')),
+	mdf: sheetOf('mdf', METRIC, pressed('mdf')),
+	'particle-inch': sheetOf('particleboard', IMPERIAL, pressed('particleboard')),
+	particle: sheetOf('particleboard', METRIC, pressed('particleboard')),
+	'hard-inch': sheetOf('hardboard', IMPERIAL, pressed('hardboard')),
+	hard: sheetOf('hardboard', METRIC, pressed('hardboard'))
 };
 
 /** Every board and sheet, in its real size. */
@@ -165,11 +193,52 @@ const BY_ID = new Map(STOCKS.map((s) => [s.id, s]));
 /** Stocks that a wall cleat is ripped from. */
 export const CLEAT_STOCKS: readonly StockId[] = ['ply-3/4', 'ply-1/2', 'ply-18', '1x4', '2x4', '18x94', '44x94'];
 
-/** The stock with this id. @throws RangeError when the id is in no table. @example stock('1x4').width // 88.9 */
+/** Boards and sheets that somebody has, once read. */
+const OWN = new Map<string, Stock>();
+
+/** A board of the shop's own, told by its id: what it is of, thickness, width, length. */
+function ownStock(id: string): Stock | undefined {
+	const known = OWN.get(id);
+	if (known) return known;
+	const own = readOwn(id);
+	if (!own) return undefined;
+	const { thickness, width, length } = own;
+	const size = `${Number(thickness.toFixed(1))} x ${Number(width.toFixed(1))}`;
+	const common = { id: id as OwnId, thickness, width };
+	const made: Stock =
+		own.form === 'board'
+			? {
+					...solidOf(own.of, length, 'as measured'),
+					...common,
+					title: `own ${wood(own.of).title.toLowerCase()}, ${size}`
+				}
+			: {
+					...sheetOf(own.of, { width, length }, pressed(own.of)),
+					...common,
+					title: `own ${PANEL_MATERIALS[own.of].title}, ${size}`
+				};
+	OWN.set(id, made);
+	return made;
+}
+
+/**
+ * The stock with this id: one of the usual ones, or one of the shop's own.
+ * @throws RangeError when the id is in no table
+ * @example stock('1x4').width // 88.9
+ */
 export function stock(id: StockId): Stock {
-	const found = BY_ID.get(id);
+	const found = BY_ID.get(id) ?? ownStock(id);
 	if (!found) throw new RangeError(`No such stock: ${id}`);
 	return found;
+}
+
+/** Of some boards, the first that no table gives a value for screws in; undefined where all have one. */
+export const noScrewsIn = (...ids: readonly StockId[]): Stock | undefined => ids.map(stock).find((s) => s.G === null);
+
+/** Its specific gravity, where a screw in it is to be counted. @throws RangeError where no table gives one */
+export function screwGravity({ G, title }: Pick<Stock, 'G' | 'title'>): number {
+	if (G === null) throw new RangeError(`No value is published for screws in ${title}`);
+	return G;
 }
 
 /** Hardwood dowel for pegs. */

@@ -4,7 +4,7 @@ import { endRuns } from '../mechanics/statics/end-runs';
 import { sharedAt } from '../mechanics/statics/line-share';
 import { rollPull } from '../mechanics/statics/roll';
 import { screw, type ScrewSize } from '../materials/screws';
-import { stock, type StockId } from '../materials/stocks';
+import { noScrewsIn, screwGravity, stock, type StockId } from '../materials/stocks';
 import { count, mm, moment, newtons, perLength, phrase, ratio } from '../units/phrase';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../units/quantity';
 import type { SumLine } from '../verdict/check';
@@ -56,10 +56,10 @@ function screwHolds(d: JointData) {
 	const c = jointCapacity({
 		fastener: screw(d.size),
 		length: d.length,
-		side: { thickness: head.thickness, G: head.G },
+		side: { thickness: head.thickness, G: screwGravity(head) },
 		gap: 0,
 		// The plate goes on behind its edge for longer than any screw.
-		main: { thickness: d.length, G: main.G },
+		main: { thickness: d.length, G: screwGravity(main) },
 		mainToGrain: 90,
 		endGrain: d.into === 'end' && !ply
 	});
@@ -103,8 +103,22 @@ function worstAsked(d: JointData, loads: readonly MemberLoad[], ratio: (T: Newto
 	return worst;
 }
 
+/** No table says what a screw holds in one of its boards. */
+const unjudged = (d: JointData, loads: readonly MemberLoad[], board: string): MemberStep => ({
+	key: `${d.name}-joint`,
+	title: `${d.name}: its screws`,
+	source: 'none is published',
+	reason: phrase(`${d.name}: no value is published for screws in ${board}`),
+	demand: newtons(across(loads)),
+	capacity: newtons(Number.NaN),
+	lines: () => [{ label: 'takes', sum: phrase('all that stands on it'), result: newtons(across(loads)) }],
+	notes: [phrase('Ask the maker of the board, or take ply or a solid one')]
+});
+
 function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
 	if (across(loads) === 0) return [];
+	const bare = noScrewsIn(d.head, d.main);
+	if (bare) return [unjudged(d, loads, bare.title)];
 	const h = screwHolds(d);
 	const W = Math.min(h.withdrawal, h.pullThrough);
 	const allowed = (T: Newtons, Z: Newtons) => combinedAllowable(W, h.lateral, T, Z).allowed;

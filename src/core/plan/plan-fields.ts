@@ -16,6 +16,7 @@ import {
 	wholeField,
 	type Fields
 } from '../form/field';
+import { boardField } from '../carriers/plate';
 import { CARRIERS } from '../carriers/registry';
 import { CLEAT_STOCKS, STOCKS, stock } from '../materials/stocks';
 import { LIMITS, WALL_LIMITS } from './limits';
@@ -24,7 +25,8 @@ import { place, WALL } from './wall-fields';
 
 const stocks = <T extends Parameters<typeof stock>[0]>(ids: readonly T[]) =>
 	ids.map((value) => ({ value, name: stock(value).title }));
-const PANELS = STOCKS.filter((s) => s.kind === 'ply').map((s) => s.id);
+/** Sheets that a screw holds in by a published value. */
+const PANELS = STOCKS.filter((s) => s.kind === 'ply' && s.G !== null).map((s) => s.id);
 
 /** All cleats at one height. */
 export const ROW = {
@@ -65,7 +67,7 @@ export const LOAD = {
 
 /** What carriers stand on. */
 export const BACK = {
-	stock: choiceField('Board', stocks(STOCKS.map((s) => s.id)), ['ply-18', '1x8']),
+	stock: boardField('Board', ['ply-18', '1x8']),
 	width: lengthField('Width', 40, WALL_LIMITS.maxWidth, [600, 609.6]),
 	height: lengthField('Height', 30, 1300, [220, 184.15]),
 	made: variantsField('Made of', {

@@ -6,7 +6,7 @@ import { jointCapacity, type Joint } from '../mechanics/fasteners/joint';
 import { worstSwing, type Leaf, type LeafAt } from '../mechanics/statics/leaf';
 import { WOOD_CHOICES } from '../materials/bending';
 import { screw, SCREW_LENGTHS, SCREWS, type ScrewSize } from '../materials/screws';
-import { stock } from '../materials/stocks';
+import { screwGravity, stock } from '../materials/stocks';
 import { wood } from '../materials/woods';
 import { angle, mm, moment, newtons, phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';
@@ -52,7 +52,7 @@ function steps(i: I): Step[] {
 	const joint: Joint = {
 		fastener: screw(i.screw as ScrewSize),
 		length: i.length,
-		side: { thickness: i.thickness, G: stock('ply-18').G },
+		side: { thickness: i.thickness, G: screwGravity(stock('ply-18')) },
 		gap: i.cladding,
 		main: { thickness: i.stud, G: timber.G }
 	};

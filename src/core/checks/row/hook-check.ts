@@ -1,7 +1,7 @@
-import { stock } from '../../materials/stocks';
+import { noScrewsIn, screwGravity, stock } from '../../materials/stocks';
 import { screw, THREAD_SHARE } from '../../materials/screws';
 import { angle, count, mm, moment, newtons, perLength, phrase, ratio, stress } from '../../units/phrase';
-import { checkOf, failedStep, type Check, type SumLine } from '../../verdict/check';
+import { checkOf, failedStep, missingStep, type Check, type SumLine } from '../../verdict/check';
 import { CD_STORAGE } from '../../mechanics/fasteners/joint';
 import { headPullThrough, withdrawalPerLength } from '../../mechanics/fasteners/withdrawal';
 import { hookScrewPlaces, type HookScrewPlace } from '../../places/row/hook-screws';
@@ -31,17 +31,17 @@ function screwHolds(p: Placed) {
 	// The thread is the end of the screw: where the point passes what holds it, less of it is in.
 	const beyond = Math.max(0, hook.screws.length - first - into);
 	const thread = Math.max(0, Math.min(hook.screws.length - first, into, hook.screws.length * THREAD_SHARE - beyond));
-	const perMm = withdrawalPerLength(fastener, held.G);
+	const perMm = withdrawalPerLength(fastener, screwGravity(held));
 	const withdrawal = perMm * thread * CD_STORAGE;
-	const head = headPullThrough(fastener.head, first, under.G) * CD_STORAGE;
+	const head = headPullThrough(fastener.head, first, screwGravity(under)) * CD_STORAGE;
 	const lines = (): SumLine[] => [
-		threadLine(fastener, held.G),
+		threadLine(fastener, screwGravity(held)),
 		{
 			label: 'thread holds',
 			sum: phrase('{W} × {p} × {cd}', { W: perLength(perMm), p: mm(thread), cd: String(CD_STORAGE) }),
 			result: newtons(withdrawal)
 		},
-		headLine(fastener, first, under.G, CD_STORAGE),
+		headLine(fastener, first, screwGravity(under), CD_STORAGE),
 		{ label: 'the smaller', sum: phrase('of thread and head'), result: newtons(Math.min(withdrawal, head)) }
 	];
 	return { axial: Math.min(withdrawal, head), lines };
@@ -103,6 +103,17 @@ function checkHook(p: Placed, which: HookScrewPlace['hook']): Check {
 	if (screws.length === 0)
 		return {
 			...failedStep(which, phrase(`${which}: none of its screws counts`), 'statics; NDS 2018 12.2'),
+			id,
+			subject
+		};
+	const bare = noScrewsIn(p.holder.back.stock, p.row.stock);
+	if (bare)
+		return {
+			...missingStep(
+				which,
+				phrase(`${which}: no value is published for screws in ${bare.title}`),
+				'the maker of the board'
+			),
 			id,
 			subject
 		};

@@ -1,5 +1,5 @@
 import { liftOff } from '../../cleats/profile';
-import { stock } from '../../materials/stocks';
+import { noScrewsIn, screwGravity, stock } from '../../materials/stocks';
 import { screw } from '../../materials/screws';
 import { angle, count, mm, newtons, phrase, ratio, type Phrase } from '../../units/phrase';
 import { checkOf, failedStep, type Check, type StepParts, type SumLine } from '../../verdict/check';
@@ -102,10 +102,12 @@ function stripHolds(p: Placed, uplift: number): StepParts['second'] {
 	const board = stock(p.holder.back.stock);
 	const strip = stock(p.row.stock);
 	const { size, length, count: n } = hook.screws;
+	// Nobody has a figure for its screws: then they are no second line.
+	if (noScrewsIn(p.row.stock, p.holder.back.stock)) return undefined;
 	const inside = Math.min(Math.max(0, length - strip.thickness), board.thickness);
 	const sides = {
-		side: { length: strip.thickness, G: strip.G, toGrain: 90 as const },
-		main: { length: inside, G: board.G, toGrain: 90 as const }
+		side: { length: strip.thickness, G: screwGravity(strip), toGrain: 90 as const },
+		main: { length: inside, G: screwGravity(board), toGrain: 90 as const }
 	};
 	const each = inside > 0 ? lateral({ fastener: screw(size), ...sides, gap: 0 }).load * CD_STORAGE : 0;
 	return {

@@ -1,5 +1,5 @@
 import { screw } from '../../materials/screws';
-import { stock } from '../../materials/stocks';
+import { noScrewsIn, screwGravity, stock } from '../../materials/stocks';
 import { isKnown, wood } from '../../materials/woods';
 import { combinedAllowable } from '../../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../../mechanics/fasteners/joint';
@@ -10,7 +10,7 @@ import { claddingDepth } from '../../survey/cladding-depth';
 import { count, mm, moment, newtons, phrase } from '../../units/phrase';
 import type { Quantity } from '../../units/format-quantity';
 import type { Newtons } from '../../units/quantity';
-import { checkOf, type Check, type SumLine } from '../../verdict/check';
+import { checkOf, missingStep, type Check, type SumLine } from '../../verdict/check';
 import { MEMBER, speciesUnknown, TRADE_RULE } from '../wall-screws';
 import { allowedLine, capacityLines } from '../../members/joint-lines';
 import { plugCheck } from '../plug-check';
@@ -115,7 +115,7 @@ export function jointAt(p: FixedPlaced, wall: Wall, { support }: Column): Joint 
 	return {
 		fastener: screw(p.holder.mount.screws.size),
 		length: p.holder.mount.screws.length,
-		side: { thickness: held.thickness, G: held.G },
+		side: { thickness: held.thickness, G: screwGravity(held) },
 		gap: claddingDepth(wall.cladding),
 		main: { thickness: support.depth, G: wood(support.species).G },
 		...(wall.wet ? { wet: true } : {})
@@ -139,6 +139,19 @@ export function screwChecks(p: FixedPlaced, wall: Wall, loads: FixedLoads, at: n
 		const asked = askedOf(column, load, loads, Math.hypot);
 		return [plugCheck(`${id}:plug`, subject, column, wall.build.plug, asked)];
 	}
+	const bare = noScrewsIn(p.holder.back.stock);
+	if (bare)
+		return [
+			{
+				...missingStep(
+					'screws',
+					phrase(`no value is published for screws through ${bare.title}`),
+					'the maker of the board'
+				),
+				id: `${id}:screws`,
+				subject
+			}
+		];
 	const joint = jointAt(p, wall, column);
 	const capacity = jointCapacity(joint, CD_STORAGE);
 	// What turns about its screw asks for more than any number: no way along it to look up.

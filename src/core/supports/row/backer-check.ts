@@ -1,6 +1,6 @@
 import type { Segment } from '../../cleats/segments';
 import { screw, THREAD_SHARE } from '../../materials/screws';
-import { stock } from '../../materials/stocks';
+import { screwGravity, stock } from '../../materials/stocks';
 import { mm, moment, newtons, perLength, phrase } from '../../units/phrase';
 import { MM_PER_INCH, type Millimetres } from '../../units/quantity';
 import { checkOf, type Check } from '../../verdict/check';
@@ -38,16 +38,16 @@ export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads
 	const pull = (share * arm) / up;
 	const inside = Math.min(Math.max(0, backer.behind.length - sheet.thickness), profile.thickness);
 	const thread = Math.min(inside, backer.behind.length * THREAD_SHARE);
-	const perMm = withdrawalPerLength(f, cleat.G);
+	const perMm = withdrawalPerLength(f, screwGravity(cleat));
 	const withdrawal = perMm * thread * CD_STORAGE;
-	const head = headPullThrough(f.head, sheet.thickness, sheet.G) * CD_STORAGE;
+	const head = headPullThrough(f.head, sheet.thickness, screwGravity(sheet)) * CD_STORAGE;
 	const axial = Math.min(withdrawal, head);
 	const across =
 		inside > 0
 			? lateral({
 					fastener: f,
-					side: { length: sheet.thickness, G: sheet.G, toGrain: 90 },
-					main: { length: inside, G: cleat.G, toGrain: 90 },
+					side: { length: sheet.thickness, G: screwGravity(sheet), toGrain: 90 },
+					main: { length: inside, G: screwGravity(cleat), toGrain: 90 },
 					gap: 0
 				}).load * CD_STORAGE
 			: 0;
@@ -95,13 +95,13 @@ export function backerCheck(laid: LaidRow, segment: Segment, loads: SegmentLoads
 					sum: phrase('{M} / {y}: half way up the wall side', { M: moment(share * arm), y: mm(up) }),
 					result: newtons(pull)
 				},
-				threadLine(f, cleat.G),
+				threadLine(f, screwGravity(cleat)),
 				{
 					label: 'thread holds',
 					sum: phrase(`{W} × {p} × ${CD_STORAGE}`, { W: perLength(perMm), p: mm(thread) }),
 					result: newtons(withdrawal)
 				},
-				headLine(f, sheet.thickness, sheet.G, CD_STORAGE),
+				headLine(f, sheet.thickness, screwGravity(sheet), CD_STORAGE),
 				{ label: 'holds', sum: phrase('across, by the yield equations for what is in'), result: newtons(across) },
 				{
 					label: 'both at once',

@@ -1,7 +1,7 @@
 import { nth } from '../../nth';
 import type { Segment } from '../../cleats/segments';
 import { screw } from '../../materials/screws';
-import { stock } from '../../materials/stocks';
+import { screwGravity, stock } from '../../materials/stocks';
 import { isKnown, wood } from '../../materials/woods';
 import type { Wall } from '../../plan/types';
 import type { Quantity } from '../../units/format-quantity';
@@ -227,7 +227,7 @@ export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place:
 	const joint: Joint = {
 		fastener: screw(row.screws.size),
 		length: row.screws.length,
-		side: { thickness: row.backer ? held.thickness : profile.thickness, G: held.G },
+		side: { thickness: row.backer ? held.thickness : profile.thickness, G: screwGravity(held) },
 		gap,
 		main: { thickness: fixing.stud.depth, G: timber.G },
 		...(wall.wet ? { wet: true } : {})

@@ -5,7 +5,9 @@
 	import { parseLength } from '$core/units/parse-length';
 	import { parseLengths } from '$core/units/parse-lengths';
 	import { parseMass } from '$core/units/parse-mass';
+	import { ownBoards } from '$lib/state/own-boards';
 	import { preferences } from '$lib/state/preferences.svelte';
+	import { shopLater } from '$lib/state/shop-context';
 	import ChoiceField from '../panels/ChoiceField.svelte';
 	import Field from '../panels/Field.svelte';
 	import LengthField from '../panels/LengthField.svelte';
@@ -33,6 +35,19 @@
 	const parse = $derived(mass ? parseMass : parseLength);
 	const write = $derived(mass ? writeMass : writeLength);
 	type Values = Record<string, unknown>;
+	const shop = shopLater();
+	/** With the shop's own boards where it takes them, and the one that is chosen, wherever that is from. */
+	const choices = $derived.by(() => {
+		if (field.kind !== 'choice') return [];
+		const { also } = field;
+		const usual = field.choices;
+		if (!also) return usual;
+		const own = ownBoards(shop()?.shop.boards ?? []);
+		const all = [...usual, ...own];
+		return typeof value === 'string' && !all.some((c) => c.value === value)
+			? [...all, { value, name: also.name(value) }]
+			: all;
+	});
 
 	/** Another shape starts as it starts, with what both ask for taken along. */
 	function reshaped(kind: string, shape: Fields): Values {
@@ -43,7 +58,7 @@
 
 <div class="input" class:wrong class:wide={field.kind === 'group' || field.kind === 'variants'}>
 	{#if field.kind === 'choice'}
-		<ChoiceField label={field.label} value={value as string | number} choices={field.choices} {commit} />
+		<ChoiceField label={field.label} value={value as string | number} {choices} {commit} />
 	{:else if field.kind === 'flag'}
 		<TickField label={field.label} checked={value === true} {commit} />
 	{:else if field.kind === 'group'}
