@@ -55,6 +55,21 @@ describe('a shelf on a back', () => {
 		expect(step!.capacity.value).toBe(0);
 	});
 
+	it('knocked sideways turns about its far end: 15 lb at 8 out is 120 lb in, by hand', () => {
+		const knocked = (data: JointData) =>
+			memberKind('screw-joint').knock!(data as never, { x: 6 * IN, z: 8 * IN }).map((s) => ({
+				...s,
+				pull: s.lines().find((l) => l.label === 'pull on one')!.result.value / LB
+			}))[0]!;
+		// Screws 1 3 5 7 9 11 from either end: 120 x 11 / 286.
+		expect(knocked(joint(3)).pull).toBeCloseTo((120 * 11) / 286, 6);
+		expect(knocked(joint(3))).toMatchObject({ basis: 'grab', title: 'knock: shelf' });
+		// Two sides 20 apart with two screws each: 120 / 20 / 2.
+		expect(knocked({ ...joint(3), along: null, heights: [10, 90], apart: 20 * IN }).pull).toBeCloseTo(3, 6);
+		// One screw in the very end that it turns about holds nothing.
+		expect(knocked({ ...joint(3), along: [0], heights: [10] }).capacity.value).toBe(0);
+	});
+
 	it('whose screws do not enter far enough holds nothing', () => {
 		const [step] = judged({ ...joint(3), length: 1 * IN } as JointData, load);
 		expect(step!.capacity.value).toBe(0);

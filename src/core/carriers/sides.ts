@@ -61,7 +61,8 @@ export function sidesOn(i: SidesInput): { parts: Part[]; joints: ScrewJoint[]; m
 		// Its grain runs up the back: the screws stand in its long edge.
 		into: 'edge',
 		about: 'its foot',
-		alone: false
+		alone: false,
+		apart: i.width - thickness
 	});
 	const at: [number, number] = [thickness / 2, i.width - thickness / 2];
 	return {
@@ -86,7 +87,12 @@ export function sidesOn(i: SidesInput): { parts: Part[]; joints: ScrewJoint[]; m
 				places: at.flatMap((x) => heights.map((y): [number, number, number] => [x, y, -stock(i.host).thickness]))
 			}
 		],
-		member: { data, instances: at.map((x) => facing('front', [x, 0, 0])), own: true },
+		member: {
+			data,
+			instances: at.map((x) => facing('front', [x, 0, 0])),
+			own: true,
+			grab: { x: 0, z: i.depth }
+		},
 		at
 	};
 }

@@ -98,3 +98,32 @@ describe('battens', () => {
 	});
 	it('hang on no row', () => expect(said(battens(at))).toMatch(/stop: Battens stand by themselves/));
 });
+
+describe('screws in a back', () => {
+	const meets = (y: number, held: Parameters<typeof buildHolder>[2] = HELD) => {
+		const b = back({ height: 400 });
+		const shelf = newCarrier({ back: b, carriers: [] }, 'flat-shelf', 'mm');
+		return buildHolder(b, [{ ...shelf, at: { ...shelf.at, y: shelf.at.y + y } }], held)
+			.warnings.filter((w) => /meets/.test(w.message.text))
+			.map((w) => sayPhrase(w.message, 'mm'));
+	};
+	/** Where the shelf's first screw goes. */
+	const first = () => {
+		const b = back({ height: 400 });
+		const [x, y] = buildHolder(b, [newCarrier({ back: b, carriers: [] }, 'flat-shelf', 'mm')], HELD).carriers[0]!
+			.joints[0]!.places[0]!;
+		return { x, y };
+	};
+	it('of a carrier may not meet one into the wall, and one beside it is no matter', () => {
+		const { x, y } = first();
+		const at = (dx: number): Parameters<typeof buildHolder>[2] => ({ ...screwed([]), places: [{ x: x + dx, y }] });
+		expect(meets(0, at(3))[0]).toMatch(/a screw of the shelf meets a screw into the wall/);
+		// Two diameters of 4.2 and 4.8 between their middles, and 2 of wood: 6.5.
+		expect(meets(0, at(7))).toEqual([]);
+	});
+	it('of a carrier may not meet one of the hook', () => {
+		const { y } = first();
+		const hook = buildHolder(back({ height: 400 }), [], HELD).hookScrews[0]!;
+		expect(meets(hook.y - y).join()).toMatch(/a screw of the shelf meets a screw of the hook/);
+	});
+});

@@ -16,6 +16,7 @@ import { behind } from '../mounts/registry';
 import { betweenBattens, boardsOf, boardWarnings, uprightsOf } from './board';
 import type { Built, BuiltCarrierAt, BuiltMember, BuiltSeat, Reach, Stood } from './built';
 import { placeWarnings } from './place-warnings';
+import { screwsMeet } from './screws-meet';
 
 /** A carrier made, and where it stands. */
 interface Made {
@@ -224,9 +225,25 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 	});
 	const parts = [...boardsOf(back, [...features, ...mount.features], rear), ...mount.parts, ...own];
 	const seats = made.flatMap(seatsOf);
-	const holes = features.flatMap((f): Hole[] =>
-		f.kind === 'bore' ? [{ x: f.at[0], y: f.at[1], diameter: f.diameter, depth: f.depth }] : []
+	const bored = onBack.flatMap((m) =>
+		m.built.host
+			.map((f) => movedFeature(f, m.host.at))
+			.flatMap((f): (Hole & { carrier: string; kind: string })[] =>
+				f.kind === 'bore'
+					? [
+							{
+								x: f.at[0],
+								y: f.at[1],
+								diameter: f.diameter,
+								depth: f.depth,
+								carrier: m.carrier.id,
+								kind: m.carrier.kind
+							}
+						]
+					: []
+			)
 	);
+	const holes: Hole[] = bored.map(({ x, y, diameter, depth }) => ({ x, y, diameter, depth }));
 	const at = made.map((m): BuiltCarrierAt => ({
 		id: m.carrier.id,
 		kind: m.carrier.kind,
@@ -248,6 +265,7 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 		})),
 		...made.flatMap((m) => m.built.warnings),
 		...placeWarnings(at, back, rear),
+		...screwsMeet(at, held, mount.hookScrews, bored, rear),
 		...betweenBattens(
 			back,
 			throughScrews(at, rear),

@@ -1,4 +1,4 @@
-import { CD_STORAGE, jointCapacity } from '../mechanics/fasteners/joint';
+import { CD_BUMP, CD_STORAGE, jointCapacity } from '../mechanics/fasteners/joint';
 import { combinedAllowable } from '../mechanics/fasteners/combined';
 import { endRuns } from '../mechanics/statics/end-runs';
 import { sharedAt } from '../mechanics/statics/line-share';
@@ -8,7 +8,8 @@ import { noScrewsIn, screwGravity, stock, type StockId } from '../materials/stoc
 import { count, mm, moment, newtons, perLength, phrase, ratio } from '../units/phrase';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../units/quantity';
 import type { SumLine } from '../verdict/check';
-import { defineMember, type MemberLoad, type MemberStep } from './member';
+import { KNOCK } from '../verdict/grab';
+import { defineMember, type GrabPoint, type MemberLoad, type MemberStep } from './member';
 
 /**
  * Something that stands out from a board and is screwed to it from behind: it turns about its lower edge, or about the
@@ -36,6 +37,8 @@ export interface JointData {
 	about: string;
 	/** Nothing but these screws keeps it up. */
 	alone: boolean;
+	/** It is one of two, so far apart, that stand together against a knock. */
+	apart?: Millimetres;
 	/** Both its ends are held: the screws take weight across, and nothing turns them out. */
 	held?: true;
 }
@@ -50,19 +53,22 @@ const turning = (loads: readonly MemberLoad[]): NewtonMillimetres => loads.reduc
 const across = (loads: readonly MemberLoad[]): Newtons => loads.reduce((sum, l) => sum + l.weight, 0);
 
 /** What one screw holds, pulled and pushed across. */
-function screwHolds(d: JointData) {
+function screwHolds(d: JointData, duration = CD_STORAGE) {
 	const [head, main] = [stock(d.head), stock(d.main)];
 	const ply = main.kind === 'ply';
-	const c = jointCapacity({
-		fastener: screw(d.size),
-		length: d.length,
-		side: { thickness: head.thickness, G: screwGravity(head) },
-		gap: 0,
-		// The plate goes on behind its edge for longer than any screw.
-		main: { thickness: d.length, G: screwGravity(main) },
-		mainToGrain: 90,
-		endGrain: d.into === 'end' && !ply
-	});
+	const c = jointCapacity(
+		{
+			fastener: screw(d.size),
+			length: d.length,
+			side: { thickness: head.thickness, G: screwGravity(head) },
+			gap: 0,
+			// The plate goes on behind its edge for longer than any screw.
+			main: { thickness: d.length, G: screwGravity(main) },
+			mainToGrain: 90,
+			endGrain: d.into === 'end' && !ply
+		},
+		duration
+	);
 	return { ...c, withdrawal: c.withdrawal * (ply ? PLY_EDGE : 1) };
 }
 
@@ -212,8 +218,77 @@ function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
 	];
 }
 
+/**
+ * A knock sideways at its outermost point turns it about its far end, which presses on the board: its screws pull by
+ * their distance from there. Two sides share it as a couple.
+ */
+function knocked(d: JointData, z: Millimetres): { M: NewtonMillimetres; T: Newtons; sum: SumLine['sum'] } {
+	const M = KNOCK * z;
+	const n = d.heights.length;
+	if (d.along === null) {
+		const apart = d.apart ?? d.width / 2;
+		return {
+			M,
+			T: M / apart / n,
+			sum: phrase('{M} / {a} / {n}: screws of one side', { M: moment(M), a: mm(apart), n: count(n) })
+		};
+	}
+	const from = (end: Millimetres) => {
+		const arms = (d.along ?? []).map((x) => Math.abs(x - end));
+		const squares = arms.reduce((sum, a) => sum + a * a, 0);
+		return squares > 0 ? (M * Math.max(...arms)) / squares : Infinity;
+	};
+	return {
+		M,
+		T: Math.max(from(0), from(d.width)),
+		sum: phrase('{M} by the distances of {n} screws from its far end', { M: moment(M), n: count(n) })
+	};
+}
+
+/** Told beside the verdict, as a grab is. */
+function knock(d: JointData, at: GrabPoint): MemberStep[] {
+	if (d.held || d.heights.length === 0 || noScrewsIn(d.head, d.main)) return [];
+	const h = screwHolds(d, CD_BUMP);
+	const W = Math.min(h.withdrawal, h.pullThrough);
+	const { M, T, sum } = knocked(d, at.z);
+	const Z = KNOCK / d.heights.length;
+	const asked = Math.hypot(T, Z);
+	const can = Number.isFinite(T) ? combinedAllowable(W, h.lateral, T, Z).allowed : 0;
+	return [
+		{
+			key: `knock-${d.name}`,
+			title: `knock: ${d.name}`,
+			basis: 'grab',
+			source: 'common practice; NDS 2018 12.2, 12.4',
+			reason: phrase(`somebody knocks against the ${d.name} sideways`),
+			demand: newtons(asked),
+			capacity: newtons(can),
+			lines: () => [
+				{
+					label: 'turns it',
+					sum: phrase('{F} × {z}: at its outermost point', { F: newtons(KNOCK), z: mm(at.z) }),
+					result: moment(M)
+				},
+				{ label: 'pull on one', sum, result: newtons(T) },
+				{
+					label: 'across one',
+					sum: phrase('{F} / {n}', { F: newtons(KNOCK), n: count(d.heights.length) }),
+					result: newtons(Z)
+				},
+				{
+					label: 'both at once',
+					sum: phrase('√({T}² + {Z}²)', { T: newtons(T), Z: newtons(Z) }),
+					result: newtons(asked),
+					source: 'NDS 2018 12.4-1'
+				}
+			]
+		}
+	];
+}
+
 export const jointMember = defineMember<JointData>({
 	kind: 'screw-joint',
 	measure: (_, loads) => turning(loads) + across(loads),
-	steps
+	steps,
+	knock
 });

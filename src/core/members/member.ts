@@ -37,6 +37,8 @@ export interface MemberKind<D> {
 	steps(data: D, loads: readonly MemberLoad[]): MemberStep[];
 	/** Somebody hangs on it. */
 	grab?(data: D, at: GrabPoint): MemberStep[];
+	/** Somebody knocks against it sideways. */
+	knock?(data: D, at: GrabPoint): MemberStep[];
 }
 
 /** What a member is made from, told by its kind. */
