@@ -13,11 +13,11 @@ import { until } from '../support/server';
  */
 const kammer = useScreen();
 
-/** Leave the page, open a file chooser, print, or wait for instruments. */
+/** Leave the page, open a file chooser, print, wait for instruments, or go on for a while (holders.test.ts). */
 const ELSEWHERE =
-	/^(Export|Save|Print|Import|Make a sheet|Open|Bring|Read|Download|Use a|Survey sheet|Take up|Quick sums|Kammer|Undo|Redo|Dark|Light|inch|mm)/;
+	/^(place all|Export|Save|Print|Import|Make a sheet|Open|Bring|Read|Download|Use a|Survey sheet|Take up|Quick sums|Kammer|Undo|Redo|Dark|Light|inch|mm)/;
 
-const ROOTS = 'aside, .strip';
+const ROOTS = 'aside, .strip, .nowhere, .switch';
 const kept = async (id: string) => {
 	await kammer.screen.driver.wait(
 		async () =>
