@@ -30,6 +30,7 @@ await build({
 		rollupOptions: {
 			input: {
 				checks: inRoot('tests', 'bench', 'checks.ts'),
+				holders: inRoot('tests', 'bench', 'one-holder.ts'),
 				wall: inRoot('tests', 'bench', 'big-wall.ts'),
 				tables: inRoot('tests', 'bench', 'tables.ts'),
 				surveys: inRoot('tests', 'bench', 'surveys.ts')
@@ -39,12 +40,13 @@ await build({
 	}
 });
 const { benchChecks } = await import(pathToFileURL(join(out, 'checks.mjs')).href);
+const { benchHolders } = await import(pathToFileURL(join(out, 'holders.mjs')).href);
 const { bigWall } = await import(pathToFileURL(join(out, 'wall.mjs')).href);
 setFlagsFromString('--expose-gc');
 globalThis.gc = runInNewContext('gc');
 const { benchTables } = await import(pathToFileURL(join(out, 'tables.mjs')).href);
 const { benchSurveys } = await import(pathToFileURL(join(out, 'surveys.mjs')).href);
-const lines = [...benchTables(), ...benchSurveys(), ...benchChecks()];
+const lines = [...benchTables(), ...benchSurveys(), ...benchChecks(), ...benchHolders()];
 
 const folder = mkdtempSync(join(tmpdir(), 'kammer-bench-'));
 await (await startKammer({ folder })).stop();

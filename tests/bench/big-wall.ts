@@ -2,7 +2,8 @@ import { emptyHolder } from '$core/holders/empty-holder';
 import { carrierKind, CARRIERS } from '$core/carriers/registry';
 import { roomIn } from '$core/carriers/room';
 import { newCarrier } from '$core/holders/new-carrier';
-import type { Holder, Plan } from '$core/plan/types';
+import { hangs, withStrips } from '$core/plan/held';
+import type { Holder, Plan, Strips } from '$core/plan/types';
 
 const ROWS = 12;
 const STUDS = 20;
@@ -47,13 +48,16 @@ function everyCheck(plan: Plan): Plan {
 			if (i % 5 === 0)
 				return {
 					...h,
-					back: { ...h.back, secondHook: true, spacer: false, stock: 'ply-18', height: 620 },
+					mount: strips(h, { secondHook: true, spacer: false }),
+					back: { ...h.back, stock: 'ply-18', height: 620 },
 					carriers: h.carriers.map((c) => ({ ...c, at: { ...c.at, y: 480 } }))
 				};
-			return i % 7 === 0 ? { ...h, back: { ...h.back, lockStrip: 'screwed' as const } } : h;
+			return i % 7 === 0 ? { ...h, mount: strips(h, { lockStrip: 'screwed' }) } : h;
 		})
 	};
 }
+
+const strips = (h: Holder, change: Partial<Strips>): Holder['mount'] => (hangs(h) ? withStrips(h, change) : h.mount);
 
 /**
  * A wall of 12 rows and 20 studs with so many racks, spread evenly; each rack as wide as its share of a row allows, up

@@ -23,6 +23,11 @@ describe('advice and load path', () => {
 		const path = loadPath(placed, base.wall, 3.2);
 		[250, 1250].forEach((x, i) => expect(path?.hook?.[i]?.[0]).toBeCloseTo(x, 6));
 		expect(path?.screws.map((s) => s.at[0])).toEqual(expect.arrayContaining([430, 850, 1245]));
+		// From the clamps by their pegs to the back.
+		const [chain] = path?.carriers ?? [];
+		expect(chain).toHaveLength(2);
+		expect(chain?.[0]?.[0]).toBeCloseTo(750, 0);
+		expect(chain?.[1]?.[0]).toBeCloseTo(750, 0);
 		const weight = holderWeights(placed.built).total;
 		const carried = path?.screws.reduce((sum, s) => sum + s.across, 0) ?? 0;
 		expect(Math.abs(carried - weight) / weight).toBeLessThan(0.1);

@@ -1,4 +1,6 @@
 import { segmentsOn } from '../cleats/segments';
+import type { BuiltCarrierAt } from '../holders/built';
+import { hostOf } from '../plan/carrier-problems';
 import type { Wall } from '../plan/types';
 import type { Millimetres, Newtons } from '../units/quantity';
 import { hookLoad } from '../places/row/hook-loads';
@@ -9,10 +11,14 @@ import type { FixedPlaced } from '../places/fixed/place';
 import { holderWeights } from '../places/in-place';
 import type { Placed } from '../places/row/place';
 
+type Point = [Millimetres, Millimetres];
+
 /** The way a holder's load takes to the studs, as places on the wall. */
 export interface LoadPath {
-	/** Middle of the things on the holder. */
-	thing: [Millimetres, Millimetres];
+	/** From the middle of each carrier's things by the carrier itself, and by what that stands on, to the back. */
+	carriers: Point[][];
+	/** Where all of it hangs, along the back. */
+	thing: Point;
 	/** Ends of the hook on the row; null where it is screwed straight to the wall. */
 	hook: [[Millimetres, Millimetres], [Millimetres, Millimetres]] | null;
 	/** Screws that take it, with this holder's share across them; negative where it lifts. */
@@ -36,9 +42,9 @@ export function loadPath(placed: AnyPlaced, wall: Wall, kerf: Millimetres): Load
 function fixedPath(placed: FixedPlaced, wall: Wall): LoadPath | null {
 	if (placed.columns.length === 0) return null;
 	const { columns } = fixedLoads(placed, wall);
-	const things = thingsAt(placed);
 	return {
-		thing: things,
+		carriers: throughCarriers(placed),
+		thing: thingsAt(placed),
 		hook: null,
 		screws: placed.columns.map((c, i) => ({
 			at: [c.x, placed.foot + Math.max(...c.heights)],
@@ -51,6 +57,30 @@ const thingsAt = (p: AnyPlaced): [Millimetres, Millimetres] => [
 	p.left + holderWeights(p.built).at,
 	p.foot + p.built.seatHeight
 ];
+
+/** The middle of what a carrier takes of the back. */
+function middleOf(p: AnyPlaced, { taken }: BuiltCarrierAt): Point {
+	return [p.left + (taken.left + taken.right) / 2, p.foot + (taken.low + taken.high) / 2];
+}
+
+/** Of each carrier that something hangs on: its things, itself, and whatever it stands on in turn. */
+function throughCarriers(p: AnyPlaced): Point[][] {
+	const { carriers, seats } = p.built;
+	const byId = new Map(carriers.map((c) => [c.id, c]));
+	const standsOn = new Map(p.holder.carriers.map((c) => [c.id, hostOf(c.at)]));
+	return carriers.flatMap((c): Point[][] => {
+		const things = seats.filter((s) => s.carrier === c.id).flatMap((s) => s.things);
+		const mass = things.reduce((sum, t) => sum + t.mass, 0);
+		if (!(mass > 0)) return [];
+		const mean = (axis: 0 | 1) => things.reduce((sum, t) => sum + t.mass * t.at[axis], 0) / mass;
+		const chain: Point[] = [[p.left + mean(0), p.foot + mean(1)]];
+		for (let id: string | null | undefined = c.id; id; id = standsOn.get(id)) {
+			const on = byId.get(id);
+			if (on) chain.push(middleOf(p, on));
+		}
+		return [chain];
+	});
+}
 
 function hungPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPath | null {
 	const { row, profile } = placed;
@@ -66,6 +96,7 @@ function hungPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPath | nul
 				}))
 	);
 	return {
+		carriers: throughCarriers(placed),
 		thing: thingsAt(placed),
 		hook: [
 			[load.from, y],

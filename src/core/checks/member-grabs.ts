@@ -7,7 +7,8 @@ import { GRAB_UNDER } from '../verdict/grab';
 
 /**
  * Somebody hangs on the outermost point of a holder, or knocks against it sideways: told beside the verdict, which it
- * does not decide. None for what is out of reach. Load: ASTM F2057's 60 lb at the outermost point, from memory, with C_D 1.6.
+ * does not decide. None for what is out of reach. Load: ASTM F2057's 60 lb at the outermost point, from memory, with
+ * C_D 1.6.
  * @returns a check of every member that can be hung on, and how far out from the wall the furthest point of them is
  */
 export function memberGrabs(p: InPlace): { checks: Check[]; out: Millimetres } {

@@ -9,6 +9,10 @@
 </script>
 
 <g class="path" aria-hidden="true">
+	{#each path.carriers as chain, i (i)}
+		<polyline points={chain.map(([x, y]) => `${x},${-y}`).join(' ')} />
+		<circle cx={chain[0]?.[0]} cy={-(chain[0]?.[1] ?? 0)} r={4 / k} />
+	{/each}
 	<path d="M{path.thing[0]} {-path.thing[1]}V{-across}" />
 	{#if path.hook}<path d="M{path.hook[0][0]} {-across}H{path.hook[1][0]}" stroke-width="4" />{/if}
 	{#each path.screws as s (s.at[0])}
@@ -22,7 +26,8 @@
 	.path {
 		pointer-events: none;
 	}
-	path {
+	path,
+	polyline {
 		fill: none;
 		stroke: var(--chalk);
 		stroke-width: 2;
