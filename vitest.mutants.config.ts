@@ -12,11 +12,11 @@ export default defineConfig({
 	test: {
 		testTimeout: 120_000,
 		include: [
-			'src/core/{mechanics,verdict,members,checks}/**/*.test.ts',
+			'src/core/{mechanics,verdict,members,carriers,mounts,holders,places,supports,checks}/**/*.test.ts',
 			'src/core/cleats/**/*.test.ts',
 			'src/core/arrange/**/*.test.ts',
 			'src/core/survey/fit.test.ts',
-			'tests/reference/{one-rack,plans-by-hand/*,statics,members,nds-fasteners,more-fasteners,sum-answers,second-solver,sums}.test.ts'
+			'tests/reference/{one-rack,plans-by-hand/*,statics,members,members-of-carriers,nds-fasteners,more-fasteners,sum-answers,second-solver,sums}.test.ts'
 		]
 	}
 });

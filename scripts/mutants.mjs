@@ -12,9 +12,20 @@ import { run } from './lib/run.mjs';
  */
 await needModules();
 const [every = '12', offset = '0'] = process.argv.slice(2);
-const ROOMS = ['mechanics', 'verdict', 'members', 'checks', 'cleats'].map((r) => `src/core/${r}`);
+const ROOMS = [
+	'mechanics',
+	'verdict',
+	'members',
+	'carriers',
+	'mounts',
+	'holders',
+	'places',
+	'supports',
+	'checks',
+	'cleats'
+].map((r) => `src/core/${r}`);
 /** The wiring between plan and formula, where more is asked. */
-const WIRING = /loads\/(checks\/|place|check-plan|bearing|hook-screws|second-row)|cleats\/(row-screws|segments)/;
+const WIRING = /core\/(places|supports|checks)\/|cleats\/(row-screws|segments)/;
 
 const filesIn = (folder) =>
 	readdirSync(inRoot(folder), { withFileTypes: true }).flatMap((e) => {

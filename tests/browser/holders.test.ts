@@ -174,5 +174,10 @@ describe('the Holders stage', () => {
 		await kammer.screen.says(/Cannot be built so: Screws of 80 mm come out behind/);
 		await kammer.screen.type('Length', '35');
 		await kammer.screen.says(/Screws of 35 mm enter by 17 mm; under 29 mm/);
+		// Where there is no row, what is taken from the stock-take is screwed to the wall as well.
+		await kammer.screen.click(thing('Planking clamp'));
+		await kammer.screen.click(offer('Slotted shelf'));
+		await until(async () => (await holdersOf(id)).length === 2, 'a shelf on the cart');
+		expect((await holdersOf(id))[1]?.mount.kind).toBe('fixed');
 	});
 });

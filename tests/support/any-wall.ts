@@ -1,4 +1,7 @@
 import fc from 'fast-check';
+import { CARRIERS } from '$core/carriers/registry';
+import { holderFor } from '$core/holders/holder-for';
+import { FITTING } from './fitting-things';
 import { pegRack } from './peg-rack';
 import type { Holder, Plan, Row, Stud } from '$core/plan/types';
 
@@ -73,8 +76,20 @@ const holder = fc.record({
 	spacer: fc.boolean(),
 	lock: fc.constantFrom(false, false, false, true),
 	second: fc.constantFrom(false, false, false, true),
-	screws: fc.integer({ min: 2, max: 8 })
+	screws: fc.integer({ min: 2, max: 8 }),
+	/** What it carries with instead of pegs: another carrier, made for its thing. */
+	kind: fc.option(fc.constantFrom(...CARRIERS.map((c) => c.kind)))
 });
+
+/** The same holder with another carrier, as that is made for a thing of its own, as heavy as the first's. */
+function carriedBy(h: Holder, kind: string | null, mass: number, count: number): Holder {
+	if (kind === null) return h;
+	const thing = { ...FITTING[kind]!, mass };
+	const made = holderFor(kind, { thing, count, widest: Math.max(160, h.back.width), unit: 'mm' }, h.id);
+	if (!made.ok) return h;
+	const { back, carriers } = made.value.holder;
+	return { ...h, back, carriers };
+}
 
 /** Plans of one to three rows with holders on them. */
 export const anyWall: fc.Arbitrary<Plan> = fc
@@ -107,7 +122,7 @@ export const anyWall: fc.Arbitrary<Plan> = fc
 		});
 		const holders = r.holders.map((h, i): Holder => {
 			const on = rows[h.on % rows.length] as Row;
-			return pegRack(`h${i}`, `Holder ${i}`, on.id, on.left + h.at * (on.right - on.left), {
+			const rack = pegRack(`h${i}`, `Holder ${i}`, on.id, on.left + h.at * (on.right - on.left), {
 				face: { stock: 'ply-18', width: h.width, height: h.height },
 				hook: { screws: { size: '#8', length: 32, count: h.screws }, from: 'back', glued: false },
 				spacer: h.spacer,
@@ -129,6 +144,7 @@ export const anyWall: fc.Arbitrary<Plan> = fc
 				},
 				load: { name: 'thing', mass: h.mass, perSeat: h.perSeat, thickness: h.thickness, width: 50, height: 200 }
 			});
+			return carriedBy(rack, h.kind, h.mass, h.count);
 		});
 		return {
 			format: 'kammer-plan',

@@ -90,31 +90,45 @@ const HIDES: Millimetres = 0.05;
 interface Line {
 	from: Vec3;
 	to: Vec3;
+	/** A short piece of an arc: seen or not as a whole, as far as its own body goes. */
+	piece?: true;
 }
 
-/** The edges of a body that show: both ends of the prism, its sharp corners, and where something round turns away. */
-function edgesOf(body: Body, view: ViewName): Line[] {
+/**
+ * The edges of a body, where what is behind it begins to be hidden: both ends of the prism, its sharp corners, and
+ * where something round turns away. `drawn` are those and the circles where bores enter, which hide nothing.
+ */
+function edgesOf(body: Body, view: ViewName): { edges: Line[]; drawn: Line[] } {
 	const { eye } = VIEWS[view];
 	const at = (c: Corner, z: number) => seen(view, outOf(body.frame, [c.x, c.y, z]));
 	const local = turnInto(body.frame, eye);
 	const found: Line[] = [];
-	const ring = (loop: readonly Corner[], z: number) =>
-		loop.forEach((c, i) => found.push({ from: at(c, z), to: at(loop[(i + 1) % loop.length] as Corner, z) }));
+	const turns = (a: Corner, b: Corner) => (b.y - a.y) * local[0] - (b.x - a.x) * local[1];
+	// Seen on its edge, every edge of an end lies on one line: those that face the eye say all of it.
+	const onEdge = Math.abs(local[2]) < 1e-6;
+	const ring = (loop: readonly Corner[], z: number, shows = true) =>
+		loop.forEach((c, i) => {
+			const next = loop[(i + 1) % loop.length] as Corner;
+			if (!shows || (onEdge && turns(c, next) <= 0)) return;
+			const line = { from: at(c, z), to: at(next, z) };
+			found.push(c.smooth || next.smooth ? { ...line, piece: true } : line);
+		});
 	// Seen straight on, the far end lies exactly behind the near one.
 	const ends = Math.abs(local[2]) > 1 - 1e-6 ? [local[2] > 0 ? body.thickness : 0] : [0, body.thickness];
 	for (const loop of body.loops) {
-		for (const z of ends) ring(loop, z);
+		for (const z of ends) ring(loop, z, !onEdge || loop === body.loops[0]);
 		if (ends.length === 1) continue;
 		loop.forEach((c, i) => {
 			const before = loop[(i + loop.length - 1) % loop.length] as Corner;
 			const after = loop[(i + 1) % loop.length] as Corner;
-			const turns = (a: Corner, b: Corner) => (b.y - a.y) * local[0] - (b.x - a.x) * local[1];
 			const silhouette = turns(before, c) * turns(c, after) <= 0;
 			if (!c.smooth || silhouette) found.push({ from: at(c, 0), to: at(c, body.thickness) });
 		});
 	}
+	const long = ({ from, to }: Line) => Math.hypot(from[0] - to[0], from[1] - to[1]) > SAME;
+	const edges = found.filter(long);
 	for (const m of body.marks) if (Math.abs(local[2]) > 1 - 1e-6) ring(m.loop, m.z);
-	return found.filter(({ from, to }) => Math.hypot(from[0] - to[0], from[1] - to[1]) > SAME);
+	return { edges, drawn: found.filter(long) };
 }
 
 /** Is a place of the plane within a shape: by how often a ray leaves it. */
@@ -173,28 +187,29 @@ function covers(body: Body, place: Vec3, eye: Vec3, far: number): boolean {
 }
 
 /** Where an edge, as seen, passes behind the edges of other bodies, as shares of it. */
-function splits(line: Line, others: readonly Line[]): number[] {
+function splits(line: Line, bodies: readonly (readonly Line[])[]): number[] {
 	const found = [0, 1];
 	const d: Vec2 = [line.to[0] - line.from[0], line.to[1] - line.from[1]];
 	const [left, right] = [Math.min(line.from[0], line.to[0]), Math.max(line.from[0], line.to[0])];
 	const [low, high] = [Math.min(line.from[1], line.to[1]), Math.max(line.from[1], line.to[1])];
-	for (const { from, to } of others) {
-		if (Math.max(from[0], to[0]) < left || Math.min(from[0], to[0]) > right) continue;
-		if (Math.max(from[1], to[1]) < low || Math.min(from[1], to[1]) > high) continue;
-		const [ex, ey] = [to[0] - from[0], to[1] - from[1]];
-		const det = d[0] * ey - d[1] * ex;
-		if (Math.abs(det) < 1e-9) {
-			// Along each other: the ends of the other one split it.
-			const length = d[0] ** 2 + d[1] ** 2;
-			for (const p of [from, to]) {
-				const t = ((p[0] - line.from[0]) * d[0] + (p[1] - line.from[1]) * d[1]) / length;
-				if (t > 0 && t < 1) found.push(t);
+	for (const others of bodies)
+		for (const { from, to } of others) {
+			if (Math.max(from[0], to[0]) < left || Math.min(from[0], to[0]) > right) continue;
+			if (Math.max(from[1], to[1]) < low || Math.min(from[1], to[1]) > high) continue;
+			const [ex, ey] = [to[0] - from[0], to[1] - from[1]];
+			const det = d[0] * ey - d[1] * ex;
+			if (Math.abs(det) < 1e-9) {
+				// Along each other: the ends of the other one split it.
+				const length = d[0] ** 2 + d[1] ** 2;
+				for (const p of [from, to]) {
+					const t = ((p[0] - line.from[0]) * d[0] + (p[1] - line.from[1]) * d[1]) / length;
+					if (t > 0 && t < 1) found.push(t);
+				}
+				continue;
 			}
-			continue;
+			const t = ((from[0] - line.from[0]) * ey - (from[1] - line.from[1]) * ex) / det;
+			if (t > 0 && t < 1) found.push(t);
 		}
-		const t = ((from[0] - line.from[0]) * ey - (from[1] - line.from[1]) * ex) / det;
-		if (t > 0 && t < 1) found.push(t);
-	}
 	return found.sort((a, b) => a - b);
 }
 
@@ -214,10 +229,11 @@ function back(view: ViewName, p: Vec3): Vec3 {
 const along = (line: Line, t: number): Vec3 =>
 	[0, 1, 2].map((i) => (line.from[i] as number) * (1 - t) + (line.to[i] as number) * t) as unknown as Vec3;
 
-const key = (a: Vec3, b: Vec3) => {
-	const ends = [a, b].map((p) => `${p[0].toFixed(2)} ${p[1].toFixed(2)}`).sort();
-	return ends.join(' ');
-};
+/** The same for an edge whichever end comes first, to a hundredth of a millimetre. */
+function key(a: Vec3, b: Vec3): string {
+	const [ax, ay, bx, by] = [a[0], a[1], b[0], b[1]].map((n) => Math.round(n * 100)) as [number, number, number, number];
+	return ax < bx || (ax === bx && ay <= by) ? `${ax} ${ay} ${bx} ${by}` : `${bx} ${by} ${ax} ${ay}`;
+}
 
 /** Everything that a body covers, as polygons to be filled with one colour. */
 function faceOf(body: Body, view: ViewName): Face {
@@ -267,34 +283,38 @@ function hull(points: readonly Vec2[]): Vec2[] {
  */
 export function project(parts: readonly Part[], view: ViewName): Projection {
 	const bodies = bodiesOf(parts, view).sort((a, b) => a.box.near - b.box.near);
-	const edges = bodies.map((b) => edgesOf(b, view));
 	const [far, near] = bodies.reduce(
 		([f, n], b) => [Math.min(f, b.box.far), Math.max(n, b.box.near)],
 		[Infinity, -Infinity]
 	);
 	const visible = new Map<string, Edge>();
 	const hidden = new Map<string, Edge>();
-	bodies.forEach((_, k) => {
-		for (const line of edges[k] as Line[]) {
-			const before = bodies.filter((b) => !beside(b.box, line));
-			const split =
-				before.length === 0
-					? [0, 1]
-					: splits(
-							line,
-							before.flatMap((b) => edges[bodies.indexOf(b)] as Line[])
-						);
+	const put = (into: Map<string, Edge>, from: Vec3, to: Vec3) =>
+		void into.set(key(from, to), [
+			[from[0], from[1]],
+			[to[0], to[1]]
+		]);
+	const looked = bodies.map((body) => ({ ...body, ...edgesOf(body, view) }));
+	looked.forEach((of) => {
+		for (const line of of.drawn) {
+			const before = looked.filter((b) => !beside(b.box, line));
+			const covered = (b: Body, t: number) => covers(b, back(view, along(line, t)), VIEWS[view].eye, near - far + 1);
+			// One body that stands before all of it says it at once: most of what is behind a back.
+			const whole = before.some((b) => b !== of && covered(b, 0.5) && splits(line, [b.edges]).length === 2);
+			if (whole) {
+				put(hidden, line.from, line.to);
+				continue;
+			}
+			const split = splits(
+				line,
+				before.flatMap((b) => (line.piece && b === of ? [] : [b.edges]))
+			);
 			for (let i = 1; i < split.length; i++) {
 				const [t0, t1] = [split[i - 1] as number, split[i] as number];
 				const [from, to] = [along(line, t0), along(line, t1)];
 				if (Math.hypot(from[0] - to[0], from[1] - to[1]) < SAME) continue;
-				const middle = back(view, along(line, (t0 + t1) / 2));
-				const covered = before.some((b) => covers(b, middle, VIEWS[view].eye, near - far + 1));
-				const edge: Edge = [
-					[from[0], from[1]],
-					[to[0], to[1]]
-				];
-				(covered ? hidden : visible).set(key(from, to), edge);
+				const hides = before.some((b) => covered(b, (t0 + t1) / 2));
+				put(hides ? hidden : visible, from, to);
 			}
 		}
 	});

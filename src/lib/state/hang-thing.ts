@@ -1,10 +1,11 @@
 import { bestPlace } from '$core/arrange/best-place';
+import { firstFixed } from '$core/arrange/first-fixed';
 import { hangOn, unhang } from '$core/carriers/hang';
 import { carrierKind } from '$core/carriers/registry';
 import { cutText } from '$core/form/whole-text';
 import { holderFor } from '$core/holders/holder-for';
 import { applyCommand, type Command } from '$core/plan/commands';
-import type { Holder, HungHolder, Plan } from '$core/plan/types';
+import type { Holder, Plan } from '$core/plan/types';
 import { fail, ok, type Result } from '$core/result';
 import { formatLength } from '$core/units/format-length';
 import type { Thing } from '$core/things/types';
@@ -76,30 +77,35 @@ export function seatsOn(holders: readonly Holder[]): { value: string; name: stri
 	);
 }
 
-/** A holder for a row may be no wider than the widest row, nor than one can carry. */
-export const widestOn = (plan: Pick<Plan, 'rows'>): number =>
-	Math.min(1200, Math.max(0, ...plan.rows.map((r) => r.right - r.left)) - 80);
+/** A holder may be no wider than the widest row, or than the wall where there is none, nor than one can carry. */
+export function widestOn({ rows, wall }: Pick<Plan, 'rows' | 'wall'>): number {
+	const room = rows.length > 0 ? Math.max(...rows.map((r) => r.right - r.left)) : wall.width;
+	return Math.min(1200, room - 80);
+}
 
-/** A holder made for a thing and hung where it fits best on a plan; or why not. */
+/** A holder made for a thing and put where it fits best: on a row, or on the wall where there is none; or why not. */
 function placedFor(
 	plan: Plan,
 	thing: Thing,
 	left: number,
 	kind: string,
 	unit: LengthUnit
-): Result<{ holder: HungHolder; over: number }> {
+): Result<{ holder: Holder; over: number }> {
 	const widest = widestOn(plan);
-	if (widest < 120) return fail('There is no row to hang it on: lay one out first');
+	if (widest < 120) return fail('There is no room for it');
 	const made = holderFor(kind, { thing, count: left, widest, unit }, newId());
 	if (!made.ok) return made;
-	const placed = bestPlace(plan, { ...made.value.holder, name: cutText(thing.name, 60) });
+	const named = { ...made.value.holder, name: cutText(thing.name, 60) };
+	const placed = plan.rows.length > 0 ? bestPlace(plan, named) : firstFixed(plan, named, unit);
 	return placed ? ok({ holder: placed, over: made.value.over }) : fail('No row has room for it');
 }
 
-const whereWords = (plan: Plan, { mount }: HungHolder, unit: LengthUnit): string => {
+function whereWords(plan: Plan, { mount }: Holder, unit: LengthUnit): string {
+	if (mount.kind === 'fixed')
+		return `screwed to the wall at ${formatLength(mount.x, unit)}, ${formatLength(mount.y, unit)} up: there is no row yet`;
 	const row = plan.rows.find((r) => r.id === mount.row);
 	return `on ${row?.name || 'a row'} at ${formatLength(mount.x, unit)}, where it is in nothing’s way and best held`;
-};
+}
 
 /** Makes a holder of a kind of carrier for a thing, and hangs it where it fits best. */
 export function holderForThing(open: OpenPlan, shop: OpenShop, thing: Thing, kind: string, unit: LengthUnit): Outcome {

@@ -109,7 +109,9 @@
 					{#if found && asked?.thing.id === t.thing.id}
 						<div class="offers">
 							<h4>What shall carry {t.left === 1 ? 'it' : 'these'}?</h4>
-							{#if open.plan.rows.length === 0}<p class="marks">There is no row yet to hang it on.</p>{/if}
+							{#if open.plan.rows.length === 0}<p class="marks">
+									There is no row yet: it is screwed straight to the wall.
+								</p>{/if}
 							{#each found.offers as o, i (o.kind)}
 								<OfferCard offer={o} first={i === 0} take={() => take(o.kind)} />
 							{/each}
