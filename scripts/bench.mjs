@@ -48,6 +48,16 @@ const { benchTables } = await import(pathToFileURL(join(out, 'tables.mjs')).href
 const { benchSurveys } = await import(pathToFileURL(join(out, 'surveys.mjs')).href);
 const lines = [...benchTables(), ...benchSurveys(), ...benchChecks(), ...benchHolders()];
 
+const { firstPage } = await import('../tests/bench/first-page.mjs');
+const page = firstPage(inRoot('.svelte-kit', 'output', 'client'));
+const kb = (bytes) => `${Math.round(bytes / 1024)} KB`;
+lines.push({
+	what: `JavaScript of the first page, ${kb(page.first.bytes)} (${kb(page.first.packed)} packed), against a bare one's ${kb(page.bare.bytes)} (${kb(page.bare.packed)})`,
+	value: page.first.bytes / page.bare.bytes,
+	aim: '1.5 or less',
+	met: page.first.bytes <= 1.5 * page.bare.bytes
+});
+
 const folder = mkdtempSync(join(tmpdir(), 'kammer-bench-'));
 await (await startKammer({ folder })).stop();
 const began = performance.now();

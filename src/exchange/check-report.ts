@@ -1,3 +1,4 @@
+import { STANDING_NOTE } from '$core/verdict/standing-note';
 import { checkPlan, type Judged } from '$core/checks/check-plan';
 import { byThing } from '$core/checks/by-thing';
 import type { Check, Warning } from '$core/verdict/check';
@@ -36,10 +37,6 @@ export interface CheckReport {
 	checks: readonly Check[];
 	warnings: Warning[];
 }
-
-/** Stands on everything that says whether a wall holds. */
-export const STANDING_NOTE =
-	"Allowable values, not breaking loads. Engineers, makers' data and local codes have the last word.";
 
 const secondOf = (check: Check | undefined) =>
 	check?.second ? { second: { by: check.second.by, margin: check.second.margin } } : {};

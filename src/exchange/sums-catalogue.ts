@@ -3,7 +3,7 @@ import { inputSchema, type Inputs } from '$core/sums/inputs';
 import { SUMS } from '$core/sums/registry';
 import { answerVerdict, headroom, remedies, type Sum } from '$core/sums/sum';
 import { sayPhrase } from '$core/units/phrase';
-import { STANDING_NOTE } from './check-report';
+import { STANDING_NOTE } from '$core/verdict/standing-note';
 import { jsonSchemaOf, type JsonSchema } from './plan-json-schema';
 
 /** One sum as others call it: what it asks and the JSON Schema of what to send. */

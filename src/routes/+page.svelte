@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { goto, invalidateAll } from '$app/navigation';
 	import { Button } from 'flowbite-svelte';
-	import { emptyWall } from '$core/demo/slipway';
+	import { emptyWall } from '$core/plan/empty-wall';
 	import { MOST_BYTES } from '$core/form/outside';
-	import { readPlanText } from '$core/plan/read';
 	import type { Problem } from '$core/result';
 	import { createPlan, deletePlan } from '$lib/state/api';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -43,6 +42,8 @@
 		if (!file) return;
 		if (file.size > MOST_BYTES)
 			return refuse(`${file.name} is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is.`);
+		// What reads a plan knows every field there is: it comes when a file does.
+		const { readPlanText } = await import('$core/plan/read');
 		const read = readPlanText(await file.text());
 		if (!read.ok) return refuse(`${file.name} was not taken.`, read.error);
 		refuse('');

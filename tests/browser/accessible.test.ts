@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { By } from 'selenium-webdriver';
 import { describe, expect, test } from 'vitest';
-import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import { slipwayWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import { SUMS } from '$core/sums/registry';
 import { useScreen } from '../support/running';
 

@@ -1,6 +1,7 @@
 import { By } from 'selenium-webdriver';
 import { afterEach, describe, expect, it } from 'vitest';
-import { emptyWall, oarStoreWall, slipwayWall } from '$core/demo/slipway';
+import { oarStoreWall, slipwayWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import type { Plan } from '$core/plan/types';
 import { Crawl } from '../support/crawl';
 import { useScreen } from '../support/running';

@@ -1,6 +1,7 @@
 import { By, Key } from 'selenium-webdriver';
 import { afterEach, describe, expect, it } from 'vitest';
-import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import { slipwayWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import type { Plan } from '$core/plan/types';
 import { useScreen } from '../support/running';
 import { until } from '../support/server';

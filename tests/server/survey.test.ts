@@ -1,6 +1,7 @@
 import { deflateSync } from 'node:zlib';
 import { describe, expect, it } from 'vitest';
-import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import { slipwayWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import { finish } from '$core/verdict/fails-at';
 import { analyse } from '$core/survey/scan/analyse';
 import type { Trace } from '$core/survey/scan/trace';

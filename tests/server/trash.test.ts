@@ -1,6 +1,7 @@
 import { createConnection } from 'mysql2/promise';
 import { afterAll, describe, expect, it } from 'vitest';
-import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import { slipwayWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import { caller } from '../support/call';
 import { cleanUp, scratch, startKammer, startTestDatabase, type Running } from '../support/server';
 import { send } from '../../scripts/lib/send.mjs';

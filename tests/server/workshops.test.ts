@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import { caller } from '../support/call';
 import { useKammer } from '../support/running';
 

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { checkPlan } from '../checks/check-plan';
 import { validatePlan } from '../plan/validate';
 import { sayPhrase } from '../units/phrase';
-import { emptyWall, oarStoreWall, slipwayWall } from './slipway';
+import { emptyWall } from '../plan/empty-wall';
+import { oarStoreWall, slipwayWall } from './slipway';
 
 describe('the demo walls', () => {
 	it.each([

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWall, slipwayWall } from '../demo/slipway';
+import { slipwayWall } from '../demo/slipway';
+import { emptyWall } from '../plan/empty-wall';
 import { applyCommand, commandLabel, type Command } from './commands';
 import { emptyHistory, redo, remember, undo } from './history';
 import { LISTS, listPath, type ListName, type Lists } from './lists';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWall, oarStoreWall, slipwayWall } from '../demo/slipway';
+import { oarStoreWall, slipwayWall } from '../demo/slipway';
+import { emptyWall } from '../plan/empty-wall';
 import type { Wall, WallFact } from '../plan/types';
 import { sayPhrase } from '../units/phrase';
 import { capital, choicesOf } from '../words';

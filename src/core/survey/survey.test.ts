@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { emptyWall, slipwayWall } from '../demo/slipway';
+import { slipwayWall } from '../demo/slipway';
+import { emptyWall } from '../plan/empty-wall';
 import type { Plan, Stud, Wall } from '../plan/types';
 import { sayPhrase } from '../units/phrase';
 import { cordReaches } from './cord-reach';

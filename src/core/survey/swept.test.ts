@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWall } from '../demo/slipway';
+import { emptyWall } from '../plan/empty-wall';
 import type { Obstruction, Wall } from '../plan/types';
 import { inTheWay } from './in-the-way';
 import { alongWall, meets, type Box3, type Solid } from './solid';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { emptyWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import { applyCommand } from '$core/plan/commands';
 import type { Result } from '$core/result';
 import { readDxf } from './dxf';

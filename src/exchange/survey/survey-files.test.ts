@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { emptyWall, oarStoreWall, slipwayWall } from '$core/demo/slipway';
+import { oarStoreWall, slipwayWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import { applyCommand } from '$core/plan/commands';
 import { readSurvey, surveyJson } from './json';
 import { surveyListCsv } from './list-csv';

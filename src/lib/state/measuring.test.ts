@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import { applyCommand, type Command } from '$core/plan/commands';
 import { measuring, type MeasureTarget } from './measuring.svelte';
 import { setWall } from './survey-commit';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWall, slipwayWall } from '$core/demo/slipway';
+import { slipwayWall } from '$core/demo/slipway';
+import { emptyWall } from '$core/plan/empty-wall';
 import { applyCommand, type Command } from '$core/plan/commands';
 import type { Plan } from '$core/plan/types';
 import { setIn, setWall } from './survey-commit';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { STANDING_NOTE } from '$exchange/check-report';
+	import { STANDING_NOTE } from '$core/verdict/standing-note';
 	import { sumQuery } from '$exchange/sum-link';
 	import { byThing } from '$core/checks/by-thing';
 	import { massOf } from '$core/checks/capacity';

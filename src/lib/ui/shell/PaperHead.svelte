@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { STANDING_NOTE } from '$exchange/check-report';
+	import { STANDING_NOTE } from '$core/verdict/standing-note';
 	import { paper } from '$lib/state/paper.svelte';
 
 	/** What stands over a printed wall: its name, the day, and what none of it replaces. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { STANDING_NOTE } from '$exchange/check-report';
+	import { STANDING_NOTE } from '$core/verdict/standing-note';
 
 	/** A page that is a list: its name, tools, and the standing note at its foot. */
 	let {

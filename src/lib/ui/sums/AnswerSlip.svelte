@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { STANDING_NOTE } from '$exchange/check-report';
+	import { STANDING_NOTE } from '$core/verdict/standing-note';
 	import type { Step } from '$core/verdict/check';
 	import type { Inputs } from '$core/sums/inputs';
 	import { answerVerdict, headroom, remedies, type Sum } from '$core/sums/sum';
