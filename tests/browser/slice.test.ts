@@ -14,8 +14,10 @@ import { until } from '../support/server';
 
 const kammer = useScreen();
 
-const holderOn = async (id: string, holder: string) =>
-	hung((await kammer.screen.stored(id)).plan.holders.find((h) => h.id === holder)).mount;
+const holderOn = async (id: string, holder: string) => {
+	const found = (await kammer.screen.stored(id)).plan.holders.find((h) => h.id === holder);
+	return found && hung(found).mount;
+};
 
 describe('from a wall to a cut list', () => {
 	it('opens the demo wall from the list', async () => {
