@@ -72,11 +72,9 @@ describe('battens', () => {
 	it('are as many boards with their grain up, and what stands on them is screwed to each', () => {
 		const b = battens(at);
 		const built = buildHolder(b, [newCarrier({ back: b, carriers: [] }, 'flat-shelf', 'mm')], screwed(at));
-		expect(built.parts.filter((p) => p.name === 'batten').map((p) => [p.grain, p.stands[0]?.at[0]])).toEqual([
-			['y', 25],
-			['y', 265],
-			['y', 505]
-		]);
+		const made = built.parts.filter((p) => p.name === 'batten');
+		expect(made.map((p) => [p.grain, p.stands.map((f) => f.at[0])])).toEqual([['y', [25, 265, 505]]]);
+		expect(cutOf(made[0]!)).toMatchObject({ count: 3, width: 70, length: 400 });
 		expect(built.carriers[0]?.joints[0]?.places.map(([x]) => x)).toEqual(at);
 		expect(said(b, screwed(at), ['flat-shelf'])).toBe('');
 	});

@@ -55,18 +55,23 @@ export function boardsOf(back: Back, features: readonly Feature[], rear: Millime
 				stands: [upright([0, 0, rear])]
 			}
 		];
-	return made.at.map((x, i): Part => {
+	const batten = (x: Millimetres): Part => {
 		const [from, to] = [x - made.width / 2, x + made.width / 2];
 		return {
 			...common,
-			id: `batten-${i + 1}`,
+			id: `batten-${made.at.indexOf(x) + 1}`,
 			name: 'batten',
 			outline: plain(rectangle(made.width, back.height)),
 			grain: 'y',
 			features: features.filter((f) => within(f, from, to)).map((f) => shifted(f, -from)),
 			stands: [upright([from, 0, rear])]
 		};
-	});
+	};
+	const all = made.at.map(batten);
+	// Those that nothing is bored in are one part in several places.
+	const [first, ...rest] = all.filter((p) => p.features.length === 0);
+	const plainOnes = first ? [{ ...first, stands: [first, ...rest].flatMap((p) => p.stands) }] : [];
+	return [...plainOnes, ...all.filter((p) => p.features.length > 0)];
 }
 
 function battenWarnings(back: Back, made: Extract<Back['made'], { kind: 'battens' }>): Found[] {

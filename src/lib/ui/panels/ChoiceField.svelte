@@ -1,5 +1,6 @@
 <script lang="ts" generics="T extends string | number">
 	import { Select } from 'flowbite-svelte';
+	import { tick } from 'svelte';
 
 	interface Props {
 		label: string;
@@ -12,12 +13,14 @@
 	const id = $props.id();
 	let error = $state('');
 
-	function chosen(event: Event) {
+	async function chosen(event: Event) {
 		const select = event.currentTarget as HTMLSelectElement;
 		const next = choices[select.selectedIndex]?.value;
 		if (next === undefined) return;
 		error = commit(next) ?? '';
-		if (error) select.selectedIndex = choices.findIndex((c) => c.value === value);
+		// A refused choice, and one that only does something, leave the field as it was.
+		await tick();
+		select.selectedIndex = choices.findIndex((c) => c.value === value);
 	}
 </script>
 
