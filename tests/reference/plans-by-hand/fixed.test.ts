@@ -160,6 +160,27 @@ describe('a screw that', () => {
 		['stands at a stud’s side', { x: 65, y: 90 }, /4.1 mm from a side of what it enters/]
 	])('%s counts for nothing and says why', (_, place, why) => expect(faults([place])).toMatch(why));
 
+	it('is in a block that a leaning stud passes counts for nothing there: one place, one support', () => {
+		// 400 a metre: 1215 up the stud stands at 70, 1365 up at 130, at 100 in the mean; the block's screw is at 100.
+		const leans = { id: 's0', x: 70 - 486, lean: 400, width: 38.1, depth: 88.9, species: 'spf' as const };
+		const block = { id: 'b', x: 80, y: 1185, width: 60, height: 60, depth: 88.9, species: 'spf' as const };
+		const other = smallWall().wall.studs[1]!;
+		const places = [
+			{ x: 40, y: 15 },
+			{ x: 100, y: 165 },
+			{ x: 70, y: 15 },
+			{ x: 870, y: 90 }
+		];
+		const { all } = asked(board(900, 30, places, { studs: [leans, other], blocking: [block] }));
+		const { placed } = all.holders.get('h')!;
+		if (!('columns' in placed)) throw new Error('it hangs on a row');
+		expect(placed.columns.map((c) => [c.support.id, Math.round(c.x)])).toEqual([
+			['s0', 100],
+			['s1', 900]
+		]);
+		expect(sayPhrase(placed.screws[2]!.fault!, 'mm')).toMatch(/beside another that holds the back at the same place/);
+	});
+
 	it('goes into a cable’s way is a stop', () => {
 		const outlet = { id: 'o', kind: 'outlet' as const, name: '', x: 60, y: 300, width: 80, height: 100 };
 		const plan = board(900, 50, two, { obstructions: [outlet] });

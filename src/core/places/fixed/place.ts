@@ -59,6 +59,9 @@ export const buildFixed = ({ carriers, back, mount }: FixedHolder): Built =>
 /** Screws nearer beside each other than this stand over each other in a wall that takes them anywhere. */
 const ONE_PLACE: Millimetres = 40;
 
+/** Two supports nearer beside each other than this are at one place. */
+const ONE_LINE: Millimetres = 1;
+
 /** Why a place of the wall will not do for a screw; undefined where it will. */
 function wallFault(wall: Wall, x: Millimetres, y: Millimetres, s: Support | null, side: Millimetres) {
 	const at = { x: mm(x), y: mm(y) };
@@ -120,11 +123,41 @@ function columnsOf(screws: readonly WallScrew[]): Column[] {
 		if (here) here.screws.push(s);
 		else found.push({ support, screws: [s] });
 	}
-	return found.map(({ support, screws: all }) => ({
-		support,
-		x: all.reduce((sum, s) => sum + s.x, 0) / all.length,
-		heights: all.map((s) => s.up).sort((a, b) => a - b)
-	}));
+	const columns = found
+		.map(({ support, screws: all }) => ({
+			support,
+			x: all.reduce((sum, s) => sum + s.x, 0) / all.length,
+			heights: all.map((s) => s.up).sort((a, b) => a - b)
+		}))
+		.sort((a, b) => a.x - b.x);
+	return apart(columns);
+}
+
+/** A back cannot rest on two things at one place along it: of a stud that leans past a block, that with more screws. */
+function apart(columns: readonly Column[]): Column[] {
+	const kept: Column[] = [];
+	for (const c of columns) {
+		const before = kept.at(-1);
+		if (!before || c.x - before.x >= ONE_LINE) kept.push(c);
+		else if (c.heights.length > before.heights.length) kept[kept.length - 1] = c;
+	}
+	return kept;
+}
+
+/** Screws in what was left out so count for nothing, and say so. */
+function leftOut(screws: readonly WallScrew[], columns: readonly Column[]): WallScrew[] {
+	const counts = new Set(columns.map((c) => c.support.id));
+	return screws.map((s) =>
+		s.fault || !s.support || counts.has(s.support.id) || s.support.member === 'plank' || s.support.member === 'masonry'
+			? s
+			: {
+					...s,
+					fault: phrase('The screw at {x@tape}, {y@tape} up, is beside another that holds the back at the same place', {
+						x: mm(s.x),
+						y: mm(s.y)
+					})
+				}
+	);
 }
 
 /**
@@ -134,7 +167,8 @@ function columnsOf(screws: readonly WallScrew[]): Column[] {
 export const placeFixed = remembering((holder: FixedHolder, wall: Wall): FixedPlaced => {
 	const built = buildFixed(holder);
 	const { x: left, y: foot } = holder.mount;
-	const screws = screwsOf(holder, built, wall);
+	const all = screwsOf(holder, built, wall);
+	const columns = columnsOf(all);
 	return {
 		holder,
 		built,
@@ -142,7 +176,7 @@ export const placeFixed = remembering((holder: FixedHolder, wall: Wall): FixedPl
 		right: left + built.face.width,
 		foot,
 		top: foot + built.face.height,
-		screws,
-		columns: columnsOf(screws)
+		screws: leftOut(all, columns),
+		columns
 	};
 });
