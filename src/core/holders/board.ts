@@ -17,7 +17,7 @@ export const uprightsOf = ({ made }: Pick<Back, 'made'>): readonly Millimetres[]
 	made.kind === 'battens' ? made.at : undefined;
 
 /** Is there wood of the back at a place along it, so far to both sides? */
-export function hasWood(back: Pick<Back, 'made' | 'width'>, x: Millimetres, side: Millimetres): boolean {
+function hasWood(back: Pick<Back, 'made' | 'width'>, x: Millimetres, side: Millimetres): boolean {
 	const { made } = back;
 	if (made.kind !== 'battens') return x - side >= -SAME && x + side <= back.width + SAME;
 	return made.at.some((at) => Math.abs(x - at) + side <= made.width / 2 + SAME);

@@ -57,4 +57,4 @@ export function stripsOf({ width, height }: Pick<Back, 'width' | 'height'>, held
 }
 
 /** Of a lock strip, above the foot of the back. */
-export const lockStripTop = (height: Millimetres, { front, back }: CleatProfile): Millimetres => height - front - back;
+const lockStripTop = (height: Millimetres, { front, back }: CleatProfile): Millimetres => height - front - back;

@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest';
+import { FITTING } from '../../../../tests/support/fitting-things';
+import { asked, smallWall } from '../../../../tests/support/small-wall';
+import { holderFor } from '../../holders/holder-for';
+import { screwedAt } from '../../places/fixed/new-mount';
+import type { Plan } from '../../plan/types';
+
+/** A shelf on two battens, each on a stud, with a screw at its top and one at its foot. */
+function onBattens(height: number, up: number): Plan {
+	const made = holderFor('flat-shelf', { thing: FITTING['flat-shelf']!, count: 2, widest: 900, unit: 'mm' }, 'h');
+	if (!made.ok) throw new Error(made.error);
+	const start = smallWall();
+	const { holder } = made.value;
+	const back = { ...holder.back, width: 880, height, made: { kind: 'battens' as const, width: 70, at: [40, 840] } };
+	const carriers = holder.carriers.map((c) => ({
+		...c,
+		at: { ...c.at, y: up },
+		params: { ...c.params, width: 880 }
+	}));
+	const mount = screwedAt(start.wall, { x: 60, y: 600 }, back, 'mm');
+	return { ...start, rows: [], holders: [{ ...holder, back, carriers, mount }] };
+}
+const bent = (plan: Plan) => asked(plan).check('holder:h:batten-1');
+
+describe('a batten', () => {
+	it('bends by the pull of what is screwed to it, half way between its screws: by hand', () => {
+		const plan = onBattens(1200, 600);
+		const { line, all } = asked(plan);
+		const M = line('fixing:h:s0', 'M: roll here');
+		const { placed } = all.holders.get('h')!;
+		const [shelf] = placed.built.carriers;
+		const lever = shelf!.joints[0]!.places[0]![1] - shelf!.taken.low;
+		const ys = plan.holders[0]!.mount.kind === 'fixed' ? plan.holders[0]!.mount.places.map((p) => p.y) : [];
+		// From the foot, which presses on the wall, or the lower screw, to the upper one: the longer of the two.
+		const bending = (M / lever) * (Math.max(...ys) / 4);
+		expect(bent(plan).load?.demand.value).toBeCloseTo((6 * bending) / (70 * 18 ** 2), 6);
+	});
+	it('twice as long bends more than a short one under the same shelf', () => {
+		const value = (plan: Plan) => bent(plan).load?.demand.value ?? 0;
+		expect(value(onBattens(1200, 600))).toBeGreaterThan(1.5 * value(onBattens(500, 250)));
+	});
+});
