@@ -143,7 +143,7 @@ describe('the Holders stage', () => {
 		}, 'two at each of two studs');
 		await kammer.screen.button('Battens at the studs');
 		await kammer.screen.says(/Cannot be built so: \d+ holes miss the battens/);
-		await kammer.screen.choose('Held', 'Hung on a row');
+		await kammer.screen.choose('On the wall', 'Hung on a row');
 		await kammer.screen.says(/Battens stand by themselves/);
 		await until(async () => (await holdersOf(id)).at(-1)?.mount.kind === 'row', 'it to hang on a row');
 		for (let i = 0; i < 5; i++) await kammer.screen.button('Undo');
