@@ -48,7 +48,9 @@
 	}
 </script>
 
-<div class="held"><ChoiceField label="On the wall" value={holder.mount.kind} choices={MOUNT_KINDS} commit={otherwise} /></div>
+<div class="held">
+	<ChoiceField label="On the wall" value={holder.mount.kind} choices={MOUNT_KINDS} commit={otherwise} />
+</div>
 {#if holder.mount.kind === 'row' && mount.kind === 'row'}
 	{@const own = holder.mount}
 	<div class="grid">
