@@ -134,6 +134,7 @@ describe('the written sums', () => {
 		).toBeGreaterThanOrEqual(2);
 		expect([...new Set(checks.map((c) => c.title))].sort()).toEqual(
 			[
+				'back bends up its height',
 				'cleat bending',
 				'cleat shear and twist',
 				'cleat splitting',

@@ -6,7 +6,7 @@ import { ON_BACK } from '../plan/carrier-problems';
 import { carrierKind } from '../carriers/registry';
 import { refersTo } from '../mounts/registry';
 import { hangs, isFixed, withStrips } from '../plan/held';
-import type { Holder, HungHolder, Plan, Row, Strips } from '../plan/types';
+import type { Back, Holder, HungHolder, Plan, Row, Strips } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import { pathOf, type Asked } from './capacity';
 import { governingCheck, worstFirst, type Check } from '../verdict/check';
@@ -92,6 +92,15 @@ function rowCandidates(plan: Plan, row: Row): Candidate[] {
 function nextRowDown(plan: Plan, row: Row): Row | undefined {
 	return plan.rows.filter((r) => r.y < row.y - 40).sort((a, b) => b.y - a.y)[0];
 }
+
+/** The same back of ply, which does not split along its grain; nothing where it is a sheet. */
+function plyBack(holder: Holder): Candidate[] {
+	const { back } = holder;
+	if (stock(back.stock).panel !== null) return [];
+	const change = holderChange(holder, { back: { ...back, stock: 'ply-18', made: onePiece(back.made) } });
+	return [{ text: phrase('Back of ply'), effort: 'another part', command: change }];
+}
+const onePiece = (made: Back['made']): Back['made'] => (made.kind === 'glued' ? { kind: 'board' } : made);
 
 /** Backs made longer downward; what stands on them stays where it was below the top. */
 function backCandidates(plan: Plan, holder: HungHolder, row: Row): Candidate[] {
@@ -183,7 +192,7 @@ function stripCandidates(plan: Plan, holder: HungHolder): Candidate[] {
 
 /** All that might help, each by itself. */
 function candidates(plan: Plan, row: Row | undefined, holder: Holder | undefined): Candidate[] {
-	const own = holder ? carrierCandidates(holder) : [];
+	const own = holder ? [...carrierCandidates(holder), ...plyBack(holder)] : [];
 	if (holder && isFixed(holder)) return [...fixedCandidates(plan, holder), ...own];
 	if (!row) return [];
 	const hung =

@@ -9,7 +9,7 @@ import { failedStep, missingStep, type Check } from '../verdict/check';
 import { memberGrabs } from './member-grabs';
 import { unknownLoads } from './unknown-loads';
 import { memberChecks } from './member-checks';
-import { backCheck } from '../supports/fixed/back-check';
+import { backChecks } from '../supports/fixed/back-check';
 import { fixedLoads } from '../supports/fixed/loads';
 import type { FixedPlaced } from '../places/fixed/place';
 import { screwChecks } from '../supports/fixed/screw-check';
@@ -51,5 +51,5 @@ export const fixedResult = remembering((p: FixedPlaced, wall: Wall): FixedResult
 		studLoads.set(support.id, [...(studLoads.get(support.id) ?? []), given]);
 		return screwChecks(p, wall, loads, i);
 	});
-	return { checks: [...screws, ...backCheck(p, loads), ...own], studLoads };
+	return { checks: [...screws, ...backChecks(p, loads), ...own], studLoads };
 });

@@ -29,13 +29,14 @@ interface Made {
 	carriedBy: readonly CarriedBy[];
 	/** Place of its first member in the list of the holder. */
 	first: number;
+	/** The carrier on the back that carries it in the end. */
+	root: string;
+	own: BuiltCarrierAt['own'];
 }
 
-const movedPart = (part: Part, frame: Frame, id: string): Part => ({
-	...part,
-	id: `${id}-${part.id}`,
-	stands: part.stands.map((f) => within(frame, f))
-});
+/** Parts of a carrier in the holder's frame. */
+const partsOf = (built: BuiltCarrier, frame: Frame): Part[] =>
+	built.parts.map((p) => ({ ...p, stands: p.stands.map((f) => within(frame, f)) }));
 
 /** A feature made in a host's face, moved to where the carrier stands on it. */
 function movedFeature(f: Feature, [x, y]: Vec2): Feature {
@@ -93,7 +94,9 @@ function makeAll(back: Back, carriers: readonly Carrier[], front: Millimetres) {
 		const host: Host = { ...here, at: [carrier.at.x, carrier.at.y] };
 		const frame = within(here.frame, upright([carrier.at.x, carrier.at.y, 0]));
 		const built = kind.build(carrier.params, { host, loads: carrier.loads });
-		made.set(carrier.id, { carrier, host, frame, built, carriedBy: here.carriedBy, first });
+		const own = weigh(partsOf(built, frame));
+		const root = on?.root ?? carrier.id;
+		made.set(carrier.id, { carrier, host, frame, built, carriedBy: here.carriedBy, first, root, own });
 		first += built.members.length;
 	}
 	return { made: [...made.values()], lost };
@@ -139,8 +142,7 @@ function membersOf(all: readonly Made[]): BuiltMember[] {
 			dead: [] as { instance: number; share: number; mass: number; at: Vec3 }[]
 		}))
 	);
-	for (const { built, frame, first, carriedBy } of all) {
-		const own = weigh(built.parts.map((p) => ({ ...p, stands: p.stands.map((f) => within(frame, f)) })));
+	for (const { built, first, carriedBy, own } of all) {
 		if (own.mass === 0) continue;
 		built.members.forEach((m, i) => {
 			if (m.own) members[first + i]?.dead.push({ instance: 0, share: 1, ...own });
@@ -217,12 +219,9 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 	const { rear } = mount;
 	const front = rear + board.thickness;
 	const { made, lost } = makeAll(back, carriers, front);
-	const onBack = made.filter((m) => hostOf(m.carrier.at) === null);
+	const onBack = made.filter((m) => m.root === m.carrier.id);
 	const features = onBack.flatMap((m) => m.built.host.map((f) => movedFeature(f, m.host.at)));
-	const own = made.flatMap((m) => {
-		const mine = m.built.parts.map((p) => movedPart(p, m.frame, m.carrier.id));
-		return mine;
-	});
+	const own = made.flatMap((m) => partsOf(m.built, m.frame).map((p) => ({ ...p, id: `${m.carrier.id}-${p.id}` })));
 	const parts = [...boardsOf(back, [...features, ...mount.features], rear), ...mount.parts, ...own];
 	const seats = made.flatMap(seatsOf);
 	const bored = onBack.flatMap((m) =>
@@ -248,7 +247,9 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 		id: m.carrier.id,
 		kind: m.carrier.kind,
 		frame: m.frame,
-		onBack: hostOf(m.carrier.at) === null,
+		onBack: m.root === m.carrier.id,
+		root: m.root,
+		own: m.own,
 		taken: takenOn(m),
 		retention: m.built.retention,
 		joints: m.built.joints.map((j) => ({ ...j, places: j.places.map((p) => outOf(m.frame, p)) })),

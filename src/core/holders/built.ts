@@ -43,6 +43,10 @@ export interface BuiltCarrierAt {
 	frame: Frame;
 	/** On the back, or on another's face. */
 	onBack: boolean;
+	/** The one on the back that carries it in the end: itself, where it stands there. */
+	root: string;
+	/** Its own wood and where its centre is. */
+	own: { mass: Kilograms; at: Vec3 };
 	/** Along and up the back. */
 	taken: { left: Millimetres; right: Millimetres; low: Millimetres; high: Millimetres };
 	retention: readonly Retention[];

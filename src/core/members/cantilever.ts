@@ -2,7 +2,7 @@ import { bendingMaterial } from '../materials/bending';
 import { stock, type StockId } from '../materials/stocks';
 import { CD_BUMP, CD_STORAGE } from '../mechanics/fasteners/joint';
 import { rectangle } from '../mechanics/members/rectangle';
-import { mm, moment, newtons, phrase, stress } from '../units/phrase';
+import { mm, moment, newtons, phrase, stress, type Phrase } from '../units/phrase';
 import type { Megapascals, Millimetres, NewtonMillimetres } from '../units/quantity';
 import { GRAB } from '../verdict/grab';
 import { defineMember, type MemberLoad, type MemberStep } from './member';
@@ -31,17 +31,21 @@ export const cantileverOf = (data: Omit<CantileverData, 'kind'>): CantileverData
 const PLY_WEAK = 0.5;
 
 /** Bending stress that the board may be given that way, and how it comes about; 0 where nobody relies on it. */
-export function bendsAcross(id: StockId, grain: CantileverData['grain']): { allowed: Megapascals; sum: string } {
+export function bendsAcross(id: StockId, grain: CantileverData['grain']): { allowed: Megapascals; sum: Phrase } {
 	const s = stock(id);
 	if (s.panel !== null) {
-		const { Fb, title } = bendingMaterial(s.panel, CD_STORAGE);
+		const { Fb, title, sum } = bendingMaterial(s.panel, CD_STORAGE);
+		const values = { R: stress(sum.strength) };
 		return grain === 'along'
-			? { allowed: Fb, sum: `rupture of ${title} / 4` }
-			: { allowed: Fb * PLY_WEAK, sum: `rupture of ${title} / 4 × ${PLY_WEAK}: its weaker way, stand-in` };
+			? { allowed: Fb, sum: phrase(`{R} ${sum.factor}: rupture of ${title}`, values) }
+			: {
+					allowed: Fb * PLY_WEAK,
+					sum: phrase(`{R} ${sum.factor} × ${PLY_WEAK}: rupture of ${title}, its weaker way a stand-in`, values)
+				};
 	}
 	return grain === 'along'
-		? { allowed: s.Fb * CD_STORAGE, sum: `Fb × ${CD_STORAGE}` }
-		: { allowed: 0, sum: 'solid wood bent across its grain splits: nothing is relied on' };
+		? { allowed: s.Fb * CD_STORAGE, sum: phrase(`{F} × ${CD_STORAGE}: Fb`, { F: stress(s.Fb) }) }
+		: { allowed: 0, sum: phrase('solid wood bent across its grain splits: nothing is relied on') };
 }
 
 const turning = (loads: readonly MemberLoad[]): NewtonMillimetres =>
@@ -86,7 +90,16 @@ function step(
 			{ label: 'bends by', sum: phrase(said, values as never), result: moment(M) },
 			{ label: 'section', sum: phrase('{w} × {t}² / 6', { w: mm(width), t: mm(thickness) }), result: S },
 			{ label: 'bending', sum: phrase('{M} / {S}', { M: moment(M), S }), result: stress(M / S.value) },
-			{ label: 'allowed', sum: phrase(sum), result: stress(allowed * factor) }
+			{ label: 'allowed', sum, result: stress(allowed) },
+			...(factor === 1
+				? []
+				: [
+						{
+							label: 'for a bump',
+							sum: phrase(`{F} × ${factor}`, { F: stress(allowed) }),
+							result: stress(allowed * factor)
+						}
+					])
 		]
 	};
 }

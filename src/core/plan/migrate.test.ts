@@ -31,7 +31,9 @@ describe('a plan of version 1', () => {
 	it.each(kept)('%s is brought up to date, and its checks say what they said', (_, file: Kept) => {
 		const plan = read(structuredClone(file.plan));
 		expect(plan.version).toBe(VERSION);
-		const now = new Map(checkPlan(plan).checks.map((c) => [c.id.replace(/:c1$/, ''), c.margin]));
+		// What was not judged then is left out.
+		const judged = checkPlan(plan).checks.filter((c) => !c.id.endsWith(':back-up'));
+		const now = new Map(judged.map((c) => [c.id.replace(/:c1$/, ''), c.margin]));
 		expect([...now.keys()].sort()).toEqual(Object.keys(file.margins).sort());
 		for (const [id, margin] of Object.entries(file.margins)) {
 			// Weights are now those of the solids, bores taken out: within half a percent of what they were.

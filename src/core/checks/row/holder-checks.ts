@@ -5,6 +5,7 @@ import { holderWeights } from '../../places/in-place';
 import type { Placed } from '../../places/row/place';
 import { unknownLoads } from '../unknown-loads';
 import { grabChecks } from './grab-checks';
+import { hungBackChecks } from './back-check';
 import { hookLoad } from '../../places/row/hook-loads';
 import { hookChecks } from './hook-check';
 import { memberChecks } from '../member-checks';
@@ -17,7 +18,7 @@ function offItsRow(p: Placed, reason: Phrase): Check {
 }
 
 /**
- * Checks of a holder by itself: seat, part load, hook, the members of its carriers, a grab. A holder whose place has
+ * Checks of a holder by itself: seat, part load, hook, its back, the members of its carriers, a grab. A holder whose place has
  * not changed is not checked again.
  */
 export const holderChecks = remembering((p: Placed): Check[] => {
@@ -33,6 +34,7 @@ export const holderChecks = remembering((p: Placed): Check[] => {
 		...swings,
 		...seatChecks(p, weights),
 		...hookChecks(p),
+		...hungBackChecks(p),
 		...memberChecks(p),
 		...grabChecks(p, weights)
 	];

@@ -11,10 +11,8 @@ import { sharedAt } from '../../mechanics/statics/line-share';
 import { woodAtHook } from '../../mounts/row/hook';
 import { hookRoll } from '../../mechanics/statics/roll';
 import { endLoads, hookLoad } from '../../places/row/hook-loads';
+import { ACROSS_GRAIN } from '../../members/across-grain';
 import { headLine, threadLine } from '../../members/joint-lines';
-
-/** Allowable tension across the grain, as a share of the allowable shear: NDS 2018 3.8.2 forbids relying on more. */
-const ACROSS_GRAIN = 1 / 3;
 
 /** What one screw of a hook holds, pulled out of face or hook. */
 function screwHolds(p: Placed) {

@@ -22,6 +22,38 @@ function onBattens(height: number, up: number): Plan {
 }
 const bent = (plan: Plan) => asked(plan).check('holder:h:batten-1');
 
+describe('one board screwed to two studs', () => {
+	const boarded = (height: number, up: number): Plan => {
+		const plan = onBattens(height, up);
+		return {
+			...plan,
+			holders: plan.holders.map((h) => ({ ...h, back: { ...h.back, made: { kind: 'board' as const } } }))
+		};
+	};
+	it('bends up its height as well, half way between its screws: by hand', () => {
+		const plan = boarded(1200, 600);
+		const { placed } = asked(plan).all.holders.get('h')!;
+		const [shelf] = placed.built.carriers;
+		const lever = shelf!.joints[0]!.places[0]![1] - shelf!.taken.low;
+		const top = Math.max(
+			...(plan.holders[0]!.mount.kind === 'fixed' ? plan.holders[0]!.mount.places.map((p) => p.y) : [])
+		);
+		// The board helps half its height to either side, 600: each of two boxes by all 880 of it.
+		const things = placed.built.seats.flatMap((s) => s.things);
+		const roll = [...things, shelf!.own].reduce((sum, t) => sum + t.mass * 9.80665 * t.at[2], 0);
+		const board = (placed.built.self.mass - shelf!.own.mass) * 9.80665 * 9;
+		// The board's own wood, half way up, turns it by half.
+		const M = (roll / lever) * (top / 4) + board / 2;
+		const { load } = asked(plan).check('holder:h:back-up');
+		expect(things.length).toBe(2);
+		expect(load!.demand.value / ((6 * M) / (880 * 18 ** 2))).toBeCloseTo(1, 1);
+	});
+	it('bends more the longer it is free between them', () => {
+		const value = (plan: Plan) => asked(plan).check('holder:h:back-up').load?.demand.value ?? 0;
+		expect(value(boarded(1200, 600))).toBeGreaterThan(1.5 * value(boarded(500, 250)));
+	});
+});
+
 describe('a batten', () => {
 	it('bends by the pull of what is screwed to it, half way between its screws: by hand', () => {
 		const plan = onBattens(1200, 600);

@@ -1,8 +1,12 @@
 import { stock } from '../../materials/stocks';
+import type { UprightLoad } from '../../mechanics/statics/upright-back';
+import { hardestStrip } from '../../mechanics/statics/strip-bending';
+import { backPulls } from '../../places/back-pulls';
 import { bendsAcross } from '../../members/cantilever';
-import type { Millimetres } from '../../units/quantity';
+import type { Millimetres, NewtonMillimetres } from '../../units/quantity';
 import { mm, moment, newtons, phrase, stress } from '../../units/phrase';
 import { checkOf, type Check } from '../../verdict/check';
+import { bentUpCheck } from '../back-up';
 import type { FixedLoads } from './loads';
 import type { FixedPlaced } from '../../places/fixed/place';
 
@@ -71,7 +75,7 @@ function battenChecks(p: FixedPlaced, loads: FixedLoads['columns'], width: Milli
 							sum: phrase('6 × {M} / ({w} × {t}²)', { M: moment(bent), w: mm(width), t: mm(thickness) }),
 							result: stress(stressed)
 						},
-						{ label: 'allowed', sum: phrase(sum), result: stress(allowed) }
+						{ label: 'allowed', sum, result: stress(allowed) }
 					]
 				}
 			)
@@ -79,14 +83,54 @@ function battenChecks(p: FixedPlaced, loads: FixedLoads['columns'], width: Milli
 	});
 }
 
+/** Free height of a back between the wall's screws over each other, and where the highest is that all columns have. */
+function freeHeight(columns: FixedPlaced['columns']): { gap: Millimetres; top: Millimetres } {
+	const gaps = columns.map(({ heights }) =>
+		Math.max(heights.at(-1) ?? 0, ...heights.slice(1).map((y, k) => y - (heights[k] ?? 0)))
+	);
+	return { gap: Math.max(0, ...gaps), top: Math.min(...columns.map(({ heights }) => heights.at(-1) ?? 0)) };
+}
+
 /**
- * A fixed back between its columns and past them: the roll of what stands on it pulls its top out of the wall, and it
- * bends over its screws. None where nothing bends it.
+ * How one load bends a fixed board up its height. What is screwed on pulls at its top half way between two of the wall's
+ * screws over each other, or above the highest, and the wall takes what pushes. What is bored in turns it where it is:
+ * some of that goes down to the foot, which presses on the wall, the rest up to the highest screw.
  */
-export function backCheck(p: FixedPlaced, { bends, lever, roll, columns }: FixedLoads): Check[] {
-	const { stock: board, height, made } = p.holder.back;
-	// Battens are not one board: each bends by itself, between its own screws.
-	if (made.kind === 'battens') return battenChecks(p, columns, made.width);
+function bentBy(l: UprightLoad, { gap, top }: ReturnType<typeof freeHeight>): NewtonMillimetres {
+	const M = l.weight * Math.max(0, l.z);
+	const up = l.top < top ? l.top / top : 1;
+	const turned = M * Math.max(up, 1 - up);
+	return l.top > l.low ? Math.max(turned, (M * Math.max(gap / 4, l.top - top)) / (l.top - l.low)) : turned;
+}
+
+function upChecks(p: FixedPlaced): Check[] {
+	const free = freeHeight(p.columns);
+	const { gap } = free;
+	const bends = backPulls(p.built).map((l) => ({ ...l, M: bentBy(l, free) }));
+	const { width, height } = p.built.face;
+	const strip = hardestStrip(bends, { width, spread: height / 2, holes: p.built.holes });
+	return strip
+		? [
+				bentUpCheck(
+					p,
+					strip,
+					() => [
+						{
+							label: 'free between screws',
+							sum: phrase('over each other; from the foot to the lowest counts as one'),
+							result: mm(gap)
+						},
+						{ label: 'bends it', sum: phrase('all that is left on, each by its own lever'), result: moment(strip.M) }
+					],
+					'the back bends between its screws and above them'
+				)
+			]
+		: [];
+}
+
+/** A fixed board between its columns and past them: the roll of what stands on it pulls its top out of the wall. */
+function alongChecks(p: FixedPlaced, { bends, lever, roll }: FixedLoads): Check[] {
+	const { stock: board, height } = p.holder.back;
 	if (!(bends > 0) || !(lever > 0)) return [];
 	const { thickness } = stock(board);
 	const wide = height * BENDS_WITH;
@@ -123,9 +167,19 @@ export function backCheck(p: FixedPlaced, { bends, lever, roll, columns }: Fixed
 						}),
 						result: stress(M / S)
 					},
-					{ label: 'allowed', sum: phrase(sum), result: stress(allowed) }
+					{ label: 'allowed', sum, result: stress(allowed) }
 				]
 			}
 		)
 	];
+}
+
+/**
+ * How a fixed back bends: one board over its columns and up its height, battens each between its own screws. None where
+ * nothing bends it.
+ */
+export function backChecks(p: FixedPlaced, loads: FixedLoads): Check[] {
+	const { made } = p.holder.back;
+	if (made.kind === 'battens') return battenChecks(p, loads.columns, made.width);
+	return [...alongChecks(p, loads), ...upChecks(p)];
 }
