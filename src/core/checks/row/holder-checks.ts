@@ -18,8 +18,8 @@ function offItsRow(p: Placed, reason: Phrase): Check {
 }
 
 /**
- * Checks of a holder by itself: seat, part load, hook, its back, the members of its carriers, a grab. A holder whose place has
- * not changed is not checked again.
+ * Checks of a holder by itself: seat, part load, hook, its back, the members of its carriers, a grab. A holder whose
+ * place has not changed is not checked again.
  */
 export const holderChecks = remembering((p: Placed): Check[] => {
 	const weights = holderWeights(p.built);

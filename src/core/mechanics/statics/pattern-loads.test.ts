@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
+import { continuousBeam } from './continuous-beam';
 import { worstPattern } from './pattern-loads';
 
 /** Beams of the handbooks' tables: two supports, point loads; P a b / L and P a, from memory, each worked beside it. */
@@ -36,5 +38,37 @@ describe('the worst of what may be left on a beam', () => {
 		const worst = worstPattern([0, 1000], { ...NONE, to: 1000 }, [point(0, 30), point(1000, 70)]);
 		expect(worst.down).toEqual([30, 70].map((r) => expect.closeTo(r, 9)));
 		expect(worst.moment.value).toBeCloseTo(0, 9);
+	});
+
+	it('is the worst of every choice of them, each solved as a beam by itself', () => {
+		const real = (min: number, max: number) => fc.double({ min, max, noNaN: true, noDefaultInfinity: true });
+		fc.assert(
+			fc.property(
+				fc.array(real(50, 900), { minLength: 1, maxLength: 5 }),
+				fc.array(fc.tuple(real(-0.2, 1.2), real(1, 100)), { minLength: 1, maxLength: 6 }),
+				(gaps, given) => {
+					const supports = gaps.reduce<number[]>((xs, gap) => [...xs, xs.at(-1)! + gap], [0]);
+					// Beside the supports: the walk along a beam meets a load right on one before or after it; see above for that.
+					const beside = (x: number) => (supports.some((s) => Math.abs(s - x) < 0.01) ? x + 0.1 : x);
+					const loads = given.map(([share, P]) => point(beside(share * supports.at(-1)!), P));
+					const worst = worstPattern(supports, NONE, loads);
+					let [moment, shear] = [0, 0];
+					const lift = supports.map(() => 0);
+					for (let on = 1; on < 1 << loads.length; on++) {
+						const left = loads.filter((_, i) => on & (1 << i));
+						const beam = continuousBeam(supports, left);
+						moment = Math.max(moment, beam.moment.value);
+						shear = Math.max(shear, beam.shear.value);
+						beam.reactions.forEach((r, i) => (lift[i] = Math.max(lift[i]!, -r)));
+					}
+					expect(worst.moment.value).toBeCloseTo(moment, 5);
+					expect(worst.removable).toBeCloseTo(moment, 5);
+					expect(worst.lift).toEqual(lift.map((l) => expect.closeTo(l, 6)));
+					// Shear is looked at beside the supports: of point loads it is greatest there.
+					expect(worst.shear).toBeCloseTo(shear, 6);
+				}
+			),
+			{ numRuns: 300 }
+		);
 	});
 });

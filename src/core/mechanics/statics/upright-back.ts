@@ -26,14 +26,16 @@ export interface HungBack {
 }
 
 /** How much of a load's couple is below a height: it pulls at its top and pushes at its foot. */
-const below = ({ low, top }: UprightLoad, y: Millimetres): number =>
-	y <= low ? 0 : y >= top ? 1 : (y - low) / (top - low);
+function below({ low, top }: UprightLoad, y: Millimetres): number {
+	if (y <= low) return 0;
+	return y >= top ? 1 : (y - low) / (top - low);
+}
 
 /**
  * How one load bends a back that hangs, at a height up to its hook: the push at its foot bends it one way, what it puts
  * on the back below that height the other. Free body of what is below the cut.
  * @returns either, each by itself: what bends it is one less the other
- * @example hungBending({ weight: 10, x: 0, z: 100, low: 50, top: 50 }, { foot: 0, hook: 100, middle: 0 }, 49).pushed // 490
+ * @example hungBending(thing, { foot: 0, hook: 100, middle: 0 }, 49).pushed // 490: of 10 N, 100 out, bored in at 50
  */
 export function hungBending(
 	load: UprightLoad,

@@ -92,9 +92,9 @@ function freeHeight(columns: FixedPlaced['columns']): { gap: Millimetres; top: M
 }
 
 /**
- * How one load bends a fixed board up its height. What is screwed on pulls at its top half way between two of the wall's
- * screws over each other, or above the highest, and the wall takes what pushes. What is bored in turns it where it is:
- * some of that goes down to the foot, which presses on the wall, the rest up to the highest screw.
+ * How one load bends a fixed board up its height. What is screwed on pulls at its top half way between two of the
+ * wall's screws over each other, or above the highest, and the wall takes what pushes. What is bored in turns it where
+ * it is: some of that goes down to the foot, which presses on the wall, the rest up to the highest screw.
  */
 function bentBy(l: UprightLoad, { gap, top }: ReturnType<typeof freeHeight>): NewtonMillimetres {
 	const M = l.weight * Math.max(0, l.z);
