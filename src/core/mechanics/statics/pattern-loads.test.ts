@@ -48,7 +48,7 @@ describe('the worst of what may be left on a beam', () => {
 				fc.array(fc.tuple(real(-0.2, 1.2), real(1, 100)), { minLength: 1, maxLength: 6 }),
 				(gaps, given) => {
 					const supports = gaps.reduce<number[]>((xs, gap) => [...xs, xs.at(-1)! + gap], [0]);
-					// Beside the supports: the walk along a beam meets a load right on one before or after it; see above for that.
+					// Beside the supports: the walk along a beam meets a load right on one before or after it, see above.
 					const beside = (x: number) => (supports.some((s) => Math.abs(s - x) < 0.01) ? x + 0.1 : x);
 					const loads = given.map(([share, P]) => point(beside(share * supports.at(-1)!), P));
 					const worst = worstPattern(supports, NONE, loads);
