@@ -1,8 +1,8 @@
 import type { Millimetres } from '../units/quantity';
-import { into, outOf, turnInto, type Frame } from './frame';
+import { zOf, type Frame } from './frame';
 import { circle, flatten, type Corner, type Outline } from './outline';
 import type { Part } from './part';
-import { add, dot, times, type Vec2, type Vec3 } from './vector';
+import { dot, minus, times, type Vec2, type Vec3 } from './vector';
 
 /** From the front, from the left end, from above. */
 export type ViewName = 'front' | 'side' | 'above';
@@ -42,16 +42,28 @@ export interface Projection {
 	high: Millimetres;
 }
 
-/** A part in one place, made ready to be looked at. */
+/** A part in one place, as a view sees it: toward the eye is its z. */
 interface Body {
 	part: string;
 	frame: Frame;
+	/** The frame's own z, and the eye as the frame sees it. */
+	z: Vec3;
+	eye: Vec3;
 	thickness: Millimetres;
 	/** Its outline, and holes through it, with arcs as short edges. */
 	loops: Corner[][];
 	/** Circles where bores enter, at the height of the face they enter. */
 	marks: { loop: Corner[]; z: Millimetres }[];
 	box: { left: number; right: number; low: number; high: number; far: number; near: number };
+}
+
+/** A corner of a body so far up its thickness. Asked for thousands of times a drawing. */
+function placeOf({ frame: { at, x, y }, z }: Pick<Body, 'frame' | 'z'>, c: Pick<Corner, 'x' | 'y'>, up: number): Vec3 {
+	return [
+		at[0] + x[0] * c.x + y[0] * c.y + z[0] * up,
+		at[1] + x[1] * c.x + y[1] * c.y + z[1] * up,
+		at[2] + x[2] * c.x + y[2] * c.y + z[2] * up
+	];
 }
 
 const loopsOf = (o: Outline) => [flatten(o.outer), ...o.holes.map((h) => flatten(h))];
@@ -64,11 +76,14 @@ function bodiesOf(parts: readonly Part[], view: ViewName): Body[] {
 				? [{ loop: flatten(circle(f.at[0], f.at[1], f.diameter)), z: f.from === 'front' ? part.thickness : 0 }]
 				: []
 		);
-		return part.stands.map((frame): Body => {
+		return part.stands.map((stand): Body => {
+			const frame = { at: seen(view, stand.at), x: seen(view, stand.x), y: seen(view, stand.y) };
+			const z = zOf(frame);
+			const placed = { frame, z };
 			const box = { left: Infinity, right: -Infinity, low: Infinity, high: -Infinity, far: Infinity, near: -Infinity };
 			for (const c of loops[0] as Corner[]) {
-				for (const z of [0, part.thickness]) {
-					const [u, v, w] = seen(view, outOf(frame, [c.x, c.y, z]));
+				for (const out of [0, part.thickness]) {
+					const [u, v, w] = placeOf(placed, c, out);
 					box.left = Math.min(box.left, u);
 					box.right = Math.max(box.right, u);
 					box.low = Math.min(box.low, v);
@@ -77,7 +92,16 @@ function bodiesOf(parts: readonly Part[], view: ViewName): Body[] {
 					box.near = Math.max(box.near, w);
 				}
 			}
-			return { part: part.id, frame, thickness: part.thickness, loops, marks, box };
+			return {
+				part: part.id,
+				frame,
+				z,
+				eye: [frame.x[2], frame.y[2], z[2]],
+				thickness: part.thickness,
+				loops,
+				marks,
+				box
+			};
 		});
 	});
 }
@@ -91,44 +115,70 @@ interface Line {
 	from: Vec3;
 	to: Vec3;
 	/** A short piece of an arc: seen or not as a whole, as far as its own body goes. */
-	piece?: true;
+	piece?: boolean;
+}
+
+/** A line on the view's plane too short to be drawn. */
+const short = (from: Vec3, to: Vec3) => (from[0] - to[0]) ** 2 + (from[1] - to[1]) ** 2 <= SAME ** 2;
+
+/** Around a closed path so far up a body; its pieces that the drawing leaves out are left out. */
+function ring(body: Body, loop: readonly Corner[], up: number, shows: (a: Corner, b: Corner) => boolean): Line[] {
+	const found: Line[] = [];
+	loop.forEach((c, i) => {
+		const next = loop[(i + 1) % loop.length] as Corner;
+		if (!shows(c, next)) return;
+		const [from, to] = [placeOf(body, c, up), placeOf(body, next, up)];
+		if (!short(from, to)) found.push({ from, to, piece: c.smooth || next.smooth });
+	});
+	return found;
 }
 
 /**
  * The edges of a body, where what is behind it begins to be hidden: both ends of the prism, its sharp corners, and
- * where something round turns away. `drawn` are those and the circles where bores enter, which hide nothing.
+ * where something round turns away.
  */
-function edgesOf(body: Body, view: ViewName): { edges: Line[]; drawn: Line[] } {
-	const { eye } = VIEWS[view];
-	const at = (c: Corner, z: number) => seen(view, outOf(body.frame, [c.x, c.y, z]));
-	const local = turnInto(body.frame, eye);
-	const found: Line[] = [];
-	const turns = (a: Corner, b: Corner) => (b.y - a.y) * local[0] - (b.x - a.x) * local[1];
+function edgesOf(body: Body): Line[] {
+	const { eye, thickness, loops } = body;
+	const turns = (a: Corner, b: Corner) => (b.y - a.y) * eye[0] - (b.x - a.x) * eye[1];
 	// Seen on its edge, every edge of an end lies on one line: those that face the eye say all of it.
-	const onEdge = Math.abs(local[2]) < 1e-6;
-	const ring = (loop: readonly Corner[], z: number, shows = true) =>
-		loop.forEach((c, i) => {
-			const next = loop[(i + 1) % loop.length] as Corner;
-			if (!shows || (onEdge && turns(c, next) <= 0)) return;
-			const line = { from: at(c, z), to: at(next, z) };
-			found.push(c.smooth || next.smooth ? { ...line, piece: true } : line);
-		});
+	const onEdge = Math.abs(eye[2]) < 1e-6;
 	// Seen straight on, the far end lies exactly behind the near one.
-	const ends = Math.abs(local[2]) > 1 - 1e-6 ? [local[2] > 0 ? body.thickness : 0] : [0, body.thickness];
-	for (const loop of body.loops) {
-		for (const z of ends) ring(loop, z, !onEdge || loop === body.loops[0]);
-		if (ends.length === 1) continue;
+	const ends = isStraight(body) ? [eye[2] > 0 ? thickness : 0] : [0, thickness];
+	const found = (onEdge ? loops.slice(0, 1) : loops).flatMap((loop) =>
+		ends.flatMap((up) => ring(body, loop, up, (a, b) => !onEdge || turns(a, b) > 0))
+	);
+	if (ends.length === 1) return found;
+	for (const loop of loops)
 		loop.forEach((c, i) => {
 			const before = loop[(i + loop.length - 1) % loop.length] as Corner;
 			const after = loop[(i + 1) % loop.length] as Corner;
-			const silhouette = turns(before, c) * turns(c, after) <= 0;
-			if (!c.smooth || silhouette) found.push({ from: at(c, 0), to: at(c, body.thickness) });
+			if (c.smooth && turns(before, c) * turns(c, after) > 0) return;
+			const [from, to] = [placeOf(body, c, 0), placeOf(body, c, thickness)];
+			if (!short(from, to)) found.push({ from, to });
 		});
-	}
-	const long = ({ from, to }: Line) => Math.hypot(from[0] - to[0], from[1] - to[1]) > SAME;
-	const edges = found.filter(long);
-	for (const m of body.marks) if (Math.abs(local[2]) > 1 - 1e-6) ring(m.loop, m.z);
-	return { edges, drawn: found.filter(long) };
+	return found;
+}
+
+/** Does the eye look straight onto the ends of a prism? */
+const isStraight = ({ eye }: Body) => Math.abs(eye[2]) > 1 - 1e-6;
+
+/** The circles where bores enter, which hide nothing: each by itself, so that little of what is before it is asked. */
+const circlesOf = (body: Body): Line[][] =>
+	isStraight(body) ? body.marks.map((m) => ring(body, m.loop, m.z, () => true)) : [];
+
+/** Room of lines, as a view sees them. */
+function boxOf(lines: readonly Line[]): Body['box'] {
+	const box = { left: Infinity, right: -Infinity, low: Infinity, high: -Infinity, far: Infinity, near: -Infinity };
+	for (const { from, to } of lines)
+		for (const [x, y, z] of [from, to]) {
+			box.left = Math.min(box.left, x);
+			box.right = Math.max(box.right, x);
+			box.low = Math.min(box.low, y);
+			box.high = Math.max(box.high, y);
+			box.far = Math.min(box.far, z);
+			box.near = Math.max(box.near, z);
+		}
+	return box;
 }
 
 /** Is a place of the plane within a shape: by how often a ray leaves it. */
@@ -161,9 +211,10 @@ function crossings(loops: readonly Corner[][], p: Vec2, d: Vec2): number[] {
 }
 
 /** Does a body stand between a place and the eye? `far` is as far as anything reaches. */
-function covers(body: Body, place: Vec3, eye: Vec3, far: number): boolean {
-	const o = into(body.frame, place);
-	const d = times(turnInto(body.frame, eye), far);
+function covers(body: Body, place: Vec3, far: number): boolean {
+	const p = minus(place, body.frame.at);
+	const o: Vec3 = [dot(body.frame.x, p), dot(body.frame.y, p), dot(body.z, p)];
+	const d = times(body.eye, far);
 	let [t0, t1] = [0, 1];
 	if (Math.abs(d[2]) < 1e-9) {
 		if (o[2] < SAME || o[2] > body.thickness - SAME) return false;
@@ -186,14 +237,20 @@ function covers(body: Body, place: Vec3, eye: Vec3, far: number): boolean {
 	return false;
 }
 
+/** A body with its edges. */
+interface Looked {
+	body: Body;
+	edges: readonly Line[];
+}
+
 /** Where an edge, as seen, passes behind the edges of other bodies, as shares of it. */
-function splits(line: Line, bodies: readonly (readonly Line[])[]): number[] {
+function splits(line: Line, bodies: readonly Looked[]): number[] {
 	const found = [0, 1];
 	const d: Vec2 = [line.to[0] - line.from[0], line.to[1] - line.from[1]];
 	const [left, right] = [Math.min(line.from[0], line.to[0]), Math.max(line.from[0], line.to[0])];
 	const [low, high] = [Math.min(line.from[1], line.to[1]), Math.max(line.from[1], line.to[1])];
-	for (const others of bodies)
-		for (const { from, to } of others) {
+	for (const { edges } of bodies)
+		for (const { from, to } of edges) {
 			if (Math.max(from[0], to[0]) < left || Math.min(from[0], to[0]) > right) continue;
 			if (Math.max(from[1], to[1]) < low || Math.min(from[1], to[1]) > high) continue;
 			const [ex, ey] = [to[0] - from[0], to[1] - from[1]];
@@ -210,8 +267,16 @@ function splits(line: Line, bodies: readonly (readonly Line[])[]): number[] {
 			const t = ((from[0] - line.from[0]) * ey - (from[1] - line.from[1]) * ex) / det;
 			if (t > 0 && t < 1) found.push(t);
 		}
-	return found.sort((a, b) => a - b);
+	return found.length > 2 ? found.sort((a, b) => a - b) : found;
 }
+
+/** Could a body hide any of another: not beside it, and not all behind it? */
+const meets = (box: Body['box'], of: Body['box']) =>
+	box.right >= of.left - SAME &&
+	box.left <= of.right + SAME &&
+	box.high >= of.low - SAME &&
+	box.low <= of.high + SAME &&
+	box.near >= of.far - SAME;
 
 const beside = (box: Body['box'], line: Line) =>
 	box.right < Math.min(line.from[0], line.to[0]) - SAME ||
@@ -220,28 +285,24 @@ const beside = (box: Body['box'], line: Line) =>
 	box.low > Math.max(line.from[1], line.to[1]) + SAME ||
 	box.near < Math.min(line.from[2], line.to[2]) + SAME;
 
-/** Back from what a view sees to space. */
-function back(view: ViewName, p: Vec3): Vec3 {
-	const { u, v, eye } = VIEWS[view];
-	return add(add(times(u, p[0]), times(v, p[1])), times(eye, p[2]));
+/** A place on an edge. Asked for thousands of times a drawing. */
+function along({ from, to }: Line, t: number): Vec3 {
+	const r = 1 - t;
+	return [from[0] * r + to[0] * t, from[1] * r + to[1] * t, from[2] * r + to[2] * t];
 }
-
-const along = (line: Line, t: number): Vec3 =>
-	[0, 1, 2].map((i) => (line.from[i] as number) * (1 - t) + (line.to[i] as number) * t) as unknown as Vec3;
 
 /** The same for an edge whichever end comes first, to a hundredth of a millimetre. */
 function key(a: Vec3, b: Vec3): string {
-	const [ax, ay, bx, by] = [a[0], a[1], b[0], b[1]].map((n) => Math.round(n * 100)) as [number, number, number, number];
+	const [ax, ay] = [Math.round(a[0] * 100), Math.round(a[1] * 100)];
+	const [bx, by] = [Math.round(b[0] * 100), Math.round(b[1] * 100)];
 	return ax < bx || (ax === bx && ay <= by) ? `${ax} ${ay} ${bx} ${by}` : `${bx} ${by} ${ax} ${ay}`;
 }
 
 /** Everything that a body covers, as polygons to be filled with one colour. */
-function faceOf(body: Body, view: ViewName): Face {
-	const straight = Math.abs(turnInto(body.frame, VIEWS[view].eye)[2]) > 1 - 1e-6;
+function faceOf(body: Body): Face {
 	const flat = (p: Vec3): Vec2 => [p[0], p[1]];
-	const end = (loop: readonly Corner[], z: number) =>
-		loop.map((c) => flat(seen(view, outOf(body.frame, [c.x, c.y, z]))));
-	if (straight) return { part: body.part, polygons: body.loops.map((l) => end(l, 0)) };
+	const end = (loop: readonly Corner[], z: number) => loop.map((c) => flat(placeOf(body, c, z)));
+	if (isStraight(body)) return { part: body.part, polygons: body.loops.map((l) => end(l, 0)) };
 	const outer = body.loops[0] as Corner[];
 	const [a, b] = [end(outer, 0), end(outer, body.thickness)];
 	return { part: body.part, polygons: [hull([...a, ...b])] };
@@ -254,7 +315,7 @@ function faceOf(body: Body, view: ViewName): Face {
 export function facesOf(parts: readonly Part[], view: ViewName): Face[] {
 	return bodiesOf(parts, view)
 		.sort((a, b) => a.box.near - b.box.near)
-		.map((b) => faceOf(b, view));
+		.map(faceOf);
 }
 
 /** Convex hull, anticlockwise. What a prism covers when it is seen from its side is convex, or near enough to fill. */
@@ -294,30 +355,32 @@ export function project(parts: readonly Part[], view: ViewName): Projection {
 			[from[0], from[1]],
 			[to[0], to[1]]
 		]);
-	const looked = bodies.map((body) => ({ ...body, ...edgesOf(body, view) }));
-	looked.forEach((of) => {
-		for (const line of of.drawn) {
-			const before = looked.filter((b) => !beside(b.box, line));
-			const covered = (b: Body, t: number) => covers(b, back(view, along(line, t)), VIEWS[view].eye, near - far + 1);
-			// One body that stands before all of it says it at once: most of what is behind a back.
-			const whole = before.some((b) => b !== of && covered(b, 0.5) && splits(line, [b.edges]).length === 2);
-			if (whole) {
-				put(hidden, line.from, line.to);
-				continue;
-			}
-			const split = splits(
-				line,
-				before.flatMap((b) => (line.piece && b === of ? [] : [b.edges]))
-			);
-			for (let i = 1; i < split.length; i++) {
-				const [t0, t1] = [split[i - 1] as number, split[i] as number];
-				const [from, to] = [along(line, t0), along(line, t1)];
-				if (Math.hypot(from[0] - to[0], from[1] - to[1]) < SAME) continue;
-				const hides = before.some((b) => covered(b, (t0 + t1) / 2));
-				put(hides ? hidden : visible, from, to);
-			}
+	const looked = bodies.map((body) => ({ body, edges: edgesOf(body) }));
+	const depth = near - far + 1;
+	const drawLine = (of: Looked, line: Line, around: readonly Looked[]) => {
+		const before = around.filter(({ body }) => !beside(body.box, line));
+		const others = before.filter((b) => b !== of);
+		const hides = (t: number, by: readonly Looked[]) => {
+			const place = along(line, t);
+			return by.find(({ body }) => covers(body, place, depth));
+		};
+		// One body that stands before all of it says it at once: most of what is behind a back.
+		const one = hides(0.5, others);
+		if (one && splits(line, [one]).length === 2) return put(hidden, line.from, line.to);
+		const split = splits(line, line.piece ? others : before);
+		for (let i = 1; i < split.length; i++) {
+			const [t0, t1] = [split[i - 1] as number, split[i] as number];
+			const [from, to] = [along(line, t0), along(line, t1)];
+			if (!short(from, to)) put(hides((t0 + t1) / 2, before) ? hidden : visible, from, to);
 		}
-	});
+	};
+	for (const of of looked)
+		for (const lines of [of.edges, ...circlesOf(of.body)]) {
+			// Few of all bodies can hide any of these.
+			const room = boxOf(lines);
+			const around = looked.filter(({ body }) => meets(body.box, room));
+			for (const line of lines) drawLine(of, line, around);
+		}
 	for (const k of visible.keys()) hidden.delete(k);
 	const box = bodies.reduce(
 		(all, { box: b }) => ({
@@ -330,7 +393,7 @@ export function project(parts: readonly Part[], view: ViewName): Projection {
 	);
 	return {
 		view,
-		faces: bodies.map((b) => faceOf(b, view)),
+		faces: bodies.map(faceOf),
 		visible: [...visible.values()],
 		hidden: [...hidden.values()],
 		...box
