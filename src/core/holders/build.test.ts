@@ -87,5 +87,19 @@ describe('where a carrier may stand', () => {
 		expect(seat.axis.map((v) => Math.round(v))).toEqual([0, 1, 0]);
 		// Its first member is the shelf's joint: all of every ring.
 		expect(seat.carriedBy.some((c) => c.member === 0 && c.share === 1)).toBe(true);
+		// Their holes are bored in the shelf, from above, where they stand: `at` is from its front left corner.
+		const board = built.parts.find((p) => p.id === 'c1-shelf')!;
+		const [peg] = built.parts.filter((p) => p.id.startsWith('c2-peg'));
+		const bores = board.features.filter((f) => f.kind === 'bore');
+		expect(bores).toHaveLength(peg!.stands.length);
+		for (const b of bores) {
+			// A board lying flat: its back is its top.
+			expect(b.from).toBe('back');
+			// The shelf's own y runs out from the back.
+			expect(b.at[1]).toBeCloseTo(Number(c1.params.depth) - 40, 6);
+		}
+		expect(bores.map((b) => b.at[0] + c1.at.x).sort((a, b) => a - b)).toEqual(
+			peg!.stands.map((f) => expect.closeTo(f.at[0], 6))
+		);
 	});
 });

@@ -13,6 +13,7 @@ import { phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Held, Hole } from '../mounts/held';
 import { behind } from '../mounts/registry';
+import { boredInto } from './bored-into';
 import { betweenBattens, boardsOf, boardWarnings, uprightsOf } from './board';
 import type { Built, BuiltCarrierAt, BuiltMember, BuiltSeat, Reach, Stood } from './built';
 import { placeWarnings } from './place-warnings';
@@ -31,7 +32,8 @@ interface Made {
 	first: number;
 	/** The carrier on the back that carries it in the end. */
 	root: string;
-	own: BuiltCarrierAt['own'];
+	/** Its parts in the holder's frame, with what others made in them. */
+	parts: Part[];
 }
 
 /** Parts of a carrier in the holder's frame. */
@@ -94,9 +96,9 @@ function makeAll(back: Back, carriers: readonly Carrier[], front: Millimetres) {
 		const host: Host = { ...here, at: [carrier.at.x, carrier.at.y] };
 		const frame = within(here.frame, upright([carrier.at.x, carrier.at.y, 0]));
 		const built = kind.build(carrier.params, { host, loads: carrier.loads });
-		const own = weigh(partsOf(built, frame));
-		const root = on?.root ?? carrier.id;
-		made.set(carrier.id, { carrier, host, frame, built, carriedBy: here.carriedBy, first, root, own });
+		if (on) on.parts = boredInto(on.parts, frame, built.host);
+		const [root, parts] = [on?.root ?? carrier.id, partsOf(built, frame)];
+		made.set(carrier.id, { carrier, host, frame, built, carriedBy: here.carriedBy, first, root, parts });
 		first += built.members.length;
 	}
 	return { made: [...made.values()], lost };
@@ -133,7 +135,7 @@ function seatsOf({ carrier, built, frame, first, carriedBy }: Made): BuiltSeat[]
 }
 
 /** Members of all carriers, each with the parts whose weight counts on it. */
-function membersOf(all: readonly Made[]): BuiltMember[] {
+function membersOf(all: readonly (Made & { own: BuiltCarrierAt['own'] })[]): BuiltMember[] {
 	const members = all.flatMap(({ carrier, built, frame }) =>
 		built.members.map((m) => ({
 			...m,
@@ -218,10 +220,11 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 	const mount = behind(back, held);
 	const { rear } = mount;
 	const front = rear + board.thickness;
-	const { made, lost } = makeAll(back, carriers, front);
+	const { made: all, lost } = makeAll(back, carriers, front);
+	const made = all.map((m) => ({ ...m, own: weigh(m.parts) }));
 	const onBack = made.filter((m) => m.root === m.carrier.id);
 	const features = onBack.flatMap((m) => m.built.host.map((f) => movedFeature(f, m.host.at)));
-	const own = made.flatMap((m) => partsOf(m.built, m.frame).map((p) => ({ ...p, id: `${m.carrier.id}-${p.id}` })));
+	const own = made.flatMap((m) => m.parts.map((p) => ({ ...p, id: `${m.carrier.id}-${p.id}` })));
 	const parts = [...boardsOf(back, [...features, ...mount.features], rear), ...mount.parts, ...own];
 	const seats = made.flatMap(seatsOf);
 	const bored = onBack.flatMap((m) =>
