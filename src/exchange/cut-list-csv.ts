@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { CutPlan } from '$core/cutting/cut-plan';
-import { plugsWanted, screwsWanted } from '$core/cutting/screws';
+import { plugsWanted, screwsWanted, smallPartsWanted } from '$core/cutting/screws';
 import type { Plan } from '$core/plan/types';
 import type { LengthUnit } from '$core/units/parse-length';
 import { sayPhrase } from '$core/units/phrase';
@@ -74,6 +74,17 @@ export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string 
 		s.rows + s.hooks,
 		''
 	]);
+	const small = smallPartsWanted(plan).map((s) => [
+		'buy',
+		'small part',
+		sayPhrase(s.what, unit),
+		'',
+		'',
+		'',
+		'',
+		s.count,
+		''
+	]);
 	const plugs = plugsWanted(plan);
 	const buyPlugs = plugs
 		? [['buy', 'plug', `${plugs.plug.diameter} mm`, '', '', '', length(plugs.plug.length), plugs.count, '']]
@@ -81,7 +92,7 @@ export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string 
 	return Papa.unparse(
 		{
 			fields: ['list', 'what', 'stock', 'board', 'side', `from (${u})`, `length (${u})`, 'count', 'for'],
-			data: [...pieces, ...boards, ...screws, ...buyPlugs]
+			data: [...pieces, ...boards, ...screws, ...small, ...buyPlugs]
 		},
 		{ newline: '\r\n', escapeFormulae: true }
 	);

@@ -70,6 +70,26 @@ describe('a shelf on a back', () => {
 		expect(knocked({ ...joint(3), along: [0], heights: [10] }).capacity.value).toBe(0);
 	});
 
+	it('screwed from pockets holds by a face, and by what is left under them, at their angle: by hand', () => {
+		const pocket: JointData = { ...joint(3), length: 2 * IN, head: '2x6', pockets: true };
+		const lean = Math.cos((15 * Math.PI) / 180);
+		// Of 23/32 ply .85 is left between shoulder and edge; what is past it, up to two thirds, is in the other's face.
+		const left = 0.85 * (23 / 32);
+		const thread = Math.min(2 - left, (2 * 2) / 3);
+		expect(line(pocket, load, 'thread holds') / LB).toBeCloseTo(2850 * 0.42 ** 2 * 0.164 * thread * 0.9 * lean, 3);
+		// NDS 2018 12.2.5, from memory: 690 pi D_H G^2 t; half of it, since the head stands in the edge of ply.
+		const head = 690 * Math.PI * 0.332 * 0.42 ** 2 * left * 0.9 * lean * 0.5;
+		expect(line(pocket, load, 'head holds') / LB).toBeCloseTo(head, 3);
+		// In solid wood its head is whole.
+		const pine = line({ ...pocket, main: '1x6' } as JointData, load, 'head holds') / LB;
+		expect(pine).toBeCloseTo(690 * Math.PI * 0.332 * 0.42 ** 2 * 0.85 * 0.75 * 0.9 * lean, 3);
+	});
+
+	it('screwed from pockets into no more than a sheet enters it by under six diameters: nothing', () => {
+		const [step] = judged({ ...joint(3), length: 1.25 * IN, pockets: true } as JointData, load);
+		expect(step!.capacity.value).toBe(0);
+	});
+
 	it('whose screws do not enter far enough holds nothing', () => {
 		const [step] = judged({ ...joint(3), length: 1 * IN } as JointData, load);
 		expect(step!.capacity.value).toBe(0);

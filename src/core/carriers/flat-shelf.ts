@@ -233,6 +233,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 					material: { kind: 'board', stock: p.stock },
 					outline: plain(rectangle(Math.max(1, h.clear.to - h.clear.from), thickness + p.lip.height)),
 					thickness,
+					pinned: true,
 					grain: 'x',
 					features: [],
 					stands: [upright([h.clear.from, h.top - thickness, p.depth])]

@@ -119,6 +119,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 						material: board,
 						outline: plain(rectangle(p.width, thickness + p.lip.height)),
 						thickness,
+						pinned: true as const,
 						grain: 'x' as const,
 						features: [],
 						stands: [upright([0, -thickness, p.depth])]
@@ -133,6 +134,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 						material: board,
 						outline: plain(rectangle(p.depth, STOP)),
 						thickness,
+						pinned: true as const,
 						grain: 'x' as const,
 						features: [],
 						stands: [onEdge([thickness, 0, 0]), onEdge([p.width, 0, 0])]

@@ -4,6 +4,7 @@ import {
 	groupField,
 	lengthField,
 	massField,
+	orAbsent,
 	orNull,
 	variantsField,
 	wholeField,
@@ -13,6 +14,7 @@ import { SCREWS, type ScrewSize } from '../materials/screws';
 import { OWN_PATTERN } from '../materials/own-stock';
 import { STOCKS, stock, type StockId } from '../materials/stocks';
 import { jointOf } from '../members/joint';
+import { entersBy, leftUnder, POCKET, usualPocket } from '../members/pocket';
 import { ratedOf } from '../members/rated';
 import { facing, flat, onEdge } from '../solid/frame';
 import { plain, polygon, rectangle, type Outline } from '../solid/outline';
@@ -48,8 +50,8 @@ export const SUPPORT = variantsField('Below it', {
 });
 export type Support = ValueOf<typeof SUPPORT>;
 
-/** Screws through the back into the edge of a plate. */
-export const PLATE_SCREWS = groupField('Screws through the back', {
+/** Screws that hold a plate: through the back into its edge, or from pockets in it into the back. */
+export const PLATE_SCREWS = groupField('Screws into the back', {
 	size: choiceField(
 		'Screw',
 		SCREWS.map(({ size: value, title: name }) => ({ value, name })),
@@ -57,13 +59,16 @@ export const PLATE_SCREWS = groupField('Screws through the back', {
 	),
 	length: lengthField('Length', 10, 200, [50, inch(2)]),
 	count: wholeField('How many', 1, 60, 4),
-	glued: flagField('Glued as well', true)
+	glued: flagField('Glued as well', true),
+	pockets: orAbsent(flagField('From pockets in its underside', false))
 });
 export interface PlateScrews {
 	size: ScrewSize;
 	length: Millimetres;
 	count: number;
 	glued: boolean;
+	/** Not through the back: from pockets in the plate itself, into the face of the back. */
+	pockets?: boolean;
 }
 
 export interface PlateInput {
@@ -175,6 +180,7 @@ function supportPart(i: PlateInput, at: readonly Millimetres[]): Part[] {
 			material: { kind: 'board', stock: i.stock },
 			outline: plain(outline),
 			thickness,
+			pinned: true,
 			grain: 'y',
 			features: [],
 			stands: at.map((x) => onEdge([x + thickness / 2, foot, 0]))
@@ -182,8 +188,45 @@ function supportPart(i: PlateInput, at: readonly Millimetres[]): Part[] {
 	];
 }
 
+/** Pockets in the underside of a plate, for the work they take: their wood is a few grams. */
+function pocketsAt({ stock: id }: PlateInput, xs: readonly Millimetres[]): Feature[] {
+	const { thickness } = stock(id);
+	const out = leftUnder(thickness) * Math.cos((POCKET.angle * Math.PI) / 180);
+	return xs.map((x) => ({
+		kind: 'bore',
+		at: [x, out],
+		from: 'front',
+		diameter: POCKET.diameter,
+		depth: thickness,
+		through: false,
+		tilt: 90 - POCKET.angle,
+		toward: [0, 1],
+		drawn: true
+	}));
+}
+
+/** Screws that are too short, or come out of the other side. */
+function screwWarnings({ screws, stock: id, host }: PlateInput): Found[] {
+	const [board, back] = [stock(id).thickness, stock(host.stock).thickness];
+	const values = { l: mm(screws.length), t: mm(back) };
+	const stop = (message: Found['message']): Found[] => [{ level: 'stop', field: 'screws', message }];
+	if (!screws.pockets)
+		return screws.length - back <= 0
+			? stop(phrase('Screws of {l} do not reach through the {t} they stand on', values))
+			: [];
+	const enters = entersBy(screws.length, board);
+	const usual = { ...values, b: mm(board), u: mm(usualPocket(board, back)), e: mm(enters) };
+	if (enters <= 0) return stop(phrase('Pocket screws of {l} do not come out of a board of {b}: {u} is usual', usual));
+	if (enters > back - 1)
+		return stop(
+			phrase('Pocket screws of {l} enter {e}: they come out behind the {t} they go into; {u} is usual', usual)
+		);
+	return [];
+}
+
 /**
- * A plate that stands out from a back, screwed through it from behind, with blocks, gussets or brackets below.
+ * A plate that stands out from a back, screwed to it from behind or from pockets, with blocks, gussets or brackets
+ * below.
  * @returns its parts, its joint (the first of its members), and the faces that it offers
  * @example plateOn({ ...shelf, support: { kind: 'none' } }).members.length // 1
  */
@@ -211,7 +254,8 @@ export function plateOn(i: PlateInput): Plate {
 		main: i.stock,
 		into: i.grain === 'along' ? 'edge' : 'end',
 		about: s.kind === 'none' || far ? 'its lower edge' : `the foot of its ${s.kind}`,
-		alone: s.kind === 'none' || far
+		alone: s.kind === 'none' || far,
+		...(screws.pockets ? { pockets: true as const } : {})
 	});
 	const plate: Part = {
 		id: i.id,
@@ -220,7 +264,7 @@ export function plateOn(i: PlateInput): Plate {
 		outline: i.outline,
 		thickness: board.thickness,
 		grain: i.grain === 'along' ? 'x' : 'y',
-		features: i.features ?? [],
+		features: [...(i.features ?? []), ...(screws.pockets ? pocketsAt(i, screwsAt) : [])],
 		stands: [flat([i.x, i.top, 0])]
 	};
 	const members: Member[] = [
@@ -234,16 +278,7 @@ export function plateOn(i: PlateInput): Plate {
 		members.push({ data: rated, instances: supportsAt.map((x) => facing('front', [x, i.top, 0])) });
 	}
 	const warnings: Found[] = [];
-	const enters = screws.length - stock(i.host.stock).thickness;
-	if (enters <= 0)
-		warnings.push({
-			level: 'stop',
-			field: 'screws',
-			message: phrase('Screws of {l} do not reach through the {t} they stand on', {
-				l: mm(screws.length),
-				t: mm(stock(i.host.stock).thickness)
-			})
-		});
+	warnings.push(...screwWarnings(i));
 	if (s.kind !== 'none' && far)
 		warnings.push({
 			level: 'mind',
@@ -266,11 +301,15 @@ export function plateOn(i: PlateInput): Plate {
 		parts: [plate, ...supportPart(i, supportsAt)],
 		joints: [
 			{
-				name: `${i.name}, through the back`,
+				name: screws.pockets ? `${i.name}, from its pockets` : `${i.name}, through the back`,
 				size: screws.size,
 				length: screws.length,
 				glued: screws.glued,
-				places: screwsAt.map((x) => [i.x + x, i.top - board.thickness / 2, -stock(i.host.stock).thickness])
+				places: screwsAt.map((x) => [
+					i.x + x,
+					i.top - board.thickness / 2,
+					screws.pockets ? 0 : -stock(i.host.stock).thickness
+				])
 			}
 		],
 		members,

@@ -196,6 +196,7 @@ function level(
 				material: { kind: 'board', stock: p.stock },
 				outline: plain(rectangle(Math.max(0.1, f.width), lip.height)),
 				thickness: LIP,
+				pinned: true,
 				grain: 'x',
 				features: [],
 				stands: [upright([f.left, o.top, o.depth - LIP])]
@@ -243,7 +244,7 @@ function warningsOf(p: Params, c: CarrierContext, levels: readonly Level[]): Fou
 	}
 	if (p.grain === 'along' && stock(p.stock).kind === 'solid')
 		say('mind', 'grain', phrase('Fingers of solid wood across the grain split off: use ply, or turn the grain out'));
-	if (p.grain === 'out' && stock(p.stock).kind === 'solid')
+	if (p.grain === 'out' && stock(p.stock).kind === 'solid' && !p.screws.pockets)
 		say('mind', 'grain', phrase('With the grain out, screws through the back stand in end grain: they hold no pull'));
 	const xs = spacingPositions(p.width, p.spacing);
 	c.loads.forEach((load, g) => {

@@ -2,7 +2,7 @@ import { screwsOf, segmentsOn } from '../cleats/segments';
 import { touching } from '../supports/block-check';
 import { builtOf } from '../places/any-place';
 import { isFixed } from '../plan/held';
-import { screwsOf as screwsOfHolder } from '../holders/made-of';
+import { screwsOf as screwsOfHolder, smallParts, type SmallPart } from '../holders/made-of';
 import { screwDiameter, type ScrewSize } from '../materials/screws';
 import type { Plan, PlugChoice } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
@@ -53,6 +53,10 @@ export function screwsWanted(plan: Plan): ScrewsWanted[] {
 		.filter((s) => s.rows + s.hooks > 0)
 		.sort((a, b) => screwDiameter(b.size) - screwDiameter(a.size) || b.length - a.length);
 }
+
+/** Small things of all holders: brads, and what is bought whole. @example smallPartsWanted(plan)[0]?.count */
+export const smallPartsWanted = (plan: Plan): SmallPart[] =>
+	smallParts(plan.holders.flatMap((h) => builtOf(plan, h)?.parts ?? []));
 
 /**
  * Plugs that a masonry wall needs, of its rows and of what is screwed to it: one for every screw into it. Null for a

@@ -17,7 +17,7 @@ import { boredInto } from './bored-into';
 import { betweenBattens, boardsOf, boardWarnings, uprightsOf } from './board';
 import type { Built, BuiltCarrierAt, BuiltMember, BuiltSeat, Reach, Stood } from './built';
 import { placeWarnings } from './place-warnings';
-import { screwsMeet } from './screws-meet';
+import { screwsIntoBack, screwsMeet } from './screws-meet';
 
 /** A carrier made, and where it stands. */
 interface Made {
@@ -198,12 +198,9 @@ function takenOn(m: Made): BuiltCarrierAt['taken'] {
 	};
 }
 
-/** Screws of carriers that go through the back, along it. */
-const throughScrews = (carriers: readonly BuiltCarrierAt[], rear: Millimetres): Millimetres[] =>
-	carriers
-		.filter((c) => c.onBack)
-		.flatMap((c) => c.joints.flatMap((j) => j.places))
-		.flatMap(([x, , z]) => (Math.abs(z - rear) < 0.01 ? [x] : []));
+/** Screws of carriers that go into the back, along it. */
+const screwsAlong = (carriers: readonly BuiltCarrierAt[], front: Millimetres): Millimetres[] =>
+	carriers.filter((c) => c.onBack).flatMap((c) => screwsIntoBack(c, front).map(([x]) => x));
 
 const RANK: Record<Found['level'], number> = { stop: 0, mind: 1 };
 
@@ -269,10 +266,10 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 		})),
 		...made.flatMap((m) => m.built.warnings),
 		...placeWarnings(at, back, rear),
-		...screwsMeet(at, held, mount.hookScrews, bored, rear),
+		...screwsMeet(at, held, mount.hookScrews, bored, front),
 		...betweenBattens(
 			back,
-			throughScrews(at, rear),
+			screwsAlong(at, front),
 			holes.map((h) => h.x)
 		)
 	];

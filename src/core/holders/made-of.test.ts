@@ -7,7 +7,7 @@ import { slipwayShop } from '../demo/slipway-shop';
 import { sayPhrase } from '../units/phrase';
 import { buildHolder } from './build';
 import { holderFor } from './holder-for';
-import { makeable, partLines, screwsOf } from './made-of';
+import { makeable, partLines, screwsOf, smallParts } from './made-of';
 
 function shelf() {
 	const made = holderFor(
@@ -48,6 +48,22 @@ describe('what a holder is made of', () => {
 		const owned = makeable(built, slipwayShop().tools);
 		expect(owned.map((j) => j.operation.kind)).toContain('rip');
 		expect(owned.every((j, i) => i === 0 || rank(owned[i - 1]!.answer.can) <= rank(j.answer.can))).toBe(true);
+	});
+
+	it('takes brads for what is glued on, and brackets as they are bought', () => {
+		const said = (parts: Parameters<typeof smallParts>[0]) =>
+			smallParts(parts).map((s) => `${s.count} ${sayPhrase(s.what, 'mm')}`);
+		// Two blocks of 82 by 56: two brads each, through 18 and most of that again.
+		expect(said(shelf().built.parts)).toEqual(['4 brads, 32 mm']);
+		const { holder } = shelf();
+		const [carrier] = holder.carriers;
+		const support = { kind: 'brackets', count: 2, height: 60, out: 70, rated: 12 };
+		const on = [{ ...carrier!, params: { ...carrier!.params, support } }];
+		const { parts } = buildHolder(holder.back, on, heldBy(holder));
+		expect(said(parts)).toEqual(['2 bracket, 60 mm × 70 mm']);
+		expect(smallParts(parts).map((s) => sayPhrase(s.note, 'mm'))[0]).toBe(
+			'with its screws; one that carries 118 N by its maker'
+		);
 	});
 });
 const rank = (can: string) => ['no', 'unknown', 'yes'].indexOf(can);

@@ -1,10 +1,13 @@
-import { cutOf } from '../solid/cut-part';
+import { bradsFor } from '../materials/brads';
 import { stock } from '../materials/stocks';
 import type { Holder } from '../plan/types';
+import { cutOf } from '../solid/cut-part';
 import { operationsOf, type PartOperation } from '../solid/operations';
+import { boundsOf } from '../solid/outline';
+import type { Part } from '../solid/part';
 import { canMake, type Answer } from '../tools/can';
 import type { Tool } from '../tools/tool';
-import { count, mm, phrase, type Phrase } from '../units/phrase';
+import { count, mm, newtons, phrase, type Phrase } from '../units/phrase';
 import type { ScrewSize } from '../materials/screws';
 import type { Millimetres } from '../units/quantity';
 import type { ScrewCount } from '../mounts/held';
@@ -48,6 +51,60 @@ export function screwsOf({ mount }: Pick<Holder, 'mount'>, built: Built): ScrewC
 	};
 	for (const s of mountScrews(mount)) take(s.size, s.length, s.count);
 	for (const c of built.carriers) for (const j of c.joints) take(j.size, j.length, j.places.length);
+	return [...found.values()];
+}
+
+/** Small things a holder takes beside screws, as they are bought. */
+export interface SmallPart {
+	what: Phrase;
+	count: number;
+	/** What to mind when buying it. */
+	note: Phrase;
+}
+
+/** How large something bought is: up, and out from the back. */
+function boughtSize(part: Part): { high: Millimetres; out: Millimetres } {
+	const { left, right, low, high } = boundsOf(part.outline.outer);
+	return { high: high - low, out: right - left };
+}
+
+function smallPart(part: Part): SmallPart | null {
+	const { material, stands } = part;
+	if (material.kind === 'bought')
+		return {
+			what: phrase(`${material.name}, {h@tape} × {o@tape}`, {
+				h: mm(boughtSize(part).high),
+				o: mm(boughtSize(part).out)
+			}),
+			count: stands.length,
+			note:
+				material.rated === null
+					? phrase('with its screws; read what its maker says that one carries')
+					: phrase('with its screws; one that carries {F} by its maker', { F: newtons(material.rated) })
+		};
+	if (!part.pinned) return null;
+	const { high, out } = boughtSize(part);
+	const { length, count } = bradsFor(part.thickness, Math.max(high, out));
+	return {
+		what: phrase('brads, {l@tape}', { l: mm(length) }),
+		count: count * stands.length,
+		note: phrase('they hold what is glued while it dries: no sum counts them')
+	};
+}
+
+/**
+ * What parts take beside wood and screws: brads for what is glued on, and what is bought whole; alike together.
+ * @example smallParts(built.parts).map((s) => s.count)
+ */
+export function smallParts(parts: readonly Part[]): SmallPart[] {
+	const found = new Map<string, SmallPart>();
+	for (const part of parts) {
+		const small = smallPart(part);
+		if (!small) continue;
+		const key = JSON.stringify([small.what, small.note]);
+		const before = found.get(key);
+		found.set(key, before ? { ...before, count: before.count + small.count } : small);
+	}
 	return [...found.values()];
 }
 

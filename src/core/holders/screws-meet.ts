@@ -19,23 +19,25 @@ interface InBack {
 	diameter: Millimetres;
 }
 
-function ofCarriers(carriers: readonly BuiltCarrierAt[], rear: Millimetres): InBack[] {
-	return carriers
+/**
+ * Screws of a carrier that go through the back or into its front: those between its own boards stand before it.
+ * @param front of the back, out from the surface
+ */
+export const screwsIntoBack = ({ joints }: Pick<BuiltCarrierAt, 'joints'>, front: Millimetres) =>
+	joints.flatMap((j) => j.places.filter(([, , z]) => z <= front + 0.01).map((p) => [...p, j.size] as const));
+
+const ofCarriers = (carriers: readonly BuiltCarrierAt[], front: Millimetres): InBack[] =>
+	carriers
 		.filter((c) => c.onBack)
 		.flatMap((c) =>
-			c.joints.flatMap((j) =>
-				j.places
-					.filter(([, , z]) => Math.abs(z - rear) < 0.01)
-					.map(([x, y]) => ({
-						owner: c.id,
-						name: `a screw of the ${carrierKind(c.kind).title.toLowerCase()}`,
-						x,
-						y,
-						diameter: screwDiameter(j.size)
-					}))
-			)
+			screwsIntoBack(c, front).map(([x, y, , size]) => ({
+				owner: c.id,
+				name: `a screw of the ${carrierKind(c.kind).title.toLowerCase()}`,
+				x,
+				y,
+				diameter: screwDiameter(size)
+			}))
 		);
-}
 
 /** Those that hold the back: of its hook, or into the wall. */
 function ofMount(held: Held, hookScrews: readonly HookScrew[]): InBack[] {
@@ -47,9 +49,10 @@ function ofMount(held: Held, hookScrews: readonly HookScrew[]): InBack[] {
 }
 
 /**
- * Screws of carriers go through the whole back: they may not meet those of another carrier, of the hook, into the wall,
- * nor a hole that another carrier has bored.
+ * Screws of carriers go through the back, or into its front: they may not meet those of another carrier, of the hook,
+ * into the wall, nor a hole that another carrier has bored.
  * @param holes of which carrier, in the back
+ * @param front of the back, out from the surface
  * @returns one fault for each two owners
  * @example screwsMeet(built.carriers, held, built.hookScrews, [], 18).length // 0
  */
@@ -58,9 +61,9 @@ export function screwsMeet(
 	held: Held,
 	hookScrews: readonly HookScrew[],
 	holes: readonly (Hole & { carrier: string; kind: string })[],
-	rear: Millimetres
+	front: Millimetres
 ): Found[] {
-	const own = ofCarriers(carriers, rear);
+	const own = ofCarriers(carriers, front);
 	const bored = holes.map((h): InBack => ({
 		owner: h.carrier,
 		name: `a hole of the ${carrierKind(h.kind).title.toLowerCase()}`,

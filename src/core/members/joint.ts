@@ -9,11 +9,12 @@ import { count, mm, moment, newtons, perLength, phrase, ratio } from '../units/p
 import type { Millimetres, NewtonMillimetres, Newtons } from '../units/quantity';
 import type { SumLine } from '../verdict/check';
 import { KNOCK } from '../verdict/grab';
+import { leftUnder, POCKET } from './pocket';
 import { defineMember, type GrabPoint, type MemberLoad, type MemberStep } from './member';
 
 /**
- * Something that stands out from a board and is screwed to it from behind: it turns about its lower edge, or about the
- * foot of a block or gusset below it, and pulls its screws out.
+ * Something that stands out from a board and is screwed to it, from behind or from pockets in itself: it turns about
+ * its lower edge, or about the foot of a block or gusset below it, and pulls its screws out.
  */
 export interface JointData {
 	kind: 'screw-joint';
@@ -41,6 +42,8 @@ export interface JointData {
 	apart?: Millimetres;
 	/** Both its ends are held: the screws take weight across, and nothing turns them out. */
 	held?: true;
+	/** Screwed from pockets in itself into the face of what it stands on, not through that from behind. */
+	pockets?: true;
 }
 
 /** Its data. */
@@ -52,8 +55,9 @@ const PLY_EDGE = 0.5;
 const turning = (loads: readonly MemberLoad[]): NewtonMillimetres => loads.reduce((sum, l) => sum + l.weight * l.z, 0);
 const across = (loads: readonly MemberLoad[]): Newtons => loads.reduce((sum, l) => sum + l.weight, 0);
 
-/** What one screw holds, pulled and pushed across. */
+/** What one screw holds, pulled and pushed across. `edged`: something of it is in the edge of ply. */
 function screwHolds(d: JointData, duration = CD_STORAGE) {
+	if (d.pockets) return pocketHolds(d, duration);
 	const [head, main] = [stock(d.head), stock(d.main)];
 	const ply = main.kind === 'ply';
 	const c = jointCapacity(
@@ -69,7 +73,37 @@ function screwHolds(d: JointData, duration = CD_STORAGE) {
 		},
 		duration
 	);
-	return { ...c, withdrawal: c.withdrawal * (ply ? PLY_EDGE : 1) };
+	return { ...c, withdrawal: c.withdrawal * (ply ? PLY_EDGE : 1), lean: 1, under: head.thickness, underEdge: false };
+}
+
+/**
+ * A pocket screw: its thread is in a face, its head on what is left under its pocket. It leans: of what it holds along
+ * itself, so much is straight out.
+ */
+function pocketHolds(d: JointData, duration: number) {
+	const [into, board] = [stock(d.head), stock(d.main)];
+	const lean = Math.cos((POCKET.angle * Math.PI) / 180);
+	const under = leftUnder(board.thickness);
+	const underEdge = board.kind === 'ply';
+	const c = jointCapacity(
+		{
+			fastener: screw(d.size),
+			length: d.length,
+			side: { thickness: under, G: screwGravity(board) },
+			gap: 0,
+			main: { thickness: into.thickness / lean, G: screwGravity(into) },
+			mainToGrain: 90
+		},
+		duration
+	);
+	return {
+		...c,
+		withdrawal: c.withdrawal * lean,
+		pullThrough: c.pullThrough * lean * (underEdge ? PLY_EDGE : 1),
+		lean,
+		under,
+		underEdge
+	};
 }
 
 /** What the screw that takes most is asked for: pulled out, and across. */
@@ -121,6 +155,14 @@ const unjudged = (d: JointData, loads: readonly MemberLoad[], board: string): Me
 	notes: [phrase('Ask the maker of the board, or take ply or a solid one')]
 });
 
+/** What else the thread is counted by: how it stands, and in what. */
+function threadWords(d: JointData, lean: number, endGrain: boolean): string {
+	if (d.pockets) return ` × ${lean.toFixed(4)}: in the face, leaning ${POCKET.angle}°`;
+	if (endGrain) return ' × 0: end grain';
+	const ply = stock(d.main).kind === 'ply';
+	return ply ? ` × ${PLY_EDGE}: half a face's in the edge of ply, a judgement: none is published` : '';
+}
+
 function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
 	if (across(loads) === 0) return [];
 	const bare = noScrewsIn(d.head, d.main);
@@ -139,7 +181,6 @@ function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
 	const asked = Math.hypot(T, each);
 	const ply = stock(d.main).kind === 'ply';
 	const enough = h.penetration >= h.needed - 1e-9;
-	const edge = ply ? ` × ${PLY_EDGE}: half a face's in the edge of ply, a judgement: none is published` : '';
 	const lines = (): SumLine[] => [
 		...(M === 0
 			? []
@@ -173,7 +214,7 @@ function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
 		},
 		{
 			label: 'thread holds',
-			sum: phrase(`{w} × {t} × ${CD_STORAGE}${h.factors.withdrawal === 0 ? ' × 0: end grain' : edge}`, {
+			sum: phrase(`{w} × {t} × ${CD_STORAGE}${threadWords(d, h.lean, h.factors.withdrawal === 0)}`, {
 				w: perLength(h.perLength),
 				t: mm(h.thread)
 			}),
@@ -182,7 +223,14 @@ function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
 		},
 		{
 			label: 'head holds',
-			sum: phrase(`pulled through {t} of ${stock(d.head).title}`, { t: mm(stock(d.head).thickness) }),
+			sum: d.pockets
+				? phrase(
+						`pulled through {t} under its pocket, at its angle${h.underEdge ? ', half for the edge of ply' : ''}`,
+						{
+							t: mm(h.under)
+						}
+					)
+				: phrase(`pulled through {t} of ${stock(d.head).title}`, { t: mm(h.under) }),
 			result: newtons(h.pullThrough),
 			source: 'NDS 2018 12.2.5'
 		},

@@ -1,12 +1,13 @@
 import type { Built, BuiltCarrierAt } from '../holders/built';
+import { screwsIntoBack } from '../holders/screws-meet';
 import type { UprightLoad } from '../mechanics/statics/upright-back';
 import { remembering } from '../remembering';
 import { weightOf, type Millimetres } from '../units/quantity';
 import { holderWeights } from './in-place';
 
 /** Over which height of the back a carrier on it pulls and pushes; null where it is bored in, not screwed on. */
-function pulledOver(root: BuiltCarrierAt, rear: Millimetres): Pick<UprightLoad, 'low' | 'top'> | null {
-	const ys = root.joints.flatMap((j) => j.places).flatMap(([, y, z]) => (Math.abs(z - rear) < 0.01 ? [y] : []));
+function pulledOver(root: BuiltCarrierAt, front: Millimetres): Pick<UprightLoad, 'low' | 'top'> | null {
+	const ys = screwsIntoBack(root, front).map(([, y]) => y);
 	if (ys.length === 0) return null;
 	// By its lowest screws: the shorter the lever, the harder both ends bend the back.
 	return { low: root.taken.low, top: Math.max(root.taken.low + 1, Math.min(...ys)) };
@@ -17,9 +18,8 @@ function pulledOver(root: BuiltCarrierAt, rear: Millimetres): Pick<UprightLoad, 
  * @example backPulls(placed.built).filter((p) => !p.always).length // as many as things
  */
 export const backPulls = remembering((built: Built): UprightLoad[] => {
-	const rear = built.front - built.face.thickness;
 	const roots = new Map(built.carriers.map((c) => [c.id, c]));
-	const over = new Map(built.carriers.map((c) => [c.id, pulledOver(roots.get(c.root) ?? c, rear)]));
+	const over = new Map(built.carriers.map((c) => [c.id, pulledOver(roots.get(c.root) ?? c, built.front)]));
 	const things = built.seats.flatMap((s) =>
 		s.things.map((t): UprightLoad => {
 			const at = over.get(s.carrier) ?? { low: s.at[1], top: s.at[1] };

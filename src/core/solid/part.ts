@@ -46,6 +46,8 @@ export interface Part {
 	thickness: Millimetres;
 	/** Glued up of so many strips along its grain. */
 	strips?: number;
+	/** Put on with glue, and with brads while that dries. */
+	pinned?: true;
 	grain: 'x' | 'y' | 'none';
 	features: readonly Feature[];
 	stands: readonly Frame[];

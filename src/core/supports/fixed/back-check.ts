@@ -1,3 +1,4 @@
+import { screwsIntoBack } from '../../holders/screws-meet';
 import { stock } from '../../materials/stocks';
 import type { UprightLoad } from '../../mechanics/statics/upright-back';
 import { hardestStrip } from '../../mechanics/statics/strip-bending';
@@ -18,8 +19,8 @@ function pullLever({ built }: FixedPlaced): { lever: Millimetres; highest: Milli
 	const screwed = built.carriers
 		.filter((c) => c.onBack)
 		.flatMap((c) => {
-			const ys = c.joints.flatMap((j) => j.places).filter(([, , z]) => Math.abs(z) < 0.01);
-			return ys.length > 0 ? [{ ys: ys.map(([, y]) => y), low: c.taken.low }] : [];
+			const ys = screwsIntoBack(c, built.front).map(([, y]) => y);
+			return ys.length > 0 ? [{ ys, low: c.taken.low }] : [];
 		});
 	if (screwed.length === 0) return null;
 	return {

@@ -2,7 +2,7 @@
 	import { boughtLength } from '$core/cutting/bought-length';
 	import { Button, Progressbar } from 'flowbite-svelte';
 	import { cutListCsv } from '$exchange/cut-list-csv';
-	import { plugsWanted, screwsWanted } from '$core/cutting/screws';
+	import { plugsWanted, screwsWanted, smallPartsWanted } from '$core/cutting/screws';
 	import { stock } from '$core/materials/stocks';
 	import type { Cutting } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
@@ -25,6 +25,7 @@
 	);
 	const stops = $derived(open.stops.length);
 	const screws = $derived(screwsWanted(open.plan));
+	const small = $derived(smallPartsWanted(open.plan));
 	const plugs = $derived(plugsWanted(open.plan));
 	const wood = $derived(open.plan.wall.build?.kind === 'plank' ? 'boards' : 'studs');
 	const into = $derived(plugs ? 'plugs' : wood);
@@ -109,6 +110,9 @@
 							.join(', ')}; buy some over</small
 					>
 				</li>
+			{/each}
+			{#each small as s, i (i)}
+				<li><b>{s.count}</b> {sayPhrase(s.what, unit)} <small>{sayPhrase(s.note, unit)}</small></li>
 			{/each}
 			{#if plugs}<li>
 					<b>{plugs.count}</b> plugs for a hole of {formatLength(plugs.plug.diameter, unit)}, {formatLength(

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { AnyPlaced } from '$core/places/any-place';
-	import { makeable, partLines, screwsOf } from '$core/holders/made-of';
+	import { makeable, partLines, screwsOf, smallParts } from '$core/holders/made-of';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -13,6 +13,7 @@
 	const shop = shopHere();
 	const unit = $derived(preferences.unit);
 	const built = $derived(placed.built);
+	const small = $derived(smallParts(built.parts).map((s) => `${s.count} ${sayPhrase(s.what, unit)}`));
 	const tools = $derived(shop?.shop.tools ?? []);
 	const judged = $derived(makeable(built, tools));
 	const cannot = $derived(judged.filter((j) => j.answer.can !== 'yes'));
@@ -42,7 +43,7 @@
 		<p class="made">
 			Screws: {screwsOf(placed.holder, built)
 				.map((s) => `${s.count} of ${s.size} × ${say(s.length)}`)
-				.join(', ')}.
+				.join(', ')}{small.length > 0 ? `; ${small.join(', ')}` : ''}.
 		</p>
 		{#if tools.length === 0}
 			<p class="made">Tick off your tools in the stock-take, and what they can make stands here.</p>

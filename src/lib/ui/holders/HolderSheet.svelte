@@ -3,7 +3,7 @@
 	import { carrierKind } from '$core/carriers/registry';
 	import { checkPlan } from '$core/checks/check-plan';
 	import { describeHolder } from '$core/holders/describe';
-	import { makeable, partLines, screwsOf } from '$core/holders/made-of';
+	import { makeable, partLines, screwsOf, smallParts } from '$core/holders/made-of';
 	import { proofLoad } from '$core/verdict/proof-load';
 	import { massOf } from '$core/checks/capacity';
 	import type { Plan } from '$core/plan/types';
@@ -68,6 +68,7 @@
 			{#each screwsOf(holder, built) as s (s.size + s.length)}<li>
 					{s.count} screws {s.size} × {say(s.length)}
 				</li>{/each}
+			{#each smallParts(built.parts) as s, i (i)}<li>{s.count} {sayPhrase(s.what, unit)}</li>{/each}
 		</ul>
 		<h2>Mark, from the left end of the back</h2>
 		<ul>
