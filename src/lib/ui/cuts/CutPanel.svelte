@@ -105,7 +105,7 @@
 				<li>
 					<b>{s.rows + s.hooks}</b> wood screws, {s.size} x {formatLength(s.length, unit, { tick: 32 })}
 					<small
-						>{[s.rows ? `${s.rows} for rows into ${into}` : '', s.hooks ? `${s.hooks} for hooks` : '']
+						>{[s.rows ? `${s.rows} for rows into ${into}` : '', s.hooks ? `${s.hooks} for holders` : '']
 							.filter(Boolean)
 							.join(', ')}; buy some over</small
 					>

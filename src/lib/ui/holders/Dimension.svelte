@@ -1,12 +1,16 @@
 <script lang="ts">
-	/** A dimension on a drawing, in px: a line between two ticks and its figure. Too short for it, it has none. */
+	/**
+	 * A dimension on a drawing, in px: a line between two ticks and its figure. Too short for it, it has none, or where
+	 * nothing stands to the right of it, it has it there.
+	 */
 	interface Props {
 		from: readonly [number, number];
 		to: readonly [number, number];
 		word: string;
 		upright?: boolean;
+		free?: boolean;
 	}
-	let { from, to, word, upright = false }: Props = $props();
+	let { from, to, word, upright = false, free = false }: Props = $props();
 
 	const long = $derived(upright ? Math.abs(to[1] - from[1]) : Math.abs(to[0] - from[0]));
 	const room = $derived(word.length * 6.6 + 8);
@@ -26,6 +30,8 @@
 			>
 		{:else if long > room}
 			<text x={middle[0]} y={(middle[1] ?? 0) - 4} text-anchor="middle">{word}</text>
+		{:else if free}
+			<text x={Math.max(from[0], to[0]) + 6} y={(middle[1] ?? 0) + 4}>{word}</text>
 		{/if}
 	</g>
 {/if}

@@ -76,9 +76,9 @@
 		{/if}
 	</g>
 	{#if view === 'side'}
-		<Dimension from={[x, floor]} to={[x + built.reach.out * k, floor]} word={say(built.reach.out)} />
+		<Dimension from={[x, floor]} to={[x + built.reach.out * k, floor]} word={say(built.reach.out)} free />
 	{:else}
-		<Dimension from={[x, floor]} to={[x + face.width * k, floor]} word={say(face.width)} />
+		<Dimension from={[x, floor]} to={[x + face.width * k, floor]} word={say(face.width)} free />
 	{/if}
 	{#if view === 'front'}
 		<Dimension
