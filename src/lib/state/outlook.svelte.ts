@@ -1,5 +1,6 @@
 import { adviceFor, type Advice } from '$core/checks/advice';
 import { capacityOf, type Asked, type Capacity } from '$core/checks/capacity';
+import { filledUp, type Filled } from '$core/checks/filled-up';
 import type { Plan } from '$core/plan/types';
 import { whenIdle } from './when-idle';
 
@@ -15,6 +16,8 @@ const QUIET = 250;
 export class Outlook {
 	advice = $state.raw<readonly Advice[]>([]);
 	capacity = $state.raw<Capacity | null>(null);
+	/** With every place taken; null where none is spare. */
+	filled = $state.raw<Filled | null>(null);
 	/** Still trying: what stands above may get more. */
 	working = $state(false);
 	#stop: (() => void) | undefined;
@@ -24,6 +27,7 @@ export class Outlook {
 		this.#stop?.();
 		this.advice = [];
 		this.capacity = null;
+		this.filled = null;
 		this.working = asked !== null;
 		if (!asked) return;
 		const quiet = setTimeout(() => this.#run(this.#all(plan, asked)), QUIET);
@@ -31,6 +35,8 @@ export class Outlook {
 	}
 
 	*#all(plan: Plan, asked: Asked): Generator<void, void> {
+		this.filled = filledUp(plan, asked);
+		yield;
 		this.capacity = yield* capacityOf(plan, asked);
 		this.advice = yield* adviceFor(plan, asked);
 		this.working = false;

@@ -174,6 +174,16 @@
 	{#if asSum}<p class="marks no-print">
 			<a class="link" href="/sums/{asSum.name}?{sumQuery(asSum.inputs)}">Turn these figures over as a quick sum</a>
 		</p>{/if}
+	{#if outlook.filled}
+		{@const { mass, check: full } = outlook.filled}
+		<p class="marks">
+			<b>With every place taken, {formatQuantity({ value: mass, dim: 'mass' }, unit)}.</b>
+			{sayStep(full, unit)}.
+			{full.verdict === 'holds'
+				? 'So it holds whichever places its things take.'
+				: 'Things are counted where they are drawn, from the left: on other places it may be as little as that.'}
+		</p>
+	{/if}
 	{#if outlook.capacity}
 		{@const { now, most, first } = outlook.capacity}
 		<p class="marks">
