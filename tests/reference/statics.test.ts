@@ -279,10 +279,10 @@ describe('the roll of a cleat', () => {
 	it('of a hook pulls its screw with 75 lb', () => expect(hookRoll(30, 1, 1.5, 0.75) / 0.75).toBeCloseTo(75, 9));
 
 	it('goes to the next studs by the lever rule, all of it at an end', () => {
-		expect(torqueShares([0, 100], [{ from: 25, to: 25, total: 8 }])).toEqual({ shares: [6, 2], greatest: 6 });
-		expect(torqueShares([0, 100, 200], [{ from: 50, to: 150, total: 8 }]).shares).toEqual([1, 6, 1]);
-		expect(torqueShares([0, 100], [{ from: 120, to: 160, total: 8 }]).shares).toEqual([0, 8]);
-		expect(torqueShares([0, 100], [{ from: -50, to: 50, total: 8 }]).shares).toEqual([7, 1]);
+		expect(torqueShares([0, 100], [[[{ from: 25, to: 25, total: 8 }]]])).toEqual({ shares: [6, 2], greatest: 6 });
+		expect(torqueShares([0, 100, 200], [[[{ from: 50, to: 150, total: 8 }]]]).shares).toEqual([1, 6, 1]);
+		expect(torqueShares([0, 100], [[[{ from: 120, to: 160, total: 8 }]]]).shares).toEqual([0, 8]);
+		expect(torqueShares([0, 100], [[[{ from: -50, to: 50, total: 8 }]]]).shares).toEqual([7, 1]);
 	});
 });
 

@@ -52,7 +52,7 @@ describe('verdicts of a plan', () => {
 					}
 				}
 			),
-			{ numRuns: 12 }
+			{ numRuns: 60, examples: [[0.6112952980920051, 1.0100000000000036]] }
 		);
 	});
 

@@ -7,23 +7,11 @@ export interface LineTorque {
 	total: NewtonMillimetres;
 }
 
-/**
- * Roll of the cleat carried along it as torsion to the neighbouring studs by the lever rule; beyond the last stud all
- * of it goes to that stud.
- * @param supports ascending stud positions, at least one
- * @returns the share of each stud, and the greatest torque in the cleat between them
- * @example torqueShares([0, 100], [{ from: 25, to: 25, total: 8 }]) // { shares: [6, 2], greatest: 6 }
- */
-export function torqueShares(
-	supports: readonly Millimetres[],
-	torques: readonly LineTorque[]
-): { shares: NewtonMillimetres[]; greatest: NewtonMillimetres } {
+/** Torque that arrives at each stud from its left and from its right, one after the other. */
+function arrivingAt(supports: readonly Millimetres[], torques: readonly LineTorque[]): NewtonMillimetres[] {
 	const n = supports.length;
-	const shares = new Array<number>(n).fill(0);
-	// Torque that arrives at each stud from its left and from its right, to find the greatest in the cleat.
 	const arriving = new Array<number>(2 * n).fill(0);
 	const give = (stud: number, side: 0 | 1, torque: number) => {
-		shares[stud] = (shares[stud] as number) + torque;
 		arriving[2 * stud + side] = (arriving[2 * stud + side] as number) + torque;
 	};
 	for (const t of torques) {
@@ -44,5 +32,38 @@ export function torqueShares(
 			}
 		}
 	}
-	return { shares, greatest: arriving.reduce((m, v) => Math.max(m, Math.abs(v)), 0) };
+	return arriving;
+}
+
+/**
+ * Roll of the cleat carried along it as torsion to the neighbouring studs by the lever rule; beyond the last stud all
+ * of it goes to that stud. Each roll may be spread in one of several ways: whichever asks most of a stud counts.
+ * @param supports ascending stud positions, at least one
+ * @param rolls ways to spread each
+ * @returns the share of each stud, and the greatest torque in the cleat between them
+ * @example torqueShares([0, 100], [[[{ from: 0, to: 0, total: 8 }], [{ from: 50, to: 50, total: 8 }]]]).shares // [8, 4]
+ */
+export function torqueShares(
+	supports: readonly Millimetres[],
+	rolls: readonly (readonly (readonly LineTorque[])[])[]
+): { shares: NewtonMillimetres[]; greatest: NewtonMillimetres } {
+	const n = supports.length;
+	const shares = new Array<number>(n).fill(0);
+	const arriving = new Array<number>(2 * n).fill(0);
+	for (const ways of rolls) {
+		const each = ways.filter((w) => w.length > 0).map((w) => arrivingAt(supports, w));
+		for (let i = 0; i < n; i++) {
+			let [most, left, right] = [0, 0, 0];
+			for (const a of each) {
+				const [l, r] = [a[2 * i] as number, a[2 * i + 1] as number];
+				most = Math.max(most, l + r);
+				left = Math.max(left, l);
+				right = Math.max(right, r);
+			}
+			shares[i] = (shares[i] as number) + most;
+			arriving[2 * i] = (arriving[2 * i] as number) + left;
+			arriving[2 * i + 1] = (arriving[2 * i + 1] as number) + right;
+		}
+	}
+	return { shares, greatest: Math.max(0, ...arriving) };
 }

@@ -6,7 +6,7 @@ import { holderWeights } from '../../places/in-place';
 import type { LaidRow, Placed } from '../../places/row/place';
 import { beamReactions, type BeamReactions, type LineLoad } from '../../mechanics/statics/continuous-beam';
 import { worstPattern } from '../../mechanics/statics/pattern-loads';
-import { cleatRoll, type Rolling } from '../../mechanics/statics/roll';
+import { cleatRoll, rollArm, type Rolling } from '../../mechanics/statics/roll';
 import { torqueShares, type LineTorque } from '../../mechanics/statics/torque-shares';
 import { hookLoad, within, type HookLoad, type HookPart } from '../../places/row/hook-loads';
 
@@ -62,10 +62,11 @@ export interface Hung {
 	byStandOff: boolean;
 }
 
-/** A holder's roll, spread as its weights are. */
+/** A holder's roll, spread along its row both ways that it may be. */
 interface Rolls {
 	hung: Hung;
-	parts: readonly LineTorque[];
+	/** As its weights stand out, and as they weigh: the same in all. */
+	ways: readonly [readonly LineTorque[], readonly LineTorque[]];
 }
 
 /** Loads of every hook on a row. */
@@ -76,30 +77,32 @@ export interface RowLoads {
 }
 
 /**
- * A holder's roll. Where all of it together rolls less by its stand-offs than by the most the bevel allows, its weights
- * roll by their stand-offs, else by the most the bevel allows: then no part load rolls a stud by more than is counted.
+ * A holder's roll: the least of its weights by their stand-offs, and of the most that the bevel allows. How it is
+ * spread along the row is workmanship: by what stands out, or by what weighs. A stud takes the worse of both, so that
+ * more weight never rolls any stud by less.
  */
 function rollOf(p: Placed, load: HookLoad, rolling: Rolling): Rolls {
 	const { total, standOff } = holderWeights(p.built);
-	const how = { ...rolling, locked: load.locked };
-	const free = load.parts.reduce((sum, w) => sum + w.total * Math.max(0, w.standOff + (rolling.behind ?? 0)), 0);
-	const capped = cleatRoll(total, Infinity, p.profile, rolling);
+	const by = (arm: (w: HookPart) => Millimetres): LineTorque[] =>
+		load.parts.map((w) => ({ from: w.from, to: w.to, total: w.total * arm(w) }));
+	const sum = (ts: readonly LineTorque[]) => ts.reduce((all, t) => all + t.total, 0);
+	const out = by((w) => Math.max(0, w.standOff + (rolling.behind ?? 0)));
+	const weighed = by(() => rollArm(p.profile, rolling));
+	const [free, capped] = [sum(out), sum(weighed)];
 	const byStandOff = load.locked || free <= capped;
-	const arm = (w: HookPart) =>
-		byStandOff
-			? cleatRoll(w.total, w.standOff, p.profile, { ...how, locked: true })
-			: cleatRoll(w.total, Infinity, p.profile, rolling);
-	const parts = load.parts.map((w) => ({ from: w.from, to: w.to, total: arm(w) }));
+	const roll = byStandOff ? free : capped;
+	const scaled = (ts: readonly LineTorque[], of: number) =>
+		of > 0 ? ts.map((t) => ({ ...t, total: (t.total * roll) / of })) : [];
 	const hung = {
 		name: p.holder.name || 'holder',
 		id: p.holder.id,
 		load,
 		weight: total,
 		standOff: standOff + (rolling.behind ?? 0),
-		roll: parts.reduce((sum, t) => sum + t.total, 0),
+		roll,
 		byStandOff
 	};
-	return { hung, parts };
+	return { hung, ways: [scaled(out, free), scaled(weighed, capped)] };
 }
 
 /**
@@ -175,15 +178,15 @@ export function segmentLoads(laid: LaidRow, loads: RowLoads, segment: Segment, l
 			if (r > 0) pulls[i] = (pulls[i] as number) + r * hook.outward;
 		});
 	}
-	const torques = loads.rolls.flatMap(({ parts: all }) =>
-		all.flatMap((t) => within(t, segment.from, segment.to, last) ?? [])
-	);
-	const roll = torqueShares(supports, [...torques, { from: segment.from, to: segment.to, total: own.roll }]);
+	const here = loads.rolls.filter(({ hung }) => hung.load.from < segment.to && hung.load.to > segment.from);
+	const roll = torqueShares(supports, [
+		[[{ from: segment.from, to: segment.to, total: own.roll }]],
+		...loads.rolls.map(({ ways }) =>
+			ways.map((all) => all.flatMap((t) => within(t, segment.from, segment.to, last) ?? []))
+		)
+	]);
 	const levers = [always, ...parts.map((p) => p.here)].map((l) => partReactions(l, supports).lever);
-	const here = loads.rolls
-		.filter(({ hung }) => hung.load.from < segment.to && hung.load.to > segment.from)
-		.map((r) => r.hung.load);
-	const most = (of: (load: HookLoad) => number) => here.reduce((m, l) => Math.max(m, of(l)), 0);
+	const most = (of: (load: HookLoad) => number) => here.reduce((m, { hung }) => Math.max(m, of(hung.load)), 0);
 	const free = cleatRoll(1, Infinity, laid.profile);
 	return {
 		shares: supports.map((_, i) => ({
