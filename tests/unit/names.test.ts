@@ -34,6 +34,16 @@ describe('a kind is named in its own file alone', () => {
 		expect(found[0]).toMatch(/^core\/members\//);
 	});
 
+	it('a way to hold a back, but for what the document is, who tells them apart, and those who make one', () => {
+		const told = files
+			.filter((f) => /\bmount\.kind\s*[!=]==?\s*['"]|kind: 'fixed'/.test(codeOf(f)))
+			.map((f) => relative(SRC, f));
+		expect(told.filter((f) => !/^core\/(mounts|places)\//.test(f)).sort()).toEqual([
+			'core/plan/held.ts',
+			'core/plan/types.ts'
+		]);
+	});
+
 	it('in other words too: its folder, its file, and what it exports', () => {
 		for (const { kind } of CARRIERS) {
 			const importers = files.filter((f) => readFileSync(f, 'utf8').includes(`carriers/${kind}'`));

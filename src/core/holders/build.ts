@@ -266,7 +266,7 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 		})),
 		...made.flatMap((m) => m.built.warnings),
 		...placeWarnings(at, back, rear),
-		...screwsMeet(at, held, mount.hookScrews, bored, front),
+		...screwsMeet(at, mount.inBack, bored, front),
 		...betweenBattens(
 			back,
 			screwsAlong(at, front),

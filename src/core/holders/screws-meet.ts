@@ -1,7 +1,7 @@
 import { carrierKind } from '../carriers/registry';
 import type { Found } from '../carriers/carrier';
-import { screwDiameter, type ScrewSize } from '../materials/screws';
-import type { Held, Hole, HookScrew } from '../mounts/held';
+import { screwDiameter } from '../materials/screws';
+import type { Behind, Hole } from '../mounts/held';
 import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { BuiltCarrierAt } from './built';
@@ -39,27 +39,17 @@ const ofCarriers = (carriers: readonly BuiltCarrierAt[], front: Millimetres): In
 			}))
 		);
 
-/** Those that hold the back: of its hook, or into the wall. */
-function ofMount(held: Held, hookScrews: readonly HookScrew[]): InBack[] {
-	const made = (name: string, size: ScrewSize, at: readonly { x: Millimetres; y: Millimetres }[]) =>
-		at.map(({ x, y }) => ({ owner: '', name, x, y, diameter: screwDiameter(size) }));
-	return held.kind === 'row'
-		? made('a screw of the hook', held.strips.hook.screws.size, hookScrews)
-		: made('a screw into the wall', held.screws.size, held.places);
-}
-
 /**
  * Screws of carriers go through the back, or into its front: they may not meet those of another carrier, of the hook,
  * into the wall, nor a hole that another carrier has bored.
  * @param holes of which carrier, in the back
  * @param front of the back, out from the surface
  * @returns one fault for each two owners
- * @example screwsMeet(built.carriers, held, built.hookScrews, [], 18).length // 0
+ * @example screwsMeet(built.carriers, mount.inBack, [], 18).length // 0
  */
 export function screwsMeet(
 	carriers: readonly BuiltCarrierAt[],
-	held: Held,
-	hookScrews: readonly HookScrew[],
+	{ name, size, places }: Behind['inBack'],
 	holes: readonly (Hole & { carrier: string; kind: string })[],
 	front: Millimetres
 ): Found[] {
@@ -71,7 +61,8 @@ export function screwsMeet(
 		y: h.y,
 		diameter: h.diameter
 	}));
-	const others = [...ofMount(held, hookScrews), ...bored];
+	const holding = places.map(({ x, y }) => ({ owner: '', name, x, y, diameter: screwDiameter(size) }));
+	const others = [...holding, ...bored];
 	const told = new Set<string>();
 	const found: Found[] = [];
 	own.forEach((a, i) => {

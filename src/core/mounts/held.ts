@@ -65,5 +65,7 @@ export interface Behind {
 	/** Along the back, from its left end; nothing where nothing hooks. */
 	hook: { from: Millimetres; to: Millimetres };
 	hookScrews: HookScrew[];
+	/** Screws that hold the back and stand in it, and what they are called. */
+	inBack: { name: string; size: ScrewSize; places: readonly { x: Millimetres; y: Millimetres }[] };
 	warnings(holes: readonly Hole[]): Found[];
 }

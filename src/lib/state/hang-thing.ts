@@ -4,7 +4,9 @@ import { hangOn, unhang } from '$core/carriers/hang';
 import { carrierKind } from '$core/carriers/registry';
 import { cutText } from '$core/form/whole-text';
 import { holderFor } from '$core/holders/holder-for';
+import { refersTo } from '$core/mounts/registry';
 import { applyCommand, type Command } from '$core/plan/commands';
+import { isFixed } from '$core/plan/held';
 import type { Holder, Plan } from '$core/plan/types';
 import { fail, ok, type Result } from '$core/result';
 import { formatLength } from '$core/units/format-length';
@@ -100,10 +102,13 @@ function placedFor(
 	return placed ? ok({ holder: placed, over: made.value.over }) : fail('No row has room for it');
 }
 
-function whereWords(plan: Plan, { mount }: Holder, unit: LengthUnit): string {
-	if (mount.kind === 'fixed')
-		return `screwed to the wall at ${formatLength(mount.x, unit)}, ${formatLength(mount.y, unit)} up: there is no row yet`;
-	const row = plan.rows.find((r) => r.id === mount.row);
+function whereWords(plan: Plan, holder: Holder, unit: LengthUnit): string {
+	if (isFixed(holder)) {
+		const { x, y } = holder.mount;
+		return `screwed to the wall at ${formatLength(x, unit)}, ${formatLength(y, unit)} up: there is no row yet`;
+	}
+	const { mount } = holder;
+	const row = plan.rows.find((r) => r.id === refersTo(holder));
 	return `on ${row?.name || 'a row'} at ${formatLength(mount.x, unit)}, where it is in nothing’s way and best held`;
 }
 

@@ -41,7 +41,7 @@ function arrivingAt(supports: readonly Millimetres[], torques: readonly LineTorq
  * @param supports ascending stud positions, at least one
  * @param rolls ways to spread each
  * @returns the share of each stud, and the greatest torque in the cleat between them
- * @example torqueShares([0, 100], [[[{ from: 0, to: 0, total: 8 }], [{ from: 50, to: 50, total: 8 }]]]).shares // [8, 4]
+ * @example torqueShares([0, 100], [[[{ from: 25, to: 25, total: 8 }]]]).shares // [6, 2]
  */
 export function torqueShares(
 	supports: readonly Millimetres[],

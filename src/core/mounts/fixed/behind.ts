@@ -85,6 +85,7 @@ export function fixedBehind(back: Back, held: HeldByScrews): Behind {
 		features: [],
 		hook: { from: 0, to: 0 },
 		hookScrews: [],
+		inBack: { name: 'a screw into the wall', size: held.screws.size, places: held.places },
 		warnings: (holes) => {
 			const faults = placeFaults(back, held, holes).filter((f) => f !== undefined);
 			if (held.places.length === 0)

@@ -27,6 +27,7 @@ export function rowBehind(back: Back, held: HeldByRow): Behind {
 		features: strips.recessed ? [bed(back, held)] : [],
 		hook: { from: 0, to: back.width },
 		hookScrews: screws,
+		inBack: { name: 'a screw of the hook', size: held.strips.hook.screws.size, places: screws },
 		warnings: (holes) => [...stripWarnings(back, held), ...hookWarnings(back, held, screws, holes)]
 	};
 }

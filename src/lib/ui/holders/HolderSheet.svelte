@@ -6,6 +6,7 @@
 	import { makeable, partLines, screwsOf, smallParts } from '$core/holders/made-of';
 	import { proofLoad } from '$core/verdict/proof-load';
 	import { massOf } from '$core/checks/capacity';
+	import { isFixed } from '$core/plan/held';
 	import type { Plan } from '$core/plan/types';
 	import type { Tool } from '$core/tools/tool';
 	import { formatLength } from '$core/units/format-length';
@@ -77,7 +78,7 @@
 					{carrierKind(c.kind).title}, {say(c.at.y)} up: <span class="sum">{sayMarks(marksOf(c.id), unit)}</span>
 				</li>
 			{/each}
-			{#if holder.mount.kind === 'fixed'}
+			{#if isFixed(holder)}
 				<li>
 					Screws into the wall, from the left and up: <span class="sum"
 						>{holder.mount.places.map((p) => `${say(p.x)}, ${say(p.y)}`).join('; ')}</span
@@ -98,7 +99,7 @@
 		<ul>
 			{#each warnings as w, i (i)}<li>{sayPhrase(w.message, unit)}</li>{/each}
 			{#each cannot as j, i (i)}<li>Not with the tools owned: {j.part}, {sayPhrase(j.answer.why, unit)}</li>{/each}
-			{#if holder.mount.kind === 'fixed'}
+			{#if isFixed(holder)}
 				<li>Look for cables and pipes before you drill into the wall, power off. Local codes have the last word.</li>
 			{:else}
 				<li>Ripping a narrow 45° strip: guard on, push stick, never a short piece on the saw. Eyes, ears, dust.</li>

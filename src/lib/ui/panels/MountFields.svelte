@@ -4,6 +4,7 @@
 	import { onRow } from '$core/holders/empty-holder';
 	import { screwedAt } from '$core/places/fixed/new-mount';
 	import { MOUNT_KINDS } from '$core/mounts/registry';
+	import { hangs, isFixed } from '$core/plan/held';
 	import { STRIPS } from '$core/plan/plan-fields';
 	import type { Holder, Mount, Strips } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
@@ -27,7 +28,7 @@
 	const unit = $derived(preferences.unit);
 	const say = (x: number) => formatLength(x, unit);
 	/** Where it is shown, in a drag too. */
-	const mount = $derived((placed?.holder ?? holder).mount);
+	const shown = $derived(placed?.holder ?? holder);
 	const rows = $derived(
 		[...open.plan.rows]
 			.sort((a, b) => b.y - a.y)
@@ -38,7 +39,7 @@
 	function otherwise(kind: Mount['kind']) {
 		if (kind === holder.mount.kind) return undefined;
 		const { x } = holder.mount;
-		if (kind === 'fixed') {
+		if (hangs(holder)) {
 			const y = Math.round(placed?.foot ?? open.plan.wall.height / 2);
 			return set(screwedAt(open.plan.wall, { x, y }, holder.back, unit));
 		}
@@ -51,8 +52,9 @@
 <div class="held">
 	<ChoiceField label="On the wall" value={holder.mount.kind} choices={MOUNT_KINDS} commit={otherwise} />
 </div>
-{#if holder.mount.kind === 'row' && mount.kind === 'row'}
+{#if hangs(holder) && hangs(shown)}
 	{@const own = holder.mount}
+	{@const mount = shown.mount}
 	<div class="grid">
 		<ChoiceField label="Row" value={mount.row} choices={rows} commit={(row: string) => set({ ...own, row })} />
 		<LengthField label="Left end" value={mount.x} commit={(x) => set({ ...own, x })} />
@@ -80,8 +82,9 @@
 	<p class="caution">
 		Ripping a narrow 45° strip: guard on, push stick, never a short piece on the saw. Eyes, ears, dust.
 	</p>
-{:else if holder.mount.kind === 'fixed' && mount.kind === 'fixed'}
+{:else if isFixed(holder) && isFixed(shown)}
 	{@const own = holder.mount}
+	{@const mount = shown.mount}
 	<div class="grid">
 		<LengthField label="Left end" value={mount.x} commit={(x) => set({ ...own, x })} />
 		<LengthField label="Foot above the floor" value={mount.y} commit={(y) => set({ ...own, y })} />
