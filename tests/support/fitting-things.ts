@@ -60,5 +60,13 @@ export const FITTING: Record<string, Thing> = {
 		depth: 110,
 		grip: 'shelf',
 		dims: { baseWidth: 110, baseDepth: 110 }
+	}),
+	'two-rails': thing('mallet', {
+		mass: 0.9,
+		width: 130,
+		height: 320,
+		depth: 70,
+		grip: 'rails',
+		dims: { handle: 30, narrowHead: 65, head: 130 }
 	})
 };

@@ -75,6 +75,25 @@ describe('made to measure: what shall go in does, what shall not fall through do
 		);
 	});
 
+	it('rails take the handle, hold the narrowest head, and the widest clears the face', () => {
+		fc.assert(
+			fc.property(mm(8, 60), mm(3, 60), mm(1, 120), fc.integer({ min: 1, max: 30 }), (handle, more, wider, count) => {
+				const narrowHead = handle + 2 + more;
+				const head = narrowHead + wider;
+				const thing = { ...FITTING['two-rails']!, width: head, depth: 60, dims: { handle, narrowHead, head } };
+				const { params, holder } = figures('two-rails', thing, count);
+				expect(params.gap).toBeGreaterThan(handle);
+				expect(params.gap).toBeLessThan(narrowHead);
+				const rail = 18;
+				expect(params.behind! + rail + params.gap! / 2).toBeGreaterThan(head / 2);
+				// What lies across the gap takes its other side along the rails.
+				expect(params.width! / params.places!).toBeGreaterThan(Math.min(60, head));
+				expect(holder.back.width).toBeLessThanOrEqual(1200 + 1e-6);
+			}),
+			{ seed: 13 }
+		);
+	});
+
 	it('a peg goes through the hole', () => {
 		fc.assert(
 			fc.property(mm(11, 60), (hole) => {

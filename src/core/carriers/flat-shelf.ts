@@ -25,7 +25,7 @@ import {
 } from './carrier';
 import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT } from './plate';
-import { onBoth, pushedShare, SIDES, sidesOn } from './sides';
+import { onBoth, pushedShare, sideFaces, SIDES, sidesOn } from './sides';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp } from './fitting';
@@ -171,15 +171,6 @@ function betweenSides(p: Params, c: CarrierContext, held: Between): Held {
 	};
 	const guests: CarriedBy[] = [{ member: 1, instance: 0, share: 1 }, ...onBoth(0), ...onBoth(2)];
 	const offered = plateFaces({ x: t, top, width: span, depth: p.depth, stock: p.stock }, guests);
-	const outside = (name: 'left' | 'right', x: Millimetres, z: Millimetres, instance: number): OfferedFace => ({
-		name,
-		face: name,
-		at: [x, 0, z],
-		width: p.depth,
-		height: held.height,
-		stock: held.stock,
-		carriedBy: [{ member: 0, instance, share: 1 }]
-	});
 	return {
 		parts: [...sides.parts, shelf],
 		joints: [
@@ -203,7 +194,7 @@ function betweenSides(p: Params, c: CarrierContext, held: Between): Held {
 			{ data: beam, instances: [facing('front', [t, top, 0])], own: true },
 			{ data: end, instances: [facing('front', [t, top, 0]), facing('front', [p.width - t, top, 0])] }
 		],
-		faces: [...offered, outside('left', 0, 0, 0), outside('right', p.width, p.depth, 1)],
+		faces: [...offered, ...sideFaces(p.width, p.depth, held)],
 		carriedBy,
 		clear: { from: t, to: p.width - t },
 		top,

@@ -6,9 +6,19 @@ import { pegs } from './pegs';
 import { sideRod } from './side-rod';
 import { flatShelf } from './flat-shelf';
 import { slottedShelf } from './slotted-shelf';
+import { twoRails } from './two-rails';
 
 /** Every kind of carrier. A new one is one file and one line here; nothing else knows its name. */
-export const CARRIERS: readonly CarrierKind[] = [pegs, slottedShelf, holeShelf, neckFork, lipLedge, sideRod, flatShelf];
+export const CARRIERS: readonly CarrierKind[] = [
+	pegs,
+	slottedShelf,
+	holeShelf,
+	neckFork,
+	lipLedge,
+	sideRod,
+	flatShelf,
+	twoRails
+];
 
 /** What a holder begins with where nobody has said: the first in the list. */
 export const FIRST_CARRIER = pegs.kind;

@@ -10,7 +10,7 @@ import { count, mm, phrase } from '../units/phrase';
 import { MM_PER_INCH, type Millimetres } from '../units/quantity';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
 import { loadOf } from './load-of';
-import { onBoth, sidesField, sidesOn } from './sides';
+import { onBoth, sideFaces, sidesField, sidesOn } from './sides';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
 import { backFor } from './fitting';
@@ -143,6 +143,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 						material: { kind: 'board', stock: p.sides.stock },
 						outline: plain(rectangle(p.diameter + 30, 15)),
 						thickness: 6,
+						pinned: true,
 						grain: 'x',
 						features: [],
 						stands: [thickness + 6, p.width - thickness].map((x) => ({
@@ -179,26 +180,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			};
 		}),
 		members: [sides.member, { data, instances: [facing('front', [thickness, p.up, 0])], own: false }],
-		faces: [
-			{
-				name: 'left',
-				face: 'left',
-				at: [0, 0, 0],
-				width: depthOf(p),
-				height: p.sides.height,
-				stock: p.sides.stock,
-				carriedBy: [{ member: 0, instance: 0, share: 1 }]
-			},
-			{
-				name: 'right',
-				face: 'right',
-				at: [p.width, 0, depthOf(p)],
-				width: depthOf(p),
-				height: p.sides.height,
-				stock: p.sides.stock,
-				carriedBy: [{ member: 0, instance: 1, share: 1 }]
-			}
-		],
+		faces: sideFaces(p.width, depthOf(p), p.sides),
 		retention: [
 			{
 				forward: { by: 'the rod through it' },

@@ -6,7 +6,7 @@ import { facing, onEdge } from '../solid/frame';
 import { plain, rectangle, type Outline } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
 import { MM_PER_INCH, type Millimetres } from '../units/quantity';
-import type { CarriedBy, Member, ScrewJoint } from './carrier';
+import type { CarriedBy, Member, OfferedFace, ScrewJoint } from './carrier';
 import { boardField } from './plate';
 import { spacingPositions } from './spacing';
 
@@ -96,6 +96,22 @@ export function sidesOn(i: SidesInput): { parts: Part[]; joints: ScrewJoint[]; m
 		at
 	};
 }
+
+/** The outside of either side, for others to stand on; the sides are the first of the carrier's members. */
+export const sideFaces = (
+	width: Millimetres,
+	depth: Millimetres,
+	{ height, stock: id }: Pick<SidesInput, 'height' | 'stock'>
+): OfferedFace[] =>
+	(['left', 'right'] as const).map((face, instance) => ({
+		name: face,
+		face,
+		at: face === 'left' ? [0, 0, 0] : [width, 0, depth],
+		width: depth,
+		height,
+		stock: id,
+		carriedBy: [{ member: 0, instance, share: 1 }]
+	}));
 
 /** Either of two sides must carry so much of a thing: all of what may be pushed to it. */
 export const onBoth = (member: number, share = 1): CarriedBy[] => [

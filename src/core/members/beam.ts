@@ -1,18 +1,25 @@
 import { bendingMaterial, type BendingId } from '../materials/bending';
 import { DOWEL, stock, type StockId } from '../materials/stocks';
 import { DOWEL_FACTOR, rodStress, roundSection } from '../mechanics/members/rod';
-import { CD_STORAGE } from '../mechanics/fasteners/joint';
+import { rectangle } from '../mechanics/members/rectangle';
+import { CD_BUMP, CD_STORAGE } from '../mechanics/fasteners/joint';
 import type { LineLoad } from '../mechanics/statics/continuous-beam';
 import { count, fine, mm, moment, newtons, phrase, stress } from '../units/phrase';
 import type { Millimetres, Newtons } from '../units/quantity';
+import { HAND } from '../verdict/grab';
 import { defineMember, type MemberLoad, type MemberStep } from './member';
 import { shelfSteps } from './shelf-steps';
 
-/** A board that lies on supports: brackets, gussets, sides. */
+/** A board that lies on supports, or stands on edge between them: brackets, gussets, sides. */
 export interface ShelfData {
 	kind: 'board-on-supports';
+	/** 'rail'; a shelf unless said. */
+	name?: string;
 	stock: StockId;
+	/** Front to back: of one on edge, its thickness. */
 	depth: Millimetres;
+	/** On edge so high; else it lies, as thick as its board. A hand pulls at what stands on edge. */
+	onEdge?: Millimetres;
 	supports: readonly Millimetres[];
 	length: Millimetres;
 	bearing: Millimetres;
@@ -50,13 +57,51 @@ export const shelfMember = defineMember<ShelfData>({
 	measure: (_, loads) => loads.reduce((sum, l) => sum + l.weight, 0),
 	steps(d, loads) {
 		if (loads.length === 0 || d.supports.length < 2) return [];
-		const { thickness } = stock(d.stock);
+		const thickness = d.onEdge ?? stock(d.stock).thickness;
+		const { name = 'shelf' } = d;
 		const material = bendingMaterial(bendsAs(d.stock), CD_STORAGE);
 		return shelfSteps({ ...d, thickness, material, cases: casesOf(d, loads), limit: 'looks', lasting: true }).map(
-			(step) => ({ ...step, key: `shelf-${step.key}`, title: `shelf: ${step.title}` })
+			(step) => ({ ...step, key: `${name}-${step.key}`, title: `${name}: ${step.title}` })
 		);
-	}
+	},
+	knock: (d) => (d.onEdge === undefined ? [] : [pulled(d, d.onEdge)])
 });
+
+/** A hand that takes something out pulls the middle of a board on edge toward it. */
+function pulled(d: ShelfData, high: Millimetres): MemberStep {
+	const { name = 'shelf', depth, length } = d;
+	const material = bendingMaterial(bendsAs(d.stock), CD_BUMP);
+	const S = { value: rectangle(high, depth).modulus, dim: 'section' } as const;
+	const M = (HAND * length) / 4;
+	// A sheet's value is its rupture over 4, for a load that stays; for a moment it takes more.
+	const sheet = stock(d.stock).panel !== null ? CD_BUMP : 1;
+	const allowed = material.Fb * sheet;
+	return {
+		key: `pull-${name}`,
+		title: `pull: ${name}`,
+		basis: 'grab',
+		source: 'common practice; simple beam',
+		reason: phrase(`a hand pulls the ${name} outward`),
+		demand: stress(M / S.value),
+		capacity: stress(allowed),
+		lines: () => [
+			{
+				label: 'bends by',
+				sum: phrase('{F} × {L} / 4: one hand at its middle', { F: newtons(HAND), L: mm(length) }),
+				result: moment(M)
+			},
+			{ label: 'section', sum: phrase('{b} × {h}² / 6', { b: mm(high), h: mm(depth) }), result: S },
+			{ label: 'bending', sum: phrase('{M} / {S}', { M: moment(M), S }), result: stress(M / S.value) },
+			{
+				label: 'allowed',
+				sum: phrase(`{f} ${material.sum.factor}${sheet === 1 ? '' : ` × ${sheet}`}`, {
+					f: stress(material.sum.strength)
+				}),
+				result: stress(allowed)
+			}
+		]
+	};
+}
 
 /** A round rod between two sides. */
 export interface CrossRodData {

@@ -7,5 +7,7 @@ import { MM_PER_INCH, N_PER_POUND, type Millimetres, type Newtons } from '../uni
 export const GRAB: Newtons = 60 * N_PER_POUND;
 /** A knock in passing: 15 lb sideways at the outermost point. Common practice. */
 export const KNOCK: Newtons = 15 * N_PER_POUND;
+/** One hand that takes something out, pulling: 10 lb. Common practice. */
+export const HAND: Newtons = 10 * N_PER_POUND;
 /** Anything lower than this can be hung from: 7 ft. */
 export const GRAB_UNDER: Millimetres = 84 * MM_PER_INCH;

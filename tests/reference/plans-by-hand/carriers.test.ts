@@ -201,3 +201,56 @@ describe('a shelf between two sides', () => {
 		expect(ends).toBeCloseTo(pushed / 3, 3);
 	});
 });
+
+describe('two rails between sides', () => {
+	const carrier: Carrier = {
+		id: 'c1',
+		kind: 'two-rails',
+		at: { on: 'back', x: 0, y: 10 },
+		params: {
+			width: 400,
+			stock: 'ply-3/4',
+			high: 45,
+			gap: 30,
+			behind: 20,
+			places: 3,
+			sides: { stock: 'ply-3/4', height: 120, screws: 2, length: 50.8 },
+			ends: 2
+		},
+		loads: [{ ...THING, width: 40, depth: 80 }]
+	};
+	const p = asked(plan(260, [carrier]));
+	const span = 400 - 2 * t;
+	const depth = 20 + 2 * t + 30 + 10;
+	const gap = 20 + t + 15;
+	const sides = { kg: kg(2 * depth * 120 * t), out: depth / 2 };
+	const rails = { kg: kg(2 * span * 45 * t), out: gap };
+	const own = (sides.kg + rails.kg) * g;
+
+	it('bend on edge, each under half of every head, and one under the wood of the carrier too', () => {
+		const at = [span / 6, span / 2, (5 * span) / 6];
+		const R = (3 * g + own) / 2;
+		// Heads are 40 wide: of the middle one's half, half lies left of the middle, a quarter of its width away.
+		const M = R * (span / 2) - g * (span / 2 - at[0]!) - (g / 2 + own / 2) * 10;
+		expect(p.line('holder:h:rail-bending:c1', 'bends by')).toBeCloseTo(M, 1);
+		expect(p.line('holder:h:rail-bending:c1', 'section')).toBeCloseTo((t * 45 ** 2) / 6, 6);
+	});
+	it('are screwed through the sides: either end as if all were pushed to it', () => {
+		const pushed = [20, 60, 100].map((x) => 1 - x / span);
+		const half = pushed.reduce((sum, share) => sum + (share * 2 * g) / 2, 0);
+		expect(p.line('holder:h:rail end-joint:c1', 'across one')).toBeCloseTo(half / 2, 3);
+		// The sides turn about their feet under that, at the middle of the gap, and under all the wood.
+		const M =
+			pushed.reduce((sum, share) => sum + share * 2 * g, 0) * gap + sides.kg * g * sides.out + rails.kg * g * gap;
+		expect(p.line('holder:h:side-joint:c1', 'turns it')).toBeCloseTo(M, 1);
+	});
+	it('take one hand that pulls at their middle: 10 lb × L / 4', () => {
+		const pull = (10 * 4.4482216152605 * span) / 4;
+		expect(p.line('holder:h:pull-rail:c1', 'bends by')).toBeCloseTo(pull, 3);
+		expect(p.line('holder:h:pull-rail:c1', 'bending')).toBeCloseTo(pull / ((45 * t ** 2) / 6), 6);
+	});
+	it('let a head fall through that is no wider than their gap: a stop', () => {
+		const thin = { ...carrier, loads: [{ ...THING, width: 40, depth: 28 }] };
+		expect(asked(plan(260, [thin])).all.holders.get('h')?.verdict).toBe('cannot-be-built');
+	});
+});
