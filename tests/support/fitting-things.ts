@@ -68,5 +68,13 @@ export const FITTING: Record<string, Thing> = {
 		depth: 70,
 		grip: 'rails',
 		dims: { handle: 30, narrowHead: 65, head: 130 }
+	}),
+	'bought-hooks': thing('hose', {
+		mass: 3,
+		width: 300,
+		height: 320,
+		depth: 40,
+		grip: 'hook',
+		dims: { tube: 40, wheel: 300 }
 	})
 };

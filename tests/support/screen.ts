@@ -47,9 +47,17 @@ export class Screen {
 	}
 
 	async click(by: By): Promise<void> {
-		const element = await this.driver.wait(driverUntil.elementLocated(by), 10_000);
-		await this.driver.executeScript('arguments[0].scrollIntoView({block:"center"})', element);
-		await element.click();
+		// What comes in idle moments may move it between looking and pressing: a hand presses again, and so does this.
+		for (let left = 3; ; left--) {
+			const element = await this.driver.wait(driverUntil.elementLocated(by), 10_000);
+			await this.driver.executeScript('arguments[0].scrollIntoView({block:"center"})', element);
+			try {
+				return await element.click();
+			} catch (e) {
+				const moved = e instanceof Error && e.name === 'ElementClickInterceptedError';
+				if (!moved || left === 0) throw e;
+			}
+		}
 	}
 
 	button(text: string): Promise<void> {

@@ -94,6 +94,17 @@ describe('made to measure: what shall go in does, what shall not fall through do
 		);
 	});
 
+	it('a hook takes the tube that rests in it', () => {
+		fc.assert(
+			fc.property(mm(5, 200), fc.integer({ min: 1, max: 20 }), (tube, count) => {
+				const { params } = figures('bought-hooks', { ...FITTING['bought-hooks']!, dims: { tube, wheel: 300 } }, count);
+				expect(params.opening).toBeGreaterThan(tube);
+				if (spread(params).count > 1) expect(spacingPitch(params.width!, spread(params))).toBeGreaterThan(300);
+			}),
+			{ seed: 13 }
+		);
+	});
+
 	it('a peg goes through the hole', () => {
 		fc.assert(
 			fc.property(mm(11, 60), (hole) => {
@@ -137,14 +148,14 @@ describe('every kind that is made to measure', () => {
 		const bare = { ...newThing('x', 'Saw'), grip: 'slot' as const };
 		const asked = offersFor({ thing: bare, count: 1, widest: 900, unit: 'mm' }, [], undefined, 3.2);
 		expect(firstOf(asked, bare)).toMatchObject({ ok: false, error: expect.stringMatching(/thickness of its bar/) });
-		const odd = { ...bare, grip: 'hook' as const };
+		const odd = { ...bare, grip: 'dock' as const };
 		const none = offersFor({ thing: odd, count: 1, widest: 900, unit: 'mm' }, [], undefined, 3.2);
 		expect(firstOf(none, odd)).toEqual({ ok: false, error: 'nothing carries it yet' });
 	});
 
 	it('says why it cannot carry what it cannot', () => {
 		const { offers, refusals } = offersFor(
-			{ thing: { ...newThing('x', 'Mystery'), grip: 'hook' }, count: 1, widest: 1200, unit: 'mm' },
+			{ thing: { ...newThing('x', 'Mystery'), grip: 'dock' }, count: 1, widest: 1200, unit: 'mm' },
 			[],
 			undefined,
 			3.2

@@ -1,4 +1,5 @@
 import type { CarrierKind } from './carrier';
+import { boughtHooks } from './bought-hooks';
 import { neckFork } from './neck-fork';
 import { holeShelf } from './hole-shelf';
 import { lipLedge } from './lip-ledge';
@@ -17,7 +18,8 @@ export const CARRIERS: readonly CarrierKind[] = [
 	lipLedge,
 	sideRod,
 	flatShelf,
-	twoRails
+	twoRails,
+	boughtHooks
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

@@ -1,5 +1,6 @@
 import { crossRodMember, shelfMember } from './beam';
 import { cantileverMember } from './cantilever';
+import { faceScrewsMember } from './face-screws';
 import { jointMember } from './joint';
 import type { MemberData, MemberKind } from './member';
 import { ratedMember } from './rated';
@@ -12,7 +13,8 @@ const MEMBERS: readonly MemberKind<never>[] = [
 	jointMember,
 	shelfMember,
 	crossRodMember,
-	ratedMember
+	ratedMember,
+	faceScrewsMember
 ];
 
 export const MEMBER_KINDS: readonly string[] = MEMBERS.map((m) => m.kind);

@@ -254,3 +254,39 @@ describe('two rails between sides', () => {
 		expect(asked(plan(260, [thin])).all.holders.get('h')?.verdict).toBe('cannot-be-built');
 	});
 });
+
+describe('a bought hook', () => {
+	const hook = (over: object = {}): Carrier => ({
+		id: 'c1',
+		kind: 'bought-hooks',
+		at: { on: 'back', x: 100, y: 60 },
+		params: {
+			sort: 'hook',
+			width: 200,
+			spacing: { kind: 'equal-gaps', count: 1 },
+			opening: 40,
+			rated: 5,
+			plate: { height: 80, thickness: 3, size: '#8', length: 18, count: 2 },
+			...over
+		},
+		loads: [{ ...THING, count: 1 }]
+	});
+	const p = asked(plan(260, [hook()]));
+
+	it('carries by its maker’s word: 5 kg under 2', () => {
+		expect(p.check('holder:h:bought hook:c1').margin).toBeCloseTo(5 / 2, 6);
+		expect(asked(plan(260, [hook({ rated: null })])).all.holders.get('h')?.verdict).toBe('cannot-be-judged');
+	});
+	it('turns about its plate’s lower edge: the upper of its screws takes most, by its thread in the face', () => {
+		// The middle of the thing is half of the opening in front of the plate; screws 10 from either end of 80.
+		const M = 2 * g * (3 + 20);
+		expect(p.line('holder:h:bought hook-screws:c1', 'pull on one')).toBeCloseTo((M * 70) / (10 ** 2 + 70 ** 2), 6);
+		// NDS 2018 12.2-2, from memory: 2850 G² D lb an inch; two thirds of 18 is thread, all of it past the plate.
+		const perMm = (2850 * 0.42 ** 2 * 0.164 * 4.4482216152605) / 25.4;
+		expect(p.line('holder:h:bought hook-screws:c1', 'thread holds')).toBeCloseTo(perMm * 12 * 0.9, 4);
+	});
+	it('whose screws come out behind is a stop', () => {
+		const long = hook({ plate: { height: 80, thickness: 3, size: '#8', length: 25, count: 2 } });
+		expect(asked(plan(260, [long])).all.holders.get('h')?.verdict).toBe('cannot-be-built');
+	});
+});
