@@ -35,12 +35,12 @@ describe('the Holders stage', () => {
 		const all = (group: string) =>
 			kammer.screen.click(By.xpath(`//section[@aria-label="Hangs nowhere yet"]//h3[contains(., "${group}")]/button`));
 		await all('hand tools');
-		await kammer.screen.says(/0 of 2 placed; not: Mallet \(nothing carries it yet\)/, nowhere);
+		await kammer.screen.says(/1 of 2 placed; not: Rivet sets \(nothing carries it yet\)/, nowhere);
 		await all('finishes');
 		await kammer.screen.says(/3 of 3 placed/, nowhere);
-		await until(async () => (await holdersOf(id)).length === 9, 'all three');
+		await until(async () => (await holdersOf(id)).length === 10, 'all three');
 		await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
-		await until(async () => (await holdersOf(id)).length === 6, 'all of it undone');
+		await until(async () => (await holdersOf(id)).length === 7, 'all of it undone');
 	});
 
 	it('says why a carrier cannot carry a thing', async () => {

@@ -1,4 +1,4 @@
-import { By } from 'selenium-webdriver';
+import { By, until as driverUntil } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
 import { browser, Screen, type Browser } from '../support/screen';
@@ -167,7 +167,7 @@ describe('a browser that keeps nothing', () => {
 			);
 			// A link within Kammer is asked about by us.
 			await screen.click(By.css('a.home'));
-			const asked = await screen.driver.wait(async () => screen.driver.switchTo().alert(), 5000);
+			const asked = await screen.driver.wait(driverUntil.alertIsPresent(), 5000);
 			expect(await asked.getText()).toMatch(/neither on the server nor on this device/);
 			await asked.dismiss();
 			expect(new URL(await screen.driver.getCurrentUrl()).pathname).toMatch(`/walls/${id}`);
