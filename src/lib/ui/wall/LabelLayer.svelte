@@ -33,8 +33,10 @@
 		path: LoadPath | null;
 		/** Margins to write: none but where loads are read. */
 		loads: { studs: readonly PlaceLoad[]; rows: readonly PlaceLoad[] } | null;
+		/** What is held in the hand: names stay where they were meanwhile, and its own is not shown. */
+		moved: string | null;
 	}
-	let { width, height, view, unit, plan, standing, vials, names, path, loads }: Props = $props();
+	let { width, height, view, unit, plan, standing, vials, names, path, loads, moved }: Props = $props();
 
 	const HIGH = 15;
 	/** Width of a figure and of a letter of a name, px. */
@@ -156,16 +158,22 @@
 			boxOf(r.left, r.right, r.y - (r.backer?.below ?? 0), r.y + rowProfile(r, plan.cutting.kerf).front)
 		)
 	]);
-	const words = $derived.by(() => {
-		const figures = [...loadLabels, ...marginLabels];
-		const placed = placeLabels(figures, vialBoxes, frame);
-		for (const [id, box] of placeLabels(nameLabels, [...vialBoxes, ...built, ...placed.values()], frame))
-			placed.set(id, box);
-		return [...figures, ...nameLabels].flatMap(({ id, word }) => {
+	const written = (asked: readonly Said[], placed: ReadonlyMap<string, Box>) =>
+		asked.flatMap(({ id, word }) => {
 			const box = placed.get(id);
 			return box ? [{ id, ...word, x: box.x + box.width / 2, y: box.y + 11.5 }] : [];
 		});
+	const figuresAt = $derived(placeLabels([...loadLabels, ...marginLabels], vialBoxes, frame));
+	const figures = $derived(written([...loadLabels, ...marginLabels], figuresAt));
+	let lastNames: ReturnType<typeof written> = [];
+	const nameWords = $derived.by(() => {
+		// To place hundreds anew at every step of a hand takes a quarter of its time.
+		if (moved !== null) return lastNames.filter(({ id }) => id !== `name of ${moved}`);
+		const kept = [...vialBoxes, ...built, ...figuresAt.values()];
+		lastNames = written(nameLabels, placeLabels(nameLabels, kept, frame));
+		return lastNames;
 	});
+	const words = $derived([...figures, ...nameWords]);
 	const FILL: Partial<Record<Word['style'], string>> = { load: 'var(--chalk)', name: 'var(--ink)' };
 </script>
 

@@ -125,6 +125,7 @@
 		vials={stage !== 'wall'}
 		names={{ rows: faint.rows === 1 || paper.on, holders: faint.holders === 1 || paper.on }}
 		loads={stage === 'holds' && !paper.on ? open.loads : null}
+		moved={hand.move ? pickedId : null}
 	/>
 	<WallOverlay
 		{width}
