@@ -5,25 +5,47 @@ import { remembering } from '../remembering';
 import { weightOf, type Millimetres } from '../units/quantity';
 import { holderWeights } from './in-place';
 
-/** Over which height of the back a carrier on it pulls and pushes; null where it is bored in, not screwed on. */
-function pulledOver(root: BuiltCarrierAt, front: Millimetres): Pick<UprightLoad, 'low' | 'top'> | null {
-	const ys = screwsIntoBack(root, front).map(([, y]) => y);
+/** Where a carrier is screwed to the back, and over which height of it it pulls and pushes. */
+interface Screwed extends Pick<UprightLoad, 'low' | 'top'> {
+	/** Along the back, ascending. */
+	xs: readonly Millimetres[];
+}
+
+/** How a carrier on the back is screwed to it; null where it is bored in. */
+function screwedOn(root: BuiltCarrierAt, front: Millimetres): Screwed | null {
+	const screws = screwsIntoBack(root, front);
+	const ys = screws.map(([, y]) => y);
 	if (ys.length === 0) return null;
 	// By its lowest screws: the shorter the lever, the harder both ends bend the back.
-	return { low: root.taken.low, top: Math.max(root.taken.low + 1, Math.min(...ys)) };
+	const xs = [...new Set(screws.map(([x]) => x))].sort((a, b) => a - b);
+	return { xs, low: root.taken.low, top: Math.max(root.taken.low + 1, Math.min(...ys)) };
+}
+
+/** A weight goes to the screws on either side of it, by the lever rule; past them all to the last. */
+function atScrews(load: Omit<UprightLoad, 'low' | 'top'>, { xs, low, top }: Screwed): UprightLoad[] {
+	const after = xs.findIndex((x) => x >= load.x);
+	const [a, b] = after < 0 ? [xs.at(-1), undefined] : [xs[after], xs[after - 1]];
+	if (a === undefined) return [{ ...load, low, top }];
+	if (b === undefined) return [{ ...load, x: a, low, top }];
+	const share = (load.x - b) / (a - b);
+	return [
+		{ ...load, x: a, weight: load.weight * share, low, top },
+		{ ...load, x: b, weight: load.weight * (1 - share), low, top }
+	].filter((l) => l.weight > 0);
 }
 
 /**
  * What bends the back of a holder up its height: every thing and all its wood, each by what holds it to the back.
- * @example backPulls(placed.built).filter((p) => !p.always).length // as many as things
+ * @example backPulls(placed.built).some((p) => p.always) // true: its own wood
  */
 export const backPulls = remembering((built: Built): UprightLoad[] => {
 	const roots = new Map(built.carriers.map((c) => [c.id, c]));
-	const over = new Map(built.carriers.map((c) => [c.id, pulledOver(roots.get(c.root) ?? c, built.front)]));
+	const over = new Map(built.carriers.map((c) => [c.id, screwedOn(roots.get(c.root) ?? c, built.front)]));
 	const things = built.seats.flatMap((s) =>
-		s.things.map((t): UprightLoad => {
-			const at = over.get(s.carrier) ?? { low: s.at[1], top: s.at[1] };
-			return { weight: weightOf(t.mass), x: t.at[0], z: t.at[2], ...at };
+		s.things.flatMap((t): UprightLoad[] => {
+			const load = { weight: weightOf(t.mass), x: t.at[0], z: t.at[2] };
+			const screwed = over.get(s.carrier);
+			return screwed ? atScrews(load, screwed) : [{ ...load, low: s.at[1], top: s.at[1] }];
 		})
 	);
 	const own = built.carriers.map(({ id, taken, own: { mass, at } }): UprightLoad => ({
@@ -31,7 +53,8 @@ export const backPulls = remembering((built: Built): UprightLoad[] => {
 		x: at[0],
 		half: (taken.right - taken.left) / 2,
 		z: at[2],
-		...(over.get(id) ?? { low: at[1], top: at[1] }),
+		low: over.get(id)?.low ?? at[1],
+		top: over.get(id)?.top ?? at[1],
 		always: true
 	}));
 	const { self } = holderWeights(built);

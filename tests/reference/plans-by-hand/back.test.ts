@@ -48,6 +48,41 @@ describe('a back that hangs', () => {
 		expect(asked(solid).check('holder:h:back-up').load!.capacity.value).toBeCloseTo((135 * 0.00689476 * 0.9) / 3, 3);
 	});
 
+	it('takes what stands past its end at the screws of what carries it, not on a sliver of its edge', () => {
+		const made = (x: number): Plan => {
+			const plan = smallWall({ rack: TALL });
+			const thing = { name: 'thing', mass: 3, width: 40, height: 200, depth: 30, count: 1 };
+			const sides = { stock: 'ply-18', height: 120, screws: 2, length: 50 };
+			const rod = { width: 300, diameter: 20, out: 60, up: 60, sides, open: false, keeper: false, takes: 1 };
+			const spacing = { kind: 'equal-gaps', count: 1 };
+			const peg = {
+				width: 20,
+				spacing,
+				diameter: 12,
+				projection: 50,
+				step: 0,
+				depth: 10,
+				tilt: 0,
+				stack: 1,
+				pair: null
+			};
+			return {
+				...plan,
+				holders: plan.holders.map((h) => ({
+					...h,
+					carriers: [
+						{ id: 'c1', kind: 'side-rod', at: { on: 'back', x, y: 120 }, params: rod, loads: [{ ...thing, count: 0 }] },
+						{ id: 'c2', kind: 'pegs', at: { on: 'c1:right', x: 30, y: 80 }, params: peg, loads: [thing] }
+					]
+				}))
+			};
+		};
+		const demand = (x: number) => asked(made(x)).check('holder:h:back-up').load!.demand.value;
+		// Its right side flush with the end of the back, the peg 50 beyond: half the board beside it is missing, no more.
+		expect(demand(100) / demand(50)).toBeGreaterThan(1);
+		expect(demand(100) / demand(50)).toBeLessThan(1.6);
+	});
+
 	it('whatever of its things is off: every choice of them, by the other half of the back', () => {
 		const real = (min: number, max: number) => fc.double({ min, max, noNaN: true, noDefaultInfinity: true });
 		fc.assert(

@@ -31,8 +31,9 @@ export interface Across {
 /** A load over the wood of the stretch that it bends: bending per width of that. */
 function overStretch(l: Bent, { width, spread, holes }: Across) {
 	const half = (l.half ?? 0) + spread;
-	const from = Math.min(Math.max(0, l.x - half), width - 1);
-	const to = Math.max(Math.min(width, l.x + half), from + 1);
+	// What stands past an end acts at it.
+	const x = Math.min(Math.max(0, l.x), width);
+	const [from, to] = [Math.max(0, x - half), Math.min(width, x + half)];
 	const bored = holes.reduce((sum, h) => (h.x > from && h.x < to ? sum + h.diameter : sum), 0);
 	const wood = Math.max(1, to - from - bored);
 	return { from, to, M: l.M / wood, pushed: (l.pushed ?? 0) / wood };
