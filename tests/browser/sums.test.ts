@@ -60,6 +60,7 @@ describe('quick sums', () => {
 		await kammer.screen.shape('aside');
 		expect(await value('Out of the face')).toBe('13 1/8"');
 		await kammer.screen.driver.get(link.replace(/load=[^&]*/, 'load=much'));
+		await kammer.screen.shape('main');
 		await until(
 			async () =>
 				/load on the rod could not be read/.test(await kammer.screen.driver.findElement(By.css('main')).getText()),
