@@ -39,7 +39,8 @@ describe('a plan of version 1', () => {
 			// Weights are now those of the solids, bores taken out: within half a percent of what they were. Rolls are spread
 			// along their row in the worse of two ways: what they ask of a cleat and its screws is a little more.
 			if (margin === null) expect(now.get(id), id).toBe(null);
-			else if (/:shear$|^fixing:|^stud:|^block:/.test(id) && margin > 0) expect((now.get(id) ?? 0) / margin, id).toBeGreaterThan(0.95);
+			else if (/:shear$|^fixing:|^stud:|^block:/.test(id) && margin > 0)
+				expect((now.get(id) ?? 0) / margin, id).toBeGreaterThan(0.95);
 			else expect((now.get(id) ?? 0) / (margin || 1), id).toBeCloseTo(margin === 0 ? 0 : 1, 2);
 			if (margin) expect((now.get(id) ?? 0) / margin, id).toBeLessThan(1.005);
 		}

@@ -115,7 +115,9 @@ function demand(laid: LaidRow, wall: Wall, share: StudShare, place: FixingPlace)
 			},
 			{
 				label: 'M: roll at this stud',
-				sum: phrase(`all of it, by what stands out or what weighs, whichever is more here, shared by nearness, ${about}`),
+				sum: phrase(
+					`all of it, by what stands out or what weighs, whichever is more here, shared by nearness, ${about}`
+				),
 				result: moment(share.roll)
 			},
 			{
