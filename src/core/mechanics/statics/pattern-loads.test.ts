@@ -34,6 +34,15 @@ describe('the worst of what may be left on a beam', () => {
 		expect(worst.removable).toBeCloseTo(80 * 250, 6);
 	});
 
+	it('counts what a load two spans away adds to a span, and what one beside it adds over a support', () => {
+		const supports = [0, 1000, 2000, 3000];
+		const loads = [point(500, 80), point(2500, 80)];
+		const both = continuousBeam(supports, loads).moment.value;
+		const one = continuousBeam(supports, [loads[0]!]).moment.value;
+		expect(both).toBeGreaterThan(1.05 * one);
+		expect(worstPattern(supports, NONE, loads).moment.value).toBeCloseTo(both, 6);
+	});
+
 	it('right on a support bends nothing and shears nothing beyond itself', () => {
 		const worst = worstPattern([0, 1000], { ...NONE, to: 1000 }, [point(0, 30), point(1000, 70)]);
 		expect(worst.down).toEqual([30, 70].map((r) => expect.closeTo(r, 9)));
