@@ -98,14 +98,14 @@ const KEEPS: Record<Sort, Retention> = {
 	}
 };
 
-/** Out from the face to the middle of what hangs. */
-const outOf = (p: Params): Millimetres => p.plate.thickness + (p.sort === 'magnet' ? 0 : p.opening / 2);
+/** What lies flat on its plate lies nowhere else; in an opening a thing counts at its far end. */
+const flatOn = ({ sort }: Params): boolean => sort === 'magnet' || sort === 'strap';
 
 /** Its side: a plate, and what stands out from it near its foot, with a tip where it is a hook. */
 function outline(p: Params): Outline {
 	const { height, thickness } = p.plate;
 	const far = thickness + p.opening + WIRE;
-	if (p.sort === 'magnet' || p.sort === 'strap')
+	if (flatOn(p))
 		return plain(
 			polygon([
 				[0, 0],
@@ -198,8 +198,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		main: c.host.stock
 	});
 	const roots = xs.map((x) => facing('front', [x, 0, 0]));
-	const deep = c.loads[0]?.depth ?? 0;
-	const out = sort === 'magnet' || sort === 'strap' ? plate.thickness + deep / 2 : outOf(p);
+	const grab = { x: 0, z: plate.thickness + (flatOn(p) ? 0 : p.opening) };
 	return {
 		parts: [part],
 		host: [],
@@ -214,11 +213,11 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		],
 		seats: xs.map((x, i) => ({
 			group: 0,
-			at: [x, WIRE, Math.max(0, out - deep / 2)] as const,
+			at: [x, WIRE, plate.thickness] as const,
 			axis: [0, 0, 1] as const,
-			length: 0,
+			length: flatOn(p) ? 0 : p.opening,
 			takes: 1,
-			kept: true,
+			kept: flatOn(p),
 			stance: 'hangs' as const,
 			carriedBy: [
 				{ member: 0, instance: i, share: 1 },
@@ -226,8 +225,8 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			]
 		})),
 		members: [
-			{ data: ratedOf({ name: nameOf(sort), rated }), instances: roots },
-			{ data: screws, instances: roots }
+			{ data: ratedOf({ name: nameOf(sort), rated }), instances: roots, grab },
+			{ data: screws, instances: roots, grab }
 		],
 		faces: [],
 		retention: [KEEPS[sort]],
@@ -262,7 +261,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 				? { kind: 'equal-gaps', count: 1 }
 				: { kind: 'end-margins', count: seats, margin: (width - (seats - 1) * pitch) / 2 }
 	};
-	const height = backFor(outOf(params), 220);
+	const height = backFor(params.plate.thickness + opening, 220);
 	return ok({
 		params,
 		sums: [

@@ -1,5 +1,6 @@
 import { count, newtons, phrase } from '../units/phrase';
 import type { Newtons } from '../units/quantity';
+import { GRAB } from '../verdict/grab';
 import { defineMember } from './member';
 
 /** A bought part: what its maker lets it carry decides, and nothing else. */
@@ -40,5 +41,20 @@ export const ratedMember = defineMember<RatedData>({
 				]
 			}
 		];
-	}
+	},
+	grab: (d) =>
+		d.rated === null
+			? []
+			: [
+					{
+						key: d.name,
+						title: `grab: ${d.name}`,
+						basis: 'grab',
+						source: 'ASTM F2057 load; its maker',
+						reason: phrase(`somebody hangs on the ${d.name}`),
+						demand: newtons(GRAB),
+						capacity: newtons(d.rated),
+						lines: () => [{ label: 'takes', sum: phrase('all of a grab'), result: newtons(GRAB) }]
+					}
+				]
 });

@@ -278,12 +278,30 @@ describe('a bought hook', () => {
 		expect(asked(plan(260, [hook({ rated: null })])).all.holders.get('h')?.verdict).toBe('cannot-be-judged');
 	});
 	it('turns about its plate’s lower edge: the upper of its screws takes most, by its thread in the face', () => {
-		// The middle of the thing is half of the opening in front of the plate; screws 10 from either end of 80.
-		const M = 2 * g * (3 + 20);
+		// A thing of 30 may lie at the far end of an opening of 40 before the plate; screws 10 from either end of 80.
+		const M = 2 * g * (3 + 40 - 15);
 		expect(p.line('holder:h:bought hook-screws:c1', 'pull on one')).toBeCloseTo((M * 70) / (10 ** 2 + 70 ** 2), 6);
 		// NDS 2018 12.2-2, from memory: 2850 G² D lb an inch; two thirds of 18 is thread, all of it past the plate.
 		const perMm = (2850 * 0.42 ** 2 * 0.164 * 4.4482216152605) / 25.4;
 		expect(p.line('holder:h:bought hook-screws:c1', 'thread holds')).toBeCloseTo(perMm * 12 * 0.9, 4);
+	});
+	it('somebody hangs on is told beside the verdict: 60 lb at its tip, by its maker and by its screws', () => {
+		const G = 60 * 4.4482216152605;
+		expect(p.check('holder:h:grab-bought hook:c1').margin).toBeCloseTo((5 * g) / G, 6);
+		const screws = p.check('holder:h:grab-bought hook-screws:c1');
+		expect(screws.load?.demand.value).toBeCloseTo((G * 43 * 70) / (10 ** 2 + 70 ** 2), 5);
+		expect(screws.load?.capacity.value).toBeCloseTo(
+			((2850 * 0.42 ** 2 * 0.164 * 4.4482216152605) / 25.4) * 12 * 1.6,
+			4
+		);
+		expect(screws.basis).toBe('grab');
+	});
+	it('keeps a thing by its sort: flat under a strap, anywhere along a pin', () => {
+		const out = (sort: string) =>
+			asked(plan(260, [hook({ sort })])).line(`holder:h:${sort}-screws:c1`, 'turns it') / (2 * g);
+		expect(out('strap')).toBeCloseTo(3 + 15, 6);
+		expect(out('magnet')).toBeCloseTo(3 + 15, 6);
+		expect(out('pin')).toBeCloseTo(3 + 40 - 15, 6);
 	});
 	it('whose screws come out behind is a stop', () => {
 		const long = hook({ plate: { height: 80, thickness: 3, size: '#8', length: 25, count: 2 } });

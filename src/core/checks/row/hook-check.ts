@@ -1,8 +1,8 @@
 import { noScrewsIn, screwGravity, stock } from '../../materials/stocks';
-import { screw, THREAD_SHARE } from '../../materials/screws';
+import { screw } from '../../materials/screws';
 import { angle, count, mm, moment, newtons, perLength, phrase, ratio, stress } from '../../units/phrase';
 import { checkOf, failedStep, missingStep, type Check, type SumLine } from '../../verdict/check';
-import { CD_STORAGE } from '../../mechanics/fasteners/joint';
+import { CD_STORAGE, threadIn } from '../../mechanics/fasteners/joint';
 import { headPullThrough, withdrawalPerLength } from '../../mechanics/fasteners/withdrawal';
 import { hookScrewPlaces, type HookScrewPlace } from '../../places/row/hook-screws';
 import { holderWeights } from '../../places/in-place';
@@ -26,9 +26,7 @@ function screwHolds(p: Placed) {
 	const into = fromBack ? wood : p.profile.thickness;
 	const held = fromBack ? board : cleat;
 	const under = fromBack ? cleat : board;
-	// The thread is the end of the screw: where the point passes what holds it, less of it is in.
-	const beyond = Math.max(0, hook.screws.length - first - into);
-	const thread = Math.max(0, Math.min(hook.screws.length - first, into, hook.screws.length * THREAD_SHARE - beyond));
+	const thread = threadIn(fastener, hook.screws.length, first, into);
 	const perMm = withdrawalPerLength(fastener, screwGravity(held));
 	const withdrawal = perMm * thread * CD_STORAGE;
 	const head = headPullThrough(fastener.head, first, screwGravity(under)) * CD_STORAGE;

@@ -68,6 +68,18 @@ function threadOf(f: Fastener, length: Millimetres): Millimetres {
 	return f.kind === 'lag' ? (lagThread(length / MM_PER_INCH) - f.tip) * MM_PER_INCH : length * THREAD_SHARE;
 }
 
+/**
+ * Length of thread of a fastener in what it enters, mm: where its point comes out behind, what is left of the thread
+ * stands nearer the head.
+ * @param before what it passes first
+ * @param within how thick that is which it enters
+ * @example threadIn(screw('#8'), 50.8, 18.3, 89) // 32.5, of 33.9 that carry thread
+ */
+export function threadIn(f: Fastener, length: Millimetres, before: Millimetres, within: Millimetres): Millimetres {
+	const past = Math.max(0, length - before);
+	return Math.max(0, Math.min(past, within, threadOf(f, length) - Math.max(0, past - within)));
+}
+
 /** Length that bears in the main member: half the tip is lost below 10 D. */
 function bearingLength(f: Fastener, penetration: Millimetres, tipInside: Millimetres): Millimetres {
 	const D = f.D * MM_PER_INCH;
@@ -98,9 +110,7 @@ export function jointCapacity(joint: Joint, duration = CD_STORAGE): JointCapacit
 		withdrawal: (joint.wet ? WET.withdrawal[f.kind] : 1) * (joint.endGrain ? END_GRAIN.withdrawal[f.kind] : 1),
 		lateral: (joint.wet ? WET.lateral : 1) * (joint.endGrain ? END_GRAIN.lateral : 1)
 	};
-	// Where the point passes out behind, what is left of the thread stands nearer the head.
-	const beyond = Math.max(0, joint.length - side.thickness - gap - main.thickness);
-	const thread = Math.max(0, Math.min(penetration, threadOf(f, joint.length) - beyond));
+	const thread = Math.min(penetration, threadIn(f, joint.length, side.thickness + gap, main.thickness));
 	const perLength = withdrawalPerLength(f, main.G);
 	const withdrawal = counts ? perLength * thread * duration * factors.withdrawal : 0;
 	const pullThrough = headPullThrough(f.head, side.thickness, side.G) * duration;
