@@ -20,15 +20,15 @@ function asSeenBy(part: Part, stand: Frame, face: Frame, bore: Bore): Bore | nul
 	return { ...bore, at: [x, y], toward: [tx, ty], from: front ? 'front' : 'back' };
 }
 
-/** One of those alike that is bored by itself is a part of its own. */
-function bored(part: Part, stand: Frame, bore: Bore): Part[] {
+/** One of those alike that is bored by itself is a part of its own. @param nth tells it from others so split off */
+function bored(part: Part, stand: Frame, bore: Bore, nth: number): Part[] {
 	const one: Part = { ...part, features: [...part.features, bore], stands: [stand] };
 	const rest = part.stands.filter((s) => s !== stand);
 	return rest.length === 0
 		? [one]
 		: [
 				{ ...part, stands: rest },
-				{ ...one, id: `${part.id}-${part.stands.indexOf(stand)}` }
+				{ ...one, id: `${part.id}-${nth}` }
 			];
 }
 
@@ -45,7 +45,7 @@ export function boredInto(parts: readonly Part[], face: Frame, features: readonl
 			for (const part of all)
 				for (const stand of part.stands) {
 					const bore = asSeenBy(part, stand, face, f);
-					if (bore) return all.flatMap((p) => (p === part ? bored(p, stand, bore) : [p]));
+					if (bore) return all.flatMap((p) => (p === part ? bored(p, stand, bore, all.length) : [p]));
 				}
 			return all;
 		},
