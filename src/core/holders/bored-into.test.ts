@@ -40,10 +40,9 @@ describe('what stands on the face of another board', () => {
 	});
 
 	it('of each of three makes three parts, no two of one name', () => {
-		const all = [0, 300, 600].reduce(
-			(parts, x) => boredInto(parts, facing('left', [x, 0, 0]), [bore(30, 80)]),
-			[side] as Part[]
-		);
+		const all = [0, 300, 600].reduce((parts, x) => boredInto(parts, facing('left', [x, 0, 0]), [bore(30, 80)]), [
+			side
+		] as Part[]);
 		expect(all.map((p) => p.features.length)).toEqual([1, 1, 1]);
 		expect(new Set(all.map((p) => p.id)).size).toBe(3);
 	});

@@ -15,7 +15,15 @@ import type { Held, Hole } from '../mounts/held';
 import { behind } from '../mounts/registry';
 import { boredInto } from './bored-into';
 import { betweenBattens, boardsOf, boardWarnings, uprightsOf } from './board';
-import type { Built, BuiltCarrierAt, BuiltMember, BuiltSeat, Reach, Stood } from './built';
+import {
+	standsOnBack,
+	type Built,
+	type BuiltCarrierAt,
+	type BuiltMember,
+	type BuiltSeat,
+	type Reach,
+	type Stood
+} from './built';
 import { placeWarnings } from './place-warnings';
 import { screwsIntoBack, screwsMeet } from './screws-meet';
 
@@ -200,7 +208,7 @@ function takenOn(m: Made): BuiltCarrierAt['taken'] {
 
 /** Screws of carriers that go into the back, along it. */
 const screwsAlong = (carriers: readonly BuiltCarrierAt[], front: Millimetres): Millimetres[] =>
-	carriers.filter((c) => c.onBack).flatMap((c) => screwsIntoBack(c, front).map(([x]) => x));
+	carriers.filter(standsOnBack).flatMap((c) => screwsIntoBack(c, front).map(([x]) => x));
 
 const RANK: Record<Found['level'], number> = { stop: 0, mind: 1 };
 
@@ -247,7 +255,6 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 		id: m.carrier.id,
 		kind: m.carrier.kind,
 		frame: m.frame,
-		onBack: m.root === m.carrier.id,
 		root: m.root,
 		own: m.own,
 		taken: takenOn(m),

@@ -41,8 +41,6 @@ export interface BuiltCarrierAt {
 	id: string;
 	kind: string;
 	frame: Frame;
-	/** On the back, or on another's face. */
-	onBack: boolean;
 	/** The one on the back that carries it in the end: itself, where it stands there. */
 	root: string;
 	/** Its own wood and where its centre is. */
@@ -53,6 +51,9 @@ export interface BuiltCarrierAt {
 	joints: readonly ScrewJoint[];
 	warnings: readonly Found[];
 }
+
+/** Does a carrier stand on the back itself, not on another's face? */
+export const standsOnBack = ({ id, root }: Pick<BuiltCarrierAt, 'id' | 'root'>): boolean => root === id;
 
 /**
  * A holder made of its figures, in one frame: x from its left end, y from its foot, z out from the surface that it

@@ -3,7 +3,7 @@ import { carrierKind } from '../carriers/registry';
 import type { Back } from '../plan/types';
 import { count, mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
-import type { BuiltCarrierAt } from './built';
+import { standsOnBack, type BuiltCarrierAt } from './built';
 
 const meet = (a: BuiltCarrierAt['taken'], b: BuiltCarrierAt['taken']) =>
 	a.left < b.right - 0.01 && b.left < a.right - 0.01 && a.low < b.high - 0.01 && b.low < a.high - 0.01;
@@ -55,7 +55,7 @@ function throughBack(c: BuiltCarrierAt, back: Back, rear: Millimetres): Found[] 
  */
 export function placeWarnings(carriers: readonly BuiltCarrierAt[], back: Back, rear: Millimetres): Found[] {
 	const found: Found[] = [];
-	const onBack = carriers.filter((c) => c.onBack);
+	const onBack = carriers.filter(standsOnBack);
 	onBack.forEach((c, i) => {
 		const { title } = carrierKind(c.kind);
 		found.push(...throughBack(c, back, rear));

@@ -4,7 +4,7 @@ import { screwDiameter } from '../materials/screws';
 import type { Behind, Hole } from '../mounts/held';
 import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
-import type { BuiltCarrierAt } from './built';
+import { standsOnBack, type BuiltCarrierAt } from './built';
 
 /** Nearer than this they are counted as meeting. */
 const CLEAR: Millimetres = 2;
@@ -27,17 +27,15 @@ export const screwsIntoBack = ({ joints }: Pick<BuiltCarrierAt, 'joints'>, front
 	joints.flatMap((j) => j.places.filter(([, , z]) => z <= front + 0.01).map((p) => [...p, j.size] as const));
 
 const ofCarriers = (carriers: readonly BuiltCarrierAt[], front: Millimetres): InBack[] =>
-	carriers
-		.filter((c) => c.onBack)
-		.flatMap((c) =>
-			screwsIntoBack(c, front).map(([x, y, , size]) => ({
-				owner: c.id,
-				name: `a screw of the ${carrierKind(c.kind).title.toLowerCase()}`,
-				x,
-				y,
-				diameter: screwDiameter(size)
-			}))
-		);
+	carriers.filter(standsOnBack).flatMap((c) =>
+		screwsIntoBack(c, front).map(([x, y, , size]) => ({
+			owner: c.id,
+			name: `a screw of the ${carrierKind(c.kind).title.toLowerCase()}`,
+			x,
+			y,
+			diameter: screwDiameter(size)
+		}))
+	);
 
 /**
  * Screws of carriers go through the back, or into its front: they may not meet those of another carrier, of the hook,

@@ -1,3 +1,4 @@
+import { standsOnBack } from '../../holders/built';
 import { screwsIntoBack } from '../../holders/screws-meet';
 import { stock } from '../../materials/stocks';
 import type { UprightLoad } from '../../mechanics/statics/upright-back';
@@ -16,12 +17,10 @@ const BENDS_WITH = 0.5;
 
 /** What pulls at a batten: from a carrier's lowest screw to what it turns about; null where none is screwed to it. */
 function pullLever({ built }: FixedPlaced): { lever: Millimetres; highest: Millimetres } | null {
-	const screwed = built.carriers
-		.filter((c) => c.onBack)
-		.flatMap((c) => {
-			const ys = screwsIntoBack(c, built.front).map(([, y]) => y);
-			return ys.length > 0 ? [{ ys, low: c.taken.low }] : [];
-		});
+	const screwed = built.carriers.filter(standsOnBack).flatMap((c) => {
+		const ys = screwsIntoBack(c, built.front).map(([, y]) => y);
+		return ys.length > 0 ? [{ ys, low: c.taken.low }] : [];
+	});
 	if (screwed.length === 0) return null;
 	return {
 		lever: Math.max(1, Math.min(...screwed.map(({ ys, low }) => Math.min(...ys) - low))),

@@ -1,4 +1,4 @@
-import type { Built } from '$core/holders/built';
+import { standsOnBack, type Built } from '$core/holders/built';
 import type { Command } from '$core/plan/commands';
 import type { Holder } from '$core/plan/types';
 import { roundToTape, tickSize } from '$core/units/format-length';
@@ -46,9 +46,9 @@ export function moveCarrier(
 	const here = built.carriers.find((c) => c.id === id);
 	if (!carrier || !here) return null;
 	const { width } = holder.back;
-	const others = built.carriers.filter((c) => c.id !== id && c.onBack);
+	const others = built.carriers.filter((c) => c.id !== id && standsOnBack(c));
 	const moved = { from: here.taken.left + by.dx, to: here.taken.right + by.dx };
-	const catchX = here.onBack
+	const catchX = standsOnBack(here)
 		? caught(
 				moved,
 				[
