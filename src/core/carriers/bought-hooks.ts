@@ -9,7 +9,7 @@ import { plain, polygon, type Outline } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { mm, phrase } from '../units/phrase';
-import { GRAVITY, MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { GRAVITY, inch, type Millimetres } from '../units/quantity';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -25,8 +25,6 @@ import { loadOf } from './load-of';
 import { spacingPitch, spacingPositions, spacingSum } from './spacing';
 import { spreadField } from './spread';
 import { mustGoIn } from './suits';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 const SORTS = ['hook', 'clip', 'strap', 'pin', 'magnet'] as const;
 type Sort = (typeof SORTS)[number];

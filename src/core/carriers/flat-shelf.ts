@@ -10,7 +10,7 @@ import { plain, rectangle } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
-import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, MM_PER_INCH, type Millimetres } from '../units/quantity';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -29,8 +29,6 @@ import { onBoth, pushedShare, sideFaces, SIDES, sidesOn } from './sides';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp } from './fitting';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 const fields = {
 	width: lengthField('Width', 60, 30_000, [600, inch(24)]),

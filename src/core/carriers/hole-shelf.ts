@@ -7,7 +7,7 @@ import { circle, rectangle } from '../solid/outline';
 import type { Feature } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
-import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, type Millimetres } from '../units/quantity';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -25,8 +25,6 @@ import { spreadField } from './spread';
 import { mustGoIn, mustNotPass } from './suits';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp, spareFor } from './fitting';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 const fields = {
 	width: lengthField('Width', 30, 30_000, [400, inch(16)]),

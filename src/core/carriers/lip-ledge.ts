@@ -7,7 +7,7 @@ import { plain, rectangle } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
-import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, type Millimetres } from '../units/quantity';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -22,8 +22,6 @@ import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT } from './plate'
 import { mustGoIn } from './suits';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp } from './fitting';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 const fields = {
 	width: lengthField('Width', 30, 30_000, [400, inch(16)]),

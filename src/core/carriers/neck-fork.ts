@@ -7,7 +7,7 @@ import { plain, rectangle, type Path } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { mm, phrase } from '../units/phrase';
-import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, type Millimetres } from '../units/quantity';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
 import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateOn, SUPPORT } from './plate';
@@ -16,8 +16,6 @@ import { spreadField } from './spread';
 import { mustGoIn, mustNotPass } from './suits';
 import { findings } from './findings';
 import { backFor, shelfUp } from './fitting';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 const fields = {
 	width: lengthField('Spread over', 30, 30_000, [300, inch(12)]),

@@ -9,14 +9,12 @@ import type { Feature, Part } from '../solid/part';
 import { loadOf } from './load-of';
 import { ROOM } from '../things/grips/room';
 import { angle, count, mm, phrase } from '../units/phrase';
-import { MM_PER_INCH, radians, type Degrees, type Millimetres } from '../units/quantity';
+import { inch, radians, type Degrees, type Millimetres } from '../units/quantity';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Found, type Fitted, type Wanted } from './carrier';
 import { spacingPitch, spacingPositions, spacingSum } from './spacing';
 import { spreadField } from './spread';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 const fields = {
 	width: lengthField('Spread over', 20, 30_000, [600, inch(24)], { hint: 'The pegs are spread over so much' }),

@@ -20,11 +20,9 @@ import { facing, flat, onEdge } from '../solid/frame';
 import { plain, polygon, rectangle, type Outline } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
 import { mm, phrase } from '../units/phrase';
-import { GRAVITY, MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { GRAVITY, inch, type Millimetres } from '../units/quantity';
 import type { CarriedBy, Found, Host, Member, OfferedFace, ScrewJoint } from './carrier';
 import { spacingPositions } from './spacing';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 /** A board to choose: one of the usual, or one of the shop's own. */
 export const boardField = (label: string, start: readonly [mm: StockId, inch: StockId] = ['ply-18', 'ply-3/4']) =>

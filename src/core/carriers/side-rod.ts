@@ -7,15 +7,13 @@ import { circle, plain, rectangle, type Outline, type Path } from '../solid/outl
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
-import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, type Millimetres } from '../units/quantity';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
 import { loadOf } from './load-of';
 import { onBoth, sideFaces, sidesField, sidesOn } from './sides';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
 import { backFor } from './fitting';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 const fields = {
 	width: lengthField('Width, over both sides', 60, 6000, [400, inch(16)]),

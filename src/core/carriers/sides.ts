@@ -5,12 +5,10 @@ import { jointOf } from '../members/joint';
 import { facing, onEdge } from '../solid/frame';
 import { plain, rectangle, type Outline } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
-import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, type Millimetres } from '../units/quantity';
 import type { CarriedBy, Member, OfferedFace, ScrewJoint } from './carrier';
 import { boardField } from './plate';
 import { spacingPositions } from './spacing';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 /** Two boards on edge that stand out from a back, with something between them. */
 export const SIDES = {

@@ -8,7 +8,7 @@ import { plain, rectangle, type Path } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
-import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, type Millimetres } from '../units/quantity';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -28,8 +28,6 @@ import { spreadField } from './spread';
 import { mustGoIn, mustNotPass } from './suits';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp, spareFor } from './fitting';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 const fields = {
 	width: lengthField('Width', 40, 30_000, [600, inch(24)]),

@@ -9,7 +9,7 @@ import { plain, rectangle } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
-import { MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, MM_PER_INCH, type Millimetres } from '../units/quantity';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -28,8 +28,6 @@ import { boardField } from './plate';
 import { onBoth, pushedShare, sideFaces, sidesField, sidesOn } from './sides';
 import { spacingPositions } from './spacing';
 import { mustGoIn, mustNotPass } from './suits';
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 const fields = {
 	width: lengthField('Width, over both sides', 80, 6000, [500, inch(20)]),

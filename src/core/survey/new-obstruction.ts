@@ -1,7 +1,7 @@
 import type { Motion, Obstruction, ObstructionKind, Wall } from '../plan/types';
 import { roundToTape } from '../units/format-length';
 import type { LengthUnit } from '../units/parse-length';
-import { MM_PER_INCH } from '../units/quantity';
+import { inch } from '../units/quantity';
 import { OBSTRUCTION_WORDS } from './names';
 import { lowestTop, tallest } from './outline';
 
@@ -36,8 +36,6 @@ const START: Record<ObstructionKind, Start> = {
 	machine: { width: 700, height: 1100, y: 0, out: 700 },
 	other: { width: 400, height: 400, y: 800 }
 };
-
-const inch = (n: number) => n * MM_PER_INCH;
 
 /** The same where doors are 30 x 80 in and outlets are mounted to feet and inches. */
 const IN_INCHES: Record<ObstructionKind, Partial<Start>> = {

@@ -18,6 +18,8 @@ export const MM_PER_INCH = 25.4;
 export const GRAVITY = 9.80665;
 /** Kilograms in an avoirdupois pound, exact by definition (1959). */
 export const KG_PER_POUND = 0.45359237;
+/** A length in inches, mm. @example inch(0.75) // 19.05 */
+export const inch = (n: number): Millimetres => n * MM_PER_INCH;
 /** Newtons in a pound-force: one pound under standard gravity. */
 export const N_PER_POUND = KG_PER_POUND * GRAVITY;
 /** Megapascals in a pound per square inch. */
