@@ -1,5 +1,4 @@
 import { choiceField, groupField, lengthField, massField, orNull, wholeField, type ValuesOf } from '../form/field';
-import { SCREWS } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { faceScrewsOf } from '../members/face-screws';
 import { ratedOf } from '../members/rated';
@@ -22,7 +21,8 @@ import {
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
-import { spacingPitch, spacingPositions, spacingSum } from './spacing';
+import { SCREW_SIZE } from './plate';
+import { aboutMiddle, spacingPitch, spacingPositions, spacingSum } from './spacing';
 import { spreadField } from './spread';
 import { mustGoIn } from './suits';
 
@@ -42,11 +42,7 @@ const fields = {
 	plate: groupField('Its plate', {
 		height: lengthField('Height', 10, 600, [80, inch(3.25)]),
 		thickness: lengthField('Thickness', 0.5, 12, [3, inch(1 / 8)]),
-		size: choiceField(
-			'Screw',
-			SCREWS.map(({ size: value, title: name }) => ({ value, name })),
-			'#8'
-		),
+		size: SCREW_SIZE,
 		length: lengthField('Length', 6, 200, [20, inch(0.75)]),
 		count: wholeField('Screws in each', 1, 12, 2)
 	})
@@ -254,10 +250,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		...start,
 		width,
 		opening,
-		spacing:
-			seats === 1
-				? { kind: 'equal-gaps', count: 1 }
-				: { kind: 'end-margins', count: seats, margin: (width - (seats - 1) * pitch) / 2 }
+		spacing: aboutMiddle(width, seats, pitch)
 	};
 	const height = backFor(params.plate.thickness + opening, 220);
 	return ok({

@@ -1,16 +1,14 @@
 import { groupField, lengthField, orNull, variantsField, wholeField, type ValuesOf } from '../form/field';
-import { screw } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { boardOnSupports } from '../members/beam';
 import { cantileverOf } from '../members/cantilever';
-import { jointOf } from '../members/joint';
 import { fail, ok } from '../result';
 import { facing, flat, upright } from '../solid/frame';
 import { plain, rectangle } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
-import { inch, MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, type Millimetres } from '../units/quantity';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -25,7 +23,7 @@ import {
 } from './carrier';
 import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT } from './plate';
-import { onBoth, pushedShare, sideFaces, SIDES, sidesOn } from './sides';
+import { endJoint, endScrew, onBoth, pushedShare, sideFaces, SIDES, sidesOn } from './sides';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp } from './fitting';
@@ -146,21 +144,7 @@ function betweenSides(p: Params, c: CarrierContext, held: Between): Held {
 		bearing: t,
 		wide: c.loads[0]?.width ?? 0
 	});
-	const length = Math.max(screw('#8').D * MM_PER_INCH * 6 + t, 50);
-	const end = jointOf({
-		name: 'shelf end',
-		heights: Array.from({ length: held.ends }, () => board / 2),
-		along: null,
-		width: t,
-		size: '#8',
-		length,
-		head: held.stock,
-		main: p.stock,
-		into: 'end',
-		about: 'its ends',
-		alone: false,
-		held: true
-	});
+	const end = endJoint({ name: 'shelf end', stock: p.stock, side: held.stock, screws: held.ends, high: board });
 	const wide = c.loads[0]?.width ?? 0;
 	// Things stand anywhere along it: each side takes them as if all were pushed to it.
 	const carriedBy = (n: number): CarriedBy[] => {
@@ -175,8 +159,7 @@ function betweenSides(p: Params, c: CarrierContext, held: Between): Held {
 			...sides.joints,
 			{
 				name: 'shelf, through the sides',
-				size: '#8',
-				length,
+				...endScrew(held.stock),
 				glued: true,
 				places: [0, p.width].flatMap((x) =>
 					Array.from({ length: held.ends }, (_, i): [number, number, number] => [

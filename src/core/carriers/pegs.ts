@@ -11,7 +11,7 @@ import { ROOM } from '../things/grips/room';
 import { angle, count, mm, phrase } from '../units/phrase';
 import { inch, radians, type Degrees, type Millimetres } from '../units/quantity';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Found, type Fitted, type Wanted } from './carrier';
-import { spacingPitch, spacingPositions, spacingSum } from './spacing';
+import { aboutMiddle, spacingPitch, spacingPositions, spacingSum } from './spacing';
 import { spreadField } from './spread';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
@@ -256,10 +256,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		projection,
 		pair,
 		stack,
-		spacing:
-			seats === 1
-				? { kind: 'equal-gaps', count: 1 }
-				: { kind: 'end-margins', count: seats, margin: (wide - (seats - 1) * pitch) / 2 }
+		spacing: aboutMiddle(wide, seats, pitch)
 	};
 	return ok({
 		params,

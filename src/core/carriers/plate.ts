@@ -48,13 +48,16 @@ export const SUPPORT = variantsField('Below it', {
 });
 export type Support = ValueOf<typeof SUPPORT>;
 
+/** A screw to choose. */
+export const SCREW_SIZE = choiceField(
+	'Screw',
+	SCREWS.map(({ size: value, title: name }) => ({ value, name })),
+	'#8'
+);
+
 /** Screws that hold a plate: through the back into its edge, or from pockets in it into the back. */
 export const PLATE_SCREWS = groupField('Screws into the back', {
-	size: choiceField(
-		'Screw',
-		SCREWS.map(({ size: value, title: name }) => ({ value, name })),
-		'#8'
-	),
+	size: SCREW_SIZE,
 	length: lengthField('Length', 10, 200, [50, inch(2)]),
 	count: wholeField('How many', 1, 60, 4),
 	glued: flagField('Glued as well', true),
@@ -275,8 +278,7 @@ export function plateOn(i: PlateInput): Plate {
 		});
 		members.push({ data: rated, instances: supportsAt.map((x) => facing('front', [x, i.top, 0])) });
 	}
-	const warnings: Found[] = [];
-	warnings.push(...screwWarnings(i));
+	const warnings = screwWarnings(i);
 	if (s.kind !== 'none' && far)
 		warnings.push({
 			level: 'mind',

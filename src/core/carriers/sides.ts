@@ -1,5 +1,5 @@
 import { groupField, lengthField, wholeField } from '../form/field';
-import type { ScrewSize } from '../materials/screws';
+import { screwDiameter, type ScrewSize } from '../materials/screws';
 import { stock, type StockId } from '../materials/stocks';
 import { jointOf } from '../members/joint';
 import { facing, onEdge } from '../solid/frame';
@@ -94,6 +94,36 @@ export function sidesOn(i: SidesInput): { parts: Part[]; joints: ScrewJoint[]; m
 		at
 	};
 }
+
+/** Less of a screw than so many diameters in the end of a board counts for nothing: NDS 2018 12.1. */
+const DIAMETERS_IN = 6;
+
+/** Screws through a side into the end of what stands between both: long enough to count there. */
+export const endScrew = (side: StockId): { size: ScrewSize; length: Millimetres } => {
+	const { thickness } = stock(side);
+	return { size: SIZE, length: Math.max(DIAMETERS_IN * screwDiameter(SIZE) + thickness, 50) };
+};
+
+/**
+ * What stands between two sides by screws through them into each of its ends: they take weight across, and nothing
+ * turns them out.
+ * @param screws at each end
+ * @param high of the end, in whose middle they count
+ */
+export const endJoint = (i: { name: string; stock: StockId; side: StockId; screws: number; high: Millimetres }) =>
+	jointOf({
+		name: i.name,
+		heights: Array.from({ length: i.screws }, () => i.high / 2),
+		along: null,
+		width: stock(i.side).thickness,
+		...endScrew(i.side),
+		head: i.side,
+		main: i.stock,
+		into: 'end',
+		about: 'its ends',
+		alone: false,
+		held: true
+	});
 
 /** The outside of either side, for others to stand on; the sides are the first of the carrier's members. */
 export const sideFaces = (

@@ -31,6 +31,15 @@ export function spacingPositions(width: Millimetres, spacing: Spacing): Millimet
 	});
 }
 
+/**
+ * So many about the middle of a width, so far apart: how carriers made for a thing are spread.
+ * @example aboutMiddle(400, 3, 100) // { kind: 'end-margins', count: 3, margin: 100 }
+ */
+export const aboutMiddle = (width: Millimetres, count: number, pitch: Millimetres): Spacing =>
+	count === 1
+		? { kind: 'equal-gaps', count }
+		: { kind: 'end-margins', count, margin: (width - (count - 1) * pitch) / 2 };
+
 /** Centre-to-centre distance of neighbours. */
 export function spacingPitch(width: Millimetres, spacing: Spacing): Millimetres {
 	switch (spacing.kind) {

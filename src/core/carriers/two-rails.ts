@@ -1,15 +1,13 @@
 import { lengthField, wholeField, type ValuesOf } from '../form/field';
-import { screw } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { boardOnSupports } from '../members/beam';
-import { jointOf } from '../members/joint';
 import { fail, ok } from '../result';
 import { facing } from '../solid/frame';
 import { plain, rectangle } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
-import { inch, MM_PER_INCH, type Millimetres } from '../units/quantity';
+import { inch, type Millimetres } from '../units/quantity';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -25,7 +23,7 @@ import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
 import { boardField } from './plate';
-import { onBoth, pushedShare, sideFaces, sidesField, sidesOn } from './sides';
+import { endJoint, endScrew, onBoth, pushedShare, sideFaces, sidesField, sidesOn } from './sides';
 import { spacingPositions } from './spacing';
 import { mustGoIn, mustNotPass } from './suits';
 
@@ -43,7 +41,6 @@ const fields = {
 };
 type Params = ValuesOf<typeof fields>;
 
-const SIZE = '#8' as const;
 /** How far a side stands past the front rail. */
 const PAST: Millimetres = 10;
 
@@ -52,10 +49,6 @@ const railOf = (p: Params) => stock(p.stock).thickness;
 const centreOf = (p: Params): Millimetres => p.behind + railOf(p) + p.gap / 2;
 const depthOf = (p: Params): Millimetres => p.behind + 2 * railOf(p) + p.gap + PAST;
 const spanOf = (p: Params): Millimetres => Math.max(1, p.width - 2 * stock(p.sides.stock).thickness);
-
-/** Screws long enough to count in the end of a rail. */
-const endScrew = (p: Params): Millimetres =>
-	Math.max(screw(SIZE).D * MM_PER_INCH * 6 + stock(p.sides.stock).thickness, 50);
 
 function warningsOf(p: Params, c: CarrierContext): Found[] {
 	const { found, say } = findings();
@@ -97,8 +90,7 @@ function endsOf(p: Params): ScrewJoint {
 	const heights = spacingPositions(p.high, { kind: 'equal-gaps', count: p.ends });
 	return {
 		name: 'rails, through the sides',
-		size: SIZE,
-		length: endScrew(p),
+		...endScrew(p.sides.stock),
 		glued: true,
 		places: [0, p.width].flatMap((x) =>
 			railsAt(p).flatMap((z) => heights.map((y): [number, number, number] => [x, p.sides.height - p.high + y, z]))
@@ -141,20 +133,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		bearing: side,
 		wide: load?.width ?? 0
 	});
-	const end = jointOf({
-		name: 'rail end',
-		heights: Array.from({ length: p.ends }, () => p.high / 2),
-		along: null,
-		width: side,
-		size: SIZE,
-		length: endScrew(p),
-		head: p.sides.stock,
-		main: p.stock,
-		into: 'end',
-		about: 'its ends',
-		alone: false,
-		held: true
-	});
+	const end = endJoint({ name: 'rail end', stock: p.stock, side: p.sides.stock, screws: p.ends, high: p.high });
 	// Half of a head lies on either rail; things slide, so that each end takes them as if all were pushed to it.
 	const carriedBy = (n: number): CarriedBy[] => {
 		const pushed = pushedShare(n, load?.width ?? 0, span);
