@@ -283,6 +283,10 @@ describe('the roll of a cleat', () => {
 		expect(torqueShares([0, 100, 200], [[[{ from: 50, to: 150, total: 8 }]]]).shares).toEqual([1, 6, 1]);
 		expect(torqueShares([0, 100], [[[{ from: 120, to: 160, total: 8 }]]]).shares).toEqual([0, 8]);
 		expect(torqueShares([0, 100], [[[{ from: -50, to: 50, total: 8 }]]]).shares).toEqual([7, 1]);
+		// Of two ways to spread one roll each stud takes the worse; a second roll adds to that.
+		const ways = [[{ from: 25, to: 25, total: 8 }], [{ from: 75, to: 75, total: 8 }]];
+		expect(torqueShares([0, 100], [ways])).toEqual({ shares: [6, 6], greatest: 6 });
+		expect(torqueShares([0, 100], [ways, [[{ from: 0, to: 0, total: 5 }]]]).shares).toEqual([11, 6]);
 	});
 });
 

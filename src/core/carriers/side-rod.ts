@@ -177,7 +177,15 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 				carriedBy: [{ member: 1, instance: 0, share: 1 }, ...onBoth(0)]
 			};
 		}),
-		members: [sides.member, { data, instances: [facing('front', [thickness, p.up, 0])], own: false }],
+		members: [
+			sides.member,
+			{
+				data,
+				instances: [facing('front', [thickness, p.up, 0])],
+				own: false,
+				grab: { x: span / 2, z: p.out + p.diameter / 2 }
+			}
+		],
 		faces: sideFaces(p.width, depthOf(p), p.sides),
 		retention: [
 			{

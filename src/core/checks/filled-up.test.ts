@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../plan/types';
 import { smallWall } from '../../../tests/support/small-wall';
+import { FITTING } from '../../../tests/support/fitting-things';
+import { holderFor } from '../holders/holder-for';
 import { checkPlan } from './check-plan';
 import { filledUp } from './filled-up';
 
@@ -25,6 +27,39 @@ describe('a holder with every place taken', () => {
 		expect(filled.check.id).toBe(governing(holding(8))!.id);
 		expect(filled.check.margin).toBeCloseTo(governing(holding(8))!.margin!, 9);
 		expect(filledUp(holding(2), { kind: 'row', id: 'r' })!.mass).toBeCloseTo(12, 9);
+	});
+
+	it('takes each group’s own places: large slots by large things, small by small', () => {
+		const made = holderFor(
+			'slotted-shelf',
+			{ thing: FITTING['slotted-shelf']!, count: 4, widest: 800, unit: 'mm' },
+			'h'
+		);
+		if (!made.ok) throw new Error(made.error);
+		const start = smallWall();
+		const [c] = made.value.holder.carriers;
+		const { thing: _, ...load } = c!.loads[0]!;
+		const two: Plan = {
+			...start,
+			holders: [
+				{
+					...made.value.holder,
+					mount: { ...made.value.holder.mount, row: 'r', x: 150 } as Plan['holders'][number]['mount'],
+					carriers: [
+						{
+							...c!,
+							params: { ...c!.params, small: { slot: 5, slotDepth: 20 }, spacing: { kind: 'equal-gaps', count: 4 } },
+							loads: [
+								{ ...load, mass: 1, count: 1 },
+								{ ...load, mass: 0.2, count: 1 }
+							]
+						}
+					]
+				}
+			]
+		};
+		// Four large slots, three small ones between them.
+		expect(filledUp(two, h)!.mass).toBeCloseTo(4 * 1 + 3 * 0.2, 9);
 	});
 
 	it('is nothing to tell where none is spare, nothing hangs, or nobody knows what it weighs', () => {

@@ -119,6 +119,20 @@ describe('screws in a back', () => {
 		// Two diameters of 4.2 and 4.8 between their middles, and 2 of wood: 6.5.
 		expect(meets(0, at(7))).toEqual([]);
 	});
+	it('from pockets, into the front of the back, may not meet one into the wall either', () => {
+		const b = back({ height: 400 });
+		const shelf = newCarrier({ back: b, carriers: [] }, 'flat-shelf', 'mm');
+		const below = shelf.params.held as { screws: object };
+		const held = { ...below, screws: { ...below.screws, length: 31.75, pockets: true } };
+		const on = { ...shelf, params: { ...shelf.params, held } };
+		const [place] = buildHolder(b, [on], HELD).carriers[0]!.joints[0]!.places;
+		const at = { ...screwed([]), places: [{ x: place![0], y: place![1] }] };
+		expect(
+			buildHolder(b, [on], at)
+				.warnings.map((w) => sayPhrase(w.message, 'mm'))
+				.join()
+		).toMatch(/a screw of the shelf meets a screw into the wall/);
+	});
 	it('of a carrier may not meet one of the hook', () => {
 		const { y } = first();
 		const hook = buildHolder(back({ height: 400 }), [], HELD).hookScrews[0]!;

@@ -6,7 +6,7 @@ import { CD_BUMP, CD_STORAGE } from '../mechanics/fasteners/joint';
 import type { LineLoad } from '../mechanics/statics/continuous-beam';
 import { count, fine, mm, moment, newtons, phrase, stress } from '../units/phrase';
 import type { Millimetres, Newtons } from '../units/quantity';
-import { HAND } from '../verdict/grab';
+import { GRAB, HAND } from '../verdict/grab';
 import { defineMember, type MemberLoad, type MemberStep } from './member';
 import { shelfSteps } from './shelf-steps';
 
@@ -64,33 +64,63 @@ export const shelfMember = defineMember<ShelfData>({
 			(step) => ({ ...step, key: `${name}-${step.key}`, title: `${name}: ${step.title}` })
 		);
 	},
-	knock: (d) => (d.onEdge === undefined ? [] : [pulled(d, d.onEdge)])
+	grab: (d) => (d.onEdge === undefined ? [] : [bentOnce(d, hung(d, d.onEdge))]),
+	knock: (d) => (d.onEdge === undefined ? [] : [bentOnce(d, pulled(d, d.onEdge))])
 });
 
-/** A hand that takes something out pulls the middle of a board on edge toward it. */
-function pulled(d: ShelfData, high: Millimetres): MemberStep {
-	const { name = 'shelf', depth, length } = d;
+/** A force in the middle of a board on edge, for a moment, and the section that takes it. */
+interface Once {
+	key: string;
+	force: Newtons;
+	b: Millimetres;
+	h: Millimetres;
+	title: string;
+	reason: string;
+	source: string;
+}
+
+/** Somebody hangs on a board on edge. */
+const hung = ({ name = 'shelf', depth: b }: ShelfData, h: Millimetres): Once => ({
+	key: name,
+	force: GRAB,
+	b,
+	h,
+	title: `grab: ${name}`,
+	reason: `somebody hangs on the ${name}`,
+	source: 'ASTM F2057 load; simple beam'
+});
+
+/** A hand that takes something out pulls it outward. */
+const pulled = ({ name = 'shelf', depth: h }: ShelfData, b: Millimetres): Once => ({
+	key: `pull-${name}`,
+	force: HAND,
+	b,
+	h,
+	title: `pull: ${name}`,
+	reason: `a hand pulls the ${name} outward`,
+	source: 'common practice; simple beam'
+});
+
+function bentOnce(d: ShelfData, { force, b, h, reason, ...said }: Once): MemberStep {
 	const material = bendingMaterial(bendsAs(d.stock), CD_BUMP);
-	const S = { value: rectangle(high, depth).modulus, dim: 'section' } as const;
-	const M = (HAND * length) / 4;
+	const S = { value: rectangle(b, h).modulus, dim: 'section' } as const;
+	const M = (force * d.length) / 4;
 	// A sheet's value is its rupture over 4, for a load that stays; for a moment it takes more.
 	const sheet = stock(d.stock).panel !== null ? CD_BUMP : 1;
 	const allowed = material.Fb * sheet;
 	return {
-		key: `pull-${name}`,
-		title: `pull: ${name}`,
+		...said,
 		basis: 'grab',
-		source: 'common practice; simple beam',
-		reason: phrase(`a hand pulls the ${name} outward`),
+		reason: phrase(reason),
 		demand: stress(M / S.value),
 		capacity: stress(allowed),
 		lines: () => [
 			{
 				label: 'bends by',
-				sum: phrase('{F} × {L} / 4: one hand at its middle', { F: newtons(HAND), L: mm(length) }),
+				sum: phrase('{F} × {L} / 4: at its middle', { F: newtons(force), L: mm(d.length) }),
 				result: moment(M)
 			},
-			{ label: 'section', sum: phrase('{b} × {h}² / 6', { b: mm(high), h: mm(depth) }), result: S },
+			{ label: 'section', sum: phrase('{b} × {h}² / 6', { b: mm(b), h: mm(h) }), result: S },
 			{ label: 'bending', sum: phrase('{M} / {S}', { M: moment(M), S }), result: stress(M / S.value) },
 			{
 				label: 'allowed',
@@ -216,5 +246,38 @@ const weightOf = (loads: readonly MemberLoad[]): Newtons => loads.reduce((sum, l
 export const crossRodMember = defineMember<CrossRodData>({
 	kind: 'cross-rod',
 	measure: (_, loads) => weightOf(loads),
-	steps: crossRodSteps
+	steps: crossRodSteps,
+	grab(d) {
+		const M = (GRAB * d.span) / 4;
+		const fb = rodStress(M, d.diameter);
+		const allowed = (DOWEL.mor / DOWEL_FACTOR) * CD_BUMP;
+		return [
+			{
+				key: 'cross-rod',
+				title: 'grab: rod',
+				basis: 'grab',
+				source: 'ASTM F2057 load; simple beam',
+				reason: phrase('somebody hangs on the rod'),
+				demand: stress(fb),
+				capacity: stress(allowed),
+				lines: () => [
+					{
+						label: 'bends by',
+						sum: phrase('{F} × {L} / 4: at its middle', { F: newtons(GRAB), L: mm(d.span) }),
+						result: moment(M)
+					},
+					{
+						label: 'bending',
+						sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(d.diameter) }),
+						result: stress(fb)
+					},
+					{
+						label: 'allowed',
+						sum: phrase(`{m} / ${DOWEL_FACTOR} × ${CD_BUMP}`, { m: stress(DOWEL.mor) }),
+						result: stress(allowed)
+					}
+				]
+			}
+		];
+	}
 });

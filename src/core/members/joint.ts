@@ -8,7 +8,7 @@ import { noScrewsIn, screwGravity, stock, type StockId } from '../materials/stoc
 import { count, mm, moment, newtons, perLength, phrase, ratio } from '../units/phrase';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../units/quantity';
 import type { SumLine } from '../verdict/check';
-import { KNOCK } from '../verdict/grab';
+import { GRAB, KNOCK } from '../verdict/grab';
 import { leftUnder, POCKET } from './pocket';
 import { defineMember, type GrabPoint, type MemberLoad, type MemberStep } from './member';
 
@@ -55,7 +55,7 @@ const PLY_EDGE = 0.5;
 const turning = (loads: readonly MemberLoad[]): NewtonMillimetres => loads.reduce((sum, l) => sum + l.weight * l.z, 0);
 const across = (loads: readonly MemberLoad[]): Newtons => loads.reduce((sum, l) => sum + l.weight, 0);
 
-/** What one screw holds, pulled and pushed across. `edged`: something of it is in the edge of ply. */
+/** What one screw holds, pulled and pushed across, and how it stands. */
 function screwHolds(d: JointData, duration = CD_STORAGE) {
 	if (d.pockets) return pocketHolds(d, duration);
 	const [head, main] = [stock(d.head), stock(d.main)];
@@ -163,11 +163,11 @@ function threadWords(d: JointData, lean: number, endGrain: boolean): string {
 	return ply ? ` × ${PLY_EDGE}: half a face's in the edge of ply, a judgement: none is published` : '';
 }
 
-function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
+function steps(d: JointData, loads: readonly MemberLoad[], duration = CD_STORAGE): MemberStep[] {
 	if (across(loads) === 0) return [];
 	const bare = noScrewsIn(d.head, d.main);
 	if (bare) return [unjudged(d, loads, bare.title)];
-	const h = screwHolds(d);
+	const h = screwHolds(d, duration);
 	const W = Math.min(h.withdrawal, h.pullThrough);
 	const allowed = (T: Newtons, Z: Newtons) => combinedAllowable(W, h.lateral, T, Z).allowed;
 	const strained = (T: Newtons, Z: Newtons) => {
@@ -214,7 +214,7 @@ function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
 		},
 		{
 			label: 'thread holds',
-			sum: phrase(`{w} × {t} × ${CD_STORAGE}${threadWords(d, h.lean, h.factors.withdrawal === 0)}`, {
+			sum: phrase(`{w} × {t} × ${duration}${threadWords(d, h.lean, h.factors.withdrawal === 0)}`, {
 				w: perLength(h.perLength),
 				t: mm(h.thread)
 			}),
@@ -265,6 +265,19 @@ function steps(d: JointData, loads: readonly MemberLoad[]): MemberStep[] {
 		}
 	];
 }
+
+/** Somebody hangs on its outermost point. */
+const grab = (d: JointData, at: GrabPoint): MemberStep[] =>
+	d.held || noScrewsIn(d.head, d.main)
+		? []
+		: steps(d, [{ weight: GRAB, x: at.x, z: at.z }], CD_BUMP).map((step) => ({
+				...step,
+				title: `grab: ${step.title}`,
+				basis: 'grab',
+				source: 'ASTM F2057 load; NDS 2018 12.2, 12.3, 12.4',
+				reason: phrase(`somebody hangs on the ${d.name}`),
+				notes: []
+			}));
 
 /**
  * A knock sideways at its outermost point turns it about its far end, which presses on the board: its screws pull by
@@ -337,6 +350,7 @@ function knock(d: JointData, at: GrabPoint): MemberStep[] {
 export const jointMember = defineMember<JointData>({
 	kind: 'screw-joint',
 	measure: (_, loads) => turning(loads) + across(loads),
-	steps,
+	steps: (d, loads) => steps(d, loads),
+	grab,
 	knock
 });

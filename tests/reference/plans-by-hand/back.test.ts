@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { backPulls } from '$core/places/back-pulls';
 import { weightOf } from '$core/units/quantity';
 import type { Plan } from '$core/plan/types';
 import { rackOf } from '../../support/peg-rack';
@@ -77,6 +78,10 @@ describe('a back that hangs', () => {
 				}))
 			};
 		};
+		// Of two screws over each other, 25 from the ends of a side 120 high, its foot at 120, the lower one counts: the
+		// shorter the lever, the harder both ends bend the back.
+		const thing = backPulls(placedOf(made(50)).built).filter((l) => !l.always);
+		expect(thing.map((l) => [l.low, l.top])).toEqual([[120, 145]]);
 		const demand = (x: number) => asked(made(x)).check('holder:h:back-up').load!.demand.value;
 		// Its right side flush with the end of the back, the peg 50 beyond: half the board beside it is missing, no more.
 		expect(demand(100) / demand(50)).toBeGreaterThan(1);

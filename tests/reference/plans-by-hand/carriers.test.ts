@@ -143,6 +143,12 @@ describe('a rod between two sides, with a peg on the outside of one', () => {
 		const span = 300 - 2 * t;
 		expect(p.line('holder:h:cross-rod:c1', 'bends by')).toBeCloseTo(6 * g * (span / 4 - 80 / 8), 3);
 	});
+	it('bends the rod by somebody who hangs on its middle: 60 lb × L / 4', () => {
+		const M = (60 * 4.4482216152605 * (300 - 2 * t)) / 4;
+		const grab = p.check('holder:h:grab-cross-rod:c1');
+		expect(grab.load?.demand.value).toBeCloseTo((32 * M) / (Math.PI * 20 ** 3), 5);
+		expect(grab.basis).toBe('grab');
+	});
 	it('bends the peg by its thing at its far end, out to the side', () =>
 		// Peg of 50, thing of 30 at its end: 35 out from the side.
 		expect(p.line('holder:h:peg:c2', 'turns the peg')).toBeCloseTo(1 * g * 35, 4));
@@ -248,6 +254,13 @@ describe('two rails between sides', () => {
 		const pull = (10 * 4.4482216152605 * span) / 4;
 		expect(p.line('holder:h:pull-rail:c1', 'bends by')).toBeCloseTo(pull, 3);
 		expect(p.line('holder:h:pull-rail:c1', 'bending')).toBeCloseTo(pull / ((45 * t ** 2) / 6), 6);
+	});
+	it('take somebody who hangs on one: 60 lb × L / 4 on edge, and all of it on one side’s screws', () => {
+		const G = 60 * 4.4482216152605;
+		expect(p.check('holder:h:grab-rail:c1').load?.demand.value).toBeCloseTo((G * span) / 4 / ((t * 45 ** 2) / 6), 5);
+		// A side stands 10 past the front rail; two screws 25 from its ends turn about its foot.
+		expect(p.line('holder:h:grab-side-joint:c1', 'turns it')).toBeCloseTo(G * depth, 3);
+		expect(p.line('holder:h:grab-side-joint:c1', 'pull on one')).toBeCloseTo((G * depth * 95) / (25 ** 2 + 95 ** 2), 3);
 	});
 	it('let a head fall through that is no wider than their gap: a stop', () => {
 		const thin = { ...carrier, loads: [{ ...THING, width: 40, depth: 28 }] };

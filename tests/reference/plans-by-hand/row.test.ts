@@ -1,7 +1,23 @@
 import { hungAt } from '../../support/in-place';
 import { describe, expect, it } from 'vitest';
+import { holderWeights } from '$core/places/in-place';
 import type { Row } from '$core/plan/types';
-import { g, t, back, front, D, up, crush, cleat, rack, plain, foot, strip } from '../../support/rack-by-hand';
+import {
+	g,
+	t,
+	back,
+	front,
+	D,
+	up,
+	crush,
+	cleat,
+	rack,
+	plain,
+	foot,
+	PEGS,
+	strip,
+	THING
+} from '../../support/rack-by-hand';
 import { asked, ROW, smallWall } from '../../support/small-wall';
 
 /**
@@ -46,6 +62,27 @@ describe('the row', () => {
 		);
 		// The seat is as before: it stands out from the sheet as it did from the wall.
 		expect(check('holder:h:seat').margin).toBeCloseTo(back / plain.out / 1.5, 6);
+	});
+
+	it('takes the worse of two ways to spread a roll: by what stands out, by what weighs', () => {
+		// One peg near the left end with all the things: they stand far out, the board weighs in the middle.
+		const one = { ...PEGS, spacing: { kind: 'pitch' as const, count: 1, inset: 60, pitch: 0 } };
+		const plan = smallWall({ rack: { pegs: one, load: { ...THING, mass: 0.8 } } });
+		const { line } = asked(plan);
+		const { self, things } = holderWeights(hungAt(asked(plan).all, 'h').built);
+		const weights = [self, ...things];
+		const sum = (of: (w: (typeof weights)[number]) => number) => weights.reduce((all, w) => all + of(w), 0);
+		const arm = front + t;
+		const [free, capped] = [sum((w) => w.weight * w.standOff), sum((w) => w.weight * arm)];
+		const M = Math.min(free, capped);
+		// Studs at 100 and 900, the holder from 300: the right stud's share by the lever rule, either way.
+		const right = (w: (typeof weights)[number]) => (300 + w.x - 100) / 800;
+		const out = (sum((w) => w.weight * w.standOff * right(w)) * M) / free;
+		const weighed = (sum((w) => w.weight * arm * right(w)) * M) / capped;
+		expect(weighed).toBeGreaterThan(1.02 * out);
+		expect(line('fixing:r:s1', 'M: roll at this stud')).toBeCloseTo(weighed + (cleat * t) / 2 / 2, 3);
+		// The left one takes more by what stands out.
+		expect(line('fixing:r:s0', 'M: roll at this stud')).toBeCloseTo(M - out + (cleat * t) / 2 / 2, 3);
 	});
 
 	it('on a sheet has no bearing on a row below without one, nor a spacer below the sheet', () => {

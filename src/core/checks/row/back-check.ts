@@ -25,12 +25,13 @@ export function hungBackChecks(p: Placed): Check[] {
 	let worst: { strip: Strip; y: number; sign: number } | null = null;
 	for (const y of hungSections(pulls, back)) {
 		const holes = built.holes.filter((h) => Math.abs(h.y - y) <= h.diameter / 2 + AT_HOLE);
+		const bends = pulls.map((l): Bent => {
+			const { pushed, below } = hungBending(l, back, y);
+			return { ...l, M: pushed - below, pushed };
+		});
 		for (const sign of [1, -1]) {
-			const bends = pulls.map((l): Bent => {
-				const { pushed, below } = hungBending(l, back, y);
-				return { ...l, M: sign * (pushed - below), pushed };
-			});
-			const strip = hardestStrip(bends, { width, spread: drop, holes });
+			const oneWay = sign > 0 ? bends : bends.map((l) => ({ ...l, M: -l.M }));
+			const strip = hardestStrip(oneWay, { width, spread: drop, holes });
 			if (strip && (!worst || strip.M > worst.strip.M)) worst = { strip, y, sign };
 		}
 	}

@@ -43,6 +43,24 @@ describe('the worst of what may be left on a beam', () => {
 		expect(worstPattern(supports, NONE, loads).moment.value).toBeCloseTo(both, 6);
 	});
 
+	it('takes off of two loads beside a span the one that eases it, though both come from one side', () => {
+		// The last span bends most: what sags the first sags it too, what hangs past the first support eases it.
+		const supports = [0, 1000, 2000, 3000];
+		const loads = [point(-400, 10), point(500, 80), point(2500, 81)];
+		const without = (i: number) =>
+			continuousBeam(
+				supports,
+				loads.filter((_, k) => k !== i)
+			).moment;
+		const all = continuousBeam(supports, loads).moment;
+		expect(without(0).at).toBe(2500);
+		expect(without(0).value).toBeGreaterThan(all.value + 100);
+		expect(worstPattern(supports, NONE, loads).moment).toEqual({
+			value: expect.closeTo(without(0).value, 6),
+			at: 2500
+		});
+	});
+
 	it('right on a support bends nothing and shears nothing beyond itself', () => {
 		const worst = worstPattern([0, 1000], { ...NONE, to: 1000 }, [point(0, 30), point(1000, 70)]);
 		expect(worst.down).toEqual([30, 70].map((r) => expect.closeTo(r, 9)));

@@ -72,18 +72,15 @@ function bends(e: Known, span: Span, x: Millimetres): NewtonMillimetres {
  * @param near which end of the span they come from
  */
 function besideSpan(loads: readonly Known[], span: Span, near: 0 | 1): [NewtonMillimetres, NewtonMillimetres][] {
-	const sums: [NewtonMillimetres, NewtonMillimetres][] = [
-		[0, 0],
-		[0, 0]
-	];
+	const up: [NewtonMillimetres, NewtonMillimetres] = [0, 0];
+	const down: [NewtonMillimetres, NewtonMillimetres] = [0, 0];
 	for (const e of loads) {
 		const ends = endsOf(e, span);
-		const sum = ends[near] > 0 ? sums[0] : sums[1];
-		if (!sum) continue;
+		const sum = ends[near] > 0 ? up : down;
 		sum[0] += ends[0];
 		sum[1] += ends[1];
 	}
-	return sums;
+	return [up, down];
 }
 
 /** Places in a span where bending may be greatest beside its ends: its middle, under the middle of every load. */

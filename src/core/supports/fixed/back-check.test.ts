@@ -60,6 +60,34 @@ describe('one board screwed to two studs', () => {
 		expect(things.length).toBe(2);
 		expect(load!.demand.value / ((6 * perMm) / 18 ** 2)).toBeCloseTo(1, 2);
 	});
+	it('is turned where a peg is bored in: so much goes up to the highest screw, the rest down to the foot', () => {
+		const start = smallWall();
+		const rack = start.holders[0]!;
+		const places = [100, 900].flatMap((x) => [30, 150].map((y) => ({ x: x - 300 + 240, y })));
+		const at = { kind: 'fixed' as const, x: 60, y: 1200, screws: { size: '#10' as const, length: 76.2 }, places };
+		const back = { ...rack.back, stock: 'ply-18' as const, width: 880, height: 180 };
+		const spacing = { kind: 'pitch' as const, count: 1, inset: 440, pitch: 0 };
+		const carriers = rack.carriers.map((c) => ({ ...c, params: { ...c.params, width: 880, spacing } }));
+		const plan: Plan = { ...start, rows: [], holders: [{ ...rack, back, carriers, mount: at }] };
+		const { placed } = asked(plan).all.holders.get('h')!;
+		const [seat] = placed.built.seats;
+		const up = seat!.at[1] / 150;
+		expect(up).toBeGreaterThan(0.3);
+		expect(up).toBeLessThan(0.5);
+		// 90 to either side, less its hole; the peg's own wood over its thickness and as far beside it; the board over all.
+		const hole = 19.05;
+		const things = seat!.things.reduce((sum, o) => sum + o.mass * g * o.at[2], 0) * (1 - up);
+		const peg = placed.built.carriers[0]!;
+		const half = (peg.taken.right - peg.taken.left) / 2;
+		const upPeg = peg.own.at[1] / 150;
+		const pegs = peg.own.mass * g * peg.own.at[2] * Math.max(upPeg, 1 - upPeg);
+		const all = placed.built.self;
+		const board = g * (all.mass * all.at[2] - peg.own.mass * peg.own.at[2]);
+		const upBoard = all.at[1] / 150;
+		const perMm =
+			things / (180 - hole) + pegs / (180 + 2 * half - hole) + (board * Math.max(upBoard, 1 - upBoard)) / (880 - hole);
+		expect(asked(plan).check('holder:h:back-up').load!.demand.value).toBeCloseTo((6 * perMm) / 18 ** 2, 4);
+	});
 	it('bends more the longer it is free between them', () => {
 		const value = (plan: Plan) => asked(plan).check('holder:h:back-up').load?.demand.value ?? 0;
 		expect(value(boarded(1200, 600))).toBeGreaterThan(1.5 * value(boarded(500, 250)));
