@@ -90,11 +90,11 @@
 </script>
 
 <div class="frame" bind:clientWidth={wide} bind:clientHeight={high}>
+	<div class="head" style:left="{TAPE + ROOM.left}px">
+		<p class="title">{placed.holder.name || 'Holder'}</p>
+		{#if wide > 520}<p class="about">from the front, to scale; {sayPhrase(describeHolder(placed.holder), unit)}</p>{/if}
+	</div>
 	<svg bind:this={svg} width={wide} height={high} role="group" aria-label="The holder from the front">
-		<text x={TAPE + ROOM.left} y="30" class="title">{placed.holder.name || 'Holder'}</text>
-		{#if wide > 520}<text x={TAPE + ROOM.left} y="48" class="about"
-				>from the front, to scale; {sayPhrase(describeHolder(placed.holder), unit)}</text
-			>{/if}
 		<g transform="translate({view.x} {view.y}) scale({view.k})">
 			<ProjectionShape drawing={front} parts={built.parts} />
 			<path d={thingsFromFront(built)} class="things" fill-rule="evenodd" />
@@ -158,13 +158,27 @@
 		touch-action: none;
 		user-select: none;
 	}
+	/* Beside the switch of views, however long the words are. */
+	.head {
+		position: absolute;
+		z-index: 1;
+		top: 14px;
+		right: 220px;
+		pointer-events: none;
+	}
+	.head p {
+		margin: 0;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
 	.title {
-		fill: var(--ink);
+		color: var(--ink);
 		font-weight: 700;
 		font-size: 15px;
 	}
 	.about {
-		fill: var(--pencil);
+		color: var(--pencil);
 		font-size: 12px;
 	}
 	.things {
