@@ -79,9 +79,8 @@ const columnOf = (key: string) => THING_COLUMNS.find((c) => c.key === key) as Co
 function beyond(thing: Thing, c: Column<CellNumber>, unit: LengthUnit): string[] {
 	const value = cellOf(thing, c) as number | null;
 	if (value === null || (value >= c.min && value <= c.max)) return [];
-	return [
-		`${c.label}: ${writeCell(value, c, unit)} is ${value > c.max ? `more than ${writeCell(c.max, c, unit)}` : `less than ${writeCell(c.min, c, unit)}`}`
-	];
+	const [than, bound] = value > c.max ? ['more than', c.max] : ['less than', c.min];
+	return [`${c.label}: ${writeCell(value, c, unit)} is ${than} ${writeCell(bound, c, unit)}`];
 }
 
 /** A line pasted from a table: its bare whole number is the count, wherever it stands. */

@@ -23,8 +23,10 @@
 	const word = $derived(placeWord(open.plan));
 	const name = (p: PlaceLoad) => (by === 'stud' ? formatLength(p.at, unit) : p.name || formatLength(p.at, unit));
 	const newtons = (value: number) => formatQuantity({ value, dim: 'force' }, unit);
+	const would = ({ capacity, verdict }: PlaceLoad) =>
+		capacity === null ? VERDICT_WORDS[verdict].toLowerCase() : `would carry ${newtons(capacity)}`;
 	const words = (p: PlaceLoad) =>
-		`${by === 'stud' ? capital(word) : 'Row'} ${name(p)}: carries ${newtons(p.load)}, ${p.capacity === null ? VERDICT_WORDS[p.verdict].toLowerCase() : `would carry ${newtons(p.capacity)}`}`;
+		`${by === 'stud' ? capital(word) : 'Row'} ${name(p)}: carries ${newtons(p.load)}, ${would(p)}`;
 
 	let box: HTMLDivElement;
 	let chart = $state.raw<BarChart | null>(null);

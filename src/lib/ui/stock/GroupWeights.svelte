@@ -15,8 +15,11 @@
 	const unit = $derived(preferences.unit);
 	const shown = $derived((by === 'weight' ? groups : [...groups].sort((a, b) => b.count - a.count)).slice(0, MOST));
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
-	const words = (g: GroupTally) =>
-		`${g.group || 'no group'}: ${g.count} things, ${kg(g.mass)}${g.unweighed ? ` and ${g.unweighed} not weighed` : ''}; hanging ${g.placedCount}, ${kg(g.placedMass)}`;
+	const words = (g: GroupTally) => {
+		const unweighed = g.unweighed ? ` and ${g.unweighed} not weighed` : '';
+		const all = `${g.group || 'no group'}: ${g.count} things, ${kg(g.mass)}${unweighed}`;
+		return `${all}; hanging ${g.placedCount}, ${kg(g.placedMass)}`;
+	};
 
 	let box: HTMLDivElement;
 	let chart = $state.raw<GroupChart | null>(null);

@@ -40,7 +40,9 @@
 			for (let j = i; j < Math.min(density.length, i + hop); j++)
 				if (Math.abs((density[j] as number) - before) > Math.abs((density[at] as number) - before)) at = j;
 			before = density[at] as number;
-			line += `${line === '' ? 'M' : 'L'}${Math.round(view.x + placeOf(trace, at) * view.k)} ${Math.round(10 * (y - (before - base) * LIFT)) / 10}`;
+			const x = Math.round(view.x + placeOf(trace, at) * view.k);
+			const lifted = Math.round(10 * (y - (before - base) * LIFT)) / 10;
+			line += `${line === '' ? 'M' : 'L'}${x} ${lifted}`;
 		}
 		return line;
 	}
