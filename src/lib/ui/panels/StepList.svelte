@@ -22,7 +22,7 @@
 		<li>
 			<button type="button" aria-current={s === read} onclick={() => pick(s)}>
 				<VerdictMark verdict={s.verdict} size={30} /><span
-					>{#if of?.(s)}<b class="of">{of(s)}:</b>{' '}{/if}{s.basis === 'grab' ? grab : ''}{sayWhy(
+					>{#if of?.(s)}<b class="of">{`${of(s)}: `}</b>{/if}{s.basis === 'grab' ? grab : ''}{sayWhy(
 						s,
 						preferences.unit
 					)}</span
