@@ -146,7 +146,8 @@ function supportPart(i: PlateInput, at: readonly Millimetres[]): Part[] {
 				name: 'bracket',
 				material: {
 					kind: 'bought',
-					name: 'bracket',
+					// Their own screws are bought with them, and are theirs to judge: no joint of ours lists them.
+					name: 'bracket with its screws',
 					mass: null,
 					rated: s.rated === null ? null : s.rated * GRAVITY
 				},

@@ -60,9 +60,9 @@ describe('what a holder is made of', () => {
 		const support = { kind: 'brackets', count: 2, height: 60, out: 70, rated: 12 };
 		const on = [{ ...carrier!, params: { ...carrier!.params, support } }];
 		const { parts } = buildHolder(holder.back, on, heldBy(holder));
-		expect(said(parts)).toEqual(['2 bracket, 60 mm × 70 mm']);
+		expect(said(parts)).toEqual(['2 bracket with its screws, 60 mm × 70 mm']);
 		expect(smallParts(parts).map((s) => sayPhrase(s.note, 'mm'))[0]).toBe(
-			'with its screws; one that carries 118 N by its maker'
+			'one that carries 118 N by its maker'
 		);
 	});
 });

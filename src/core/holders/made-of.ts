@@ -79,8 +79,8 @@ function smallPart(part: Part): SmallPart | null {
 			count: stands.length,
 			note:
 				material.rated === null
-					? phrase('with its screws; read what its maker says that one carries')
-					: phrase('with its screws; one that carries {F} by its maker', { F: newtons(material.rated) })
+					? phrase('read what its maker says that one carries')
+					: phrase('one that carries {F} by its maker', { F: newtons(material.rated) })
 		};
 	if (!part.pinned) return null;
 	const { high, out } = boughtSize(part);
