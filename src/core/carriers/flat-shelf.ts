@@ -3,7 +3,7 @@ import { stock } from '../materials/stocks';
 import { boardOnSupports } from '../members/beam';
 import { cantileverOf } from '../members/cantilever';
 import { fail, ok } from '../result';
-import { facing, flat, upright } from '../solid/frame';
+import { facing, upright } from '../solid/frame';
 import { plain, rectangle } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
@@ -21,9 +21,10 @@ import {
 	type ScrewJoint,
 	type Wanted
 } from './carrier';
+import { boardBetween } from './between';
 import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT } from './plate';
-import { endJoint, endScrew, onBoth, pushedShare, sideFaces, SIDES, sidesOn } from './sides';
+import { pushedShare, sideFaces, SIDES, sidesOn } from './sides';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp } from './fitting';
@@ -124,59 +125,34 @@ function betweenSides(p: Params, c: CarrierContext, held: Between): Held {
 	const sides = sidesOn({ ...held, width: p.width, depth: p.depth, host: c.host.stock });
 	const t = stock(held.stock).thickness;
 	const board = stock(p.stock).thickness;
-	const span = Math.max(1, p.width - 2 * t);
 	const top = held.up + board;
-	const shelf: Part = {
+	const wide = c.loads[0]?.width ?? 0;
+	const shelf = boardBetween({
 		id: 'shelf',
 		name: 'shelf',
-		material: { kind: 'board', stock: p.stock },
-		outline: plain(rectangle(span, p.depth)),
-		thickness: board,
-		grain: 'x',
-		features: [],
-		stands: [flat([t, top, 0])]
-	};
-	const beam = boardOnSupports({
 		stock: p.stock,
+		side: held.stock,
+		width: p.width,
 		depth: p.depth,
-		supports: [0, span],
-		length: span,
-		bearing: t,
-		wide: c.loads[0]?.width ?? 0
+		top,
+		screws: held.ends,
+		wide,
+		first: 1
 	});
-	const end = endJoint({ name: 'shelf end', stock: p.stock, side: held.stock, screws: held.ends, high: board });
-	const wide = c.loads[0]?.width ?? 0;
-	// Things stand anywhere along it: each side takes them as if all were pushed to it.
-	const carriedBy = (n: number): CarriedBy[] => {
-		const share = pushedShare(n, wide, span);
-		return [{ member: 1, instance: 0, share: 1 }, ...onBoth(0, share), ...onBoth(2, share)];
-	};
-	const guests: CarriedBy[] = [{ member: 1, instance: 0, share: 1 }, ...onBoth(0), ...onBoth(2)];
-	const offered = plateFaces({ x: t, top, width: span, depth: p.depth, stock: p.stock }, guests);
+	const { span } = shelf;
 	return {
-		parts: [...sides.parts, shelf],
-		joints: [
-			...sides.joints,
-			{
-				name: 'shelf, through the sides',
-				...endScrew(held.stock),
-				glued: true,
-				places: [0, p.width].flatMap((x) =>
-					Array.from({ length: held.ends }, (_, i): [number, number, number] => [
-						x,
-						top - board / 2,
-						(p.depth * (i + 1)) / (held.ends + 1)
-					])
-				)
-			}
+		parts: [...sides.parts, shelf.part],
+		joints: [...sides.joints, shelf.joint],
+		members: [sides.member, ...shelf.members],
+		faces: [
+			...plateFaces({ x: t, top, width: span, depth: p.depth, stock: p.stock }, shelf.carriedBy(1, 1)),
+			...sideFaces(p.width, p.depth, held)
 		],
-		members: [
-			sides.member,
-			{ data: beam, instances: [facing('front', [t, top, 0])], own: true },
-			{ data: end, instances: [facing('front', [t, top, 0]), facing('front', [p.width - t, top, 0])] }
-		],
-		faces: [...offered, ...sideFaces(p.width, p.depth, held)],
-		carriedBy,
+		// Things stand anywhere along it: each side takes them as if all were pushed to it.
+		carriedBy: (n) => {
+			const share = pushedShare(n, wide, span);
+			return shelf.carriedBy(share, share);
+		},
 		clear: { from: t, to: p.width - t },
 		top,
 		low: 0,

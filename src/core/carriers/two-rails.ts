@@ -170,6 +170,8 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			},
 			{
 				data: end,
+				// Of their own wood each of four ends takes its part.
+				own: 0.25,
 				instances: [side, p.width - side].flatMap((x) =>
 					[rear, front].map((z) => facing('front', [x, p.sides.height, z]))
 				)

@@ -155,7 +155,7 @@ function membersOf(all: readonly (Made & { own: BuiltCarrierAt['own'] })[]): Bui
 	for (const { built, first, carriedBy, own } of all) {
 		if (own.mass === 0) continue;
 		built.members.forEach((m, i) => {
-			if (m.own) members[first + i]?.dead.push({ instance: 0, share: 1, ...own });
+			if (m.own) members[first + i]?.dead.push({ instance: 0, share: Number(m.own), ...own });
 		});
 		for (const c of carriedBy) members[c.member]?.dead.push({ instance: c.instance, share: c.share, ...own });
 	}

@@ -1,0 +1,106 @@
+import { stock, type StockId } from '../materials/stocks';
+import { boardOnSupports } from '../members/beam';
+import { facing, flat } from '../solid/frame';
+import { plain, rectangle, type Outline } from '../solid/outline';
+import type { Feature, Part } from '../solid/part';
+import type { Millimetres } from '../units/quantity';
+import type { CarriedBy, Member, ScrewJoint } from './carrier';
+import { endJoint, endScrew } from './sides';
+
+export interface BetweenInput {
+	id: string;
+	/** 'shelf', 'bottom'. */
+	name: string;
+	stock: StockId;
+	/** The sides it stands between: the first of the carrier's members. */
+	side: StockId;
+	/** Over both sides. */
+	width: Millimetres;
+	depth: Millimetres;
+	/** Its upper side, in the carrier's frame. */
+	top: Millimetres;
+	/** Screws in each end. */
+	screws: number;
+	/** Room that one thing takes along it. */
+	wide: Millimetres;
+	/** Place of its beam in the carrier's list of members; its ends follow. */
+	first: number;
+	/** How much of the carrier's own weight counts on it: all, unless several share it. */
+	own?: number;
+	outline?: Outline;
+	features?: readonly Feature[];
+}
+
+/** A board between two sides. */
+export interface Between {
+	part: Part;
+	joint: ScrewJoint;
+	/** Its bending, and its screws through the sides. */
+	members: [Member, Member];
+	/** What carries something on it of which so much comes to the left side, and so much to the right. */
+	carriedBy(left: number, right: number): CarriedBy[];
+	/** Clear between the sides. */
+	span: Millimetres;
+}
+
+/** Clear between two sides; never nothing, so that what is too narrow can still be drawn with its warning. */
+export const clearBetween = (width: Millimetres, side: StockId): Millimetres =>
+	Math.max(1, width - 2 * stock(side).thickness);
+
+/**
+ * A board that lies between two sides, screwed through them into its ends.
+ * @example boardBetween({ id: 'shelf', name: 'shelf', stock: 'ply-18', side: 'ply-18', ... }).span // 364 of 400
+ */
+export function boardBetween(i: BetweenInput): Between {
+	const t = stock(i.side).thickness;
+	const board = stock(i.stock).thickness;
+	const span = clearBetween(i.width, i.side);
+	const own = i.own ?? 1;
+	const beam = boardOnSupports({
+		name: i.name,
+		stock: i.stock,
+		depth: i.depth,
+		supports: [0, span],
+		length: span,
+		bearing: t,
+		wide: i.wide
+	});
+	const end = endJoint({ name: `${i.name} end`, stock: i.stock, side: i.side, screws: i.screws, high: board });
+	return {
+		part: {
+			id: i.id,
+			name: i.name,
+			material: { kind: 'board', stock: i.stock },
+			outline: i.outline ?? plain(rectangle(span, i.depth)),
+			thickness: board,
+			grain: 'x',
+			features: i.features ?? [],
+			stands: [flat([t, i.top, 0])]
+		},
+		joint: {
+			name: `${i.name}, through the sides`,
+			...endScrew(i.side),
+			glued: true,
+			places: [0, i.width].flatMap((x) =>
+				Array.from({ length: i.screws }, (_, n): [number, number, number] => [
+					x,
+					i.top - board / 2,
+					(i.depth * (n + 1)) / (i.screws + 1)
+				])
+			)
+		},
+		members: [
+			{ data: beam, instances: [facing('front', [t, i.top, 0])], own },
+			// Its own weight lies on both ends alike.
+			{ data: end, instances: [t, i.width - t].map((x) => facing('front', [x, i.top, 0])), own: own / 2 }
+		],
+		carriedBy: (left, right) => [
+			{ member: i.first, instance: 0, share: 1 },
+			...[0, i.first + 1].flatMap((member) => [
+				{ member, instance: 0, share: left },
+				{ member, instance: 1, share: right }
+			])
+		],
+		span
+	};
+}
