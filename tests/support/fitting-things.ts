@@ -76,5 +76,13 @@ export const FITTING: Record<string, Thing> = {
 		depth: 40,
 		grip: 'hook',
 		dims: { tube: 40, wheel: 300 }
+	}),
+	pigeonholes: thing('bottle of oil', {
+		mass: 0.9,
+		width: 72,
+		height: 210,
+		depth: 72,
+		grip: 'lying',
+		dims: { shank: 72 }
 	})
 };

@@ -4,6 +4,7 @@ import { neckFork } from './neck-fork';
 import { holeShelf } from './hole-shelf';
 import { lipLedge } from './lip-ledge';
 import { pegs } from './pegs';
+import { pigeonholes } from './pigeonholes';
 import { sideRod } from './side-rod';
 import { flatShelf } from './flat-shelf';
 import { slottedShelf } from './slotted-shelf';
@@ -19,7 +20,8 @@ export const CARRIERS: readonly CarrierKind[] = [
 	sideRod,
 	flatShelf,
 	twoRails,
-	boughtHooks
+	boughtHooks,
+	pigeonholes
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

@@ -1,34 +1,13 @@
-import { withStrips } from '$core/plan/held';
-import { hung } from '../../support/peg-rack';
 import { describe, expect, it } from 'vitest';
-import type { Carrier, Load, Plan } from '$core/plan/types';
+import type { Carrier } from '$core/plan/types';
+import { kg, planOf as plan, SCREWS, THING } from '../../support/carrier-plan';
 import { back as cleatBack, front as cleatFront, g, stripOut, t } from '../../support/rack-by-hand';
-import { asked, smallWall } from '../../support/small-wall';
+import { asked } from '../../support/small-wall';
 
 /**
  * Plans with one carrier each, worked with a pencil: where every newton goes, from the thing on its seat to the cleat.
  * Ply throughout, 560 kg/m3; the wall of one-rack.test.ts.
  */
-const PLY = 560;
-const kg = (mm3: number) => (mm3 * PLY) / 1e9;
-const THING: Load = { name: 'thing', mass: 2, width: 40, height: 200, depth: 30, count: 3 };
-const SCREWS = { size: '#8', length: 50.8, count: 4, glued: false };
-
-function plan(height: number, carriers: Carrier[]): Plan {
-	const start = smallWall();
-	const h = hung(start.holders[0]);
-	return {
-		...start,
-		holders: [
-			{
-				...h,
-				mount: withStrips(h, { hook: { ...h.mount.strips.hook, screws: { size: '#8', length: 30, count: 3 } } }),
-				back: { stock: 'ply-3/4', width: 400, height, made: { kind: 'board' } },
-				carriers
-			}
-		]
-	};
-}
 /** The back and its hook: weight and distance out from the wall. */
 const board = (height: number) => [
 	{ w: kg(400 * height * t) * g, out: t + t / 2 },

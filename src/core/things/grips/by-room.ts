@@ -1,0 +1,91 @@
+import { plus } from './figures';
+import type { Grip } from './grip';
+import { ROOM } from './room';
+import { sketch } from './sketch';
+
+/** Grips where a thing goes into a room of its own: a hole to lie in, a tube, a bay. */
+export const GRIPS_BY_ROOM = {
+	lying: {
+		title: 'Round body lying in a pigeonhole',
+		short: 'lies in a hole',
+		words: ['lying', 'lies', 'pigeonhole', 'bottle lying', 'rolled up'],
+		about: 'A bottle, a tube of filler, a rolled drawing: it lies in a hole of its own, on a shelf behind.',
+		needs: ['shank'],
+		decides:
+			'The thickest part decides the hole and how far apart the holes stand; its height, how deep the shelf behind is.',
+		figures: (d) => [
+			...plus('hole', d, 'shank', ROOM.slack),
+			...plus('holes apart, centre to centre', d, 'shank', ROOM.fingers)
+		],
+		draw(d) {
+			const p = sketch('A bottle lying in a hole, from the side and from the front', this.needs, { shank: 70 }, d);
+			const body = p.of('shank');
+			const deep = body * 2;
+			const x = body * 4.2;
+			return p
+				.box(-12, -body * 0.5, 12, body * 2, 'wall')
+				.box(0, -12, deep, 12, 'ply')
+				.box(deep, -12, 12, 12, 'ply')
+				.box(deep, body + 2, 12, body * 0.4, 'ply')
+				.box(4, 0, deep * 1.15, body, 'thing')
+				.box(4 + deep * 1.15, body * 0.3, body * 0.35, body * 0.4, 'steel')
+				.box(x - body * 0.8, -body * 0.3, body * 1.6, body * 1.6, 'ply')
+				.circle(x, body / 2, body / 2 + ROOM.slack / 2, 'wall')
+				.circle(x, body / 2, body / 2, 'thing')
+				.measure('shank', [x - body / 2, -body * 0.3], [x + body / 2, -body * 0.3], 'below')
+				.done();
+		}
+	},
+	cup: {
+		title: 'Standing in a tube or cup',
+		short: 'in a tube',
+		words: ['cup', 'in a tube', 'in a cup'],
+		about: 'Pens, brushes, long drills, glue sticks: they stand in a tube, and lean with it.',
+		needs: ['shank'],
+		decides:
+			'The thickest part that goes in decides the tube; the height, how long a tube keeps them from toppling out.',
+		figures: (d) => [...plus('tube, inside, at least', d, 'shank', ROOM.clear)],
+		draw(d) {
+			const p = sketch('Something long that stands in a tube', this.needs, { shank: 20 }, d);
+			const body = p.of('shank');
+			const [inside, long] = [body + ROOM.clear, body * 5];
+			return p
+				.box(-inside / 2 - 16, -body, 12, long * 1.3, 'wall')
+				.box(-inside / 2 - 3, 0, 3, long * 0.7, 'steel')
+				.box(inside / 2, 0, 3, long * 0.7, 'steel')
+				.box(-inside / 2 - 3, -4, inside + 6, 4, 'ply')
+				.box(-body / 2, 0, body, long, 'thing')
+				.measure('shank', [-body / 2, long], [body / 2, long], 'above')
+				.done();
+		}
+	},
+	bay: {
+		title: 'Between dividers',
+		short: 'in a bay',
+		words: ['bay', 'dividers', 'compartment', 'between dividers'],
+		about: 'Sanders, files of paper, cases, a drill with its neck in a slot: each stands in a bay of its own.',
+		needs: ['baseWidth', 'baseDepth'],
+		decides: 'What goes in decides the bay, clear between its dividers, and how deep the bottom is.',
+		figures: (d) => [
+			...plus('bay, clear', d, 'baseWidth', ROOM.clear * 2),
+			...plus('bottom, behind its lip', d, 'baseDepth', ROOM.clear)
+		],
+		draw(d) {
+			const p = sketch('Things in bays, from the front', this.needs, { baseWidth: 80, baseDepth: 140 }, d);
+			const [w, deep] = [p.of('baseWidth'), p.of('baseDepth')];
+			const bay = w + 2 * ROOM.clear;
+			const h = w * 1.3;
+			const x = 2.6 * bay + 60;
+			p.box(-12, -12, 2 * bay + 36, 12, 'ply');
+			for (const n of [0, 1, 2]) p.box(n * (bay + 12) - 12, 0, 12, h, 'ply');
+			for (const n of [0, 1]) p.box(n * (bay + 12) + ROOM.clear, 0, w, h * 0.9, 'thing');
+			return p
+				.box(x - 12, -30, 12, h * 1.5, 'wall')
+				.box(x, -12, deep + ROOM.clear, 12, 'ply')
+				.box(x, 0, deep, h * 0.9, 'thing')
+				.measure('baseWidth', [ROOM.clear, -12], [ROOM.clear + w, -12], 'below')
+				.measure('baseDepth', [x, -12], [x + deep, -12], 'below')
+				.done();
+		}
+	}
+} as const satisfies Record<string, Grip>;
