@@ -84,5 +84,17 @@ export const FITTING: Record<string, Thing> = {
 		depth: 72,
 		grip: 'lying',
 		dims: { shank: 72 }
+	}),
+	dividers: thing('sander', {
+		mass: 1.3,
+		width: 95,
+		height: 150,
+		depth: 130,
+		grip: 'bay',
+		dims: { baseWidth: 95, baseDepth: 130 },
+		charger: true,
+		cord: 1400,
+		plugWidth: 28,
+		plugHeight: 45
 	})
 };

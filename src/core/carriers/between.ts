@@ -17,6 +17,8 @@ export interface BetweenInput {
 	/** Over both sides. */
 	width: Millimetres;
 	depth: Millimetres;
+	/** Where not all of that runs through from end to end: as deep as it bends. */
+	bends?: Millimetres;
 	/** Its upper side, in the carrier's frame. */
 	top: Millimetres;
 	/** Screws in each end. */
@@ -59,7 +61,7 @@ export function boardBetween(i: BetweenInput): Between {
 	const beam = boardOnSupports({
 		name: i.name,
 		stock: i.stock,
-		depth: i.depth,
+		depth: i.bends ?? i.depth,
 		supports: [0, span],
 		length: span,
 		bearing: t,

@@ -106,6 +106,13 @@ export interface OfferedFace {
 	carriedBy: readonly CarriedBy[];
 }
 
+/** A cord that leaves a carrier through the back, and how far it reaches from there. */
+export interface Cord {
+	/** In the carrier's frame. */
+	at: Vec3;
+	length: Millimetres;
+}
+
 /** Something to put right. `stop` means it cannot be made or used so. */
 export interface Found {
 	level: 'stop' | 'mind';
@@ -123,6 +130,8 @@ export interface BuiltCarrier {
 	seats: readonly Seat[];
 	members: readonly Member[];
 	faces: readonly OfferedFace[];
+	/** Cords of what charges here. */
+	cords?: readonly Cord[];
 	/** One for each load. */
 	retention: readonly Retention[];
 	/** Along and up the face that it stands on: what others may not stand on. */

@@ -1,5 +1,6 @@
 import type { CarrierKind } from './carrier';
 import { boughtHooks } from './bought-hooks';
+import { dividers } from './dividers';
 import { neckFork } from './neck-fork';
 import { holeShelf } from './hole-shelf';
 import { lipLedge } from './lip-ledge';
@@ -21,7 +22,8 @@ export const CARRIERS: readonly CarrierKind[] = [
 	flatShelf,
 	twoRails,
 	boughtHooks,
-	pigeonholes
+	pigeonholes,
+	dividers
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

@@ -6,6 +6,7 @@ import type { Plan } from '../plan/types';
 import { remembering } from '../remembering';
 import { mm, phrase, ratio, type Phrase } from '../units/phrase';
 import type { Warning } from '../verdict/check';
+import { cordFit } from './cord-fit';
 import { holderFit } from './holder-fit';
 import { floorAt, lowestTop } from '../survey/outline';
 import { holderClashes } from './holder-clashes';
@@ -66,6 +67,7 @@ function onWall(plan: Around, p: AnyPlaced, say: Say): void {
 	if (p.foot < floor) say('stop', phrase('Reaches below the floor'));
 	else if (p.foot - p.built.hangsBelow < floor) say('mind', phrase('What hangs on it reaches the floor'));
 	holderFit(plan, p, say);
+	cordFit(plan.wall, p, say);
 	for (const m of handlingWarnings(plan, p)) say('mind', m);
 	for (const w of p.built.warnings) say(w.level, w.message);
 }

@@ -285,6 +285,7 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 		carriers: at,
 		holes,
 		hookScrews: mount.hookScrews,
+		cords: made.flatMap((m) => (m.built.cords ?? []).map((c) => ({ ...c, at: outOf(m.frame, c.at) }))),
 		seats,
 		members: membersOf(made),
 		hook: mount.hook,

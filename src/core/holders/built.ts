@@ -1,4 +1,4 @@
-import type { Found, Load, Member, Retention, ScrewJoint, Seat } from '../carriers/carrier';
+import type { Cord, Found, Load, Member, Retention, ScrewJoint, Seat } from '../carriers/carrier';
 import type { Hole, HookScrew } from '../mounts/held';
 import type { Frame } from '../solid/frame';
 import type { Part } from '../solid/part';
@@ -65,6 +65,8 @@ export interface Built {
 	/** Bores in the back. */
 	holes: readonly Hole[];
 	hookScrews: readonly HookScrew[];
+	/** Cords of what charges on it. */
+	cords: readonly Cord[];
 	seats: readonly BuiltSeat[];
 	members: readonly BuiltMember[];
 	/** Hook along the back, from its left end; nothing where nothing hooks. */

@@ -70,3 +70,91 @@ describe('pigeonholes', () => {
 		expect(asked(planOf(400, [carrier({ hole: 84 })])).all.holders.get('h')?.verdict).not.toBe('cannot-be-built');
 	});
 });
+
+describe('bays between dividers', () => {
+	const params = {
+		width: 400,
+		depth: 140,
+		stock: 'ply-3/4',
+		bays: { kind: 'equal', count: 3 },
+		high: 60,
+		lip: null,
+		neck: null,
+		cords: null,
+		sides: { stock: 'ply-3/4', height: 110, screws: 2, length: 50.8 },
+		ends: 3
+	};
+	const carrier = (over: object = {}): Carrier => ({
+		id: 'c1',
+		kind: 'dividers',
+		at: { on: 'back', x: 0, y: 10 },
+		params: { ...params, ...over },
+		loads: [{ ...THING, width: 60, depth: 100 }]
+	});
+	const clear = (span - 2 * t) / 3;
+	const wood = kg(2 * 140 * 110 * t + span * 140 * t + 2 * 140 * 60 * t);
+	/** Furthest out that a thing 100 deep stands. */
+	const out = 140 - 50;
+	const one = 2 * g;
+
+	it('leave (W - n t) / (n + 1) clear: common practice', () => {
+		const p = asked(planOf(260, [carrier()]));
+		const seats = p.all.holders.get('h')!.placed.built.seats.map((s) => s.at[0]);
+		seats.forEach((x, i) => expect(x).toBeCloseTo(t + clear / 2 + i * (clear + t), 6));
+	});
+	it('give each side what stands nearest to it in its own bay, and no more', () => {
+		const p = asked(planOf(260, [carrier()]));
+		// Pushed to the left end of its bay, a thing 60 wide has its middle 30 from there.
+		const share = [0, 1, 2].reduce((sum, i) => sum + 1 - (i * (clear + t) + 30) / span, 0);
+		const ends = p.line('holder:h:bottom end-joint:c1', 'across one');
+		expect(ends).toBeCloseTo((share * one + (wood * g) / 2) / 3, 4);
+		const woodTurns = kg(2 * 140 * 110 * t + span * 140 * t + 2 * 140 * 60 * t) * g * 70;
+		expect(p.line('holder:h:side-joint:c1', 'turns it')).toBeCloseTo(share * one * out + woodTurns, 1);
+	});
+	it('bend the bottom, behind its slots only, and the fingers beside them by half of a thing each', () => {
+		const p = asked(planOf(260, [carrier({ neck: { width: 30, deep: 80 } })]));
+		expect(p.line('holder:h:bottom-bending:c1', 'section')).toBeCloseTo((60 * t ** 2) / 6, 4);
+		// 121 from slot to slot less 30; the outer ones are narrower: half a bay less half a slot.
+		const [between, end] = [clear + t - 30, clear / 2 - 15];
+		expect(p.line('holder:h:finger:c1', 'bends by')).toBeCloseTo(one * (out - 60), 4);
+		expect(p.line('holder:h:finger:c1', 'section')).toBeCloseTo((between * t ** 2) / 6, 4);
+		expect(p.line('holder:h:end-finger:c1', 'bends by')).toBeCloseTo((one / 2) * (out - 60), 4);
+		expect(p.line('holder:h:end-finger:c1', 'section')).toBeCloseTo((end * t ** 2) / 6, 4);
+	});
+	it('take a thing each of its own where they are of different widths', () => {
+		const bays = { kind: 'by-width', at: [80, 200] };
+		const loads = [60, 100, 140].map((width, i) => ({ ...THING, name: `thing ${i}`, width, count: 1 }));
+		const found = (over: object[]) =>
+			asked(planOf(260, [{ ...carrier({ bays }), loads: over as never }])).all.holders.get('h')!;
+		const { built } = found(loads).placed;
+		expect(built.seats.map((s) => s.load?.name)).toEqual(['thing 0', 'thing 1', 'thing 2']);
+		// Bays clear: 80 - t/2; 120 - t; 164 - t/2 about.
+		const [a, b] = [80 - t / 2, 120 - t];
+		expect(built.seats[0]!.at[0]).toBeCloseTo(t + a / 2, 6);
+		expect(built.seats[1]!.at[0]).toBeCloseTo(t + 80 + t / 2 + b / 2, 6);
+		expect(found(loads).verdict).not.toBe('cannot-be-built');
+		expect(found(loads.map((l, i) => (i === 0 ? { ...l, width: 80 } : l))).verdict).toBe('cannot-be-built');
+	});
+	it('whose things charge: the plug goes through, and its cord comes as far as an outlet, led square', () => {
+		const cords = { count: 1, cord: 1000, plug: 40, hole: 45 };
+		const withOutlet = (x: number | null, over: object = {}) => {
+			const plan = planOf(260, [carrier({ cords: { ...cords, ...over } })]);
+			const outlet = { id: 'o', kind: 'outlet' as const, name: 'by the door', width: 80, height: 120, y: 600 };
+			const obstructions = x === null ? [] : [{ ...outlet, x }];
+			return asked({ ...plan, wall: { ...plan.wall, obstructions } }).all;
+		};
+		const said = (all: ReturnType<typeof withOutlet>) => all.warnings.map((w) => w.message.text).join('\n');
+		const { built, left, foot } = withOutlet(null).holders.get('h')!.placed;
+		const hole = { x: left + t + clear / 2, y: foot + 10 + t + 8 + 22.5 };
+		expect(built.holes).toHaveLength(1);
+		expect(built.holes[0]).toMatchObject({ diameter: 45, depth: t });
+		expect(left + built.holes[0]!.x).toBeCloseTo(hole.x, 6);
+		expect(foot + built.holes[0]!.y).toBeCloseTo(hole.y, 6);
+		expect(said(withOutlet(null))).toMatch(/no outlet on this wall/);
+		// Down to the outlet's middle and along to it: a cord of 1000 has so much left for that.
+		const along = 1000 - (hole.y - 660) - (2 * t + 0.01);
+		expect(said(withOutlet(hole.x + along - 40 - 1))).not.toMatch(/does not reach/);
+		expect(said(withOutlet(hole.x + along - 40 + 1))).toMatch(/does not reach/);
+		expect(withOutlet(0, { plug: 46 }).holders.get('h')?.verdict).toBe('cannot-be-built');
+	});
+});
