@@ -96,5 +96,21 @@ export const FITTING: Record<string, Thing> = {
 		cord: 1400,
 		plugWidth: 28,
 		plugHeight: 45
+	}),
+	'drilled-block': thing('drill bit', {
+		mass: 0.05,
+		width: 10,
+		height: 120,
+		depth: 10,
+		grip: 'bit',
+		dims: { shank: 10, head: 10 }
+	}),
+	'angled-blocks': thing('router bit', {
+		mass: 0.08,
+		width: 30,
+		height: 65,
+		depth: 30,
+		grip: 'bit',
+		dims: { shank: 12, head: 30 }
 	})
 };

@@ -22,6 +22,15 @@ function extruded(path: Path, from: number, to: number): Manifold {
 	return Solid.extrude(new CrossSection([points(path)], 'Positive'), to - from).translate([0, 0, from]);
 }
 
+/** A hole in an edge: the same hole in a face, laid onto that edge by its two corners. */
+function cutInEdge(f: Extract<Feature, { kind: 'bore' }>, edge: number, { outline }: Part): Manifold | null {
+	const [a, b] = [outline.outer[edge]!, outline.outer[(edge + 1) % outline.outer.length]!];
+	const long = Math.hypot(b.x - a.x, b.y - a.y);
+	const along: Vec3 = [(b.x - a.x) / long, (b.y - a.y) / long, 0];
+	const hole = cut({ ...f, from: 'front', through: false }, 0);
+	return hole && hole.transform(matrix(along, [0, 0, 1], [along[1], -along[0], 0], [a.x, a.y, 0]));
+}
+
 function cut(f: Feature, thickness: number): Manifold | null {
 	if (f.kind === 'slot' || (f.kind === 'bore' && f.drawn)) return null;
 	if (f.kind === 'pocket')
@@ -44,7 +53,8 @@ export function solids(part: Part): Manifold[] {
 	let solid = extruded(part.outline.outer, 0, part.thickness);
 	for (const h of part.outline.holes) solid = solid.subtract(extruded(h, -1, part.thickness + 1));
 	for (const f of part.features) {
-		const away = cut(f, part.thickness);
+		const inEdge = f.kind === 'bore' && typeof f.from === 'object' ? f.from.edge : null;
+		const away = f.kind === 'bore' && inEdge !== null ? cutInEdge(f, inEdge, part) : cut(f, part.thickness);
 		if (away) solid = solid.subtract(away);
 	}
 	return part.stands.map((f) => solid.transform(matrix(f.x, f.y, zOf(f), f.at)));

@@ -176,6 +176,8 @@ export interface Fitted<P = Record<string, unknown>> {
 	load: Load;
 	/** Seats, spare ones too. */
 	seats: number;
+	/** Of several meant for its grip a practitioner would take this one, for a thing of its measures. */
+	apt?: boolean;
 }
 
 /** A change of figures that might make it hold. */

@@ -94,6 +94,57 @@ describe('made to measure: what shall go in does, what shall not fall through do
 		);
 	});
 
+	it('a pigeonhole takes the body, its neighbours pass, and what lies there does not tip out', () => {
+		fc.assert(
+			fc.property(mm(10, 150), mm(1, 5), fc.integer({ min: 1, max: 40 }), (body, times, count) => {
+				const height = body * times;
+				const thing = { ...FITTING.pigeonholes!, width: body, depth: body, height, dims: { shank: body } };
+				const { params, holder } = figures('pigeonholes', thing, count);
+				expect(params.hole).toBeGreaterThan(body);
+				expect((params.width! - 36) / params.columns!).toBeGreaterThan(params.hole! + 4 - 1e-9);
+				expect(params.rowPitch! - 18).toBeGreaterThanOrEqual(params.hole! + params.lip!);
+				expect(params.depth! + 18).toBeGreaterThan(height / 2);
+				expect(holder.back.width).toBeLessThanOrEqual(1200 + 1e-6);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it('a bay is wider than what stands in it, the bottom as deep, and its plug goes through', () => {
+		fc.assert(
+			fc.property(mm(10, 300), mm(20, 300), mm(10, 60), fc.integer({ min: 1, max: 30 }), (wide, deep, plug, count) => {
+				const dims = { baseWidth: wide, baseDepth: deep };
+				const thing = { ...FITTING.dividers!, width: wide, depth: deep, dims, plugWidth: plug, plugHeight: plug / 2 };
+				const { params, holder } = figures('dividers', thing, count);
+				const n = (params.bays as never as { count: number }).count;
+				expect((params.width! - 36 - (n - 1) * 18) / n).toBeGreaterThan(wide);
+				expect(params.depth).toBeGreaterThan(deep);
+				expect((params.cords as never as { hole: number }).hole).toBeGreaterThan(Math.hypot(plug, plug / 2));
+				expect(holder.back.width).toBeLessThanOrEqual(1200 + 1e-6);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it.each(['drilled-block', 'angled-blocks'])('%s takes the shank, closely, and heads pass each other', (kind) => {
+		fc.assert(
+			fc.property(mm(3, 25), mm(0, 20), mm(30, 120), fc.integer({ min: 1, max: 40 }), (shank, more, height, count) => {
+				const head = shank + more;
+				const thing = { ...FITTING[kind]!, width: head, depth: head, height, dims: { shank, head } };
+				const { params, holder } = figures(kind, thing, count);
+				const { spacing, diameter } = (params.holes as never as { spacing: Spacing; diameter: number }) ?? {};
+				const hole = diameter ?? params.hole!;
+				expect(hole).toBeGreaterThan(shank);
+				expect(hole - shank).toBeLessThan(1);
+				const along = (params.width ?? params.length)!;
+				const spaced = spacing ?? spread(params);
+				if (spaced.count > 1) expect(spacingPitch(along, spaced)).toBeGreaterThan(head);
+				expect(holder.back.width).toBeLessThanOrEqual(1200 + 1e-6);
+			}),
+			{ seed: 13 }
+		);
+	});
+
 	it('a hook takes the tube that rests in it', () => {
 		fc.assert(
 			fc.property(mm(5, 200), fc.integer({ min: 1, max: 20 }), (tube, count) => {

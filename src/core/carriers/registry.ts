@@ -1,6 +1,8 @@
 import type { CarrierKind } from './carrier';
+import { angledBlocks } from './angled-blocks';
 import { boughtHooks } from './bought-hooks';
 import { dividers } from './dividers';
+import { drilledBlock } from './drilled-block';
 import { neckFork } from './neck-fork';
 import { holeShelf } from './hole-shelf';
 import { lipLedge } from './lip-ledge';
@@ -23,7 +25,9 @@ export const CARRIERS: readonly CarrierKind[] = [
 	twoRails,
 	boughtHooks,
 	pigeonholes,
-	dividers
+	dividers,
+	drilledBlock,
+	angledBlocks
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

@@ -53,8 +53,17 @@ describe('what stands on the face of another board', () => {
 		expect(one!.features[0]).toMatchObject({ from: 'back', at: [expect.closeTo(70, 9), expect.closeTo(80, 9)] });
 	});
 
-	it('is left out where it enters an edge, or no board at all', () => {
-		expect(boredInto([side], facing('front', [0, 0, 100]), [bore(9, 80)])).toEqual([side]);
+	it('is bored into the edge of the board where it stands on one, and leans as it did', () => {
+		const [, one] = boredInto([side], facing('front', [0, 0, 100]), [bore(310, 80)]);
+		// The front edge runs up from the foot; its board's thickness runs to the left from 318.
+		const [f] = one!.features;
+		expect(f).toMatchObject({ from: { edge: 1 }, at: [expect.closeTo(80, 9), expect.closeTo(8, 9)] });
+		expect(f).toMatchObject({ toward: [expect.closeTo(1, 9), expect.closeTo(0, 9)] });
+	});
+
+	it('is left out where it enters no board at all', () => {
+		expect(boredInto([side], facing('front', [0, 0, 100]), [bore(150, 80)])).toEqual([side]);
+		expect(boredInto([side], facing('front', [0, 0, 100]), [bore(310, 230)])).toEqual([side]);
 		expect(boredInto([side], facing('left', [300, 0, 0]), [bore(130, 80)])).toEqual([side]);
 	});
 });

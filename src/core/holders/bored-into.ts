@@ -1,4 +1,5 @@
-import { into, outOf, turnInto, turnOut, zOf, type Frame } from '../solid/frame';
+import { edgeFrame, edgeLength } from '../solid/edge';
+import { into, outOf, turnInto, turnOut, within, zOf, type Frame } from '../solid/frame';
 import { boundsOf } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
 import { dot, type Vec3 } from '../solid/vector';
@@ -7,17 +8,37 @@ type Bore = Extract<Feature, { kind: 'bore' }>;
 
 const SAME = 0.01;
 
-/** A bore in a face, as the board sees it whose face that is; null where it is in none, or enters its edge. */
-function asSeenBy(part: Part, stand: Frame, face: Frame, bore: Bore): Bore | null {
+/** A bore as one of a part's own faces sees it: its place and the way it leans, on a face whose frame is given. */
+function onFace(own: Frame, face: Frame, bore: Bore): { at: Vec3; toward: Vec3 } {
+	const at = into(own, outOf(face, [bore.at[0], bore.at[1], 0]));
+	return { at, toward: turnInto(own, turnOut(face, [bore.toward[0], bore.toward[1], 0])) };
+}
+
+/** In the front or the back of a board; null where it enters neither. */
+function inFace(part: Part, stand: Frame, face: Frame, bore: Bore): Bore | null {
 	if (dot(zOf(stand), zOf(face)) ** 2 < 1 - 1e-9) return null;
-	const [x, y, z] = into(stand, outOf(face, [bore.at[0], bore.at[1], 0]));
+	const { at, toward } = onFace(stand, face, bore);
+	const [x, y, z] = at;
 	const front = Math.abs(z - part.thickness) < SAME;
 	if (!front && Math.abs(z) > SAME) return null;
 	const box = boundsOf(part.outline.outer);
 	if (x < box.left || x > box.right || y < box.low || y > box.high) return null;
-	const leans: Vec3 = [bore.toward[0], bore.toward[1], 0];
-	const [tx, ty] = turnInto(stand, turnOut(face, leans));
-	return { ...bore, at: [x, y], toward: [tx, ty], from: front ? 'front' : 'back' };
+	return { ...bore, at: [x, y], toward: [toward[0], toward[1]], from: front ? 'front' : 'back' };
+}
+
+/** In a straight edge of a board; null where it enters none. */
+function inEdge(part: Part, stand: Frame, face: Frame, bore: Bore): Bore | null {
+	if (Math.abs(dot(zOf(stand), zOf(face))) > 1e-6) return null;
+	for (let edge = 0; edge < part.outline.outer.length; edge++) {
+		if (part.outline.outer[edge]?.bulge) continue;
+		const own = within(stand, edgeFrame(part.outline, edge));
+		if (dot(zOf(own), zOf(face)) < 1 - 1e-9) continue;
+		const { at, toward } = onFace(own, face, bore);
+		const [x, y, z] = at;
+		const on = x >= 0 && x <= edgeLength(part.outline, edge) && y >= 0 && y <= part.thickness;
+		if (on && Math.abs(z) < SAME) return { ...bore, at: [x, y], toward: [toward[0], toward[1]], from: { edge } };
+	}
+	return null;
 }
 
 /** One of those alike that is bored by itself is a part of its own. @param nth tells it from others so split off */
@@ -33,8 +54,7 @@ function bored(part: Part, stand: Frame, bore: Bore, nth: number): Part[] {
 }
 
 /**
- * Parts of a carrier with what another one that stands on one of its faces makes in that face. What enters an edge is
- * left out: an edge has no features.
+ * Parts of a carrier with what another one that stands on one of its faces makes there: in a board's face, or its edge.
  * @param face where the other one stands, with its own frame
  * @example boredInto(shelf, facing('top', [0, 80, 60]), pegs.host)
  */
@@ -44,7 +64,7 @@ export function boredInto(parts: readonly Part[], face: Frame, features: readonl
 			if (f.kind !== 'bore') return all;
 			for (const part of all)
 				for (const stand of part.stands) {
-					const bore = asSeenBy(part, stand, face, f);
+					const bore = inFace(part, stand, face, f) ?? inEdge(part, stand, face, f);
 					if (bore) return all.flatMap((p) => (p === part ? bored(p, stand, bore, all.length) : [p]));
 				}
 			return all;

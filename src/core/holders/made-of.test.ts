@@ -61,9 +61,7 @@ describe('what a holder is made of', () => {
 		const on = [{ ...carrier!, params: { ...carrier!.params, support } }];
 		const { parts } = buildHolder(holder.back, on, heldBy(holder));
 		expect(said(parts)).toEqual(['2 bracket with its screws, 60 mm × 70 mm']);
-		expect(smallParts(parts).map((s) => sayPhrase(s.note, 'mm'))[0]).toBe(
-			'one that carries 118 N by its maker'
-		);
+		expect(smallParts(parts).map((s) => sayPhrase(s.note, 'mm'))[0]).toBe('one that carries 118 N by its maker');
 	});
 });
 const rank = (can: string) => ['no', 'unknown', 'yes'].indexOf(can);

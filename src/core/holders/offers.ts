@@ -82,7 +82,10 @@ export function offersFor(asked: Wanted, tools: readonly Tool[], row: Row | unde
 		});
 	}
 	const { grip } = asked.thing;
-	const meant = (o: Offer) => Number(grip === null || !carrierKind(o.kind).grips.includes(grip));
+	const meant = ({ kind, made }: Offer): number => {
+		if (grip === null || !carrierKind(kind).grips.includes(grip)) return 2;
+		return made.fitted.apt ? 0 : 1;
+	};
 	offers.sort((a, b) => meant(a) - meant(b) || a.made.over - b.made.over || a.built.face.width - b.built.face.width);
 	return { offers, refusals };
 }

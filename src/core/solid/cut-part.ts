@@ -28,6 +28,8 @@ export function cutOf({ name, material, outline, thickness, strips = 1, grain, s
 			const { stock, blank, bevel } = material;
 			return { kind: 'cleat', name, stock, blank, bevel, length: thickness, count };
 		}
+		case 'strip':
+			return { kind: 'board', name, stock: material.stock, width: material.width, length: thickness, count };
 		case 'dowel':
 			return { kind: 'dowel', name, diameter: material.diameter, length: thickness, count };
 		case 'bought':

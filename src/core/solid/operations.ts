@@ -1,6 +1,7 @@
 import { stock } from '../materials/stocks';
 import type { Operation } from '../tools/can';
 import type { Millimetres } from '../units/quantity';
+import { edgeLength } from './edge';
 import { boundsOf } from './outline';
 import type { Part } from './part';
 
@@ -12,7 +13,11 @@ export interface PartOperation {
 }
 
 /** How far a hole is from the nearest edge of its board. */
-function fromEdge(part: Part, [x, y]: readonly [number, number]): Millimetres {
+function fromEdge(part: Part, { at: [x, y], from }: Extract<Part['features'][number], { kind: 'bore' }>): Millimetres {
+	if (typeof from === 'object') {
+		const ends = Math.min(x, edgeLength(part.outline, from.edge) - x);
+		return Math.max(0, Math.min(ends, y, part.thickness - y));
+	}
 	const b = boundsOf(part.outline.outer);
 	return Math.max(0, Math.min(x - b.left, b.right - x, y - b.low, b.high - y));
 }
@@ -44,6 +49,10 @@ export function operationsOf(part: Part): PartOperation[] {
 			tilt: material.bevel
 		});
 	}
+	if (material.kind === 'strip') {
+		const { thickness: thick } = stock(material.stock);
+		take({ kind: 'rip', width: material.width, thickness: thick, length: thickness, tilt: material.bevel });
+	}
 	const alike = new Map<string, PartOperation>();
 	for (const f of features) {
 		const operation = operationOf(f, part);
@@ -64,7 +73,7 @@ function operationOf(f: Part['features'][number], part: Part): Operation | null 
 				diameter: f.diameter,
 				depth: f.depth,
 				...(f.tilt > 0 ? { tilt: f.tilt } : {}),
-				fromEdge: fromEdge(part, f.at)
+				fromEdge: fromEdge(part, f)
 			};
 		case 'slot':
 			return { kind: 'slot', depth: f.depth };

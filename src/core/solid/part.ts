@@ -9,6 +9,8 @@ export type Material =
 	| { kind: 'board'; stock: StockId }
 	/** A strip of the same rip as a wall cleat: its cross-section stands in the outline. */
 	| { kind: 'cleat'; stock: StockId; blank: Millimetres; bevel: Degrees }
+	/** A strip ripped to a width with an edge at an angle: its section stands in the outline, its length is the thickness. */
+	| { kind: 'strip'; stock: StockId; width: Millimetres; bevel: Degrees }
 	| { kind: 'dowel'; diameter: Millimetres }
 	| { kind: 'bought'; name: string; mass: Kilograms | null; rated: Newtons | null };
 
@@ -17,11 +19,14 @@ export type Side = 'front' | 'back';
 
 /** Something made in a part. Those with `drawn` are in its outline already, and are told for the work they take. */
 export type Feature =
-	/** A round hole from a face; its axis leans by `tilt` toward a direction of the face, outward. */
+	/**
+	 * A round hole from a face, or from a straight edge of the outline; its axis leans by `tilt` toward a direction of
+	 * the face, outward. On an edge places are along it from its first corner, and up the thickness.
+	 */
 	| {
 			kind: 'bore';
 			at: Vec2;
-			from: Side;
+			from: Side | { edge: number };
 			diameter: Millimetres;
 			depth: Millimetres;
 			through: boolean;

@@ -1,5 +1,6 @@
 import type { Millimetres } from '../units/quantity';
-import { zOf, type Frame } from './frame';
+import { edgeFrame } from './edge';
+import { outOf, zOf, type Frame } from './frame';
 import { circle, flatten, type Corner, type Outline } from './outline';
 import type { Part } from './part';
 import { dot, minus, times, type Vec2, type Vec3 } from './vector';
@@ -52,8 +53,8 @@ interface Body {
 	thickness: Millimetres;
 	/** Its outline, and holes through it, with arcs as short edges. */
 	loops: Corner[][];
-	/** Circles where bores enter, at the height of the face they enter. */
-	marks: { loop: Corner[]; z: Millimetres }[];
+	/** Circles where bores enter, in the body's own frame, and the way out of the face that they enter. */
+	marks: { loop: Vec3[]; out: Vec3 }[];
 	box: { left: number; right: number; low: number; high: number; far: number; near: number };
 }
 
@@ -68,14 +69,21 @@ function placeOf({ frame: { at, x, y }, z }: Pick<Body, 'frame' | 'z'>, c: Pick<
 
 const loopsOf = (o: Outline) => [flatten(o.outer), ...o.holes.map((h) => flatten(h))];
 
+/** Where a bore enters a part. */
+function markOf(part: Part, f: Extract<Part['features'][number], { kind: 'bore' }>): Body['marks'][number] {
+	const loop = flatten(circle(f.at[0], f.at[1], f.diameter));
+	if (typeof f.from === 'object') {
+		const face = edgeFrame(part.outline, f.from.edge);
+		return { loop: loop.map((c) => outOf(face, [c.x, c.y, 0])), out: zOf(face) };
+	}
+	const [z, out] = f.from === 'front' ? [part.thickness, 1] : [0, -1];
+	return { loop: loop.map((c): Vec3 => [c.x, c.y, z]), out: [0, 0, out] };
+}
+
 function bodiesOf(parts: readonly Part[], view: ViewName): Body[] {
 	return parts.flatMap((part) => {
 		const loops = loopsOf(part.outline);
-		const marks = part.features.flatMap((f) =>
-			f.kind === 'bore' && !f.drawn
-				? [{ loop: flatten(circle(f.at[0], f.at[1], f.diameter)), z: f.from === 'front' ? part.thickness : 0 }]
-				: []
-		);
+		const marks = part.features.flatMap((f) => (f.kind === 'bore' && !f.drawn ? [markOf(part, f)] : []));
 		return part.stands.map((stand): Body => {
 			const frame = { at: seen(view, stand.at), x: seen(view, stand.x), y: seen(view, stand.y) };
 			const z = zOf(frame);
@@ -162,9 +170,21 @@ function edgesOf(body: Body): Line[] {
 /** Does the eye look straight onto the ends of a prism? */
 const isStraight = ({ eye }: Body) => Math.abs(eye[2]) > 1 - 1e-6;
 
-/** The circles where bores enter, which hide nothing: each by itself, so that little of what is before it is asked. */
+/** A face that the eye looks along, or nearly, shows nothing of a hole in it. */
+const LOOKS_ALONG = 0.2;
+
+/**
+ * The circles where bores enter, which hide nothing: each by itself, so that little of what is before it is asked. Of a
+ * prism that leans only those in its edges are drawn, as the eye sees them.
+ */
 const circlesOf = (body: Body): Line[][] =>
-	isStraight(body) ? body.marks.map((m) => ring(body, m.loop, m.z, () => true)) : [];
+	body.marks.flatMap(({ loop, out }) => {
+		const facing = dot(out, body.eye);
+		if (out[2] === 0 ? facing < LOOKS_ALONG : !isStraight(body)) return [];
+		const seenAt = loop.map((p) => placeOf(body, { x: p[0], y: p[1] }, p[2]));
+		const lines = seenAt.map((from, i) => ({ from, to: seenAt[(i + 1) % seenAt.length] as Vec3, piece: true }));
+		return [lines.filter(({ from, to }) => !short(from, to))];
+	});
 
 /** Room of lines, as a view sees them. */
 function boxOf(lines: readonly Line[]): Body['box'] {

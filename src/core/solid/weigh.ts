@@ -1,6 +1,7 @@
 import { DOWEL, stock } from '../materials/stocks';
 import type { Kilograms, Millimetres } from '../units/quantity';
 import { radians } from '../units/quantity';
+import { edgeFrame } from './edge';
 import { outOf } from './frame';
 import { areaOf } from './outline';
 import type { Feature, Material, Part } from './part';
@@ -51,7 +52,13 @@ function bored(f: Extract<Feature, { kind: 'bore' }>, thickness: Millimetres): V
 }
 
 function takenOut(f: Feature, part: Part): Volume[] {
-	if (f.kind === 'bore') return f.drawn ? [] : [bored(f, part.thickness)];
+	if (f.kind === 'bore') {
+		if (f.drawn) return [];
+		if (typeof f.from !== 'object') return [bored(f, part.thickness)];
+		// An edge is a face with nothing before it.
+		const inEdge = bored({ ...f, from: 'front', through: false }, 0);
+		return [{ ...inEdge, at: outOf(edgeFrame(part.outline, f.from.edge), inEdge.at) }];
+	}
 	if (f.kind === 'slot') return [];
 	const { area, x, y } = areaOf(f.path);
 	const middle = f.from === 'front' ? part.thickness - f.depth / 2 : f.depth / 2;

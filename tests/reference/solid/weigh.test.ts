@@ -100,6 +100,34 @@ describe('volume and centre of gravity against solids made of triangles', () => 
 		);
 	});
 
+	it('bores in an edge that lean any way, of a board of any shape', () => {
+		const outer = polygon([
+			[0, 0],
+			[300, 40],
+			[260, 200],
+			[-30, 160]
+		]);
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 0, max: 3 }),
+				fc.double({ min: 2, max: 12, noNaN: true }),
+				fc.double({ min: 6, max: 30, noNaN: true }),
+				fc.double({ min: 0, max: 25, noNaN: true }),
+				fc.boolean(),
+				(edge, diameter, depth, tilt, back) => {
+					const toward = back ? ([-1, 0] as const) : ([1, 0] as const);
+					agrees(
+						board(
+							[{ kind: 'bore', at: [80, 9], from: { edge }, diameter, depth: depth + 6, through: false, tilt, toward }],
+							outer
+						)
+					);
+				}
+			),
+			{ seed: 14, numRuns: 40 }
+		);
+	});
+
 	it('tells how far a slanted bore moves the middle', () => {
 		// Only the bore is left: a board just as large is taken off by subtraction.
 		const bore: Feature = {

@@ -36,6 +36,30 @@ export const GRIPS_BY_ROOM = {
 				.done();
 		}
 	},
+	bit: {
+		title: 'Shank in a blind hole',
+		short: 'bit in a block',
+		words: ['bit', 'small shank', 'blind hole'],
+		about: 'Drill bits, router bits, small punches: the shank stands in a hole that does not go through.',
+		needs: ['shank', 'head'],
+		decides: 'The shank decides the hole, the widest part how far apart the holes stand.',
+		figures: (d) => [
+			...plus('hole', d, 'shank', ROOM.bit),
+			...plus('holes apart, centre to centre', d, 'head', ROOM.bits)
+		],
+		draw(d) {
+			const p = sketch('A bit in a block', this.needs, { shank: 8, head: 20 }, d);
+			const [shank, head] = [p.of('shank'), Math.max(p.of('head'), p.of('shank'))];
+			const deep = shank * 3;
+			return p
+				.box(-head * 1.2, -deep * 1.3, head * 2.4, deep * 1.3, 'wood')
+				.box(-shank / 2, -deep, shank, deep * 1.5, 'steel')
+				.box(-head / 2, deep * 0.5, head, head, 'thing')
+				.measure('shank', [-shank / 2, -deep], [shank / 2, -deep], 'below')
+				.measure('head', [-head / 2, deep * 0.5 + head], [head / 2, deep * 0.5 + head], 'above')
+				.done();
+		}
+	},
 	cup: {
 		title: 'Standing in a tube or cup',
 		short: 'in a tube',

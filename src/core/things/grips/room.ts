@@ -5,6 +5,10 @@
 export const ROOM = {
 	/** Around a bar, a shank or a thickness, so that it goes in and out and does not rattle. */
 	slack: 2,
+	/** Around the shank of a bit in a blind hole: it shall not lean. */
+	bit: 0.5,
+	/** Between neighbours that are lifted by two finger tips. */
+	bits: 8,
 	/** Between neighbours, for fingers. */
 	fingers: 14,
 	/** Behind what could touch the wall or the face. */
