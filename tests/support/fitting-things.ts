@@ -112,5 +112,13 @@ export const FITTING: Record<string, Thing> = {
 		depth: 30,
 		grip: 'bit',
 		dims: { shank: 12, head: 30 }
+	}),
+	'tool-dock': thing('cordless drill', {
+		mass: 1.7,
+		width: 80,
+		height: 220,
+		depth: 190,
+		grip: 'dock',
+		dims: { foot: 52, flange: 9, head: 80 }
 	})
 };

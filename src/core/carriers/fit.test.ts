@@ -199,14 +199,14 @@ describe('every kind that is made to measure', () => {
 		const bare = { ...newThing('x', 'Saw'), grip: 'slot' as const };
 		const asked = offersFor({ thing: bare, count: 1, widest: 900, unit: 'mm' }, [], undefined, 3.2);
 		expect(firstOf(asked, bare)).toMatchObject({ ok: false, error: expect.stringMatching(/thickness of its bar/) });
-		const odd = { ...bare, grip: 'dock' as const };
+		const odd = { ...bare, grip: 'arms' as const };
 		const none = offersFor({ thing: odd, count: 1, widest: 900, unit: 'mm' }, [], undefined, 3.2);
 		expect(firstOf(none, odd)).toEqual({ ok: false, error: 'nothing carries it yet' });
 	});
 
 	it('says why it cannot carry what it cannot', () => {
 		const { offers, refusals } = offersFor(
-			{ thing: { ...newThing('x', 'Mystery'), grip: 'dock' }, count: 1, widest: 1200, unit: 'mm' },
+			{ thing: { ...newThing('x', 'Mystery'), grip: 'arms' }, count: 1, widest: 1200, unit: 'mm' },
 			[],
 			undefined,
 			3.2

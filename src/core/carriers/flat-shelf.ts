@@ -1,9 +1,7 @@
 import { groupField, lengthField, orNull, variantsField, wholeField, type ValuesOf } from '../form/field';
 import { stock } from '../materials/stocks';
-import { boardOnSupports } from '../members/beam';
-import { cantileverOf } from '../members/cantilever';
 import { fail, ok } from '../result';
-import { facing, upright } from '../solid/frame';
+import { upright } from '../solid/frame';
 import { plain, rectangle } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
@@ -23,7 +21,8 @@ import {
 } from './carrier';
 import { boardBetween } from './between';
 import { loadOf } from './load-of';
-import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT } from './plate';
+import { plainPlate } from './plain-plate';
+import { boardField, PLATE_SCREWS, plateFaces, SUPPORT } from './plate';
 import { pushedShare, sideFaces, SIDES, sidesOn } from './sides';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
@@ -63,61 +62,29 @@ interface Held {
 	warnings: readonly Found[];
 }
 
-function onSupports(p: Params, c: CarrierContext, held: Extract<Params['held'], { kind: 'below' }>): Held {
-	const plate = plateOn({
-		id: 'shelf',
+function onSupports(
+	p: Params,
+	c: CarrierContext,
+	{ support, screws }: Extract<Params['held'], { kind: 'below' }>
+): Held {
+	const { width, depth } = p;
+	const plate = plainPlate({
 		name: 'shelf',
-		x: 0,
-		top: 0,
-		width: p.width,
-		depth: p.depth,
+		width,
+		depth,
 		stock: p.stock,
-		grain: 'along',
-		outline: plain(rectangle(p.width, p.depth)),
-		support: held.support,
-		screws: held.screws,
-		host: c.host
+		support,
+		screws,
+		host: c.host,
+		wide: c.loads[0]?.width ?? 0
 	});
-	const members: Member[] = [...plate.members];
-	const beam = plate.supportsAt.length > 1;
-	const at = members.length;
-	// Over what is below it the board bends along; with nothing there, it bends out from the back.
-	if (beam) {
-		const data = boardOnSupports({
-			stock: p.stock,
-			depth: p.depth,
-			supports: plate.supportsAt,
-			length: p.width,
-			bearing: stock(p.stock).thickness,
-			wide: c.loads[0]?.width ?? 0
-		});
-		members.push({ data, instances: [facing('front', [0, 0, 0])], own: true });
-	} else {
-		const data = cantileverOf({
-			wide: c.loads[0]?.width ?? 0,
-			name: 'shelf at the face',
-			width: p.width,
-			stock: p.stock,
-			grain: 'across'
-		});
-		members.push({ data, instances: [facing('front', [0, 0, 0])], own: true });
-	}
-	const carriedBy = (): CarriedBy[] => [
-		{ member: 0, instance: 0, share: 1 },
-		{ member: at, instance: 0, share: 1 },
-		...plate.bracketShares(0)
-	];
 	return {
-		parts: plate.parts,
-		joints: plate.joints,
-		members,
-		faces: plateFaces({ x: 0, top: 0, width: p.width, depth: p.depth, stock: p.stock }, carriedBy()),
-		carriedBy,
-		clear: { from: 0, to: p.width },
+		...plate,
+		faces: plateFaces({ x: 0, top: 0, width, depth, stock: p.stock }, plate.carriedBy),
+		carriedBy: () => [...plate.carriedBy],
+		clear: { from: 0, to: width },
 		top: 0,
-		low: plate.low,
-		high: 0,
-		warnings: plate.warnings
+		high: 0
 	};
 }
 

@@ -11,6 +11,7 @@ import { pigeonholes } from './pigeonholes';
 import { sideRod } from './side-rod';
 import { flatShelf } from './flat-shelf';
 import { slottedShelf } from './slotted-shelf';
+import { toolDock } from './tool-dock';
 import { twoRails } from './two-rails';
 
 /** Every kind of carrier. A new one is one file and one line here; nothing else knows its name. */
@@ -27,7 +28,8 @@ export const CARRIERS: readonly CarrierKind[] = [
 	pigeonholes,
 	dividers,
 	drilledBlock,
-	angledBlocks
+	angledBlocks,
+	toolDock
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

@@ -9,7 +9,7 @@ export type Material =
 	| { kind: 'board'; stock: StockId }
 	/** A strip of the same rip as a wall cleat: its cross-section stands in the outline. */
 	| { kind: 'cleat'; stock: StockId; blank: Millimetres; bevel: Degrees }
-	/** A strip ripped to a width with an edge at an angle: its section stands in the outline, its length is the thickness. */
+	/** A strip ripped at a slant to a width: its section stands in the outline, its length is the thickness. */
 	| { kind: 'strip'; stock: StockId; width: Millimetres; bevel: Degrees }
 	| { kind: 'dowel'; diameter: Millimetres }
 	| { kind: 'bought'; name: string; mass: Kilograms | null; rated: Newtons | null };

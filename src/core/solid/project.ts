@@ -1,7 +1,7 @@
 import type { Millimetres } from '../units/quantity';
 import { edgeFrame } from './edge';
 import { outOf, zOf, type Frame } from './frame';
-import { circle, flatten, type Corner, type Outline } from './outline';
+import { circle, flatten, type Corner } from './outline';
 import type { Part } from './part';
 import { dot, minus, times, type Vec2, type Vec3 } from './vector';
 
@@ -67,10 +67,20 @@ function placeOf({ frame: { at, x, y }, z }: Pick<Body, 'frame' | 'z'>, c: Pick<
 	];
 }
 
-const loopsOf = (o: Outline) => [flatten(o.outer), ...o.holes.map((h) => flatten(h))];
+type Bore = Extract<Part['features'][number], { kind: 'bore' }>;
+
+/** One can look through it: a hole of the outline like any other. */
+const isOpen = (f: Part['features'][number]): f is Bore =>
+	f.kind === 'bore' && !f.drawn && f.through && f.tilt === 0 && typeof f.from !== 'object';
+
+const loopsOf = ({ outline, features }: Part) => [
+	flatten(outline.outer),
+	...outline.holes.map((h) => flatten(h)),
+	...features.filter(isOpen).map((f) => flatten(circle(f.at[0], f.at[1], f.diameter)))
+];
 
 /** Where a bore enters a part. */
-function markOf(part: Part, f: Extract<Part['features'][number], { kind: 'bore' }>): Body['marks'][number] {
+function markOf(part: Part, f: Bore): Body['marks'][number] {
 	const loop = flatten(circle(f.at[0], f.at[1], f.diameter));
 	if (typeof f.from === 'object') {
 		const face = edgeFrame(part.outline, f.from.edge);
@@ -82,8 +92,8 @@ function markOf(part: Part, f: Extract<Part['features'][number], { kind: 'bore' 
 
 function bodiesOf(parts: readonly Part[], view: ViewName): Body[] {
 	return parts.flatMap((part) => {
-		const loops = loopsOf(part.outline);
-		const marks = part.features.flatMap((f) => (f.kind === 'bore' && !f.drawn ? [markOf(part, f)] : []));
+		const loops = loopsOf(part);
+		const marks = part.features.flatMap((f) => (f.kind === 'bore' && !f.drawn && !isOpen(f) ? [markOf(part, f)] : []));
 		return part.stands.map((stand): Body => {
 			const frame = { at: seen(view, stand.at), x: seen(view, stand.x), y: seen(view, stand.y) };
 			const z = zOf(frame);

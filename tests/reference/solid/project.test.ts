@@ -111,3 +111,37 @@ describe.each(CARRIERS.map((c) => c.kind))('%s', (kind) => {
 		expect(drawn.visible.length).toBeGreaterThan(8);
 	});
 });
+
+describe('holes that bores make', () => {
+	const plank = (feature: Part['features'][number]): Part => ({
+		...board('plank', 100, 40, [flat([0, 60, 0])]),
+		features: [feature]
+	});
+	const bore = { kind: 'bore', diameter: 10, through: false, tilt: 0, toward: [1, 0] } as const;
+	/** Edges of the circle itself: short, where nothing else is. */
+	const round = (edges: readonly Edge[]) => edges.filter(([a, b]) => Math.hypot(a[0] - b[0], a[1] - b[1]) < 2);
+
+	it('in the front edge of a plank is seen from the front alone, where it is', () => {
+		// Its far long edge runs back from the right: 70 from there is 30 along, half way down.
+		const drilled = plank({ ...bore, at: [70, 9], from: { edge: 2 }, depth: 20 });
+		const front = round(project([drilled], 'front').visible);
+		expect(front).toHaveLength(32);
+		for (const [[x, y]] of front) expect(Math.hypot(x - 30, y - (60 - 9))).toBeCloseTo(5, 9);
+		expect(round(project([drilled], 'above').visible)).toHaveLength(0);
+		// A board before it hides it.
+		const cover = board('cover', 100, 100, [upright([0, 0, 60])]);
+		expect(round(project([drilled, cover], 'front').hidden)).toHaveLength(32);
+	});
+	it('that goes through lets what is behind be seen', () => {
+		const under = board('under', 100, 40, [flat([0, 20, 0])]);
+		const seen = (depth: number, through: boolean) => {
+			const hole = plank({ ...bore, at: [50, 20], from: 'back', depth, through });
+			const mark: Part = { ...board('mark', 60, 2, [flat([20, 40, 19])], 2), outline: plain(rectangle(60, 2)) };
+			return project([hole, mark, under], 'above').visible.filter(
+				([a, b]) => Math.abs(a[1] - b[1]) < 1e-6 && Math.abs(a[1] + 20) < 1.5 && Math.abs(a[0] - b[0]) < 11
+			);
+		};
+		expect(seen(18, true).length).toBeGreaterThan(0);
+		expect(seen(12, false)).toEqual([]);
+	});
+});
