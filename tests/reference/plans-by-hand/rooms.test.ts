@@ -158,3 +158,51 @@ describe('bays between dividers', () => {
 		expect(withOutlet(0, { plug: 46 }).holders.get('h')?.verdict).toBe('cannot-be-built');
 	});
 });
+
+describe('docks under a board and on top of it', () => {
+	const params = {
+		width: 400,
+		depth: 140,
+		stock: 'ply-3/4',
+		under: { count: 3, first: 2.5 * 25.4, pitch: 3.5 * 25.4 },
+		over: { count: 3, first: 3 * 25.4, pitch: 3.5 * 25.4 },
+		dock: { foot: 52, flange: 10, long: 90, base: 3, rated: 4 },
+		fixing: { size: '#6', length: 15, count: 2 },
+		cords: null,
+		support: { kind: 'gussets', count: 2, height: 100, out: 110 },
+		screws: { size: '#8', length: 50.8, count: 4, glued: true }
+	};
+	const carrier = (over: object = {}, loads: object[] = [{}]): Carrier => ({
+		id: 'c1',
+		kind: 'tool-dock',
+		at: { on: 'back', x: 0, y: 160 },
+		params: { ...params, ...over },
+		loads: loads.map((l) => ({ ...THING, width: 60, depth: 180, ...l }))
+	});
+	const p = asked(planOf(300, [carrier({}, [{}, { mass: 0.5, depth: 80 }])]));
+	const verdict = (over: object) => asked(planOf(300, [carrier(over)])).all.holders.get('h')?.verdict;
+
+	it('carry by their maker’s word, each by itself', () => {
+		expect(p.check('holder:h:dock:c1').margin).toBeCloseTo(4 / 2, 6);
+		const unsaid = asked(planOf(300, [carrier({ dock: { ...params.dock, rated: null } })]));
+		expect(unsaid.check('holder:h:dock:c1').verdict).toBe('cannot-be-judged');
+	});
+	it('turn the board about the foot of its gussets: tools below and batteries on top, at the middle of their docks', () => {
+		const wood = kg(400 * 140 * t + 2 * ((100 * 110) / 2) * t);
+		const centre = (400 * 140 * t * 70 + 2 * ((100 * 110) / 2) * t * (110 / 3)) / (wood / kg(1));
+		const M = 3 * (2 + 0.5) * g * (140 - 45) + wood * g * centre;
+		expect(p.line('holder:h:dock board-joint:c1', 'turns it')).toBeCloseTo(M, 1);
+	});
+	it('first at 2 1/2 below and 3 above, every 3 1/2: their screws miss each other; common practice', () => {
+		expect(verdict({})).not.toBe('cannot-be-built');
+		// 15 through a base of 3 is 12 from either face of 18.3: they reach past each other's points.
+		expect(verdict({ over: { ...params.over, first: 2.5 * 25.4 + 5 } })).toBe('cannot-be-built');
+		// Shorter ones do not.
+		const short = { ...params.fixing, length: 12 };
+		expect(verdict({ over: { ...params.over, first: 2.5 * 25.4 + 5 }, fixing: short })).not.toBe('cannot-be-built');
+	});
+	it('cannot have screws that come out of the other face, or docks past the end of their board', () => {
+		expect(verdict({ fixing: { ...params.fixing, length: 20.4 } })).toBe('cannot-be-built');
+		expect(verdict({ under: { ...params.under, count: 4, pitch: 110 } })).toBe('cannot-be-built');
+	});
+});
