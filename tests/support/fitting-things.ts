@@ -120,5 +120,21 @@ export const FITTING: Record<string, Thing> = {
 		depth: 190,
 		grip: 'dock',
 		dims: { foot: 52, flange: 9, head: 80 }
+	}),
+	'sloping-shelf': thing('roll of cloth tape', {
+		mass: 0.35,
+		width: 48,
+		height: 115,
+		depth: 115,
+		grip: 'slope',
+		dims: { across: 115, roll: 48 }
+	}),
+	'writing-slope': thing('notebook', {
+		mass: 0.6,
+		width: 220,
+		height: 20,
+		depth: 300,
+		grip: 'desk',
+		dims: { baseWidth: 220, baseDepth: 300 }
 	})
 };

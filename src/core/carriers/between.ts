@@ -1,9 +1,10 @@
 import { stock, type StockId } from '../materials/stocks';
 import { boardOnSupports } from '../members/beam';
-import { facing, flat } from '../solid/frame';
-import { plain, rectangle, type Outline } from '../solid/outline';
+import { facing, flat, onEdge } from '../solid/frame';
+import { plain, polygon, rectangle, type Outline } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
-import type { Millimetres } from '../units/quantity';
+import type { Vec2 } from '../solid/vector';
+import { radians, type Degrees, type Millimetres } from '../units/quantity';
 import type { CarriedBy, Member, ScrewJoint } from './carrier';
 import { endJoint, endScrew } from './sides';
 
@@ -19,8 +20,10 @@ export interface BetweenInput {
 	depth: Millimetres;
 	/** Where not all of that runs through from end to end: as deep as it bends. */
 	bends?: Millimetres;
-	/** Its upper side, in the carrier's frame. */
+	/** Its upper side, in the carrier's frame; of one that slopes, where that meets the face. */
 	top: Millimetres;
+	/** How it rises toward the front; falls, where it is less than 0. Its back edge is bevelled alike. */
+	slope?: Degrees;
 	/** Screws in each end. */
 	screws: number;
 	/** Room that one thing takes along it. */
@@ -49,6 +52,38 @@ export interface Between {
 export const clearBetween = (width: Millimetres, side: StockId): Millimetres =>
 	Math.max(1, width - 2 * stock(side).thickness);
 
+/** Of whom every face is square. */
+const lying = (i: BetweenInput, span: Millimetres): Part => ({
+	id: i.id,
+	name: i.name,
+	material: { kind: 'board', stock: i.stock },
+	outline: i.outline ?? plain(rectangle(span, i.depth)),
+	thickness: stock(i.stock).thickness,
+	grain: 'x',
+	features: i.features ?? [],
+	stands: [flat([stock(i.side).thickness, i.top, 0])]
+});
+
+/** The edge of a sloping board's section that is its upper side, from its front back to the face. */
+export const UPPER_SIDE = 2;
+
+/** Its section stands in the outline, out from the face and up: a back edge that lies flat on that. */
+function sloping(i: BetweenInput, span: Millimetres): Part {
+	const t = stock(i.stock).thickness;
+	const [sin, cos] = [Math.sin(radians(i.slope ?? 0)), Math.cos(radians(i.slope ?? 0))];
+	const front: Vec2 = [i.depth * cos, i.depth * sin];
+	return {
+		id: i.id,
+		name: i.name,
+		material: { kind: 'strip', stock: i.stock, width: i.depth, bevel: Math.abs(i.slope ?? 0) },
+		outline: plain(polygon([[0, 0], front, [front[0] - t * sin, front[1] + t * cos], [0, t / cos]])),
+		thickness: span,
+		grain: 'none',
+		features: i.features ?? [],
+		stands: [onEdge([i.width - stock(i.side).thickness, i.top - t / cos, 0])]
+	};
+}
+
 /**
  * A board that lies between two sides, screwed through them into its ends.
  * @example boardBetween({ id: 'shelf', name: 'shelf', stock: 'ply-18', side: 'ply-18', ... }).span // 364 of 400
@@ -68,27 +103,18 @@ export function boardBetween(i: BetweenInput): Between {
 		wide: i.wide
 	});
 	const end = endJoint({ name: `${i.name} end`, stock: i.stock, side: i.side, screws: i.screws, high: board });
+	const slope = radians(i.slope ?? 0);
 	return {
-		part: {
-			id: i.id,
-			name: i.name,
-			material: { kind: 'board', stock: i.stock },
-			outline: i.outline ?? plain(rectangle(span, i.depth)),
-			thickness: board,
-			grain: 'x',
-			features: i.features ?? [],
-			stands: [flat([t, i.top, 0])]
-		},
+		part: slope === 0 ? lying(i, span) : sloping(i, span),
 		joint: {
 			name: `${i.name}, through the sides`,
 			...endScrew(i.side),
 			glued: true,
 			places: [0, i.width].flatMap((x) =>
-				Array.from({ length: i.screws }, (_, n): [number, number, number] => [
-					x,
-					i.top - board / 2,
-					(i.depth * (n + 1)) / (i.screws + 1)
-				])
+				Array.from({ length: i.screws }, (_, n): [number, number, number] => {
+					const out = (i.depth * (n + 1)) / (i.screws + 1);
+					return [x, i.top - board / 2 / Math.cos(slope) + out * Math.sin(slope), out * Math.cos(slope)];
+				})
 			)
 		},
 		members: [

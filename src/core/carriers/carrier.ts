@@ -174,6 +174,8 @@ export interface Fitted<P = Record<string, unknown>> {
 	back: { width: Millimetres; height: Millimetres };
 	y: Millimetres;
 	load: Load;
+	/** What else its other groups are meant for. */
+	more?: readonly Load[];
 	/** Seats, spare ones too. */
 	seats: number;
 	/** Of several meant for its grip a practitioner would take this one, for a thing of its measures. */

@@ -10,9 +10,11 @@ import { pegs } from './pegs';
 import { pigeonholes } from './pigeonholes';
 import { sideRod } from './side-rod';
 import { flatShelf } from './flat-shelf';
+import { slopingShelf } from './sloping-shelf';
 import { slottedShelf } from './slotted-shelf';
 import { toolDock } from './tool-dock';
 import { twoRails } from './two-rails';
+import { writingSlope } from './writing-slope';
 
 /** Every kind of carrier. A new one is one file and one line here; nothing else knows its name. */
 export const CARRIERS: readonly CarrierKind[] = [
@@ -29,7 +31,9 @@ export const CARRIERS: readonly CarrierKind[] = [
 	dividers,
 	drilledBlock,
 	angledBlocks,
-	toolDock
+	toolDock,
+	slopingShelf,
+	writingSlope
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

@@ -83,6 +83,93 @@ export const GRIPS_BY_ROOM = {
 				.done();
 		}
 	},
+	slope: {
+		title: 'Roll on a sloping shelf',
+		short: 'on a slope',
+		words: ['sloping shelf', 'on a slope', 'roll of tape', 'spool'],
+		about: 'Rolls of tape, spools of wire and twine: they stand on their rims and roll to the wall, or over a pin.',
+		needs: ['across', 'roll'],
+		decides:
+			'The outside decides how deep the shelf is and how far apart shelves are, the width how many stand on one.',
+		figures: (d) => [
+			...plus('along the shelf, each', d, 'roll', ROOM.slack),
+			...plus('from shelf to shelf, clear', d, 'across', ROOM.fingers)
+		],
+		draw(d) {
+			const p = sketch(
+				'A roll on a sloping shelf, from its end and from the front',
+				this.needs,
+				{ across: 110, roll: 48 },
+				d
+			);
+			const [across, roll] = [p.of('across'), p.of('roll')];
+			const r = across / 2;
+			const deep = across * 0.9;
+			const rise = deep * 0.4;
+			const x = across * 1.6;
+			return p
+				.box(-12, -12, 12, across * 1.4, 'wall')
+				.polygon(
+					[
+						[0, 0],
+						[deep, rise],
+						[deep, rise - 12],
+						[0, -12]
+					],
+					'ply'
+				)
+				.circle(r, r * 1.48, r, 'thing')
+				.box(x, rise - 12, roll * 2 + 12, 12, 'ply')
+				.box(x + 4, rise * 0.5, roll, across, 'thing')
+				.measure('across', [0, r * 2.6], [across, r * 2.6], 'above')
+				.measure('roll', [x + 4, rise - 12], [x + 4 + roll, rise - 12], 'below')
+				.done();
+		}
+	},
+	desk: {
+		title: 'Lying on a writing slope',
+		short: 'writing slope',
+		words: ['writing slope', 'drawing', 'notebook', 'pad'],
+		about: 'A notebook, drawings, a cut list: they lie on a slope at a height to write at, and a lip keeps them there.',
+		needs: ['baseWidth', 'baseDepth'],
+		decides: 'What lies there decides the slope’s width and depth; an arm that leans on it, how strong its hook is.',
+		figures: (d) => [
+			...plus('slope, wide', d, 'baseWidth', 2 * ROOM.clear),
+			...plus('slope, deep', d, 'baseDepth', ROOM.clear)
+		],
+		draw(d) {
+			const p = sketch('A pad on a writing slope, from its end', this.needs, { baseWidth: 210, baseDepth: 300 }, d);
+			const [w, deep] = [p.of('baseWidth'), p.of('baseDepth')];
+			const fall = deep * 0.5;
+			const x = deep * 1.3;
+			return p
+				.box(-14, -fall * 0.4, 14, fall * 2, 'wall')
+				.polygon(
+					[
+						[0, fall],
+						[deep, 0],
+						[deep, -12],
+						[0, fall - 12]
+					],
+					'ply'
+				)
+				.box(deep, -12, 12, 30, 'ply')
+				.polygon(
+					[
+						[0, fall],
+						[deep, 0],
+						[deep, 10],
+						[0, fall + 10]
+					],
+					'thing'
+				)
+				.box(x, -12, w * 1.1, fall * 1.2, 'ply')
+				.box(x + w * 0.05, 0, w, fall, 'thing')
+				.measure('baseDepth', [0, fall + 10], [deep, fall + 10], 'above')
+				.measure('baseWidth', [x + w * 0.05, -12], [x + w * 1.05, -12], 'below')
+				.done();
+		}
+	},
 	bay: {
 		title: 'Between dividers',
 		short: 'in a bay',
