@@ -136,5 +136,21 @@ export const FITTING: Record<string, Thing> = {
 		depth: 300,
 		grip: 'desk',
 		dims: { baseWidth: 220, baseDepth: 300 }
+	}),
+	'lean-tubes': thing('paint brush', {
+		mass: 0.15,
+		width: 24,
+		height: 260,
+		depth: 24,
+		grip: 'cup',
+		dims: { shank: 24 }
+	}),
+	'hollow-form': thing('ear defenders', {
+		mass: 0.4,
+		width: 190,
+		height: 200,
+		depth: 110,
+		grip: 'form',
+		dims: { inside: 150, insideDepth: 80 }
 	})
 };

@@ -170,6 +170,35 @@ describe('made to measure: what shall go in does, what shall not fall through do
 		);
 	});
 
+	it('a tube takes the thickest part, or several of them, and the middle of what stands there is in it', () => {
+		fc.assert(
+			fc.property(mm(3, 80), mm(60, 500), fc.integer({ min: 1, max: 40 }), (shank, height, count) => {
+				const thing = { ...FITTING['lean-tubes']!, width: shank, depth: shank, height, dims: { shank } };
+				const { params, holder } = figures('lean-tubes', thing, count);
+				expect(params.inside).toBeGreaterThan(shank);
+				// Circles in a circle: never more than their areas say, by far.
+				expect(params.each! * shank ** 2).toBeLessThanOrEqual(Math.max(shank ** 2, params.inside! ** 2 / 2));
+				const front = params.long! - ((params.inside! + 6) / 2) * Math.tan((params.mouth! * Math.PI) / 180);
+				expect(front).toBeGreaterThan(height / 2);
+				expect(holder.back.width).toBeLessThanOrEqual(1200 + 1e-6);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it('a form goes into the hollow, and the rim of that clears the face', () => {
+		fc.assert(
+			fc.property(mm(40, 300), mm(30, 200), fc.integer({ min: 1, max: 8 }), (inside, insideDepth, count) => {
+				const thing = { ...FITTING['hollow-form']!, width: inside + 40, dims: { inside, insideDepth } };
+				const { params } = figures('hollow-form', thing, count);
+				expect(params.across).toBeLessThan(inside);
+				expect(params.out).toBeGreaterThan(insideDepth);
+				expect(params.pin).toBeLessThanOrEqual(params.across! / 3);
+			}),
+			{ seed: 13 }
+		);
+	});
+
 	it('a hook takes the tube that rests in it', () => {
 		fc.assert(
 			fc.property(mm(5, 200), fc.integer({ min: 1, max: 20 }), (tube, count) => {

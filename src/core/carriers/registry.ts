@@ -4,7 +4,9 @@ import { boughtHooks } from './bought-hooks';
 import { dividers } from './dividers';
 import { drilledBlock } from './drilled-block';
 import { neckFork } from './neck-fork';
+import { hollowForm } from './hollow-form';
 import { holeShelf } from './hole-shelf';
+import { leanTubes } from './lean-tubes';
 import { lipLedge } from './lip-ledge';
 import { pegs } from './pegs';
 import { pigeonholes } from './pigeonholes';
@@ -33,7 +35,9 @@ export const CARRIERS: readonly CarrierKind[] = [
 	angledBlocks,
 	toolDock,
 	slopingShelf,
-	writingSlope
+	writingSlope,
+	leanTubes,
+	hollowForm
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

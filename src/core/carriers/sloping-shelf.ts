@@ -15,6 +15,7 @@ import {
 	type CarrierContext,
 	type Fitted,
 	type Found,
+	type Keep,
 	type Wanted
 } from './carrier';
 import { findings } from './findings';
@@ -157,6 +158,14 @@ function pinFrame(p: Params, x: Millimetres, shelf: number, deep: Millimetres): 
 	return { at: [x, y - deep * cos, z + deep * sin], x: [1, 0, 0], y: [0, -sin, -cos] };
 }
 
+/** What keeps a roll from walking off the front. */
+function keptForward(p: Params): Keep {
+	if (p.pins) return { by: 'its pin' };
+	return p.slope >= KEEPS
+		? { by: 'the slope' }
+		: { open: `so little of a slope keeps no roll back: ${KEEPS}° at least` };
+}
+
 function build(p: Params, c: CarrierContext): BuiltCarrier {
 	const [height, out] = [heightOf(p), outOf(p)];
 	const xs = placesOf(p);
@@ -232,11 +241,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		faces: sideFaces(p.width, out, { ...p.sides, height }),
 		retention: [
 			{
-				forward: pins
-					? { by: 'its pin' }
-					: p.slope >= KEEPS
-						? { by: 'the slope' }
-						: { open: `so little of a slope keeps no roll back: ${KEEPS}° at least` },
+				forward: keptForward(p),
 				sideways: pins ? { by: 'its pin' } : { by: 'the sides' },
 				up: { open: 'it lifts off, as it is meant to' },
 				back: { by: pins ? 'its pin' : 'the face' }
