@@ -132,3 +132,12 @@ export function boardBetween(i: BetweenInput): Between {
 		span
 	};
 }
+
+/**
+ * Boards alike, one over the other: one part in several places, cut and listed together.
+ * @example alike([lower, upper]).stands.length // 2
+ */
+export function alike([first, ...rest]: readonly Between[]): Part[] {
+	if (!first) return [];
+	return [{ ...first.part, stands: [first, ...rest].flatMap((b) => b.part.stands) }];
+}

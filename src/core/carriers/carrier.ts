@@ -66,6 +66,10 @@ export interface Seat {
 	/** Something keeps them near where the seat begins; else they are counted at its far end. */
 	kept: boolean;
 	stance: Stance;
+	/** It lies with its end toward whoever stands there. */
+	endOn?: true;
+	/** No thing, and never lifted here: what leans on it for a while, whoever writes there. */
+	leans?: Load;
 	/** On a rod along the back: what is called its depth lies along the back, and its width stands out from it. */
 	turned?: true;
 	carriedBy: readonly CarriedBy[];
@@ -174,8 +178,6 @@ export interface Fitted<P = Record<string, unknown>> {
 	back: { width: Millimetres; height: Millimetres };
 	y: Millimetres;
 	load: Load;
-	/** What else its other groups are meant for. */
-	more?: readonly Load[];
 	/** Seats, spare ones too. */
 	seats: number;
 	/** Of several meant for its grip a practitioner would take this one, for a thing of its measures. */

@@ -286,6 +286,8 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	};
 }
 
+/** A longer bottom sags between its sides under a full load. */
+const WIDEST: Millimetres = 600;
 /** Dividers reach up so much of what stands between them. */
 const REACHES_UP = 0.4;
 
@@ -300,7 +302,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const start = dividers.start(w.unit) as Params;
 	const [board, side] = [stock(start.stock).thickness, stock(start.sides.stock).thickness];
 	const clear = wide + 2 * ROOM.clear;
-	const most = Math.max(1, Math.floor((w.widest - 2 * side + board) / (clear + board)));
+	const most = Math.max(1, Math.floor((Math.min(w.widest, WIDEST) - 2 * side + board) / (clear + board)));
 	const n = Math.min(40, most, Math.max(1, w.count) + spareFor(w.count));
 	const width = Math.max(80, n * clear + (n - 1) * board + 2 * side);
 	const depth = Math.max(40, deep + ROOM.clear);

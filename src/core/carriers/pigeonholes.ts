@@ -8,7 +8,7 @@ import type { Vec2 } from '../solid/vector';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
-import { boardBetween, clearBetween } from './between';
+import { alike, boardBetween, clearBetween } from './between';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
@@ -137,7 +137,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	const [load] = c.loads;
 	const shelves = Array.from({ length: p.rows }, (_, row) =>
 		boardBetween({
-			id: `shelf-${row + 1}`,
+			id: 'shelf',
 			name: 'shelf',
 			stock: p.stock,
 			side: p.sides.stock,
@@ -152,7 +152,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	);
 	const left = stock(p.sides.stock).thickness;
 	return {
-		parts: [...sides.parts, ...shelves.map((s) => s.part), frontOf(p)],
+		parts: [...sides.parts, ...alike(shelves), frontOf(p)],
 		host: [],
 		joints: [...sides.joints, ...shelves.map((s) => s.joint)],
 		seats: everyHole(p, (row, column) => {
@@ -165,6 +165,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 				length: outOf(p),
 				takes: 1,
 				kept: false,
+				endOn: true as const,
 				stance: 'stands' as const,
 				carriedBy: shelves[row]?.carriedBy(1 - right, right) ?? []
 			};

@@ -7,7 +7,7 @@ const ANYWHERE = { face: 'front', width: 30_000, height: 4000, stock: 'ply-18', 
 const roomOf = remembering((params: Record<string, unknown>, kind: string): readonly number[] => {
 	const { seats } = carrierKind(kind).build(params, { host: ANYWHERE, loads: [] });
 	const groups = carrierKind(kind).groups(params);
-	return groups.map((_, g) => seats.reduce((n, s) => (s.group === g ? n + s.takes : n), 0));
+	return groups.map((_, g) => seats.reduce((n, s) => (s.group === g && !s.leans ? n + s.takes : n), 0));
 });
 
 /**

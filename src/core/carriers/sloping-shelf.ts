@@ -7,7 +7,7 @@ import type { Frame } from '../solid/frame';
 import { ROOM } from '../things/grips/room';
 import { angle, count, mm, phrase } from '../units/phrase';
 import { inch, radians, type Millimetres } from '../units/quantity';
-import { boardBetween, clearBetween, UPPER_SIDE } from './between';
+import { alike, boardBetween, clearBetween, UPPER_SIDE } from './between';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -180,7 +180,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	});
 	const shelves = Array.from({ length: p.shelves }, (_, i) =>
 		boardBetween({
-			id: `shelf-${i + 1}`,
+			id: 'shelf',
 			name: 'shelf',
 			stock: p.stock,
 			side: p.sides.stock,
@@ -222,7 +222,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	const seatOut = pins ? pinAt(p) * cosOf(p) - deep / 2 : 0;
 	const seatUp = pins ? pinAt(p) * sinOf(p) : restsAt(p, deep);
 	return {
-		parts: [...sides.parts, ...shelves.map((s) => s.part), ...dowels],
+		parts: [...sides.parts, ...alike(shelves), ...dowels],
 		host: [],
 		joints: [...sides.joints, ...shelves.map((s) => s.joint)],
 		seats: shelves.flatMap((_, i) =>

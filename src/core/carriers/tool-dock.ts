@@ -40,8 +40,8 @@ const fields = {
 	width: lengthField('Width', 60, 6000, [500, inch(20)]),
 	depth: lengthField('Board out', 40, 800, [140, inch(5.5)]),
 	stock: boardField('Board'),
-	under: row('Docks under it', 4, [70, inch(2.75)]),
-	over: row('Docks on top', 0, [85, inch(3.25)]),
+	under: row('Docks under it', 4, [85, inch(3.25)]),
+	over: row('Docks on top', 0, [100, inch(4)]),
 	dock: groupField('Bought dock', {
 		foot: lengthField('For a foot so wide', 5, 300, [52, inch(2)]),
 		flange: lengthField('And so high', 1, 100, [10, inch(3 / 8)]),
@@ -87,8 +87,35 @@ function meeting(p: Params): Millimetres | null {
 /** Wood between two screws that pass each other. */
 const CLEAR: Millimetres = 3;
 
-function warningsOf(p: Params, c: CarrierContext): Found[] {
+/** What is below the board stands where something slides on: along, from its left to its right side. */
+function inTheWay(
+	p: Params,
+	c: CarrierContext,
+	below: readonly Millimetres[]
+): { at: Millimetres; by: Millimetres } | null {
+	const half = Math.max(wideOf(p), c.loads[UNDER]?.width ?? 0) / 2;
+	const thick = boardOf(p) / 2;
+	let worst: { at: Millimetres; by: Millimetres } | null = null;
+	for (const x of along(p.under))
+		for (const at of below) {
+			const by = half + thick - Math.abs(at - x);
+			if (by > 0.01 && by > (worst?.by ?? 0)) worst = { at, by };
+		}
+	return worst;
+}
+
+function warningsOf(p: Params, c: CarrierContext, below: readonly Millimetres[]): Found[] {
 	const { found, say } = findings();
+	const met = inTheWay(p, c, below);
+	if (met)
+		say(
+			'stop',
+			'support',
+			phrase('What is below the board at {x} stands {b} into what slides on beside it: put it between two docks', {
+				x: mm(met.at),
+				b: mm(met.by)
+			})
+		);
 	const each = p.fixing.length - p.dock.base;
 	if (each <= 0)
 		say(
@@ -236,8 +263,21 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			low: Math.min(board.low, p.under.count > 0 ? -boardOf(p) - highOf(p) : 0),
 			high: p.over.count > 0 ? highOf(p) : 0
 		},
-		warnings: [...warningsOf(p, c), ...board.warnings]
+		warnings: [...warningsOf(p, c, board.supportsAt), ...board.warnings]
 	};
+}
+
+/** The outer gussets stand so far from the ends of a board: as plates set them. */
+const ENDS: Millimetres = 30;
+/** Air between a gusset and what hangs beside it. */
+const BESIDE: Millimetres = 3;
+/** Gussets stand no further apart. */
+const APART: Millimetres = 500;
+
+/** Bays between gussets, so that each stands between two docks: the fewest that divide them evenly. */
+function gussets(docks: number, pitch: Millimetres): number {
+	for (let bays = 1; bays < docks; bays++) if (docks % bays === 0 && (docks / bays) * pitch <= APART) return bays;
+	return docks;
 }
 
 /** Docks under a board for tools on their feet: the foot decides the dock, the widest part how far apart. */
@@ -250,10 +290,13 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const start = toolDock.start(w.unit) as Params;
 	const dock = { ...start.dock, foot: foot + ROOM.slack / 2, flange: flange + ROOM.slack / 2 };
 	const wide = Math.max(head ?? 0, known.value.width, foot + 2 * RAIL);
-	const pitch = wide + ROOM.fingers;
-	const most = Math.max(1, Math.floor(w.widest / pitch));
-	const n = Math.min(40, most, Math.max(1, w.count) + spareFor(w.count));
-	const width = Math.max(120, n * pitch);
+	const board = stock(start.stock).thickness;
+	// A gusset goes between any two.
+	const pitch = wide + Math.max(ROOM.fingers, board + 2 * BESIDE);
+	const most = Math.max(1, Math.floor((w.widest - 2 * ENDS) / pitch));
+	const n = Math.min(39, most, Math.max(1, w.count) + spareFor(w.count));
+	const width = Math.max(120, n * pitch + 2 * ENDS);
+	const margin = (width - n * pitch) / 2;
 	// Half of a tool behind the middle of its dock must clear the face.
 	const depth = Math.max(start.depth, dock.long / 2 + known.value.depth / 2 + ROOM.clear);
 	const height = backFor(depth, 240);
@@ -265,11 +308,11 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			width,
 			depth,
 			dock,
-			under: { count: n, first: (width - (n - 1) * pitch) / 2, pitch },
+			under: { count: n, first: margin + pitch / 2, pitch },
 			cords: charging.cords,
 			support: {
 				kind: 'gussets',
-				count: Math.max(2, Math.ceil(width / 350) + 1),
+				count: gussets(n, pitch) + 1,
 				height: low,
 				out: Math.max(20, Math.round(depth * 0.8))
 			},

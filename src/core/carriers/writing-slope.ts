@@ -1,4 +1,4 @@
-import { angleField, lengthField, wholeField, type ValuesOf } from '../form/field';
+import { angleField, lengthField, massField, wholeField, type ValuesOf } from '../form/field';
 import { stock } from '../materials/stocks';
 import { fail, ok } from '../result';
 import { plain, polygon, rectangle, type Outline } from '../solid/outline';
@@ -33,16 +33,17 @@ const fields = {
 	side: SIDES.stock,
 	screws: wholeField('Screws in each side, through the back', 2, 12, 3),
 	length: SIDES.length,
-	ends: wholeField('Screws in each end of the board', 1, 12, 3)
+	ends: wholeField('Screws in each end of the board', 1, 12, 3),
+	leans: massField('An arm that leans on it', 0, 100, [10, 22], { hint: 'A forearm, and some of who writes' })
 };
 type Params = ValuesOf<typeof fields>;
-
-const ON_IT = 0;
-const ARM = 1;
 
 const sinOf = (p: Params) => Math.sin(radians(p.slope));
 const cosOf = (p: Params) => Math.cos(radians(p.slope));
 const boardOf = (p: Params): Millimetres => stock(p.stock).thickness;
+/** A forearm, as it lies there. */
+const ARM: Load = { name: 'an arm that leans on it', mass: null, width: 80, height: 60, depth: 60, count: 1 };
+
 /** The board's upper side where it meets the face: its front edge stands the sides' foot above 0. */
 const topAt = (p: Params): Millimetres => p.sides + p.deep * sinOf(p) + boardOf(p) / cosOf(p);
 const outOf = (p: Params): Millimetres => p.deep * cosOf(p) + boardOf(p) * sinOf(p);
@@ -63,7 +64,7 @@ function warningsOf(p: Params, c: CarrierContext): Found[] {
 	const { found, say } = findings();
 	const span = p.width - 2 * stock(p.side).thickness;
 	if (span < 60) say('stop', 'width', phrase('The sides leave {s} between them', { s: mm(Math.max(0, span)) }));
-	const on = c.loads[ON_IT];
+	const [on] = c.loads;
 	if (on && on.count > 0) {
 		if (on.width > span)
 			say(
@@ -74,9 +75,6 @@ function warningsOf(p: Params, c: CarrierContext): Found[] {
 		if (on.depth > p.deep)
 			say('mind', 'deep', phrase('What lies there is {d} long, the slope {s}', { d: mm(on.depth), s: mm(p.deep) }));
 	}
-	const arm = c.loads[ARM];
-	if (!arm || arm.count === 0)
-		say('mind', 'deep', phrase('Nobody said what leans on it: whoever writes does, with a forearm'));
 	return found;
 }
 
@@ -127,7 +125,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		]
 	};
 	const middle = p.width / 2;
-	const on = c.loads[ON_IT];
+	const [on] = c.loads;
 	const halfway = (p.deep / 2) * cosOf(p);
 	return {
 		parts: [...sides.parts, board.part, lip],
@@ -135,7 +133,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		joints: [...sides.joints, board.joint],
 		seats: [
 			{
-				group: ON_IT,
+				group: 0,
 				at: [middle, height - (p.deep / 2) * sinOf(p), halfway - (on?.depth ?? 0) / 2],
 				axis: [0, 0, 1],
 				length: 0,
@@ -146,13 +144,14 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			},
 			{
 				// An arm leans anywhere: at its front edge, over either side.
-				group: ARM,
+				group: 0,
 				at: [middle, p.sides + t, 0],
 				axis: [0, 0, 1],
-				length: out + (c.loads[ARM]?.depth ?? 0) / 2,
+				length: out + ARM.depth / 2,
 				takes: 1,
 				kept: false,
 				stance: 'stands',
+				leans: { ...ARM, mass: p.leans },
 				carriedBy: board.carriedBy(1, 1)
 			}
 		],
@@ -164,12 +163,6 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 				sideways: { by: 'the sides' },
 				up: { open: 'it lifts off, as it is meant to' },
 				back: { by: 'the face' }
-			},
-			{
-				forward: { open: 'an arm is no load that stays' },
-				sideways: { open: 'an arm is no load that stays' },
-				up: { open: 'an arm is no load that stays' },
-				back: { by: 'the face' }
 			}
 		],
 		taken: { left: 0, right: p.width, low: 0, high: height },
@@ -177,10 +170,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	};
 }
 
-/** Of whoever writes there: a forearm and some of what it leans with. A judgement. */
-const LEANS: Load = { name: 'leaning arm', mass: 10, width: 80, height: 60, depth: 60, count: 1 };
-
-/** A slope as large as what lies on it, and an arm that leans there. */
+/** A slope as large as what lies on it. */
 function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; error: string } {
 	const { grip, dims } = w.thing;
 	if (grip !== 'desk') return fail('it is nothing that lies on a writing slope');
@@ -210,7 +200,6 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		back: { width: params.width, height: backFor(outOf(params), tall + 110) },
 		y: 0,
 		load: { ...known.value, width: wide, depth: deep, count: 1 },
-		more: [LEANS],
 		seats: 1
 	});
 }
@@ -223,7 +212,7 @@ export const writingSlope = defineCarrier({
 	grips: ['desk'],
 	on: ['front'],
 	through: true,
-	groups: () => ['on the slope', 'leaning on it'],
+	groups: () => ['on the slope'],
 	effort: () => 6,
 	build,
 	describe: (p) => phrase('writing slope of {a}, {d@tape} deep', { a: angle(p.slope), d: mm(p.deep) }),

@@ -127,9 +127,9 @@ function stood(seat: BuiltCarrier['seats'][number], frame: Frame, load: Load, n:
 function seatsOf({ carrier, built, frame, first, carriedBy }: Made): BuiltSeat[] {
 	const left = carrier.loads.map((l) => l.count);
 	return built.seats.map((seat): BuiltSeat => {
-		const load = carrier.loads[seat.group];
-		const n = load ? Math.min(left[seat.group] ?? 0, seat.takes) : 0;
-		if (load) left[seat.group] = (left[seat.group] ?? 0) - n;
+		const load = seat.leans ?? carrier.loads[seat.group];
+		const n = seat.leans ? 1 : Math.min(left[seat.group] ?? 0, seat.takes);
+		if (!seat.leans) left[seat.group] = (left[seat.group] ?? 0) - n;
 		return {
 			...seat,
 			carrier: carrier.id,
@@ -168,7 +168,8 @@ function reachOf(parts: readonly Part[], seats: readonly BuiltSeat[]): Reach {
 	const reach: Reach = { left: box.x[0], right: box.x[1], low: box.y[0], high: box.y[1], out: box.z[1] };
 	for (const seat of seats) {
 		const { load, things, at, stance, axis } = seat;
-		if (!load || load.count === 0) continue;
+		// What leans there for a while takes no room.
+		if (!load || load.count === 0 || seat.leans) continue;
 		const size = sizeOn(seat, load);
 		reach.left = Math.min(reach.left, at[0] - size.wide / 2);
 		reach.right = Math.max(reach.right, at[0] + size.wide / 2);

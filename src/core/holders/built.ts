@@ -20,6 +20,10 @@ export interface BuiltSeat extends Omit<Seat, 'carriedBy'> {
 	carriedBy: readonly { member: number; instance: number; share: number }[];
 }
 
+/** What is on a seat for whoever looks at it; null where nothing is, or what is there only leans on it for a while. */
+export const thingOn = (seat: BuiltSeat): Load | null =>
+	seat.load && seat.things.length > 0 && !seat.leans ? seat.load : null;
+
 /** A member of a holder, its roots in the holder's frame. */
 export interface BuiltMember extends Member {
 	carrier: string;

@@ -169,7 +169,7 @@ describe('docks under a board and on top of it', () => {
 		dock: { foot: 52, flange: 10, long: 90, base: 3, rated: 4 },
 		fixing: { size: '#6', length: 15, count: 2 },
 		cords: null,
-		support: { kind: 'gussets', count: 2, height: 100, out: 110 },
+		support: { kind: 'none' },
 		screws: { size: '#8', length: 50.8, count: 4, glued: true }
 	};
 	const carrier = (over: object = {}, loads: object[] = [{}]): Carrier => ({
@@ -187,11 +187,18 @@ describe('docks under a board and on top of it', () => {
 		const unsaid = asked(planOf(300, [carrier({ dock: { ...params.dock, rated: null } })]));
 		expect(unsaid.check('holder:h:dock:c1').verdict).toBe('cannot-be-judged');
 	});
-	it('turn the board about the foot of its gussets: tools below and batteries on top, at the middle of their docks', () => {
-		const wood = kg(400 * 140 * t + 2 * ((100 * 110) / 2) * t);
-		const centre = (400 * 140 * t * 70 + 2 * ((100 * 110) / 2) * t * (110 / 3)) / (wood / kg(1));
-		const M = 3 * (2 + 0.5) * g * (140 - 45) + wood * g * centre;
-		expect(p.line('holder:h:dock board-joint:c1', 'turns it')).toBeCloseTo(M, 1);
+	it('turn the board about its lower edge: tools below and batteries on top, at the middle of their docks', () => {
+		const wood = kg(400 * 140 * t);
+		const M = 3 * (2 + 0.5) * g * (140 - 45) + wood * g * 70;
+		expect(p.line('holder:h:dock board-joint:c1', 'turns it')).toBeCloseTo(M, 2);
+	});
+	it('cannot hang where a gusset stands: between them there is room, at the end there is not', () => {
+		// The outer ones stand 30 from the ends, a board thick; a tool 60 wide on a dock of 64 reaches 32 to either side.
+		const gussets = { kind: 'gussets', count: 2, height: 100, out: 110 };
+		const first = (x: number) =>
+			verdict({ support: gussets, under: { ...params.under, first: x }, over: { ...params.over, count: 0 } });
+		expect(first(30 + 32 + t / 2 - 0.5)).toBe('cannot-be-built');
+		expect(first(30 + 32 + t / 2 + 0.5)).not.toBe('cannot-be-built');
 	});
 	it('first at 2 1/2 below and 3 above, every 3 1/2: their screws miss each other; common practice', () => {
 		expect(verdict({})).not.toBe('cannot-be-built');

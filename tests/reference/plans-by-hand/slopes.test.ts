@@ -96,12 +96,10 @@ describe('a writing slope', () => {
 			side: 'ply-3/4',
 			screws: 3,
 			length: 50.8,
-			ends: 3
+			ends: 3,
+			leans: 10
 		},
-		loads: [
-			{ ...THING, name: 'pad', mass: 0.5, width: 210, height: 20, depth: 280, count: 1 },
-			{ ...THING, name: 'arm', mass: 10, width: 80, height: 60, depth: 60, count: 1 }
-		]
+		loads: [{ ...THING, name: 'pad', mass: 0.5, width: 210, height: 20, depth: 280, count: 1 }]
 	};
 	const p = asked(planOf(400, [carrier]));
 	const { built } = p.all.holders.get('h')!.placed;
@@ -117,5 +115,16 @@ describe('a writing slope', () => {
 		expect(p.line('holder:h:side-joint:c1', 'turns it')).toBeCloseTo(M, 1);
 		const ends = p.line('holder:h:slope end-joint:c1', 'across one');
 		expect(ends).toBeCloseTo((10 * g + (0.5 * g) / 2 + (own.mass * g) / 2) / 3, 3);
+	});
+	it('hangs the arm on its row as well, but nobody lifts it there, and it is no thing', () => {
+		const row = (leans: number) => {
+			const other = { ...carrier, params: { ...carrier.params, leans } };
+			return asked(planOf(400, [other]));
+		};
+		expect(p.all.given('s0') + p.all.given('s1') - row(0).all.given('s0') - row(0).all.given('s1')).toBeCloseTo(
+			10 * g,
+			6
+		);
+		expect(row(60).all.warnings.filter((w) => /Lifting/.test(w.message.text))).toEqual([]);
 	});
 });

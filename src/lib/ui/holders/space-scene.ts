@@ -22,7 +22,7 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { above, sizeOn } from '$core/holders/build';
-import type { Built } from '$core/holders/built';
+import { thingOn, type Built } from '$core/holders/built';
 import { zOf, type Frame } from '$core/solid/frame';
 import { flatten, type Path as OutlinePath } from '$core/solid/outline';
 import type { Part } from '$core/solid/part';
@@ -111,7 +111,7 @@ export function openScene(host: HTMLElement): SpaceScene {
 				for (const frame of part.stands) solid(geometry, colour, c.edge, matrixOf(frame));
 			}
 			for (const s of built.seats) {
-				const { load } = s;
+				const load = thingOn(s);
 				if (!load) continue;
 				for (const t of s.things) {
 					const top = s.at[1] + above(s.stance, load);

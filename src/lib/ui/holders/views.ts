@@ -1,8 +1,8 @@
 import { above, sizeOn } from '$core/holders/build';
-import type { Built, BuiltSeat } from '$core/holders/built';
+import { thingOn, type Built } from '$core/holders/built';
 import { remembering } from '$core/remembering';
 import { project, type Projection, type ViewName } from '$core/solid/project';
-import { thingPath } from '../wall/thing-shape';
+import { thingOnSeat } from '../wall/thing-on-seat';
 
 const drawn = (view: ViewName) => remembering((built: Built): Projection => project(built.parts, view));
 
@@ -20,25 +20,14 @@ interface Box {
 	height: number;
 }
 
-const loaded = (s: BuiltSeat) => (s.load && s.things.length > 0 ? s.load : null);
-
 /** What hangs, from the front: recognisable outlines, y down. */
-export const thingsFromFront = remembering((built: Built): string =>
-	built.seats
-		.flatMap((s) => {
-			const load = loaded(s);
-			return load
-				? [thingPath(load.name, sizeOn(s, load).wide, load.height, s.at[0], -(s.at[1] + above(s.stance, load)))]
-				: [];
-		})
-		.join('')
-);
+export const thingsFromFront = remembering((built: Built): string => built.seats.map(thingOnSeat).join(''));
 
 /** What hangs, from the left end, as boxes out and up, y down; what lies behind another is left out. */
 export const thingsFromSide = remembering((built: Built): Box[] => {
 	const found = new Map<string, Box>();
 	for (const s of built.seats) {
-		const load = loaded(s);
+		const load = thingOn(s);
 		if (!load) continue;
 		for (const t of s.things) {
 			const top = s.at[1] + above(s.stance, load);
@@ -53,7 +42,7 @@ export const thingsFromSide = remembering((built: Built): Box[] => {
 /** What hangs, from above, as boxes along and out, the wall on top. */
 export const thingsFromAbove = remembering((built: Built): Box[] =>
 	built.seats.flatMap((s) => {
-		const load = loaded(s);
+		const load = thingOn(s);
 		if (!load) return [];
 		const { wide, deep } = sizeOn(s, load);
 		return s.things.map((t) => ({ x: s.at[0] - wide / 2, y: t.at[2] - deep / 2, width: wide, height: deep }));

@@ -1,9 +1,8 @@
-import { above, sizeOn } from '$core/holders/build';
 import type { Built } from '$core/holders/built';
 import { remembering } from '$core/remembering';
 import { facesOf, type Face } from '$core/solid/project';
 import type { Vec2 } from '$core/solid/vector';
-import { thingPath } from './thing-shape';
+import { thingOnSeat } from './thing-on-seat';
 
 /** A holder from the front as paths, y down: boards before its face, rods that stand out, and what hangs. */
 export interface HolderPicture {
@@ -29,18 +28,12 @@ export const holderPicture = remembering((built: Built): HolderPicture => {
 		before.filter((p) => p.id !== 'face' && p.material.kind !== 'cleat'),
 		'front'
 	);
-	const things = built.seats
-		.filter((s) => s.things.length > 0 && s.load)
-		.map((s) => {
-			const load = s.load!;
-			return thingPath(load.name, sizeOn(s, load).wide, load.height, s.at[0], -(s.at[1] + above(s.stance, load)));
-		});
 	return {
 		boards: faces.filter((f) => !round.has(f.part)).map(pathOf),
 		rods: faces
 			.filter((f) => round.has(f.part))
 			.map(pathOf)
 			.join(''),
-		things: things.join('')
+		things: built.seats.map(thingOnSeat).join('')
 	};
 });

@@ -82,6 +82,11 @@ const drill: Outline = (w, h) => [
 	box(-w * 0.44, h * 0.78, w * 0.56, h * 0.22)
 ];
 
+const bit: Outline = (w, h) => [
+	box(-w * 0.32, h * 0.55, w * 0.64, h * 0.45),
+	[-w * 0.32, h * 0.52, `v${-h * 0.44}l${w * 0.32} ${-h * 0.08}l${w * 0.32} ${h * 0.08}v${h * 0.44}z`]
+];
+
 const saw: Outline = (w, h) => [
 	[-w * 0.3, 0, `h${w * 0.6}l${w * 0.08} ${h * 0.16}l${-w * 0.2} ${h * 0.1}h${-w * 0.42}l${-w * 0.1} ${-h * 0.1}z`],
 	[-w * 0.34, h * 0.28, `h${w * 0.62}l${-w * 0.3} ${h * 0.72}h${-w * 0.12}z`]
@@ -134,6 +139,7 @@ const KINDS: [RegExp, Outline][] = [
 	[/spray/i, spray],
 	[/bottle|resin/i, bottle],
 	[/tin|can|paint|varnish|jar|bin/i, tin],
+	[/\b(bit|punch|burr)s?\b/i, bit],
 	[/drill/i, drill],
 	[/saw/i, saw],
 	[/tape|roll|spool|twine|reel/i, roll],
@@ -144,6 +150,9 @@ const KINDS: [RegExp, Outline][] = [
 	[/level|square|rule/i, level]
 ];
 
+const written = (pieces: readonly Piece[], px: number, py: number): string =>
+	pieces.map(([x, y, around]) => `M${px + x} ${py + y}${around}`).join('');
+
 /**
  * The path of one thing: its outline by the word in its name, a plain hung shape for the rest.
  * @param px where it hangs
@@ -152,7 +161,12 @@ const KINDS: [RegExp, Outline][] = [
  */
 export function thingPath(name: string, width: number, height: number, px: number, py: number): string {
 	const [, outline] = KINDS.find(([word]) => word.test(name)) ?? [null, plain];
-	return outline(width, height)
-		.map(([x, y, around]) => `M${px + x} ${py + y}${around}`)
-		.join('');
+	return written(outline(width, height), px, py);
 }
+
+/**
+ * The path of one that lies with its end toward whoever looks: round, and round again within.
+ * @example endPath(72, 72, 140, -300)
+ */
+export const endPath = (width: number, height: number, px: number, py: number): string =>
+	written(roll(width, height), px, py);
