@@ -210,6 +210,12 @@ describe('spacing, pilots, strengths', () => {
 		}
 		expect(pilotFor(lag('1/2'), 0.42).shank).toBeCloseTo(inch(0.5), 9);
 	});
+	// NDS 2018 12.1.6.3, from memory: nails 75 % of their diameter, 90 % in wood harder than G 0.6.
+	it('of nails are three quarters of them, nine tenths in hard wood', () => {
+		const [d, nail] = [0.131, NAILS.find((n) => n.size === '8d')!];
+		expect(pilotFor(nail, 0.42).thread).toBeCloseTo(inch(d) * 0.75, 9);
+		expect(pilotFor(nail, 0.67).thread).toBeCloseTo(inch(d) * 0.9, 9);
+	});
 	it('of screws may be driven without at G 0.5 and softer', () =>
 		expect([0.42, 0.5, 0.55].map((G) => pilotFor(screw('#8'), G).mayBeLeftOut)).toEqual([true, true, false]));
 	// NDS 2018 Appendix I Table I1, from memory.

@@ -29,6 +29,14 @@ describe('advice', () => {
 		expect(advised(smallWall({ rack: { face } })).filter((t) => t.includes('next row'))).toEqual([]);
 	});
 
+	it('takes cleats from a board 40 wider, where their stock is so wide', () => {
+		const wider = (blank: number) =>
+			finish(adviceFor(smallWall({ row: { blank }, rack: { face } }), { kind: 'holder', id: 'h' }))
+				.filter((a) => /Cleats from a board/.test(a.text.text))
+				.map((a) => (a.command as { change: { blank?: number } }).change);
+		expect(wider(127)).toEqual([{ blank: 167 }]);
+	});
+
 	it('doubles the hook screws where they decide', () => {
 		// Studs close together, a spacer at the foot, one thin screw: the hook decides.
 		const studs = [100, 300, 500, 700, 900].map((x, i) => ({

@@ -71,6 +71,23 @@ describe('cleats and their screws', () => {
 		expect(b?.missed).toMatchObject([{ x: 909.5, fault: { kind: 'end', has: 9.5 } }]);
 	});
 
+	it('needs 2.5 diameters to the upper and to the lower edge of a block', () => {
+		// The screws of this row stand at one height; a block ends so much above or below that.
+		const at = lay({})[0]!.fixings[0]!.screws[0]!.y;
+		const inBlock = (y: number, height: number) => {
+			const block = { id: 'b', x: 600, y, width: 200, height, depth: 89, species: 'spf' as const };
+			const [only] = lay({}, { blocking: [block] });
+			return [
+				only?.fixings.some((f) => f.stud.id === 'b') ?? false,
+				only?.missed.flatMap(({ fault }) => (fault?.kind === 'side' && 'has' in fault ? [fault.has] : [])) ?? []
+			];
+		};
+		expect(inBlock(at - 100, 100 + 2.5 * D + 0.1)).toEqual([true, []]);
+		expect(inBlock(at - 100, 100 + 2.5 * D - 0.1)).toEqual([false, [expect.closeTo(2.5 * D - 0.1, 6)]]);
+		expect(inBlock(at - 2.5 * D - 0.1, 150)).toEqual([true, []]);
+		expect(inBlock(at - 2.5 * D + 0.1, 150)).toEqual([false, [expect.closeTo(2.5 * D - 0.1, 6)]]);
+	});
+
 	it('at a joint between a stud and the block beside it has one for each', () => {
 		// Stud from 881 to 919, block from there to 957: 38 mm of lap each; 24.1 off the end and 13.9 off the other side.
 		const block = { id: 'b', x: 919, y: 1400, width: 38, height: 300, depth: 89, species: 'spf' as const };

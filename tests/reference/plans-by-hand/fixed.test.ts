@@ -106,6 +106,10 @@ describe('a board screwed to one stud', () => {
 		const said = all.warnings.map((w) => sayPhrase(w.message, 'mm')).join('\n');
 		expect(said).toMatch(/catches one stud, at 100 mm, and turns about it: the next is at 900 mm, so at least 880 mm/);
 	});
+	it('says nothing of a next one where the wall has no other', () => {
+		const { all: alone } = asked(board(300, 50, one, { studs: smallWall().wall.studs.slice(0, 1) }));
+		expect(alone.warnings.map((w) => sayPhrase(w.message, 'mm')).join('\n')).not.toMatch(/catches/);
+	});
 	it('by one screw does not hold: nothing keeps it from turning', () => {
 		expect(asked(board(300, 50, [one[1]!])).all.holders.get('h')?.verdict).toBe('does-not-hold');
 	});
@@ -142,6 +146,45 @@ describe('a board that nothing holds', () => {
 		const T = read.line('fixing:h:at-100', 'pull on the worst');
 		const across = read.line('fixing:h:at-100', 'across each');
 		expect(read.check('fixing:h:at-100').margin).toBeCloseTo((25 * g) / Math.hypot(T, across), 6);
+	});
+});
+
+describe('a board on a wall that takes screws anywhere', () => {
+	const brick: Partial<Wall> = {
+		studs: [],
+		cladding: { kind: 'none', thickness: 0 },
+		build: {
+			kind: 'masonry',
+			material: 'brick',
+			thickness: 200,
+			first: 100,
+			pitch: 400,
+			plug: { diameter: 8, length: 50, load: 25 }
+		}
+	};
+	const columns = (places: { x: number; y: number }[]) => {
+		const { placed } = asked(board(900, 50, places, brick)).all.holders.get('h')!;
+		return 'columns' in placed ? placed.columns.map((c) => [Math.round(c.x), c.heights.length]) : [];
+	};
+	it('is held at as many places along as its screws stand apart: within 40 they are one', () => {
+		expect(columns(two)).toEqual([
+			[100, 2],
+			[900, 2]
+		]);
+		expect(
+			columns([
+				{ x: 50, y: 30 },
+				{ x: 89, y: 150 },
+				{ x: 850, y: 90 }
+			])
+		).toHaveLength(2);
+		expect(
+			columns([
+				{ x: 50, y: 30 },
+				{ x: 91, y: 150 },
+				{ x: 850, y: 90 }
+			])
+		).toHaveLength(3);
 	});
 });
 

@@ -125,7 +125,7 @@ export function stripWarnings(back: Back, { profile, strips }: HeldByRow): Found
 			field: 'secondHook',
 			message: phrase('A back whose hook is let in lies flat on the wall: it cannot ride on a second row')
 		});
-	if (recessed && woodAtHook(back, strips, profile) < LEFT - SAME)
+	if (woodAtHook(back, strips, profile) < LEFT - SAME)
 		found.push({
 			level: 'stop',
 			field: 'recessed',
