@@ -17,6 +17,9 @@ export type Selection = { kind: 'stud' | 'obstruction' | 'row' | 'holder'; id: s
 /** A drag is judged this often at most, ms: figures that change faster cannot be read. */
 const JUDGE_EVERY = 80;
 
+/** Browsers compile well what they have gone through some times: once is not enough. */
+export const WARM_ROUNDS = 10;
+
 /** The wall that is open: its plan, history, verdicts, and the keeping of it. */
 export class OpenPlan {
 	readonly id: string;
@@ -32,7 +35,10 @@ export class OpenPlan {
 	#preview = $state.raw<Plan | null>(null);
 	/** The preview that verdicts were last asked for: what is dragged moves first, and is judged right after. */
 	#judged = $state.raw<Plan | null>(null);
+	/** The preview that verdicts on the wall were last asked for: right after those of the panel, in a task of its own. */
+	#marked = $state.raw<Plan | null>(null);
 	#judging: ReturnType<typeof setTimeout> | undefined;
+	#marking: ReturnType<typeof setTimeout> | undefined;
 	#judgedAt = -JUDGE_EVERY;
 	shown = $derived(this.#preview ?? this.plan);
 	/** Where every holder stands in what is shown, by id, in the plan's order. */
@@ -41,11 +47,13 @@ export class OpenPlan {
 	settled = $derived(checkPlan(this.plan));
 	/** Checks of what is shown; a moment behind it during a drag. */
 	checks = $derived(this.#judged ? checkPlan(this.#judged) : this.settled);
+	/** The same for all that is marked on the wall and listed under it: a task behind them during a drag. */
+	marks = $derived(this.#marked ? checkPlan(this.#marked) : this.settled);
 	/** What every stud and row carries and would carry, of the plan as it is. */
 	loads = $derived({ studs: byStud(this.plan, this.settled), rows: byRow(this.plan, this.settled) });
 	/** How many holders have each verdict. */
-	tally = $derived(tallyOf(this.checks.holders.values()));
-	stops = $derived(this.checks.warnings.filter((w) => w.level === 'stop'));
+	tally = $derived(tallyOf(this.marks.holders.values()));
+	stops = $derived(this.marks.warnings.filter((w) => w.level === 'stop'));
 	/** Something is being dragged: what is shown is not yet so. */
 	dragging = $derived(this.#preview !== null);
 
@@ -125,6 +133,7 @@ export class OpenPlan {
 				this.#judging = undefined;
 				this.#judged = this.#preview;
 				this.#judgedAt = performance.now();
+				this.#marking = setTimeout(() => (this.#marked = this.#judged));
 			},
 			Math.max(0, this.#judgedAt + JUDGE_EVERY - performance.now())
 		);
@@ -133,25 +142,27 @@ export class OpenPlan {
 
 	#endPreview(): void {
 		clearTimeout(this.#judging);
+		clearTimeout(this.#marking);
 		this.#judging = undefined;
 		this.#preview = null;
 		this.#judged = null;
+		this.#marked = null;
 	}
 
 	/**
-	 * Goes through what a drag will go through, with nothing moved, so that the browser has compiled it when the first
-	 * drag comes. For an idle moment.
+	 * Goes through what a drag will go through, with a holder moved by a little, so that the browser has compiled it when
+	 * the first drag comes. For an idle moment.
+	 * @param round which of several: each moves another one
+	 * @returns whether there was something to go through
 	 */
-	warmUp(): void {
-		const [holder] = this.plan.holders;
-		if (!holder || this.#preview) return;
-		const applied = applyCommand(this.plan, {
-			kind: 'change',
-			list: 'holders',
-			id: holder.id,
-			change: { mount: { ...holder.mount } }
-		});
+	warmUp(round: number): boolean {
+		const { holders } = this.plan;
+		const holder = holders[Math.floor((holders.length * (round + 0.5)) / WARM_ROUNDS) % holders.length];
+		if (!holder || this.#preview) return false;
+		const mount = { ...holder.mount, x: holder.mount.x + 1 };
+		const applied = applyCommand(this.plan, { kind: 'change', list: 'holders', id: holder.id, change: { mount } });
 		if (applied.ok) checkPlan(applied.value.plan);
+		return true;
 	}
 
 	undo(): void {

@@ -22,6 +22,7 @@
 	import VerdictMark from '../VerdictMark.svelte';
 	import CarrierSection from './CarrierSection.svelte';
 	import ChoiceField from './ChoiceField.svelte';
+	import Later from '../shell/Later.svelte';
 	import MountFields from './MountFields.svelte';
 	import Section from './Section.svelte';
 	import TextField from './TextField.svelte';
@@ -91,37 +92,45 @@
 	{/if}
 </Section>
 {#each holder.carriers as carrier (carrier.id)}
-	<CarrierSection
-		{open}
-		{holder}
-		{carrier}
-		{placed}
-		grounds={groundsFor(holder, carrier)}
-		set={(c) => setCarrier(carrier.id, c)}
-		remove={() => void change({ carriers: without(carrier.id) })}
-	/>
+	<Later>
+		<CarrierSection
+			{open}
+			{holder}
+			{carrier}
+			{placed}
+			grounds={groundsFor(holder, carrier)}
+			set={(c) => setCarrier(carrier.id, c)}
+			remove={() => void change({ carriers: without(carrier.id) })}
+		/>
+	</Later>
 {/each}
-<Section title="On this back" after={3}>
-	<ChoiceField
-		label="Put something else on it"
-		value=""
-		choices={[{ value: '', name: 'pick a carrier' }, ...CARRIERS.map((c) => ({ value: c.kind, name: c.title }))]}
-		commit={add}
-	/>
-	{#if holder.carriers.length === 0}<p class="marks">
-			A bare board: {CARRIERS.map((c) => c.title.toLowerCase()).join(', ')} can stand on it.
-		</p>{/if}
-</Section>
-<Section title="Back" after={4}>
-	<FormFields fields={BACK} values={{ ...holder.back }} commit={(back) => change({ back: back as unknown as Back })} />
-	{#if isFixed(holder)}
-		<Button size="xs" color="alternative" onclick={battens}>Battens at the studs</Button>
-		{#if problem}<p class="error" role="alert">{problem}</p>{/if}
-	{/if}
-</Section>
-<Section title="How it is held" after={4}>
-	<MountFields {open} {holder} {placed} set={(mount) => change({ mount })} />
-</Section>
+<Later>
+	<Section title="On this back" after={3}>
+		<ChoiceField
+			label="Put something else on it"
+			value=""
+			choices={[{ value: '', name: 'pick a carrier' }, ...CARRIERS.map((c) => ({ value: c.kind, name: c.title }))]}
+			commit={add}
+		/>
+		{#if holder.carriers.length === 0}<p class="marks">
+				A bare board: {CARRIERS.map((c) => c.title.toLowerCase()).join(', ')} can stand on it.
+			</p>{/if}
+	</Section>
+	<Section title="Back" after={4}>
+		<FormFields
+			fields={BACK}
+			values={{ ...holder.back }}
+			commit={(back) => change({ back: back as unknown as Back })}
+		/>
+		{#if isFixed(holder)}
+			<Button size="xs" color="alternative" onclick={battens}>Battens at the studs</Button>
+			{#if problem}<p class="error" role="alert">{problem}</p>{/if}
+		{/if}
+	</Section>
+	<Section title="How it is held" after={4}>
+		<MountFields {open} {holder} {placed} set={(mount) => change({ mount })} />
+	</Section>
+</Later>
 <div class="actions">
 	<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>All holders</Button>
 	<Button size="sm" color="alternative" onclick={duplicate}>Duplicate</Button>

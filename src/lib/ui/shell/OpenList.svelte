@@ -25,7 +25,7 @@
 	 * The judged holders themselves, the same objects while nothing about them changes: a drag leaves the other entries
 	 * alone.
 	 */
-	const entries = $derived(order.slice(0, MOST).flatMap((id) => open.checks.holders.get(id) ?? []));
+	const entries = $derived(order.slice(0, MOST).flatMap((id) => open.marks.holders.get(id) ?? []));
 </script>
 
 <section aria-label="Least margin first" class="no-print">

@@ -4,7 +4,7 @@
 	import { endingSweeps } from '$lib/state/ending-sweeps';
 	import { keepPlaces } from '$lib/state/hanging-places.svelte';
 	import { Outlook } from '$lib/state/outlook.svelte';
-	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { WARM_ROUNDS, type OpenPlan } from '$lib/state/open-plan.svelte';
 	import NowhereYet from '../holders/NowhereYet.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
 	import TwiceNote from '../stock/TwiceNote.svelte';
@@ -109,7 +109,12 @@
 		() => open.keeper.unkept || (shop?.keeper.unkept ?? false)
 	);
 	onMount(() => {
-		whenIdle(() => open.warmUp());
+		/** One round after the other, each in an idle moment. */
+		const warm = (round: number) =>
+			whenIdle(() => {
+				if (round < WARM_ROUNDS && open.warmUp(round)) cold = warm(round + 1);
+			});
+		let cold = warm(0);
 		const unprinted = paper.follow();
 		void survey.scan.load();
 		const leave = () => {
@@ -119,6 +124,7 @@
 		window.addEventListener('pagehide', leave);
 		return () => {
 			window.removeEventListener('pagehide', leave);
+			cold();
 			leave();
 			unprinted();
 			survey.leave();

@@ -59,11 +59,11 @@
 	const path = $derived(picked ? loadPath(picked, wall, open.shown.cutting.kerf) : null);
 	/** Verdicts of those that lie still, and that of the picked one where it stands. */
 	const vials = $derived(
-		stage === 'wall' ? [] : [...open.checks.holders.values()].filter((h) => h.placed.holder.id !== pickedId)
+		stage === 'wall' ? [] : [...open.marks.holders.values()].filter((h) => h.placed.holder.id !== pickedId)
 	);
 	const vial = $derived(
 		stage !== 'wall' && picked
-			? { placed: picked, verdict: open.checks.holders.get(picked.holder.id)?.verdict ?? 'unloaded' }
+			? { placed: picked, verdict: open.marks.holders.get(picked.holder.id)?.verdict ?? 'unloaded' }
 			: undefined
 	);
 	const pieces = $derived(desk.scan.proved(open.plan.wall.pilots)?.pieces ?? []);
