@@ -152,5 +152,30 @@ export const FITTING: Record<string, Thing> = {
 		depth: 110,
 		grip: 'form',
 		dims: { inside: 150, insideDepth: 80 }
+	}),
+	'open-box': thing('first-aid box', {
+		mass: 1.6,
+		width: 220,
+		height: 120,
+		depth: 130,
+		grip: 'loose',
+		carried: true,
+		dims: { baseWidth: 220, baseDepth: 130 }
+	}),
+	'bin-runners': thing('bin', {
+		mass: 2.4,
+		width: 212,
+		height: 110,
+		depth: 280,
+		grip: 'rim',
+		dims: { underRim: 180, rim: 212, baseDepth: 280 }
+	}),
+	'jar-lids': thing('jar of screws', {
+		mass: 0.6,
+		width: 72,
+		height: 110,
+		depth: 72,
+		grip: 'lid',
+		dims: { lid: 70 }
 	})
 };

@@ -199,6 +199,57 @@ describe('made to measure: what shall go in does, what shall not fall through do
 		);
 	});
 
+	it('a box takes what lies in it, and one that is carried leaves room for a hand', () => {
+		fc.assert(
+			fc.property(mm(20, 250), mm(20, 250), mm(20, 250), fc.boolean(), (wide, deep, height, carried) => {
+				const dims = { baseWidth: wide, baseDepth: deep };
+				const thing = { ...FITTING['open-box']!, width: wide, depth: deep, height, carried, dims };
+				const { params } = figures('open-box', thing, 3);
+				expect((params.width! - 36) / params.places!).toBeGreaterThan(wide);
+				expect(params.depth).toBeGreaterThan(deep);
+				const handle = params.handle as never as { diameter: number; below: number } | null;
+				expect(handle !== null).toBe(carried);
+				const { height: tall } = params.sides as never as { height: number };
+				if (handle) expect(tall - handle.below - handle.diameter / 2 - 18 - height).toBeGreaterThan(30);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it('runners let the body through and hold the rims, and bins pass each other', () => {
+		fc.assert(
+			fc.property(mm(60, 400), mm(6, 30), mm(40, 300), fc.integer({ min: 1, max: 9 }), (body, rims, height, count) => {
+				const dims = { underRim: body, rim: body + 2 * rims, baseDepth: 250 };
+				const thing = { ...FITTING['bin-runners']!, width: body + 2 * rims, height, dims };
+				const made = holderFor('bin-runners', { thing, count, widest: 1200, unit: 'mm' }, 'h');
+				if (!made.ok) {
+					expect(made.error).toMatch(/rims are too narrow/);
+					expect(2 * rims).toBeLessThan(4 + 8);
+					return;
+				}
+				const params = made.value.holder.carriers[0]!.params as never as Record<string, number>;
+				expect(params.gap).toBeGreaterThan(body);
+				expect(params.gap).toBeLessThan(body + 2 * rims);
+				expect(params.gap! + 2 * 44).toBeGreaterThan(body + 2 * rims);
+				expect(params.pitch).toBeGreaterThan(height);
+			}),
+			{ seed: 13 }
+		);
+	});
+
+	it('lids hang apart, and a hand gets round each jar', () => {
+		fc.assert(
+			fc.property(mm(20, 150), mm(0, 30), fc.integer({ min: 1, max: 20 }), (lid, more, count) => {
+				const thing = { ...FITTING['jar-lids']!, width: lid + more, depth: lid + more, dims: { lid } };
+				const { params, holder } = figures('jar-lids', thing, count);
+				expect(params.width! / params.count!).toBeGreaterThan(lid + more + 10);
+				expect(params.depth).toBeGreaterThan(lid + more);
+				expect(holder.back.width).toBeLessThanOrEqual(1200 + 1e-6);
+			}),
+			{ seed: 13 }
+		);
+	});
+
 	it('a hook takes the tube that rests in it', () => {
 		fc.assert(
 			fc.property(mm(5, 200), fc.integer({ min: 1, max: 20 }), (tube, count) => {
@@ -240,6 +291,14 @@ describe('every kind that is made to measure', () => {
 			const { withSeats } = carrierKind(kind);
 			if (!withSeats) expect(offer.made.fitted.seats).toBe(1);
 			else expect(roomIn({ kind, params: withSeats(carrier.params, 9) })[0]).toBeGreaterThanOrEqual(9);
+		}
+	});
+
+	it('says what keeps the things of each of its groups', () => {
+		for (const { kind, start, groups, build } of CARRIERS) {
+			const params = start('mm');
+			const host = { face: 'front', width: 3000, height: 2000, stock: 'ply-18', at: [0, 900] } as const;
+			expect(build(params, { host, loads: [] }).retention.length, kind).toBe(groups(params).length);
 		}
 	});
 

@@ -1,13 +1,16 @@
 import type { CarrierKind } from './carrier';
 import { angledBlocks } from './angled-blocks';
+import { binRunners } from './bin-runners';
 import { boughtHooks } from './bought-hooks';
 import { dividers } from './dividers';
 import { drilledBlock } from './drilled-block';
 import { neckFork } from './neck-fork';
 import { hollowForm } from './hollow-form';
 import { holeShelf } from './hole-shelf';
+import { jarLids } from './jar-lids';
 import { leanTubes } from './lean-tubes';
 import { lipLedge } from './lip-ledge';
+import { openBox } from './open-box';
 import { pegs } from './pegs';
 import { pigeonholes } from './pigeonholes';
 import { sideRod } from './side-rod';
@@ -37,7 +40,10 @@ export const CARRIERS: readonly CarrierKind[] = [
 	slopingShelf,
 	writingSlope,
 	leanTubes,
-	hollowForm
+	hollowForm,
+	openBox,
+	binRunners,
+	jarLids
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

@@ -142,6 +142,8 @@ export interface CrossRodData {
 	/** The board its ends sit in, and how deep they sit. */
 	side: StockId;
 	seated: Millimetres;
+	/** A handle: all of it hangs on one hand, in the middle. */
+	lifted?: true;
 }
 
 /** Its data. */
@@ -151,7 +153,7 @@ export const crossRodOf = (data: Omit<CrossRodData, 'kind'>): CrossRodData => ({
 function middled(d: CrossRodData, loads: readonly MemberLoad[]) {
 	const W = loads.reduce((sum, l) => sum + l.weight, 0);
 	const xs = loads.map((l) => l.x);
-	const reach = Math.min(d.span, Math.max(...xs) - Math.min(...xs));
+	const reach = d.lifted ? 0 : Math.min(d.span, Math.max(...xs) - Math.min(...xs));
 	// A line load of that length about the middle: W (L / 4 - s / 8).
 	return { W, reach, M: W * (d.span / 4 - reach / 8) };
 }

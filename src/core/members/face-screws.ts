@@ -26,23 +26,57 @@ export interface FaceScrewsData {
 	plate: Millimetres;
 	/** The board whose face takes the threads. */
 	main: StockId;
+	/** It hangs straight from its screws, under a board: they share it. */
+	straight?: true;
 }
 
 /** Its data. */
 export const faceScrewsOf = (data: Omit<FaceScrewsData, 'kind'>): FaceScrewsData => ({ kind: 'face-screws', ...data });
 
 const turning = (loads: readonly MemberLoad[]): NewtonMillimetres => loads.reduce((sum, l) => sum + l.weight * l.z, 0);
+const hanging = (loads: readonly MemberLoad[]): Newtons => loads.reduce((sum, l) => sum + l.weight, 0);
 
-/** What pulls on the screw that takes most, and what its thread holds; not a number where no table says. */
-function step(d: FaceScrewsData, M: NewtonMillimetres, duration: number): MemberStep {
+/** What pulls on the screw that takes most, and how that comes about. */
+interface Pull {
+	T: Newtons;
+	lines: readonly SumLine[];
+}
+
+/** By what turns the plate about its lower edge. */
+function turned(d: FaceScrewsData, M: NewtonMillimetres): Pull {
+	const T = Math.max(...rollPull(M, d.heights, 0));
+	return {
+		T,
+		lines: [
+			{ label: 'turns it', sum: phrase('what hangs on it, about its lower edge'), result: moment(M) },
+			{
+				label: 'pull on one',
+				sum: phrase('{M} × {y} / sum of y²: {n} screws, the highest {y} above that', {
+					M: moment(M),
+					y: mm(Math.max(...d.heights)),
+					n: count(d.heights.length)
+				}),
+				result: newtons(T)
+			}
+		]
+	};
+}
+
+/** By what hangs straight from them. */
+function hung(d: FaceScrewsData, W: Newtons): Pull {
+	const n = d.heights.length;
+	const sum = phrase('{W} / {n} screws', { W: newtons(W), n: count(n) });
+	return { T: W / n, lines: [{ label: 'pull on one', sum, result: newtons(W / n) }] };
+}
+
+/** What its thread holds against that; not a number where no table says. */
+function step(d: FaceScrewsData, { T, lines }: Pull, duration: number): MemberStep {
 	const f = screw(d.size);
 	const board = stock(d.main);
 	const bare = noScrewsIn(d.main);
-	const T = Math.max(...rollPull(M, d.heights, 0));
 	const thread = threadIn(f, d.length, d.plate, board.thickness);
 	const each = bare ? Number.NaN : withdrawalPerLength(f, screwGravity(board));
 	const holds = each * thread * duration;
-	const y = mm(Math.max(...d.heights));
 	return {
 		key: `${d.name}-screws`,
 		title: `${d.name}: its screws`,
@@ -53,20 +87,14 @@ function step(d: FaceScrewsData, M: NewtonMillimetres, duration: number): Member
 		demand: newtons(T),
 		capacity: newtons(holds),
 		lines: () => [
-			{ label: 'turns it', sum: phrase('what hangs on it, about its lower edge'), result: moment(M) },
-			{
-				label: 'pull on one',
-				sum: phrase('{M} × {y} / sum of y²: {n} screws, the highest {y} above that', {
-					M: moment(M),
-					y,
-					n: count(d.heights.length)
-				}),
-				result: newtons(T)
-			},
+			...lines,
 			...(bare ? [] : [threadLine(f, screwGravity(board)), holdsLine(each, thread, duration, holds)])
 		]
 	};
 }
+
+/** What pulls on its screws, of so much weight so far out. */
+const pullOf = (d: FaceScrewsData, M: NewtonMillimetres, W: Newtons): Pull => (d.straight ? hung(d, W) : turned(d, M));
 
 const holdsLine = (each: NewtonsPerMillimetre, thread: Millimetres, duration: number, holds: Newtons): SumLine => ({
 	label: 'thread holds',
@@ -76,15 +104,15 @@ const holdsLine = (each: NewtonsPerMillimetre, thread: Millimetres, duration: nu
 
 export const faceScrewsMember = defineMember<FaceScrewsData>({
 	kind: 'face-screws',
-	measure: (_, loads) => turning(loads),
+	measure: (d, loads) => (d.straight ? hanging(loads) : turning(loads)),
 	steps(d, loads) {
-		const M = turning(loads);
-		return M > 0 ? [step(d, M, CD_STORAGE)] : [];
+		const [M, W] = [turning(loads), hanging(loads)];
+		return (d.straight ? W : M) > 0 ? [step(d, pullOf(d, M, W), CD_STORAGE)] : [];
 	},
 	grab: (d, at) => {
 		if (noScrewsIn(d.main)) return [];
 		const reason = phrase(`somebody hangs on the ${d.name}`);
-		const grabbed = step(d, GRAB * at.z, CD_BUMP);
+		const grabbed = step(d, pullOf(d, GRAB * at.z, GRAB), CD_BUMP);
 		return [
 			{ ...grabbed, title: `grab: ${grabbed.title}`, basis: 'grab', source: 'ASTM F2057 load; NDS 2018 12.2', reason }
 		];

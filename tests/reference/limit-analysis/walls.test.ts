@@ -105,12 +105,12 @@ describe('no check holds more than limit analysis', () => {
 								)
 								.map((c) => c.margin ?? 0) ?? [];
 						const told = Math.min(1000, ...margins);
-						// A holder that does not sit by itself is in no balance, whatever the screws.
-						const sits = on.every((p) =>
-							['seat', 'part'].every(
-								(k) => 1.5 * (checks.checks.find((c) => c.id === `holder:${p.holder.id}:${k}`)?.margin ?? 9) >= 1
-							)
-						);
+						// A holder that does not sit by itself is in no balance, whatever the screws; nor is one whose second hook
+						// rides here, where it would not sit on this row alone.
+						const sits = on.every((p) => {
+							const { self, things } = holderWeights(p.built);
+							return [bits, -1, 0].every((some) => seatFactor(p, [self, ...left(things, some)]) >= 1);
+						});
 						if (on.length === 0 || told === 0 || !sits) continue;
 						for (const some of [bits, -1]) {
 							seen.cleats++;

@@ -107,8 +107,8 @@ describe.each(cases)('%s %s', (kind, _, make) => {
 
 	it('says for every group what keeps it in each direction', () => {
 		const [carrier] = holder.carriers;
-		const groups = new Set(holder.seats.map((s) => s.group));
-		expect(carrier!.retention.length).toBe(groups.size);
+		// A group may have no seats yet: docks on top of a board that has them below.
+		for (const s of holder.seats) expect(carrier!.retention[s.group], `${kind} ${s.group}`).toBeDefined();
 		for (const r of carrier!.retention) expect(Object.keys(r).sort()).toEqual(['back', 'forward', 'sideways', 'up']);
 	});
 });

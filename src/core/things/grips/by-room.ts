@@ -1,4 +1,4 @@
-import { plus } from './figures';
+import { mustBeSmaller, plus } from './figures';
 import type { Grip } from './grip';
 import { ROOM } from './room';
 import { sketch } from './sketch';
@@ -168,6 +168,101 @@ export const GRIPS_BY_ROOM = {
 				.measure('baseDepth', [0, fall + 10], [deep, fall + 10], 'above')
 				.measure('baseWidth', [x + w * 0.05, -12], [x + w * 1.05, -12], 'below')
 				.done();
+		}
+	},
+	loose: {
+		title: 'Loose in a box or tray',
+		short: 'in a box',
+		words: ['loose', 'in a box', 'in a tray'],
+		about: 'Keys and gloves, nails, dressings: they lie in a box, or in one that is carried to where it is needed.',
+		needs: ['baseWidth', 'baseDepth'],
+		decides: 'The room one takes decides how wide and deep the box is; their height, how high its front.',
+		figures: (d) => [
+			...plus('wide, each', d, 'baseWidth', ROOM.clear),
+			...plus('box, inside, deep', d, 'baseDepth', 2 * ROOM.clear)
+		],
+		draw(d) {
+			const p = sketch(
+				'A box on a back, from its end and from the front',
+				this.needs,
+				{ baseWidth: 120, baseDepth: 90 },
+				d
+			);
+			const [w, deep] = [p.of('baseWidth'), p.of('baseDepth')];
+			const h = Math.max(w, deep) * 0.6;
+			const x = deep * 1.8;
+			return p
+				.box(-12, -20, 12, h * 1.9, 'wall')
+				.box(0, -12, deep + 2 * ROOM.clear, 12, 'ply')
+				.box(deep + 2 * ROOM.clear, -12, 12, h + 12, 'ply')
+				.box(ROOM.clear, 0, deep, h * 0.8, 'thing')
+				.box(x, -12, w * 1.25, h + 12, 'ply')
+				.box(x + w * 0.12, 0, w, h * 1.1, 'thing')
+				.measure('baseDepth', [ROOM.clear, -12], [ROOM.clear + deep, -12], 'below')
+				.measure('baseWidth', [x + w * 0.12, -12], [x + w * 1.12, -12], 'below')
+				.done();
+		}
+	},
+	rim: {
+		title: 'Bin by its rims',
+		short: 'by its rims',
+		words: ['by its rims', 'rims'],
+		about: 'A plastic bin: its rims rest on two runners, and it slides out like a drawer.',
+		needs: ['underRim', 'rim', 'baseDepth'],
+		decides: 'The body under the rims decides the gap between the runners; over its rims, how wide the bay is.',
+		figures: (d) => [
+			...mustBeSmaller(
+				'rims',
+				d,
+				'underRim',
+				'rim',
+				'Its body, {s}, is no narrower than its rims, {l}: it falls through'
+			),
+			...plus('between the runners', d, 'underRim', 2 * ROOM.slack),
+			...plus('bay, at least', d, 'rim', 2 * ROOM.slack)
+		],
+		draw(d) {
+			const p = sketch(
+				'A bin that hangs by its rims, from the front and from its end',
+				this.needs,
+				{ underRim: 180, rim: 210, baseDepth: 300 },
+				d
+			);
+			const [body, rim, deep] = [p.of('underRim'), Math.max(p.of('rim'), p.of('underRim') * 1.05), p.of('baseDepth')];
+			const h = body * 0.6;
+			const side = rim / 2 + ROOM.slack;
+			const x = rim * 1.1;
+			return p
+				.box(-side - 14, -h, 14, h * 1.3, 'ply')
+				.box(side, -h, 14, h * 1.3, 'ply')
+				.box(-side, -20, side - body / 2 - ROOM.slack, 20, 'wood')
+				.box(body / 2 + ROOM.slack, -20, side - body / 2 - ROOM.slack, 20, 'wood')
+				.box(-body / 2, -h * 0.9, body, h * 0.9, 'thing')
+				.box(-rim / 2, 0, rim, 8, 'thing')
+				.box(x, -20, deep, 20, 'wood')
+				.box(x, 0, deep, 8, 'thing')
+				.box(x + 10, -h * 0.9, deep - 20, h * 0.9, 'thing')
+				.measure('underRim', [-body / 2, -h * 0.9], [body / 2, -h * 0.9], 'below')
+				.measure('rim', [-rim / 2, 8], [rim / 2, 8], 'above')
+				.measure('baseDepth', [x, 8], [x + deep, 8], 'above')
+				.done();
+		}
+	},
+	lid: {
+		title: 'Jar by its lid',
+		short: 'jar under a shelf',
+		words: ['jar', 'lid', 'jar lid'],
+		about: 'Screws, nails, washers in a jar: its lid is screwed under a board, and the jar turned out of it.',
+		needs: ['lid'],
+		decides: 'The lid decides how far apart jars hang; a hand must get round each.',
+		figures: (d) => [...plus('jars apart, centre to centre', d, 'lid', ROOM.fingers)],
+		draw(d) {
+			const p = sketch('Jars under a board', this.needs, { lid: 70 }, d);
+			const lid = p.of('lid');
+			p.box(-lid, 0, lid * 3.6, 14, 'ply');
+			for (const x of [0, lid + ROOM.fingers])
+				p.box(x - lid / 2, -12, lid, 12, 'steel').box(x - lid * 0.48, -lid * 1.5, lid * 0.96, lid * 1.5 - 12, 'thing');
+			return p.measure('lid', [-lid / 2, 14], [lid / 2, 14], 'above').done();
 		}
 	},
 	bay: {
