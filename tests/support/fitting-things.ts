@@ -85,7 +85,7 @@ export const FITTING: Record<string, Thing> = {
 		grip: 'lying',
 		dims: { shank: 72 }
 	}),
-	dividers: thing('sander', {
+	'divided-bays': thing('sander', {
 		mass: 1.3,
 		width: 95,
 		height: 150,

@@ -114,8 +114,15 @@ describe('made to measure: what shall go in does, what shall not fall through do
 		fc.assert(
 			fc.property(mm(10, 300), mm(20, 300), mm(10, 60), fc.integer({ min: 1, max: 30 }), (wide, deep, plug, count) => {
 				const dims = { baseWidth: wide, baseDepth: deep };
-				const thing = { ...FITTING.dividers!, width: wide, depth: deep, dims, plugWidth: plug, plugHeight: plug / 2 };
-				const { params, holder } = figures('dividers', thing, count);
+				const thing = {
+					...FITTING['divided-bays']!,
+					width: wide,
+					depth: deep,
+					dims,
+					plugWidth: plug,
+					plugHeight: plug / 2
+				};
+				const { params, holder } = figures('divided-bays', thing, count);
 				const n = (params.bays as never as { count: number }).count;
 				expect((params.width! - 36 - (n - 1) * 18) / n).toBeGreaterThan(wide);
 				expect(params.depth).toBeGreaterThan(deep);

@@ -2,7 +2,7 @@ import type { CarrierKind } from './carrier';
 import { angledBlocks } from './angled-blocks';
 import { binRunners } from './bin-runners';
 import { boughtHooks } from './bought-hooks';
-import { dividers } from './dividers';
+import { dividedBays } from './divided-bays';
 import { drilledBlock } from './drilled-block';
 import { neckFork } from './neck-fork';
 import { hollowForm } from './hollow-form';
@@ -33,7 +33,7 @@ export const CARRIERS: readonly CarrierKind[] = [
 	twoRails,
 	boughtHooks,
 	pigeonholes,
-	dividers,
+	dividedBays,
 	drilledBlock,
 	angledBlocks,
 	toolDock,

@@ -86,7 +86,7 @@ describe('bays between dividers', () => {
 	};
 	const carrier = (over: object = {}): Carrier => ({
 		id: 'c1',
-		kind: 'dividers',
+		kind: 'divided-bays',
 		at: { on: 'back', x: 0, y: 10 },
 		params: { ...params, ...over },
 		loads: [{ ...THING, width: 60, depth: 100 }]

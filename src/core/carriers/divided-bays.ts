@@ -299,7 +299,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	if (!known.ok) return known;
 	const wide = dims.baseWidth ?? known.value.width;
 	const deep = dims.baseDepth ?? known.value.depth;
-	const start = dividers.start(w.unit) as Params;
+	const start = dividedBays.start(w.unit) as Params;
 	const [board, side] = [stock(start.stock).thickness, stock(start.sides.stock).thickness];
 	const clear = wide + 2 * ROOM.clear;
 	const most = Math.max(1, Math.floor((Math.min(w.widest, WIDEST) - 2 * side + board) / (clear + board)));
@@ -344,8 +344,8 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	});
 }
 
-export const dividers = defineCarrier({
-	kind: 'dividers',
+export const dividedBays = defineCarrier({
+	kind: 'divided-bays',
 	title: 'Bays between dividers',
 	about: 'A bottom between two sides with dividers on it: what stands there has a bay of its own, or hangs by a neck.',
 	fields,
