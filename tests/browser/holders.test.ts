@@ -35,17 +35,39 @@ describe('the Holders stage', () => {
 		const all = (group: string) =>
 			kammer.screen.click(By.xpath(`//section[@aria-label="Hangs nowhere yet"]//h3[contains(., "${group}")]/button`));
 		await all('hand tools');
-		await kammer.screen.says(/1 of 2 placed; not: Rivet sets \(nothing carries it yet\)/, nowhere);
+		await kammer.screen.says(/1 of 2 placed in 1 holder; not: Rivet sets \(nothing carries it yet\)/, nowhere);
 		await all('finishes');
-		await kammer.screen.says(/3 of 3 placed/, nowhere);
+		await kammer.screen.says(/3 of 3 placed in 3 holders/, nowhere);
 		await until(async () => (await holdersOf(id)).length === 10, 'all three');
 		await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
 		await until(async () => (await holdersOf(id)).length === 7, 'all of it undone');
 	});
 
+	it('places the whole stock-take at once: alike together, what nobody weighed left out, one undo', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		const nowhere = By.css('[aria-label="Hangs nowhere yet"]');
+		const before = await holdersOf(id);
+		await kammer.screen.click(By.xpath('//section[@aria-label="Hangs nowhere yet"]//h2/button'));
+		const said = await kammer.screen.says(/\d+ of \d+ placed in \d+ holders/, nowhere);
+		const [, done, of, made] = /(\d+) of (\d+) placed in (\d+) holders/.exec(said)!.map(Number);
+		expect(done).toBeGreaterThan(8);
+		expect(done).toBeLessThanOrEqual(of!);
+		expect(said).toMatch(/not: .*Rivet sets/);
+		await until(async () => (await holdersOf(id)).length === before.length + made!, 'all of them to hang');
+		const after = (await holdersOf(id)).slice(before.length);
+		const hung = new Set(after.flatMap((h) => h.carriers.flatMap((c) => c.loads.map((l) => l.thing))));
+		expect(hung.size).toBe(done);
+		// Like with like: no two of one group that are carried alike have a holder each while there is room on one.
+		expect(after.some((h) => h.carriers.length > 1)).toBe(true);
+		await kammer.screen.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		await until(async () => (await holdersOf(id)).length === before.length, 'all of it undone');
+		expect(await holdersOf(id)).toEqual(before);
+	});
+
 	it('says why a carrier cannot carry a thing', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'holders');
 		await kammer.screen.click(thing('Bench chisel'));
+		await kammer.screen.click(By.xpath('//summary[contains(., "others cannot: why")]'));
 		const said = await kammer.screen.says(/Fork/, By.css('[aria-label="Hangs nowhere yet"]'));
 		expect(said).toMatch(/Fork: it has no neck to sit in a fork/);
 		expect(said).toMatch(/hole: shank [\d.]+ mm \+ 2 mm = [\d.]+ mm/);

@@ -17,6 +17,9 @@ export interface MadeFor {
 /** Hook screws stand about so far apart. */
 const SCREW_PITCH = 150;
 
+/** Screws of a hook so wide. @example hookScrewsFor(600) // 4 */
+export const hookScrewsFor = (width: Millimetres): number => Math.max(2, Math.ceil(width / SCREW_PITCH));
+
 /** The usual board, or a sheet where that is not so wide. */
 function boardFor(height: Millimetres, unit: Wanted['unit']): StockId {
 	const { stock: usual } = startBack(unit);
@@ -36,7 +39,7 @@ export function holderFor(kind: string, asked: Wanted, id: string): Result<MadeF
 	const { params, back, y, load } = fitted.value;
 	const start = emptyHolder(id, '', asked.unit);
 	const { hook } = start.mount.strips;
-	const screws = { ...hook.screws, count: Math.max(2, Math.ceil(back.width / SCREW_PITCH)) };
+	const screws = { ...hook.screws, count: hookScrewsFor(back.width) };
 	return ok({
 		holder: {
 			...start,

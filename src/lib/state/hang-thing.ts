@@ -4,10 +4,12 @@ import { hangOn, unhang } from '$core/carriers/hang';
 import { carrierKind } from '$core/carriers/registry';
 import { cutText } from '$core/form/whole-text';
 import { holderFor } from '$core/holders/holder-for';
+import { onSpareSeats } from '$core/holders/spare-seats';
+import { together } from '$core/holders/together';
 import { refersTo } from '$core/mounts/registry';
 import { applyCommand, type Command } from '$core/plan/commands';
 import { isFixed } from '$core/plan/held';
-import type { Holder, Plan } from '$core/plan/types';
+import type { Holder, HungHolder, Plan } from '$core/plan/types';
 import { fail, ok, type Result } from '$core/result';
 import { formatLength } from '$core/units/format-length';
 import type { Thing } from '$core/things/types';
@@ -85,21 +87,25 @@ export function widestOn({ rows, wall }: Pick<Plan, 'rows' | 'wall'>): number {
 	return Math.min(1200, room - 80);
 }
 
-/** A holder made for a thing and put where it fits best: on a row, or on the wall where there is none; or why not. */
-function placedFor(
+/** A holder made for a thing, hung nowhere yet; or why not. */
+function madeFor(
 	plan: Plan,
 	thing: Thing,
 	left: number,
 	kind: string,
 	unit: LengthUnit
-): Result<{ holder: Holder; over: number }> {
+): Result<{ holder: HungHolder; over: number }> {
 	const widest = widestOn(plan);
 	if (widest < 120) return fail('There is no room for it');
 	const made = holderFor(kind, { thing, count: left, widest, unit }, newId());
 	if (!made.ok) return made;
-	const named = { ...made.value.holder, name: cutText(thing.name, 60) };
-	const placed = plan.rows.length > 0 ? bestPlace(plan, named) : firstFixed(plan, named, unit);
-	return placed ? ok({ holder: placed, over: made.value.over }) : fail('No row has room for it');
+	return ok({ holder: { ...made.value.holder, name: cutText(thing.name, 60) }, over: made.value.over });
+}
+
+/** Put where it fits best: on a row, or on the wall where there is none; or why not. */
+function put(plan: Plan, holder: HungHolder, unit: LengthUnit): Result<Holder> {
+	const placed = plan.rows.length > 0 ? bestPlace(plan, holder) : firstFixed(plan, holder, unit);
+	return placed ? ok(placed) : fail('No row has room for it');
 }
 
 function whereWords(plan: Plan, holder: Holder, unit: LengthUnit): string {
@@ -114,25 +120,62 @@ function whereWords(plan: Plan, holder: Holder, unit: LengthUnit): string {
 
 /** Makes a holder of a kind of carrier for a thing, and hangs it where it fits best. */
 export function holderForThing(open: OpenPlan, shop: OpenShop, thing: Thing, kind: string, unit: LengthUnit): Outcome {
-	const made = placedFor(open.plan, thing, leftOf(shop, thing, null), kind, unit);
+	const made = madeFor(open.plan, thing, leftOf(shop, thing, null), kind, unit);
 	if (!made.ok) return { problem: made.error };
-	const { holder, over } = made.value;
+	const { over } = made.value;
+	const placed = put(open.plan, made.value.holder, unit);
+	if (!placed.ok) return { problem: placed.error };
+	const holder = placed.value;
 	const [wrong] = open.do({ kind: 'add', list: 'holders', item: holder });
 	if (wrong) return { problem: sayProblem(wrong, unit) };
 	open.selection = { kind: 'holder', id: holder.id };
 	return { over, why: whereWords(open.plan, holder, unit) };
 }
 
-/** What came of placing several: how many, which not and why; null when it was stopped. */
+/** What came of placing several: how many, how, and which not and why; null when it was stopped. */
 export interface AllPlaced {
+	/** Things that hang now, all of them or some. */
 	done: number;
+	/** Holders made for them. */
+	holders: number;
+	/** Things that went onto spare places, some of them or all. */
+	spare: number;
 	not: string[];
 }
 
+/** A plan that grows by commands, each of which may fail. */
+class Growing {
+	readonly commands: Command[] = [];
+	constructor(public plan: Plan) {}
+
+	/** Does one more; false where it cannot be done. */
+	take(command: Command): boolean {
+		const applied = applyCommand(this.plan, command);
+		if (!applied.ok) return false;
+		this.plan = applied.value.plan;
+		this.commands.push(command);
+		return true;
+	}
+
+	/** Hangs a holder where it fits best; or why it cannot be. */
+	hang(holder: HungHolder, unit: LengthUnit): string | null {
+		const placed = put(this.plan, holder, unit);
+		if (!placed.ok) return placed.error;
+		return this.take({ kind: 'add', list: 'holders', item: placed.value }) ? null : 'it cannot be hung';
+	}
+}
+
+/** A thing of which some are left, and the holder made for it. */
+interface Waiting {
+	thing: Thing;
+	holder: HungHolder;
+}
+
 /**
- * Makes a holder for each of several things, the first that offers itself, and hangs them one after another: one step
- * to undo. Pauses after every thing, so that the page stays alive and it can be stopped.
- * @param kindFor the carrier for a thing, or why nothing carries it
+ * Places several things: spare places of what carries them already first, then a holder for each, made of the first
+ * carrier that offers itself, those alike on one back. One step to undo. Pauses after every thing, so that the page
+ * stays alive and it can be stopped.
+ * @param kindFor the carrier for a thing, or why nothing carries it: what nobody weighed is left out, and said
  * @param at told before each; false stops all, and nothing is placed
  */
 export async function placeAll(
@@ -143,31 +186,66 @@ export async function placeAll(
 	kindFor: (thing: Thing, left: number) => Result<string>,
 	at: (n: number) => boolean
 ): Promise<AllPlaced | null> {
-	const commands: Command[] = [];
+	const growing = new Growing(open.plan);
+	const waiting = new Map<string, Waiting[]>();
 	const not: string[] = [];
-	let { plan } = open;
+	const done = new Set<string>();
+	let spare = 0;
+	const leave = (thing: Thing, why: string) => not.push(`${thing.name} (${why.toLowerCase()})`);
+	const pause = async (n: number) => {
+		await new Promise((go) => setTimeout(go));
+		return at(n);
+	};
 	for (const [n, thing] of things.entries()) {
-		if (!at(n)) return null;
-		await new Promise((done) => setTimeout(done));
-		const left = leftOf(shop, thing, null);
+		if (!(await pause(n))) return null;
+		const all = leftOf(shop, thing, null);
+		const { filled, placed } = onSpareSeats(growing.plan.holders, thing.id, all);
+		const onto = filled.every(({ holder: id, carriers }) =>
+			growing.take({ kind: 'change', list: 'holders', id, change: { carriers } })
+		);
+		const left = onto ? all - placed : all;
+		if (onto && placed > 0) {
+			spare++;
+			done.add(thing.id);
+		}
+		if (left <= 0) continue;
 		const kind = kindFor(thing, left);
-		const made = kind.ok ? placedFor(plan, thing, left, kind.value, unit) : kind;
+		const made = kind.ok ? madeFor(growing.plan, thing, left, kind.value, unit) : kind;
 		if (!made.ok) {
-			not.push(`${thing.name} (${made.error.toLowerCase()})`);
+			leave(thing, made.error);
 			continue;
 		}
-		const command: Command = { kind: 'add', list: 'holders', item: made.value.holder };
-		const applied = applyCommand(plan, command);
-		if (!applied.ok) {
-			not.push(thing.name);
-			continue;
+		const group = waiting.get(thing.group) ?? [];
+		group.push({ thing, holder: made.value.holder });
+		waiting.set(thing.group, group);
+	}
+	let holders = 0;
+	for (const group of waiting.values()) {
+		for (const { holder, of } of together(
+			group.map((w) => w.holder),
+			widestOn(growing.plan)
+		)) {
+			if (!(await pause(things.length))) return null;
+			const those = of.map((i) => group[i] as Waiting);
+			const named = { ...holder, name: cutText(holder.name, 60) };
+			if (growing.hang(named, unit) === null) {
+				holders++;
+				for (const { thing } of those) done.add(thing.id);
+				continue;
+			}
+			// Together there is no room for them: one by one there may be.
+			for (const { thing, holder: one } of those) {
+				const why = growing.hang(one, unit);
+				if (why === null) {
+					holders++;
+					done.add(thing.id);
+				} else leave(thing, why);
+			}
 		}
-		plan = applied.value.plan;
-		commands.push(command);
 	}
-	if (commands.length > 0) {
-		const [wrong] = open.do({ kind: 'together', label: 'place all', commands });
-		if (wrong) return { done: 0, not: [sayProblem(wrong, unit)] };
+	if (growing.commands.length > 0) {
+		const [wrong] = open.do({ kind: 'together', label: 'place all', commands: growing.commands });
+		if (wrong) return { done: 0, holders: 0, spare: 0, not: [sayProblem(wrong, unit)] };
 	}
-	return { done: commands.length, not };
+	return { done: done.size, holders, spare, not };
 }

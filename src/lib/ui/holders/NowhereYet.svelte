@@ -43,12 +43,14 @@
 		desk.view = 'bench';
 	}
 
+	/** Everything, not one group. */
+	const ALL = Symbol('all of it');
 	/** Which group is being placed, how far that is, and how many there are. */
-	let placing = $state<{ group: string; n: number; of: number } | null>(null);
+	let placing = $state<{ group: string | typeof ALL; n: number; of: number } | null>(null);
 	let stopped = false;
 
-	/** Everything of a group that something can carry, one holder a thing. */
-	async function takeAll(group: { group: string; things: ToPlace[] }) {
+	/** Everything of a group, or of all, that something can carry: spare places first, then holders, alike together. */
+	async function takeAll(group: { group: string | typeof ALL; things: ToPlace[] }) {
 		const things = group.things.map((t) => t.thing);
 		stopped = false;
 		desk.said = '';
@@ -68,12 +70,32 @@
 		});
 		placing = null;
 		const not = made && made.not.length > 0 ? `; not: ${made.not.join(', ')}` : '';
-		desk.said = made ? `${made.done} of ${things.length} placed${not}.` : 'Stopped: nothing was placed.';
+		const spare = made && made.spare > 0 ? `, ${made.spare} of them onto spare places` : '';
+		const inHolders =
+			made && made.holders > 0 ? ` in ${made.holders} ${made.holders === 1 ? 'holder' : 'holders'}` : '';
+		desk.said = made
+			? `${made.done} of ${things.length} placed${inHolders}${spare}${not}.`
+			: 'Stopped: nothing was placed.';
 	}
 </script>
 
+{#snippet placer(group: { group: string | typeof ALL; things: ToPlace[] }, words: string)}
+	{#if placing?.group === group.group}
+		<button type="button" class="link" onclick={() => (stopped = true)}
+			>{Math.min(placing.n + 1, placing.of)} of {placing.of}: stop</button
+		>
+	{:else}
+		<button type="button" class="link" disabled={placing !== null} onclick={() => void takeAll(group)}>{words}</button>
+	{/if}
+{/snippet}
+
 <section class="nowhere no-print" aria-label="Hangs nowhere yet">
-	<h2>Hangs nowhere yet</h2>
+	<h2>
+		Hangs nowhere yet
+		{#if groups.length > 1}
+			{@render placer({ group: ALL, things: groups.flatMap((g) => g.things) }, 'place all of it')}
+		{/if}
+	</h2>
 	{#if desk.said}<p class="said" role="status">{desk.said}</p>{/if}
 	{#if total === 0}
 		<p class="marks">
@@ -85,14 +107,7 @@
 	{#each groups as g (g.group)}
 		<h3>
 			{g.group || 'No group'}
-			{#if placing?.group === g.group}
-				<button type="button" class="link" onclick={() => (stopped = true)}
-					>{placing.n + 1} of {placing.of}: stop</button
-				>
-			{:else}
-				<button type="button" class="link" disabled={placing !== null} onclick={() => void takeAll(g)}>place all</button
-				>
-			{/if}
+			{@render placer(g, 'place all')}
 		</h3>
 		<ul>
 			{#each g.things as t (t.thing.id)}
@@ -116,9 +131,14 @@
 								<OfferCard offer={o} first={i === 0} take={() => take(o.kind)} />
 							{/each}
 							{#if found.offers.length === 0}<p class="error">Nothing here can carry it yet.</p>{/if}
-							<ul class="not">
-								{#each found.refusals as r (r.kind)}<li><b>{r.title}</b>: {r.why}</li>{/each}
-							</ul>
+							{#if found.refusals.length > 0}
+								<details class="not">
+									<summary>{found.refusals.length} others cannot: why</summary>
+									<ul>
+										{#each found.refusals as r (r.kind)}<li><b>{r.title}</b>: {r.why}</li>{/each}
+									</ul>
+								</details>
+							{/if}
 							<Button size="xs" color="alternative" onclick={() => (desk.thing = null)}>Not now</Button>
 						</div>
 					{/if}
