@@ -278,6 +278,17 @@ describe('made to measure: what shall go in does, what shall not fall through do
 		);
 	});
 
+	it('a shelf lets what is long lie along the wall, and says so of another one too', () => {
+		const plane = { ...FITTING['flat-shelf']!, width: 70, depth: 560, dims: { baseWidth: 70, baseDepth: 560 } };
+		const { params, holder } = figures('flat-shelf', plane, 2);
+		expect(params.depth).toBeLessThan(100);
+		expect(params.width! / params.places!).toBeGreaterThan(560);
+		expect(holder.carriers[0]!.loads[0]).toMatchObject({ width: 560, depth: 70 });
+		expect(carrierKind('flat-shelf').suits!(params, plane)).toEqual([]);
+		const square = { ...plane, dims: { baseWidth: 300, baseDepth: 560 } };
+		expect(carrierKind('flat-shelf').suits!(params, square)).toHaveLength(1);
+	});
+
 	it('shelves and ledges are as deep as what stands on them', () => {
 		for (const kind of ['flat-shelf', 'lip-ledge']) {
 			const thing = FITTING[kind]!;

@@ -5,6 +5,7 @@ import { upright } from '../solid/frame';
 import { plain, rectangle } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
+import type { Thing } from '../things/types';
 import { count, mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
 import {
@@ -202,6 +203,15 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	};
 }
 
+/** Of its base what may lie out from the wall at least; null where nobody measured it. */
+function shallower({ dims, width, depth }: Thing): Millimetres | null {
+	const [w, d] = [dims.baseWidth ?? width, dims.baseDepth ?? depth];
+	return w !== null && d !== null && d > ALONG * w ? w : d;
+}
+
+/** So many times as long as wide. */
+const ALONG = 2;
+
 /** A shelf for what stands on a base: as deep as it is, as wide as all of them. */
 function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; error: string } {
 	const { grip, dims } = w.thing;
@@ -209,8 +219,10 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const load = loadOf(w.thing, w.count);
 	if (!load.ok) return load;
 	const start = flatShelf.start(w.unit) as Params;
-	const wide = dims.baseWidth ?? load.value.width;
-	const deep = dims.baseDepth ?? load.value.depth;
+	const base = [dims.baseWidth ?? load.value.width, dims.baseDepth ?? load.value.depth] as const;
+	// What is much longer than wide lies along the wall: it stands out less.
+	const along = base[1] > ALONG * base[0] && base[1] + ROOM.fingers <= w.widest;
+	const [wide, deep] = along ? [base[1], base[0]] : base;
 	const pitch = wide + ROOM.fingers;
 	const places = Math.max(1, Math.min(w.count, Math.floor(w.widest / pitch)));
 	const width = Math.max(80, places * pitch);
@@ -266,7 +278,7 @@ export const flatShelf = defineCarrier({
 	describe: (p) =>
 		phrase(`shelf of ${p.places} ${p.places === 1 ? 'place' : 'places'}, {d@tape} out`, { d: mm(p.depth) }),
 	fit,
-	suits: (p, thing) => mustGoIn('depth', thing.dims.baseDepth ?? thing.depth, p.depth, 'shelf'),
+	suits: (p, thing) => mustGoIn('depth', shallower(thing), p.depth, 'shelf'),
 	withSeats: (p, seats) => ({ ...p, places: Math.max(1, seats) }),
 	watch: ['the middle of the shelf: does it sag?', 'the joint of shelf and back: does it open?'],
 	sums: (p) => [

@@ -7,6 +7,7 @@ import { holderFor } from '$core/holders/holder-for';
 import { onSpareSeats } from '$core/holders/spare-seats';
 import { together } from '$core/holders/together';
 import { refersTo } from '$core/mounts/registry';
+import { checkPlan } from '$core/checks/check-plan';
 import { applyCommand, type Command } from '$core/plan/commands';
 import { isFixed } from '$core/plan/held';
 import type { Holder, HungHolder, Plan } from '$core/plan/types';
@@ -14,6 +15,7 @@ import { fail, ok, type Result } from '$core/result';
 import { formatLength } from '$core/units/format-length';
 import type { Thing } from '$core/things/types';
 import type { LengthUnit } from '$core/units/parse-length';
+import { sayPhrase } from '$core/units/phrase';
 import { fieldCommit, sayProblem } from './commit';
 import { newId } from './new-id';
 import type { OpenPlan } from './open-plan.svelte';
@@ -148,20 +150,27 @@ class Growing {
 	readonly commands: Command[] = [];
 	constructor(public plan: Plan) {}
 
-	/** Does one more; false where it cannot be done. */
-	take(command: Command): boolean {
+	/** Does one more; or why it cannot be done. */
+	take(command: Command, unit: LengthUnit): string | null {
 		const applied = applyCommand(this.plan, command);
-		if (!applied.ok) return false;
+		if (!applied.ok) return applied.error[0] ? sayProblem(applied.error[0], unit) : 'it cannot be done';
 		this.plan = applied.value.plan;
 		this.commands.push(command);
-		return true;
+		return null;
 	}
 
-	/** Hangs a holder where it fits best; or why it cannot be. */
+	/** Hangs a holder where it fits best; or why it cannot be, or could not be built there. */
 	hang(holder: HungHolder, unit: LengthUnit): string | null {
 		const placed = put(this.plan, holder, unit);
 		if (!placed.ok) return placed.error;
-		return this.take({ kind: 'add', list: 'holders', item: placed.value }) ? null : 'it cannot be hung';
+		const before = this.plan;
+		const wrong = this.take({ kind: 'add', list: 'holders', item: placed.value }, unit);
+		if (wrong !== null) return wrong;
+		const stop = checkPlan(this.plan).holders.get(holder.id)?.stop;
+		if (!stop) return null;
+		this.plan = before;
+		this.commands.pop();
+		return `where it fits best: ${sayPhrase(stop.message, unit)}`;
 	}
 }
 
@@ -191,7 +200,8 @@ export async function placeAll(
 	const not: string[] = [];
 	const done = new Set<string>();
 	let spare = 0;
-	const leave = (thing: Thing, why: string) => not.push(`${thing.name} (${why.toLowerCase()})`);
+	const leave = (thing: Thing, why: string) =>
+		not.push(`${thing.name} (${why[0]?.toLowerCase() ?? ''}${why.slice(1)})`);
 	const pause = async (n: number) => {
 		await new Promise((go) => setTimeout(go));
 		return at(n);
@@ -200,8 +210,9 @@ export async function placeAll(
 		if (!(await pause(n))) return null;
 		const all = leftOf(shop, thing, null);
 		const { filled, placed } = onSpareSeats(growing.plan.holders, thing.id, all);
-		const onto = filled.every(({ holder: id, carriers }) =>
-			growing.take({ kind: 'change', list: 'holders', id, change: { carriers } })
+		const onto = filled.every(
+			({ holder: id, carriers }) =>
+				growing.take({ kind: 'change', list: 'holders', id, change: { carriers } }, unit) === null
 		);
 		const left = onto ? all - placed : all;
 		if (onto && placed > 0) {
