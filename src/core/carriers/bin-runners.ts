@@ -21,7 +21,7 @@ const fields = {
 	depth: lengthField('Sides out', 40, 800, [300, inch(12)]),
 	runner: boardField('Runners of', ['44x44', '2x2']),
 	high: lengthField('Runners high', 15, 100, [38, inch(1.5)]),
-	levels: wholeField('Bins, one over the other', 1, 12, 3),
+	levels: wholeField('Bins, one over the other', 1, 12, 2),
 	pitch: lengthField('From bin to bin', 20, 600, [150, inch(6)]),
 	sides: groupField('Sides', { stock: SIDES.stock, screws: SIDES.screws, length: SIDES.length }),
 	screws: wholeField('Screws through a side into each runner', 1, 8, 2)

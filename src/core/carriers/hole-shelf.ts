@@ -141,6 +141,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			},
 			features: bores,
 			support: k === 0 ? p.support : { kind: 'none' },
+			openings: xs.map((x) => ({ from: x - p.hole / 2, to: x + p.hole / 2, near: Math.min(...s.rows) - p.hole / 2 })),
 			screws: p.screws,
 			host: c.host
 		});

@@ -103,6 +103,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		grain: 'along',
 		outline: plain(forked(p)),
 		support: p.support,
+		openings: [{ from: (p.plate - p.seat) / 2, to: (p.plate + p.seat) / 2, near: p.out - p.seat / 2 }],
 		screws: p.screws,
 		host: c.host
 	});

@@ -6,7 +6,7 @@ import { plain, rectangle } from '../solid/outline';
 import type { Feature } from '../solid/part';
 import type { Millimetres } from '../units/quantity';
 import type { CarriedBy, Host, Member } from './carrier';
-import { plateOn, type Plate, type PlateScrews, type Support } from './plate';
+import { plateOn, type Opening, type Plate, type PlateScrews, type Support } from './plate';
 
 export interface PlainPlateInput {
 	/** 'shelf', 'dock board'. */
@@ -20,6 +20,7 @@ export interface PlainPlateInput {
 	/** Room that one thing takes along it. */
 	wide: Millimetres;
 	features?: readonly Feature[];
+	openings?: readonly Opening[];
 }
 
 /** A whole plate with what it bends. */
@@ -47,6 +48,7 @@ export function plainPlate(i: PlainPlateInput): PlainPlate {
 		grain: 'along',
 		outline: plain(rectangle(i.width, i.depth)),
 		...(i.features ? { features: i.features } : {}),
+		...(i.openings ? { openings: i.openings } : {}),
 		support: i.support,
 		screws: i.screws,
 		host: i.host

@@ -90,6 +90,15 @@ export interface PlateInput {
 	screws: PlateScrews;
 	/** What it is screwed to. */
 	host: Pick<Host, 'stock' | 'uprights' | 'at'>;
+	/** Where something goes through it, or hangs below it: nothing may stand there. */
+	openings?: readonly Opening[];
+}
+
+/** Room below a plate that is taken: along it in the carrier's frame, and from so far out from the face. */
+export interface Opening {
+	from: Millimetres;
+	to: Millimetres;
+	near: Millimetres;
 }
 
 /** A plate on a back with what is below it. */
@@ -133,6 +142,61 @@ function uprightsUnder({ host, x, width }: PlateInput): readonly Millimetres[] |
 	return here.length > 0 ? here : null;
 }
 
+/** A bracket is so wide; blocks and gussets are as thick as the plate. */
+const BRACKET: Millimetres = 20;
+const supportThick = ({ support, stock: id }: PlateInput): Millimetres =>
+	support.kind === 'brackets' ? BRACKET : stock(id).thickness;
+
+/** How far a piece whose middle is there would stand into an opening; 0 where it is free of all. */
+function intoOpening(i: PlateInput, x: Millimetres): Millimetres {
+	const out = i.support.kind === 'none' ? 0 : i.support.out;
+	const half = supportThick(i) / 2;
+	return (i.openings ?? []).reduce(
+		(most, o) => (out <= o.near ? most : Math.max(most, Math.min(x + half, o.to) - Math.max(x - half, o.from))),
+		0
+	);
+}
+
+/** Nothing and a little more: two that touch do not stand in each other. */
+const TOUCHES: Millimetres = 0.01;
+
+/** The nearest place along a plate where a piece below it is in nothing's way; where it was if there is none. */
+function freeOf(i: PlateInput, x: Millimetres): Millimetres {
+	if (intoOpening(i, x) <= TOUCHES) return x;
+	const half = supportThick(i) / 2;
+	const free = (i.openings ?? [])
+		.flatMap((o) => [o.from - half, o.to + half])
+		.filter((at) => at >= i.x + half && at <= i.x + i.width - half && intoOpening(i, at) <= TOUCHES)
+		.sort((a, b) => Math.abs(a - x) - Math.abs(b - x));
+	return free[0] ?? x;
+}
+
+/** Pieces below a plate, spread evenly and moved aside where something goes through; no two in one place. */
+function supportsFree(i: PlateInput, spread: readonly Millimetres[]): Millimetres[] {
+	const found: Millimetres[] = [];
+	for (const x of spread.map((at) => freeOf(i, at)))
+		if (found.every((f) => Math.abs(f - x) >= supportThick(i))) found.push(x);
+	return found;
+}
+
+/** What is below it in the way of what goes through it. */
+function inTheWay(i: PlateInput, at: readonly Millimetres[]): Found[] {
+	const worst = Math.max(0, ...at.map((x) => intoOpening(i, x)));
+	if (worst <= TOUCHES) return [];
+	return [
+		{
+			level: 'stop',
+			field: 'support',
+			message: phrase(
+				`What is below the ${i.name} stands {b} into what goes through it or hangs there: fewer, or less far out`,
+				{
+					b: mm(worst)
+				}
+			)
+		}
+	];
+}
+
 /** What stands below: rectangles, triangles, or something bought. */
 function supportPart(i: PlateInput, at: readonly Millimetres[]): Part[] {
 	const { support: s } = i;
@@ -161,10 +225,10 @@ function supportPart(i: PlateInput, at: readonly Millimetres[]): Part[] {
 						[0, s.height]
 					])
 				),
-				thickness: 20,
+				thickness: BRACKET,
 				grain: 'none',
 				features: [],
-				stands: at.map((x) => onEdge([x + 10, foot, 0]))
+				stands: at.map((x) => onEdge([x + BRACKET / 2, foot, 0]))
 			}
 		];
 	const outline =
@@ -240,7 +304,9 @@ export function plateOn(i: PlateInput): Plate {
 	const uprights = uprightsUnder(i);
 	const spread = (n: number) =>
 		uprights ?? spacingPositions(i.width, { kind: 'end-margins', count: n, margin: endMargin(i.width) });
-	const supportsAt = count === 0 ? [] : spread(count).map((x) => i.x + x);
+	const evenly = count === 0 ? [] : spread(count).map((x) => i.x + x);
+	// Behind battens they stand where those are.
+	const supportsAt = uprights ? evenly : supportsFree(i, evenly);
 	const screwsAt = spread(screws.count);
 	const far = farthest(i, supportsAt) > FAR;
 	// It turns about its own lower edge, or the foot of what is below it where that is near enough everywhere.
@@ -279,7 +345,7 @@ export function plateOn(i: PlateInput): Plate {
 		});
 		members.push({ data: rated, instances: supportsAt.map((x) => facing('front', [x, i.top, 0])) });
 	}
-	const warnings = screwWarnings(i);
+	const warnings = [...screwWarnings(i), ...inTheWay(i, supportsAt)];
 	if (s.kind !== 'none' && far)
 		warnings.push({
 			level: 'mind',

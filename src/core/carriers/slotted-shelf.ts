@@ -144,6 +144,7 @@ function level(
 		outline: plain(slotted(p.width, o.depth, o.slots, p.round)),
 		features: o.slots.map((s) => featureOf(s, o.depth, p.round)),
 		support: p.support,
+		openings: o.slots.map((s) => ({ from: s.x - s.width / 2, to: s.x + s.width / 2, near: o.depth - s.depth })),
 		screws: p.screws,
 		host: c.host
 	});

@@ -11,7 +11,9 @@ import { FITTING } from '../../../tests/support/fitting-things';
 import { sayPhrase } from '../units/phrase';
 import { CARRIERS, carrierKind } from './registry';
 import { plateOn, type PlateInput } from './plate';
-import { plain, rectangle } from '../solid/outline';
+import { boundsOf, plain, rectangle } from '../solid/outline';
+import { buildHolder } from '../holders/build';
+import { HELD } from '../../../tests/support/in-place';
 import { endScrew } from './sides';
 
 /** Starts of lengths in either kind of shop, by the path of their field. */
@@ -91,6 +93,19 @@ describe('screws of parts', () => {
 		expect(endScrew('2x4').length).toBeCloseTo(38.1 + six, 6);
 		expect(endScrew('ply-18').length).toBe(50);
 		expect(endScrew('ply-18').length - 18).toBeGreaterThan(six);
+	});
+
+	it('never stand where something goes through: gussets of a hole shelf are moved off its holes', () => {
+		for (const count of [5, 9, 14, 23]) {
+			const made = holderFor('hole-shelf', { thing: FITTING['hole-shelf']!, count, widest: 1200, unit: 'mm' }, 'h');
+			if (!made.ok) throw new Error(made.error);
+			const { back, carriers } = made.value.holder;
+			const { parts } = buildHolder(back, carriers, HELD);
+			const shelf = parts.find((p) => p.name === 'shelf')!;
+			const holes = shelf.outline.holes.map(boundsOf);
+			for (const g of parts.filter((p) => p.name === 'gusset').flatMap((p) => p.stands.map((f) => f.at[0])))
+				for (const h of holes) expect(g <= h.left + 1e-6 || g - 18 >= h.right - 1e-6, `${g} ${h.left}`).toBe(true);
+		}
 	});
 
 	it('that do not reach, or come out behind, are a stop', () => {

@@ -87,35 +87,8 @@ function meeting(p: Params): Millimetres | null {
 /** Wood between two screws that pass each other. */
 const CLEAR: Millimetres = 3;
 
-/** What is below the board stands where something slides on: along, from its left to its right side. */
-function inTheWay(
-	p: Params,
-	c: CarrierContext,
-	below: readonly Millimetres[]
-): { at: Millimetres; by: Millimetres } | null {
-	const half = Math.max(wideOf(p), c.loads[UNDER]?.width ?? 0) / 2;
-	const thick = boardOf(p) / 2;
-	let worst: { at: Millimetres; by: Millimetres } | null = null;
-	for (const x of along(p.under))
-		for (const at of below) {
-			const by = half + thick - Math.abs(at - x);
-			if (by > 0.01 && by > (worst?.by ?? 0)) worst = { at, by };
-		}
-	return worst;
-}
-
-function warningsOf(p: Params, c: CarrierContext, below: readonly Millimetres[]): Found[] {
+function warningsOf(p: Params, c: CarrierContext): Found[] {
 	const { found, say } = findings();
-	const met = inTheWay(p, c, below);
-	if (met)
-		say(
-			'stop',
-			'support',
-			phrase('What is below the board at {x} stands {b} into what slides on beside it: put it between two docks', {
-				x: mm(met.at),
-				b: mm(met.by)
-			})
-		);
 	const each = p.fixing.length - p.dock.base;
 	if (each <= 0)
 		say(
@@ -218,7 +191,10 @@ function fixings(p: Params): ScrewJoint[] {
 
 function build(p: Params, c: CarrierContext): BuiltCarrier {
 	const wide = Math.max(0, ...c.loads.map((l) => l.width));
-	const board = plainPlate({ ...p, name: 'dock board', host: c.host, wide });
+	// What slides on below takes all the room under the board.
+	const half = Math.max(wideOf(p), c.loads[UNDER]?.width ?? 0) / 2;
+	const openings = along(p.under).map((x) => ({ from: x - half, to: x + half, near: 0 }));
+	const board = plainPlate({ ...p, name: 'dock board', host: c.host, wide, openings });
 	const rated = ratedOf({ name: 'dock', rated: p.dock.rated === null ? null : p.dock.rated * GRAVITY });
 	const places = [...along(p.under), ...along(p.over)];
 	const at = board.members.length;
@@ -263,7 +239,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			low: Math.min(board.low, p.under.count > 0 ? -boardOf(p) - highOf(p) : 0),
 			high: p.over.count > 0 ? highOf(p) : 0
 		},
-		warnings: [...warningsOf(p, c, board.supportsAt), ...board.warnings]
+		warnings: [...warningsOf(p, c), ...board.warnings]
 	};
 }
 
@@ -271,15 +247,6 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 const ENDS: Millimetres = 30;
 /** Air between a gusset and what hangs beside it. */
 const BESIDE: Millimetres = 3;
-/** Gussets stand no further apart. */
-const APART: Millimetres = 500;
-
-/** Bays between gussets, so that each stands between two docks: the fewest that divide them evenly. */
-function gussets(docks: number, pitch: Millimetres): number {
-	for (let bays = 1; bays < docks; bays++) if (docks % bays === 0 && (docks / bays) * pitch <= APART) return bays;
-	return docks;
-}
-
 /** Docks under a board for tools on their feet: the foot decides the dock, the widest part how far apart. */
 function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; error: string } {
 	if (w.thing.grip !== 'dock') return fail('it has no foot that slides on a dock');
@@ -312,7 +279,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			cords: charging.cords,
 			support: {
 				kind: 'gussets',
-				count: gussets(n, pitch) + 1,
+				count: Math.max(2, Math.ceil(width / 350) + 1),
 				height: low,
 				out: Math.max(20, Math.round(depth * 0.8))
 			},

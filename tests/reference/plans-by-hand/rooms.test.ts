@@ -192,13 +192,24 @@ describe('docks under a board and on top of it', () => {
 		const M = 3 * (2 + 0.5) * g * (140 - 45) + wood * g * 70;
 		expect(p.line('holder:h:dock board-joint:c1', 'turns it')).toBeCloseTo(M, 2);
 	});
-	it('cannot hang where a gusset stands: between them there is room, at the end there is not', () => {
+	it('have their gussets between them: moved aside by as much as they would stand into a tool, a stop where none fits', () => {
 		// The outer ones stand 30 from the ends, a board thick; a tool 60 wide on a dock of 64 reaches 32 to either side.
 		const gussets = { kind: 'gussets', count: 2, height: 100, out: 110 };
-		const first = (x: number) =>
-			verdict({ support: gussets, under: { ...params.under, first: x }, over: { ...params.over, count: 0 } });
-		expect(first(30 + 32 + t / 2 - 0.5)).toBe('cannot-be-built');
-		expect(first(30 + 32 + t / 2 + 0.5)).not.toBe('cannot-be-built');
+		const over = { ...params.over, count: 0 };
+		const found = (under: object) =>
+			asked(planOf(300, [carrier({ support: gussets, under: { ...params.under, ...under }, over })])).all.holders.get(
+				'h'
+			)!;
+		const lefts = (under: object) =>
+			found(under)
+				.placed.built.parts.find((x) => x.name === 'gusset')!
+				.stands.map((f) => f.at[0] - t / 2);
+		expect(lefts({ first: 30 + 32 + t / 2 + 0.5 })[0]).toBeCloseTo(30, 9);
+		expect(lefts({ first: 30 + 32 + t / 2 - 0.5 })[0]).toBeCloseTo(29.5, 9);
+		// Nearer to the end there is no room for it: it goes to the other side of the first tool, 50 apart at 114.
+		expect(lefts({ first: 50, pitch: 114 })[0]).toBeCloseTo(50 + 32 + t / 2, 9);
+		const full = { count: 6, first: 33, pitch: 66.5 };
+		expect(found(full).verdict).toBe('cannot-be-built');
 	});
 	it('first at 2 1/2 below and 3 above, every 3 1/2: their screws miss each other; common practice', () => {
 		expect(verdict({})).not.toBe('cannot-be-built');
