@@ -12,7 +12,7 @@
 	import Tape from '../wall/Tape.svelte';
 	import { TAPE, type View } from '../wall/view';
 	import { moveCarrier, nudgeCarrier, type CarrierMove } from './carrier-drag';
-	import Dimension from './Dimension.svelte';
+	import Dimension, { roomFor } from './Dimension.svelte';
 	import ScrewMarks from '../wall/ScrewMarks.svelte';
 	import ProjectionShape from './ProjectionShape.svelte';
 	import { thingsFromFront, VIEWS } from './views';
@@ -51,6 +51,10 @@
 		)
 	);
 	const dimsAt = $derived(py(box.high) - 12);
+	const firstWord = $derived(say(seats[0] ?? 0));
+	const nextWord = $derived(say((seats[1] ?? 0) - (seats[0] ?? 0)));
+	/** Too short for its own figure the first one's is written beside the next. */
+	const firstFits = $derived((seats[0] ?? 0) * view.k > roomFor(firstWord));
 
 	let move = $state.raw<CarrierMove | null>(null);
 	let refused = $state('');
@@ -119,13 +123,14 @@
 		{/each}
 		<Dimension from={[px(0), dimsAt - 18]} to={[px(built.face.width), dimsAt - 18]} word={say(built.face.width)} />
 		{#if seats.length > 0}
-			<Dimension from={[px(0), dimsAt]} to={[px(seats[0] ?? 0), dimsAt]} word={say(seats[0] ?? 0)} />
+			<Dimension from={[px(0), dimsAt]} to={[px(seats[0] ?? 0), dimsAt]} word={firstWord} free={seats.length === 1} />
 		{/if}
 		{#if seats.length > 1}
 			<Dimension
 				from={[px(seats[0] ?? 0), dimsAt]}
 				to={[px(seats[1] ?? 0), dimsAt]}
-				word={say((seats[1] ?? 0) - (seats[0] ?? 0))}
+				word={firstFits ? nextWord : `${firstWord}, then ${nextWord}`}
+				free
 			/>
 		{/if}
 		<Dimension

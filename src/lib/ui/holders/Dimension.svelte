@@ -1,3 +1,8 @@
+<script lang="ts" module>
+	/** Length that a figure takes, px. */
+	export const roomFor = (word: string): number => word.length * 6.6 + 8;
+</script>
+
 <script lang="ts">
 	/**
 	 * A dimension on a drawing, in px: a line between two ticks and its figure. Too short for it, it has none, or where
@@ -13,7 +18,7 @@
 	let { from, to, word, upright = false, free = false }: Props = $props();
 
 	const long = $derived(upright ? Math.abs(to[1] - from[1]) : Math.abs(to[0] - from[0]));
-	const room = $derived(word.length * 6.6 + 8);
+	const room = $derived(roomFor(word));
 	const middle = $derived([(from[0] + to[0]) / 2, (from[1] + to[1]) / 2]);
 </script>
 
