@@ -1,4 +1,4 @@
-import { groupField, lengthField, orNull, wholeField, type ValueOf } from '../form/field';
+import { groupField, lengthField, orNothing, wholeField, type ValueOf } from '../form/field';
 import type { Feature } from '../solid/part';
 import { ROOM } from '../things/grips/room';
 import type { Thing } from '../things/types';
@@ -7,7 +7,7 @@ import { inch, type Millimetres } from '../units/quantity';
 import type { Cord, Found } from './carrier';
 
 /** Something that charges where it stands: a hole in the back lets its plug through, and its cord goes to an outlet. */
-export const CORDS = orNull(
+export const CORDS = orNothing(
 	groupField('Charges here', {
 		count: wholeField('Places that do', 1, 40, 1),
 		cord: lengthField('Cord', 100, 20_000, [1500, inch(60)], { hint: 'Of the shortest, from its place to its plug' }),
@@ -15,7 +15,7 @@ export const CORDS = orNull(
 		hole: lengthField('Hole for the plug', 6, 220, [45, inch(1.75)])
 	})
 );
-export type Cords = ValueOf<typeof CORDS>;
+export type Cords = ValueOf<typeof CORDS> | undefined;
 
 /** Bottom of a hole above the board that the thing stands on. */
 const ABOVE: Millimetres = 8;
@@ -48,6 +48,9 @@ export function cordHoles(
 		cords: at.map((x) => ({ at: [x, y, 0], length: cords.cord }))
 	};
 }
+
+/** So much higher a back must be over what stands on it, that a plug's hole stays clear of its hook. */
+export const overCords = (cords: Cords): Millimetres => (cords ? cords.hole + ABOVE : 0);
 
 /** A plug that does not go through its hole, and holes for places that are not there. */
 export function cordWarnings(cords: Cords, places: number): Found[] {

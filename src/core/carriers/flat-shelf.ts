@@ -21,6 +21,7 @@ import {
 	type Wanted
 } from './carrier';
 import { boardBetween } from './between';
+import { CORDS, cordHoles, cordsFor, cordWarnings, overCords } from './cords';
 import { loadOf } from './load-of';
 import { plainPlate } from './plain-plate';
 import { boardField, PLATE_SCREWS, plateFaces, SUPPORT } from './plate';
@@ -35,6 +36,7 @@ const fields = {
 	stock: boardField('Shelf'),
 	places: wholeField('Places side by side', 1, 200, 3),
 	lip: orNull(groupField('Lip along the front', { height: lengthField('Above the shelf', 3, 200, [20, inch(0.75)]) })),
+	cords: CORDS,
 	held: variantsField('Held', {
 		below: { support: SUPPORT, screws: PLATE_SCREWS },
 		'between-sides': {
@@ -171,12 +173,13 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			say('mind', 'places', phrase('{n} of {w} are wider than the shelf', { n: count(p.places), w: mm(load.width) }));
 	}
 	const between = p.held.kind === 'between-sides';
+	const xs = Array.from({ length: p.places }, (_, i) => h.clear.from + (clear * (i + 0.5)) / p.places);
+	const holes = cordHoles(p.cords, xs, h.top, stock(c.host.stock).thickness);
 	return {
 		parts: [...h.parts, ...lip],
-		host: [],
+		host: holes.host,
 		joints: h.joints,
-		seats: Array.from({ length: p.places }, (_, i) => {
-			const x = h.clear.from + (clear * (i + 0.5)) / p.places;
+		seats: xs.map((x, i) => {
 			return {
 				group: 0,
 				at: [x, h.top, 0] as const,
@@ -190,6 +193,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		}),
 		members: h.members,
 		faces: h.faces,
+		cords: holes.cords,
 		retention: [
 			{
 				forward: p.lip ? { by: 'the lip' } : { open: 'a knock can push it off: a lip' },
@@ -199,7 +203,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			}
 		],
 		taken: { left: 0, right: p.width, low: h.low, high: Math.max(h.high, h.top + (p.lip?.height ?? 0)) },
-		warnings: [...found, ...h.warnings]
+		warnings: [...found, ...cordWarnings(p.cords, p.places), ...h.warnings]
 	};
 }
 
@@ -229,6 +233,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const depth = Math.max(40, deep + 2 * ROOM.clear);
 	const height = backFor(depth);
 	const low = Math.min(Math.round(depth * 0.8), height - 130);
+	const charging = cordsFor(w.thing, Math.min(w.count, places));
 	return ok({
 		params: {
 			...start,
@@ -236,6 +241,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			depth,
 			places,
 			lip: { height: w.unit === 'mm' ? 20 : inch(0.75) },
+			cords: charging.cords,
 			held: {
 				kind: 'below',
 				support: {
@@ -255,9 +261,10 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		sums: [
 			{ label: 'deep', sum: phrase('{d} + 2 × {c}', { d: mm(deep), c: mm(ROOM.clear) }), value: depth },
 			{ label: 'apart', sum: phrase('wide {w} + {f}', { w: mm(wide), f: mm(ROOM.fingers) }), value: pitch },
-			{ label: 'wide', sum: phrase('{n} × {p}', { n: count(places), p: mm(pitch) }), value: width }
+			{ label: 'wide', sum: phrase('{n} × {p}', { n: count(places), p: mm(pitch) }), value: width },
+			...charging.sums
 		],
-		back: { width, height },
+		back: { width, height: height + overCords(charging.cords) },
 		y: shelfUp(height),
 		load: { ...load.value, width: wide, depth: deep, count: Math.min(w.count, places) },
 		seats: places

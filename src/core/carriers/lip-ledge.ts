@@ -17,6 +17,7 @@ import {
 	type Seat,
 	type Wanted
 } from './carrier';
+import { CORDS, cordHoles, cordsFor, cordWarnings, overCords } from './cords';
 import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT } from './plate';
 import { mustGoIn } from './suits';
@@ -37,6 +38,7 @@ const fields = {
 			from: lengthField('Middle from the face', 3, 580, [15, inch(5 / 8)])
 		})
 	),
+	cords: CORDS,
 	support: SUPPORT,
 	screws: PLATE_SCREWS
 };
@@ -155,6 +157,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	const clear = p.width - (p.ends ? 2 * thickness : 0);
 	const left = p.ends ? thickness : 0;
 	const xs = Array.from({ length: p.places }, (_, i) => left + (clear * (i + 0.5)) / p.places);
+	const holes = cordHoles(p.cords, xs, 0, stock(c.host.stock).thickness);
 	const on: Seat[] = xs.map((x) => ({
 		group: 0,
 		at: [x, 0, 0],
@@ -182,11 +185,12 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	const stays = p.ends ? { by: 'the end stops' } : { open: 'it can slide off the end: end stops' };
 	return {
 		parts: [...plate.parts, ...strips],
-		host: [],
+		host: holes.host,
 		joints: plate.joints,
 		seats: [...on, ...inGroove],
 		members: [...plate.members, { data, instances: [facing('front', [0, 0, 0])], own: true }],
 		faces: plateFaces({ x: 0, top: 0, width: p.width, depth: p.depth, stock: p.stock }, carriedBy),
+		cords: holes.cords,
 		retention: [
 			{
 				forward: p.lip ? { by: 'the lip' } : { open: 'a knock slides it off: a lip' },
@@ -206,7 +210,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 				: [])
 		],
 		taken: { left: 0, right: p.width, low: plate.low, high: Math.max(p.lip?.height ?? 0, p.ends ? STOP : 0) },
-		warnings: [...warningsOf(p, c), ...plate.warnings]
+		warnings: [...warningsOf(p, c), ...cordWarnings(p.cords, p.places), ...plate.warnings]
 	};
 }
 
@@ -225,6 +229,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const width = Math.max(60, places * pitch + 40);
 	const depth = Math.max(25, deep + 2 * ROOM.clear);
 	const height = backFor(depth, 180);
+	const charging = cordsFor(w.thing, Math.min(w.count, places));
 	return ok({
 		params: {
 			...start,
@@ -232,6 +237,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			depth,
 			places,
 			lip: { height: w.unit === 'mm' ? 15 : inch(5 / 8) },
+			cords: charging.cords,
 			support:
 				depth > 60
 					? {
@@ -251,9 +257,10 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		sums: [
 			{ label: 'deep', sum: phrase('{d} + 2 × {c}', { d: mm(deep), c: mm(ROOM.clear) }), value: depth },
 			{ label: 'apart', sum: phrase('wide {w} + {f}', { w: mm(load.value.width), f: mm(ROOM.fingers) }), value: pitch },
-			{ label: 'wide', sum: phrase('{n} × {p} + {s}', { n: count(places), p: mm(pitch), s: mm(40) }), value: width }
+			{ label: 'wide', sum: phrase('{n} × {p} + {s}', { n: count(places), p: mm(pitch), s: mm(40) }), value: width },
+			...charging.sums
 		],
-		back: { width, height },
+		back: { width, height: height + overCords(charging.cords) },
 		y: shelfUp(height),
 		load: { ...load.value, count: Math.min(w.count, places) },
 		seats: places

@@ -20,7 +20,7 @@ import {
 	type Seat,
 	type Wanted
 } from './carrier';
-import { CORDS, cordHoles, cordsFor, cordWarnings } from './cords';
+import { CORDS, cordHoles, cordsFor, cordWarnings, overCords } from './cords';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp, spareFor } from './fitting';
 import { loadOf } from './load-of';
@@ -303,7 +303,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			},
 			...charging.sums
 		],
-		back: { width, height },
+		back: { width, height: height + overCords(charging.cords) },
 		y: shelfUp(height),
 		load: { ...known.value, count: Math.min(w.count, n) },
 		seats: n

@@ -156,6 +156,10 @@
 		background: var(--sheet);
 	}
 	h2 {
+		display: flex;
+		justify-content: space-between;
+		align-items: baseline;
+		gap: 0.5rem;
 		font-weight: 700;
 	}
 	h3 {
