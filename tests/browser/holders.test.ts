@@ -29,6 +29,20 @@ describe('the Holders stage', () => {
 		await kammer.screen.says(/Planking clamp/, By.css('[aria-label="Hangs nowhere yet"]'));
 	});
 
+	it('gives what charges a hole for its plug, and says when its cord is too short', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(thing('Battery charger'));
+		// Corner to corner 48 and 62 make 78.4, and slack.
+		await kammer.screen.says(/hole for the plug: corner to corner 78\.4 mm \+ 2 mm/, By.css('.offers'));
+		await kammer.screen.click(offer('Shelf'));
+		await until(async () => (await holdersOf(id)).length === 7, 'the shelf to hang');
+		const shelf = (await holdersOf(id)).at(-1)!;
+		expect(shelf.carriers[0]!.params.cords).toMatchObject({ count: 2, cord: 1500, hole: 81 });
+		await kammer.screen.says(/Charges here/);
+		await kammer.screen.type('Cord', '100 mm');
+		await kammer.screen.says(/Its cord of 100 mm does not reach/);
+	});
+
 	it('places all of a group as one step, says what nothing carries, and takes all back by one undo', async () => {
 		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
 		const nowhere = By.css('[aria-label="Hangs nowhere yet"]');

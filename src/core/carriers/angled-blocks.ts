@@ -9,6 +9,7 @@ import { angle, count, mm, phrase } from '../units/phrase';
 import { inch, radians, type Millimetres } from '../units/quantity';
 import { BLOCK_SCREWS, screwedBlocks, screwsBetween } from './blocks';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
+import { IN_ITS_HOLE } from './keeps';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
@@ -196,14 +197,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		),
 		members: [held.member],
 		faces: [],
-		retention: [
-			{
-				forward: { by: 'its hole' },
-				sideways: { by: 'its hole' },
-				up: { open: 'it lifts out, as it is meant to' },
-				back: { by: 'its hole' }
-			}
-		],
+		retention: [IN_ITS_HOLE],
 		taken: { left: 0, right: p.length, low: 0, high: (feetAt.at(-1) ?? 0) + s.back },
 		warnings: [...warningsOf(p, c, xs), ...held.warnings]
 	};

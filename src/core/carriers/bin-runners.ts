@@ -9,6 +9,7 @@ import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
+import { moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor } from './fitting';
 import { loadOf } from './load-of';
@@ -214,11 +215,7 @@ export const binRunners = defineCarrier({
 			params: { ...p, screws: Math.min(8, p.screws + 1) },
 			effort: 'screws' as const
 		},
-		{
-			text: phrase('Another screw in each side'),
-			params: { ...p, sides: { ...p.sides, screws: Math.min(12, p.sides.screws + 1) } },
-			effort: 'screws' as const
-		}
+		moreInSides(p)
 	],
 	watch: ['the runners: do they turn on their screws?', 'the sides: do they pull off the back?'],
 	sums: (p) => [

@@ -21,6 +21,7 @@ import {
 	type Wanted
 } from './carrier';
 import { CORDS, cordHoles, cordsFor, cordWarnings } from './cords';
+import { moreInEnds, moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
@@ -365,18 +366,7 @@ export const dividedBays = defineCarrier({
 		...mustGoIn('depth', thing.dims.baseDepth ?? thing.depth, p.depth, 'bottom')
 	],
 	withSeats: (p, seats) => ({ ...p, bays: { kind: 'equal' as const, count: Math.min(40, Math.max(1, seats)) } }),
-	changes: (p) => [
-		{
-			text: phrase('Another screw in each side'),
-			params: { ...p, sides: { ...p.sides, screws: Math.min(12, p.sides.screws + 1) } },
-			effort: 'screws' as const
-		},
-		{
-			text: phrase('Another screw in each end of the bottom'),
-			params: { ...p, ends: Math.min(12, p.ends + 1) },
-			effort: 'screws' as const
-		}
-	],
+	changes: (p) => [moreInSides(p), moreInEnds(p, 'the bottom')],
 	watch: ['the middle of the bottom: does it sag?', 'the sides: do they pull off the back?'],
 	sums: (p) => {
 		const bays = baysOf(p);

@@ -9,6 +9,7 @@ import { count, mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
 import { BLOCK_SCREWS, screwedBlocks } from './blocks';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
+import { IN_ITS_HOLE } from './keeps';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
@@ -187,14 +188,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		),
 		members: [held.member],
 		faces: [],
-		retention: [
-			{
-				forward: { by: 'its hole' },
-				sideways: { by: 'its hole' },
-				up: { open: 'it lifts out, as it is meant to' },
-				back: { by: 'its hole' }
-			}
-		],
+		retention: [IN_ITS_HOLE],
 		taken: { left: 0, right: p.width, low: 0, high: rear.high },
 		warnings: [...warningsOf(p, c, holes), ...held.warnings]
 	};

@@ -23,6 +23,7 @@ import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT, type Plate } fr
 import { spacingPitch, spacingPositions, spacingSum } from './spacing';
 import { spreadField } from './spread';
 import { mustGoIn, mustNotPass } from './suits';
+import { IN_ITS_HOLE } from './keeps';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp, spareFor } from './fitting';
 
@@ -183,14 +184,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		faces: plateFaces({ x: 0, top: 0, width: p.width, depth: p.depth, stock: p.stock }, [
 			{ member: 0, instance: 0, share: 1 }
 		]).filter((f) => f.name !== 'underside'),
-		retention: [
-			{
-				forward: { by: 'its hole' },
-				sideways: { by: 'its hole' },
-				up: { open: 'it lifts out, as it is meant to' },
-				back: { by: 'its hole' }
-			}
-		],
+		retention: [IN_ITS_HOLE],
 		taken: {
 			left: 0,
 			right: p.width,

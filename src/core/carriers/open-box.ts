@@ -10,6 +10,7 @@ import { count, mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
 import { boardBetween, clearBetween } from './between';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
+import { moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor } from './fitting';
 import { loadOf } from './load-of';
@@ -270,11 +271,7 @@ export const openBox = defineCarrier({
 	],
 	withSeats: (p, seats) => ({ ...p, places: Math.min(60, Math.max(1, seats)) }),
 	changes: (p) => [
-		{
-			text: phrase('Another screw in each side'),
-			params: { ...p, sides: { ...p.sides, screws: Math.min(12, p.sides.screws + 1) } },
-			effort: 'screws' as const
-		},
+		moreInSides(p),
 		...(p.handle
 			? [
 					{

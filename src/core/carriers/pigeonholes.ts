@@ -10,6 +10,7 @@ import { count, mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
 import { alike, boardBetween, clearBetween } from './between';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
+import { moreInEnds, moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
@@ -270,18 +271,7 @@ export const pigeonholes = defineCarrier({
 		...mustGoIn('half length', height === null ? null : height / 2, outOf(p), 'shelf')
 	],
 	withSeats: (p, seats) => ({ ...p, rows: Math.min(20, Math.max(1, Math.ceil(seats / p.columns))) }),
-	changes: (p) => [
-		{
-			text: phrase('Another screw in each side'),
-			params: { ...p, sides: { ...p.sides, screws: Math.min(12, p.sides.screws + 1) } },
-			effort: 'screws' as const
-		},
-		{
-			text: phrase('Another screw in each end of a shelf'),
-			params: { ...p, ends: Math.min(12, p.ends + 1) },
-			effort: 'screws' as const
-		}
-	],
+	changes: (p) => [moreInSides(p), moreInEnds(p, 'a shelf')],
 	watch: ['the shelves: do they sag?', 'the sides: do they pull off the back?'],
 	sums: (p) => [
 		phrase('{w} between the sides over {n} holes is {d} each', {

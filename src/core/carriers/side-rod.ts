@@ -12,6 +12,7 @@ import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, typ
 import { loadOf } from './load-of';
 import { onBoth, sideFaces, sidesField, sidesOn } from './sides';
 import { mustGoIn } from './suits';
+import { moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor } from './fitting';
 
@@ -285,11 +286,7 @@ export const sideRod = defineCarrier({
 				params: { ...p, diameter: d },
 				effort: 'another part' as const
 			})),
-		{
-			text: phrase('Another screw in each side'),
-			params: { ...p, sides: { ...p.sides, screws: Math.min(12, p.sides.screws + 1) } },
-			effort: 'screws' as const
-		}
+		moreInSides(p)
 	],
 	watch: ['the middle of the rod: does it sag?', 'the sides: do they pull off the back?']
 });

@@ -18,6 +18,7 @@ import {
 	type Keep,
 	type Wanted
 } from './carrier';
+import { moreInEnds, moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
@@ -332,18 +333,7 @@ export const slopingShelf = defineCarrier({
 		...(p.pins && dims.bore !== undefined ? mustGoIn('pin', p.pins.diameter, dims.bore, 'bore') : [])
 	],
 	withSeats: (p, seats) => ({ ...p, places: Math.min(60, Math.max(1, Math.ceil(seats / p.shelves))) }),
-	changes: (p) => [
-		{
-			text: phrase('Another screw in each side'),
-			params: { ...p, sides: { ...p.sides, screws: Math.min(12, p.sides.screws + 1) } },
-			effort: 'screws' as const
-		},
-		{
-			text: phrase('Another screw in each end of a shelf'),
-			params: { ...p, ends: Math.min(12, p.ends + 1) },
-			effort: 'screws' as const
-		}
-	],
+	changes: (p) => [moreInSides(p), moreInEnds(p, 'a shelf')],
 	watch: ['the middle of the shelves: do they sag?', 'the sides: do they pull off the back?'],
 	sums: (p) => [
 		phrase('saw tilt for the back edge: {a}, the slope itself', { a: angle(p.slope) }),

@@ -19,6 +19,7 @@ import {
 	type ScrewJoint,
 	type Wanted
 } from './carrier';
+import { moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
@@ -279,11 +280,7 @@ export const twoRails = defineCarrier({
 			},
 			effort: 'another part' as const
 		},
-		{
-			text: phrase('Another screw in each side'),
-			params: { ...p, sides: { ...p.sides, screws: Math.min(12, p.sides.screws + 1) } },
-			effort: 'screws' as const
-		}
+		moreInSides(p)
 	],
 	watch: ['the middle of the rails: do they spread or sag?', 'the sides: do they pull off the back?'],
 	sums: (p) => [

@@ -16,6 +16,7 @@ import {
 	type Load,
 	type Wanted
 } from './carrier';
+import { moreInEnds } from './changes';
 import { findings } from './findings';
 import { backFor } from './fitting';
 import { loadOf } from './load-of';
@@ -227,11 +228,7 @@ export const writingSlope = defineCarrier({
 			params: { ...p, screws: Math.min(12, p.screws + 1) },
 			effort: 'screws' as const
 		},
-		{
-			text: phrase('Another screw in each end of the board'),
-			params: { ...p, ends: Math.min(12, p.ends + 1) },
-			effort: 'screws' as const
-		}
+		moreInEnds(p, 'the board')
 	],
 	watch: ['its front edge under a leaning arm', 'the sides: do they pull off the back?'],
 	sums: (p) => [

@@ -41,6 +41,19 @@ function weights(width: number) {
 	const mean = (of: 'x' | 'out') => parts.reduce((s, p) => s + p.w * p[of], 0) / w;
 	return [{ w, x: mean('x'), out: mean('out') }, ...[40, 80].map((z) => ({ w: 1.5 * g, x: 250, out: 19.05 + z }))];
 }
+/** A wall of brick, plugs at 100 and every 400, with what one carries by its maker. */
+const brick = (load: number | null): Partial<Wall> => ({
+	studs: [],
+	cladding: { kind: 'none', thickness: 0 },
+	build: {
+		kind: 'masonry',
+		material: 'brick',
+		thickness: 200,
+		first: 100,
+		pitch: 400,
+		plug: { diameter: 8, length: 50, load }
+	}
+});
 const two = [30, 150].flatMap((y) => [
 	{ x: 50, y },
 	{ x: 850, y }
@@ -129,20 +142,8 @@ describe('a board that nothing holds', () => {
 		);
 	});
 	it('cannot be judged on plugs whose load nobody read, and is by the maker’s', () => {
-		const build = (load: number | null): Partial<Wall> => ({
-			studs: [],
-			cladding: { kind: 'none', thickness: 0 },
-			build: {
-				kind: 'masonry',
-				material: 'brick',
-				thickness: 200,
-				first: 100,
-				pitch: 400,
-				plug: { diameter: 8, length: 50, load }
-			}
-		});
-		expect(asked(board(900, 50, two, build(null))).all.holders.get('h')?.verdict).toBe('cannot-be-judged');
-		const read = asked(board(900, 50, two, build(25)));
+		expect(asked(board(900, 50, two, brick(null))).all.holders.get('h')?.verdict).toBe('cannot-be-judged');
+		const read = asked(board(900, 50, two, brick(25)));
 		const T = read.line('fixing:h:at-100', 'pull on the worst');
 		const across = read.line('fixing:h:at-100', 'across each');
 		expect(read.check('fixing:h:at-100').margin).toBeCloseTo((25 * g) / Math.hypot(T, across), 6);
@@ -150,20 +151,8 @@ describe('a board that nothing holds', () => {
 });
 
 describe('a board on a wall that takes screws anywhere', () => {
-	const brick: Partial<Wall> = {
-		studs: [],
-		cladding: { kind: 'none', thickness: 0 },
-		build: {
-			kind: 'masonry',
-			material: 'brick',
-			thickness: 200,
-			first: 100,
-			pitch: 400,
-			plug: { diameter: 8, length: 50, load: 25 }
-		}
-	};
 	const columns = (places: { x: number; y: number }[]) => {
-		const { placed } = asked(board(900, 50, places, brick)).all.holders.get('h')!;
+		const { placed } = asked(board(900, 50, places, brick(25))).all.holders.get('h')!;
 		return 'columns' in placed ? placed.columns.map((c) => [Math.round(c.x), c.heights.length]) : [];
 	};
 	it('is held at as many places along as its screws stand apart: within 40 they are one', () => {
