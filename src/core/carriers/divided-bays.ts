@@ -323,6 +323,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			sides: { ...start.sides, height: tall, screws: Math.min(12, Math.max(2, Math.round(tall / 60))) }
 		},
 		sums: [
+			...charging.sums,
 			{ label: 'bay, clear', sum: phrase('wide {w} + 2 × {c}', { w: mm(wide), c: mm(ROOM.clear) }), value: clear },
 			{
 				label: 'wide',
@@ -335,8 +336,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 				}),
 				value: width
 			},
-			{ label: 'deep', sum: phrase('{d} + {c}', { d: mm(deep), c: mm(ROOM.clear) }), value: depth },
-			...charging.sums
+			{ label: 'deep', sum: phrase('{d} + {c}', { d: mm(deep), c: mm(ROOM.clear) }), value: depth }
 		],
 		back: { width, height: backFor(depth, tall + 100) },
 		y: 0,

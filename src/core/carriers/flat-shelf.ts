@@ -259,10 +259,10 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			}
 		},
 		sums: [
+			...charging.sums,
 			{ label: 'deep', sum: phrase('{d} + 2 × {c}', { d: mm(deep), c: mm(ROOM.clear) }), value: depth },
 			{ label: 'apart', sum: phrase('wide {w} + {f}', { w: mm(wide), f: mm(ROOM.fingers) }), value: pitch },
-			{ label: 'wide', sum: phrase('{n} × {p}', { n: count(places), p: mm(pitch) }), value: width },
-			...charging.sums
+			{ label: 'wide', sum: phrase('{n} × {p}', { n: count(places), p: mm(pitch) }), value: width }
 		],
 		back: { width, height: height + overCords(charging.cords) },
 		y: shelfUp(height),

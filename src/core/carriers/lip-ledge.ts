@@ -255,10 +255,10 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			screws: { ...start.screws, count: screwsAlong(width, 2) }
 		},
 		sums: [
+			...charging.sums,
 			{ label: 'deep', sum: phrase('{d} + 2 × {c}', { d: mm(deep), c: mm(ROOM.clear) }), value: depth },
 			{ label: 'apart', sum: phrase('wide {w} + {f}', { w: mm(load.value.width), f: mm(ROOM.fingers) }), value: pitch },
-			{ label: 'wide', sum: phrase('{n} × {p} + {s}', { n: count(places), p: mm(pitch), s: mm(40) }), value: width },
-			...charging.sums
+			{ label: 'wide', sum: phrase('{n} × {p} + {s}', { n: count(places), p: mm(pitch), s: mm(40) }), value: width }
 		],
 		back: { width, height: height + overCords(charging.cords) },
 		y: shelfUp(height),

@@ -286,6 +286,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			screws: { size: '#8', length: w.unit === 'mm' ? 50 : inch(2), count: screwsAlong(width, 3), glued: true }
 		},
 		sums: [
+			...charging.sums,
 			{
 				label: 'between the rails',
 				sum: phrase('foot {f} + {s}', { f: mm(foot), s: mm(ROOM.slack / 2) }),
@@ -300,8 +301,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 					c: mm(ROOM.clear)
 				}),
 				value: depth
-			},
-			...charging.sums
+			}
 		],
 		back: { width, height: height + overCords(charging.cords) },
 		y: shelfUp(height),
