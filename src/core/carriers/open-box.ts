@@ -1,12 +1,13 @@
-import { groupField, lengthField, orNull, wholeField, type ValuesOf } from '../form/field';
+import { choiceField, groupField, lengthField, orNull, wholeField, type ValuesOf } from '../form/field';
+import { hinge, HINGES } from '../materials/hinges';
 import { stock } from '../materials/stocks';
 import { crossRodOf } from '../members/beam';
 import { fail, ok } from '../result';
-import { facing, upright } from '../solid/frame';
+import { facing, flat, onEdge, upright } from '../solid/frame';
 import { circle, plain, rectangle } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
-import { count, mm, phrase } from '../units/phrase';
+import { count, mass, mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
 import { boardBetween, clearBetween } from './between';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
@@ -16,6 +17,7 @@ import { backFor } from './fitting';
 import { loadOf } from './load-of';
 import { boardField } from './plate';
 import { pushedShare, sideFaces, sidesField, sidesOn } from './sides';
+import { spacingPositions } from './spacing';
 import { mustGoIn } from './suits';
 
 const fields = {
@@ -28,6 +30,16 @@ const fields = {
 		groupField('Handle, to carry it by', {
 			diameter: lengthField('Diameter', 12, 60, [25, inch(1)]),
 			below: lengthField('Middle below the sides’ top', 8, 200, [30, inch(1.25)])
+		})
+	),
+	lid: orNull(
+		groupField('Lid, on hinges at the back', {
+			hinge: choiceField(
+				'Hinges',
+				HINGES.map(({ size: value, title: name }) => ({ value, name })),
+				'50'
+			),
+			count: wholeField('How many', 2, 6, 2)
 		})
 	),
 	sides: sidesField,
@@ -93,6 +105,64 @@ function handleOf(p: Params): Part[] {
 			stands: [{ at: [0, p.sides.height - handle.below, p.depth / 2], x: [0, 1, 0], y: [0, 0, 1] }]
 		}
 	];
+}
+
+/** A hinge's leaves are so thick. */
+const LEAF: Millimetres = 1.5;
+
+const lidMass = (p: Params): number => (p.width * outOf(p) * boardOf(p) * stock(p.stock).density) / 1e9;
+
+/** A board over all of it, and hinges on the face behind it. */
+function lidOf(p: Params): Part[] {
+	if (!p.lid) return [];
+	const { length, leaf, title } = hinge(p.lid.hinge);
+	const top = p.sides.height + boardOf(p);
+	return [
+		{
+			id: 'lid',
+			name: 'lid',
+			material: { kind: 'board', stock: p.stock },
+			outline: plain(rectangle(p.width, outOf(p))),
+			thickness: boardOf(p),
+			grain: 'x',
+			features: [],
+			stands: [flat([0, top, 0])]
+		},
+		{
+			id: 'hinge',
+			name: 'hinge',
+			material: { kind: 'bought', name: `butt hinge of ${title} with its screws`, mass: null, rated: null },
+			outline: plain(rectangle(LEAF, leaf)),
+			thickness: length,
+			grain: 'none',
+			features: [],
+			stands: hingesAt(p).map((x) => onEdge([x + length / 2, top, 0]))
+		}
+	];
+}
+const hingesAt = (p: Params): Millimetres[] =>
+	p.lid
+		? spacingPositions(p.width, { kind: 'end-margins', count: p.lid.count, margin: Math.min(80, p.width / 4) })
+		: [];
+
+/** A lid, and what is in its way. */
+function lidWarnings(p: Params): Found[] {
+	const { found, say } = findings();
+	if (!p.lid) return found;
+	const { pair, length } = hinge(p.lid.hinge);
+	if (p.handle) say('stop', 'lid', phrase('A lid closes over the handle'));
+	if (p.lid.count * length > p.width)
+		say('stop', 'lid', phrase('{n} hinges of {l} are wider than the box', { n: count(p.lid.count), l: mm(length) }));
+	if (lidMass(p) > (pair * p.lid.count) / 2)
+		say(
+			'mind',
+			'lid',
+			phrase('The lid weighs {m}, more than these hinges are taken for: larger ones, or more', {
+				m: mass(lidMass(p))
+			})
+		);
+	say('mind', 'lid', phrase('Open, the lid stands {h} over the box: leave that free above it', { h: mm(outOf(p)) }));
+	return found;
 }
 
 function build(p: Params, c: CarrierContext): BuiltCarrier {
@@ -162,7 +232,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		: [];
 	const at = 1 + bottom.members.length;
 	return {
-		parts: [...sides.parts, bottom.part, front, ...handleOf(p)],
+		parts: [...sides.parts, bottom.part, front, ...handleOf(p), ...lidOf(p)],
 		host: [],
 		joints: [...sides.joints, bottom.joint],
 		seats: Array.from({ length: p.places }, (_, i) => {
@@ -184,12 +254,12 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			{
 				forward: { by: 'the front' },
 				sideways: { by: 'the sides' },
-				up: { open: 'it lifts out, as it is meant to' },
+				up: p.lid ? { by: 'the lid, shut' } : { open: 'it lifts out, as it is meant to' },
 				back: { by: 'the face' }
 			}
 		],
-		taken: { left: 0, right: p.width, low: 0, high: p.sides.height },
-		warnings: warningsOf(p, c)
+		taken: { left: 0, right: p.width, low: 0, high: p.sides.height + (p.lid ? boardOf(p) : 0) },
+		warnings: [...warningsOf(p, c), ...lidWarnings(p)]
 	};
 }
 
@@ -200,7 +270,7 @@ const KEEPS = 0.5;
 
 /** A box for what lies loose; one that is carried gets a handle. */
 function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; error: string } {
-	const { grip, dims, carried } = w.thing;
+	const { grip, dims, carried, cover } = w.thing;
 	if (grip !== null && grip !== 'loose' && grip !== 'shelf') return fail('it neither lies loose nor stands on a base');
 	const known = loadOf(w.thing, w.count);
 	if (!known.ok) return known;
@@ -218,6 +288,8 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const below = start.handle === null ? 30 : start.handle.below;
 	const diameter = start.handle === null ? 25 : start.handle.diameter;
 	const handle = carried ? { diameter, below } : null;
+	// What wants a cover gets a lid, unless it is carried by a handle.
+	const lid = cover && !carried ? { hinge: '50' as const, count: 2 } : null;
 	// A hand goes between what lies there and the handle.
 	const high = Math.max(
 		front + board,
@@ -233,6 +305,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			front,
 			places,
 			handle,
+			lid,
 			sides: { ...start.sides, height: Math.ceil(high), screws: Math.min(12, Math.max(2, Math.round(high / 60))) }
 		},
 		sums: [
@@ -240,11 +313,16 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			{ label: 'deep, inside', sum: phrase('{d} + 2 × {c}', { d: mm(deep), c: mm(ROOM.clear) }), value: depth },
 			{ label: 'front', sum: phrase(`high {h} × ${KEEPS}`, { h: mm(known.value.height) }), value: front }
 		],
-		back: { width, height: backFor(depth + board, high + 100) },
+		back: { width, height: backFor(depth + board, high + (lid ? board : 0) + 100) },
 		y: 0,
 		load: { ...known.value, width: wide, depth: deep, count: Math.min(w.count, places) },
 		seats: places
 	});
+}
+
+function lidOrHandle({ handle, lid }: Params): string {
+	if (handle) return ' with a handle,';
+	return lid ? ' with a lid,' : '';
 }
 
 export const openBox = defineCarrier({
@@ -260,7 +338,7 @@ export const openBox = defineCarrier({
 	build,
 	describe: (p) =>
 		phrase(`${p.front < 40 ? 'tray' : 'box'}{h} of {w@tape} × {d@tape}`, {
-			h: p.handle ? ' with a handle,' : '',
+			h: lidOrHandle(p),
 			w: mm(p.width),
 			d: mm(outOf(p))
 		}),

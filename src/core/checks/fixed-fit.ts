@@ -5,6 +5,7 @@ import { rowProfile } from '../plan/profile';
 import type { Row, Wall } from '../plan/types';
 import { overlap, type Box } from '../survey/box';
 import { claddingDepth } from '../survey/cladding-depth';
+import { floorAt } from '../survey/outline';
 import { ledgeBox } from '../survey/packing';
 import { FAR_WORDS } from '../survey/row-fit';
 import { surveyed } from '../survey/supports';
@@ -135,11 +136,27 @@ function caught(p: FixedPlaced, wall: Wall, say: Say): void {
 /** Wood past a screw at the end of a back, about. */
 const MARGIN: Millimetres = 40;
 
+/** A foot no higher than this stands on the floor. */
+const STANDS: Millimetres = 2;
+
+/** The floor carries what stands on it only as long as it does: nothing is counted on it. */
+function onFloor(p: FixedPlaced, wall: Wall, say: Say): void {
+	const floor = Math.max(floorAt(wall, p.left), floorAt(wall, p.right));
+	if (p.foot >= floor && p.foot - floor <= STANDS)
+		say(
+			'mind',
+			phrase(
+				'It stands on the floor, which is counted for nothing: a floor sinks, and wood at its foot rots. Its screws are judged for all of it'
+			)
+		);
+}
+
 /**
- * A holder that is screwed to the wall against what is behind it: rows, ledges, openings, the studs it catches, how
- * long its screws are, and those that count for nothing.
+ * A holder that is screwed to the wall against what is behind and below it: the floor, rows, ledges, openings, the
+ * studs it catches, how long its screws are, and those that count for nothing.
  */
 export function fixedFit(p: FixedPlaced, rows: readonly Row[], wall: Wall, kerf: Millimetres, say: Say): void {
+	onFloor(p, wall, say);
 	behindIt(p, rows, wall, kerf, say);
 	if (!surveyed(wall)) return say('mind', phrase('No studs surveyed: nothing to screw to'));
 	lengths(p, wall, say);

@@ -13,6 +13,7 @@ describe('a box with a handle', () => {
 		front: 60,
 		places: 2,
 		handle: { diameter: 25.4, below: 30 },
+		lid: null,
 		sides: { stock: 'ply-3/4', height: 200, screws: 3, length: 50.8 },
 		ends: 3
 	};
@@ -48,6 +49,50 @@ describe('a box with a handle', () => {
 		expect(said({}, { height: 105 })).toMatch(/no room for a hand/);
 		const low = { ...params.sides, height: 90 };
 		expect(asked(planOf(320, [carrier({ sides: low })])).all.holders.get('h')?.verdict).toBe('cannot-be-built');
+	});
+});
+
+describe('a box with a lid', () => {
+	const params = {
+		width: 400,
+		depth: 140,
+		stock: 'ply-3/4',
+		front: 60,
+		places: 2,
+		handle: null,
+		lid: { hinge: '50', count: 2 },
+		sides: { stock: 'ply-3/4', height: 120, screws: 3, length: 50.8 },
+		ends: 3
+	};
+	const carrier = (over: object = {}): Carrier => ({
+		id: 'c1',
+		kind: 'open-box',
+		at: { on: 'back', x: 0, y: 0 },
+		params: { ...params, ...over },
+		loads: [{ ...THING, mass: 0.5, width: 150, height: 60, depth: 100, count: 2 }]
+	});
+	const h = (over: object = {}) => asked(planOf(320, [carrier(over)])).all.holders.get('h')!;
+
+	it('keeps what is in it from above, hangs by two hinges, and its board counts with the box', () => {
+		const { built } = h().placed;
+		expect(built.carriers[0]!.retention[0]!.up).toEqual({ by: 'the lid, shut' });
+		expect(built.parts.find((x) => x.name === 'hinge')!.stands).toHaveLength(2);
+		const without = h({ lid: null }).placed.built.self.mass;
+		expect(built.self.mass - without).toBeCloseTo(kg(400 * (140 + t) * t), 6);
+		expect(built.carriers[0]!.taken.high).toBeCloseTo(120 + t, 9);
+	});
+	it('cannot close over a handle, and wants larger hinges for a heavy board', () => {
+		expect(h({ handle: { diameter: 25, below: 30 }, sides: { ...params.sides, height: 200 } }).verdict).toBe(
+			'cannot-be-built'
+		);
+		const said = (over: object) =>
+			asked(planOf(320, [carrier(over)]))
+				.all.warnings.map((w) => w.message.text)
+				.join('\n');
+		// 400 x 158 x 18 of ply is 0.65 kg; of a 4x4 it would be 2.9 kg with 56 more in front, over 2 for the smallest.
+		expect(said({ lid: { hinge: '38', count: 2 } })).not.toMatch(/more than these hinges/);
+		expect(said({ stock: '4x4', lid: { hinge: '38', count: 2 } })).toMatch(/more than these hinges/);
+		expect(said({ stock: '4x4', lid: { hinge: '75', count: 2 } })).not.toMatch(/more than these hinges/);
 	});
 });
 

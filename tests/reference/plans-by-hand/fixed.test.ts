@@ -177,6 +177,24 @@ describe('a board on a wall that takes screws anywhere', () => {
 	});
 });
 
+describe('a board that stands on the floor', () => {
+	it('is judged as if the floor were not there, and says so', () => {
+		const low = (y: number) => {
+			const plan = board(900, 50, two);
+			const [h] = plan.holders as FixedHolder[];
+			return asked({ ...plan, holders: [{ ...h!, mount: { ...h!.mount, y } }] });
+		};
+		const said = (y: number) =>
+			low(y)
+				.all.warnings.map((w) => w.message.text)
+				.join('\n');
+		expect(said(0)).toMatch(/stands on the floor, which is counted for nothing/);
+		expect(said(1.9)).toMatch(/stands on the floor/);
+		expect(said(3)).not.toMatch(/stands on the floor/);
+		expect(low(0).check('fixing:h:s0').margin).toBeCloseTo(low(600).check('fixing:h:s0').margin!, 9);
+	});
+});
+
 describe('a screw that', () => {
 	const faults = (places: { x: number; y: number }[], wall: Partial<Wall> = {}) => {
 		const placed = asked(board(900, 50, [...two, ...places], wall)).all.holders.get('h')!.placed;
