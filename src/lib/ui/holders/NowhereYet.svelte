@@ -79,13 +79,19 @@
 	}
 </script>
 
-{#snippet placer(group: { group: string | typeof ALL; things: ToPlace[] }, words: string)}
+{#snippet placer(group: { group: string | typeof ALL; things: ToPlace[] }, what: string)}
 	{#if placing?.group === group.group}
 		<button type="button" class="link" onclick={() => (stopped = true)}
 			>{Math.min(placing.n + 1, placing.of)} of {placing.of}: stop</button
 		>
 	{:else}
-		<button type="button" class="link" disabled={placing !== null} onclick={() => void takeAll(group)}>{words}</button>
+		<button
+			type="button"
+			class="link"
+			disabled={placing !== null}
+			title="Place {what}"
+			onclick={() => void takeAll(group)}>place all</button
+		>
 	{/if}
 {/snippet}
 
@@ -93,7 +99,7 @@
 	<h2>
 		Hangs nowhere yet
 		{#if groups.length > 1}
-			{@render placer({ group: ALL, things: groups.flatMap((g) => g.things) }, 'place all of it')}
+			{@render placer({ group: ALL, things: groups.flatMap((g) => g.things) }, 'everything')}
 		{/if}
 	</h2>
 	{#if desk.said}<p class="said" role="status">{desk.said}</p>{/if}
@@ -107,7 +113,7 @@
 	{#each groups as g (g.group)}
 		<h3>
 			{g.group || 'No group'}
-			{@render placer(g, 'place all')}
+			{@render placer(g, g.group || 'these')}
 		</h3>
 		<ul>
 			{#each g.things as t (t.thing.id)}
@@ -159,7 +165,6 @@
 		display: flex;
 		justify-content: space-between;
 		align-items: baseline;
-		gap: 0.5rem;
 		font-weight: 700;
 	}
 	h3 {
@@ -170,6 +175,11 @@
 		border-bottom: 1.5px solid var(--ink);
 		font-weight: 700;
 		font-size: 0.85rem;
+	}
+	h2 .link,
+	h3 .link {
+		font-size: 0.82rem;
+		white-space: nowrap;
 	}
 	h4 {
 		margin: 0.4rem 0 0.3rem;
