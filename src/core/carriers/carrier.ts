@@ -80,7 +80,7 @@ export interface Member {
 	data: MemberData;
 	/** Roots, in the carrier's frame. */
 	instances: readonly Frame[];
-	/** The weight of the carrier's own parts counts on it too: all of it, or so much. */
+	/** The weight of the carrier's own parts counts on each of those alike too: all of it, or so much. */
 	own?: boolean | number;
 	/** Where somebody may hang on it. */
 	grab?: GrabPoint;

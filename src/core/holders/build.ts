@@ -155,7 +155,9 @@ function membersOf(all: readonly (Made & { own: BuiltCarrierAt['own'] })[]): Bui
 	for (const { built, first, carriedBy, own } of all) {
 		if (own.mass === 0) continue;
 		built.members.forEach((m, i) => {
-			if (m.own) members[first + i]?.dead.push({ instance: 0, share: Number(m.own), ...own });
+			// On each of those alike: whichever things weigh most on must carry the wood as well.
+			if (m.own)
+				m.instances.forEach((_, instance) => members[first + i]?.dead.push({ instance, share: Number(m.own), ...own }));
 		});
 		for (const c of carriedBy) members[c.member]?.dead.push({ instance: c.instance, share: c.share, ...own });
 	}

@@ -111,6 +111,24 @@ describe('bays between dividers', () => {
 		const woodTurns = kg(2 * 140 * 110 * t + span * 140 * t + 2 * 140 * 60 * t) * g * 70;
 		expect(p.line('holder:h:side-joint:c1', 'turns it')).toBeCloseTo(share * one * out + woodTurns, 1);
 	});
+	it('give the right side its part of the wood too, where all that is heavy stands there', () => {
+		const bays = { kind: 'by-width', at: [120, 240] };
+		const loads = [0.1, 0.1, 5].map((mass, i) => ({
+			...THING,
+			name: `thing ${i}`,
+			mass,
+			width: 60,
+			depth: 100,
+			count: 1
+		}));
+		const right = asked(planOf(260, [{ ...carrier({ bays }), loads }]));
+		// The last bay begins half a divider past 240 and ends at the side: a thing may stand at that end of it.
+		const rightmost = [120 - t / 2 - 30, 240 - t / 2 - 30, span - 30];
+		const ends = right.line('holder:h:bottom end-joint:c1', 'across one');
+		const weight = right.all.holders.get('h')!.placed.built.carriers[0]!.own.mass * g;
+		const things = ([0.1, 0.1, 5].reduce((sum, m, i) => sum + m * rightmost[i]!, 0) * g) / span;
+		expect(ends).toBeCloseTo((things + weight / 2) / 3, 4);
+	});
 	it('bend the bottom, behind its slots only, and the fingers beside them by half of a thing each', () => {
 		const p = asked(planOf(260, [carrier({ neck: { width: 30, deep: 80 } })]));
 		expect(p.line('holder:h:bottom-bending:c1', 'section')).toBeCloseTo((60 * t ** 2) / 6, 4);
