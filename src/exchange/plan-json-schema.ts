@@ -46,6 +46,7 @@ function bare(d: Described): JsonSchema {
 		}
 		case 'array': {
 			const schema: JsonSchema = { type: 'array', items: d.innerType ? convert(d.innerType) : {} };
+			put(schema, 'minItems', param(d, 'min', 'min'));
 			put(schema, 'maxItems', param(d, 'max', 'max'));
 			return schema;
 		}

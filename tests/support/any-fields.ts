@@ -34,7 +34,7 @@ function bareValue(f: Field): fc.Arbitrary<unknown> {
 				...Object.entries(f.shapes).map(([kind, fields]) => anyValues(fields).map((v) => ({ kind, ...v })))
 			);
 		case 'list':
-			return fc.array(anyValue(f.of), { maxLength: Math.min(3, f.most) });
+			return fc.array(anyValue(f.of), { minLength: f.least, maxLength: Math.max(f.least, Math.min(3, f.most)) });
 		default:
 			return between(f.min, f.max);
 	}

@@ -85,6 +85,8 @@ export interface VariantsField<S extends Record<string, Fields> = Record<string,
 export interface ListField<F = Field> extends Common<never> {
 	kind: 'list';
 	of: F;
+	/** It starts with so many. */
+	least: number;
 	most: number;
 }
 export type Field =
@@ -217,9 +219,10 @@ export const variantsField = <S extends Record<string, Fields>>(label: string, s
 	label,
 	shapes
 });
-export const listField = <F extends Field>(label: string, of: F, most: number): ListField<F> => ({
+export const listField = <F extends Field>(label: string, of: F, most: number, least = 0): ListField<F> => ({
 	kind: 'list',
 	label,
 	of,
+	least,
 	most
 });

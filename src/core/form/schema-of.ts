@@ -44,7 +44,7 @@ function bare(f: Field): Schema {
 			return unionOf(Object.fromEntries(shapes), { optional: absent(f), nullable: nullable(f) });
 		}
 		case 'list':
-			return list(schemaOf(f.of), f.most);
+			return list(schemaOf(f.of), f.most, f.least);
 		default:
 			return within(f.min, f.max, unitOf(f));
 	}

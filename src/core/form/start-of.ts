@@ -13,8 +13,9 @@ function started(f: Field, unit: LengthUnit): unknown {
 		case 'flag':
 			return false;
 		case 'lengths':
-		case 'list':
 			return [];
+		case 'list':
+			return Array.from({ length: f.least }, () => started(f.of, unit));
 		case 'group':
 			return startsOf(f.fields, unit);
 		case 'variants': {

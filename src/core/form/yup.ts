@@ -83,8 +83,14 @@ export const exact = <T extends Record<string, Schema>>(shape: T) =>
 		.required('is missing')
 		.noUnknown(({ unknown }: { unknown: string }) => `has fields that mean nothing here: ${unknown}`);
 
-export const list = <T extends Schema>(of: T, max: number) =>
-	array(of).strict().typeError('must be a list').required('is missing').max(max, `must have at most ${max} entries`);
+export const list = <T extends Schema>(of: T, max: number, least = 0) => {
+	const bounded = array(of)
+		.strict()
+		.typeError('must be a list')
+		.required('is missing')
+		.max(max, `must have at most ${max} entries`);
+	return least > 0 ? bounded.min(least, `must have at least ${least} entries`) : bounded;
+};
 
 /**
  * One of several shapes, told by its `kind`. `meta.shapes` gives them to whoever describes the schema.

@@ -18,6 +18,7 @@
 	import { writeLength, writeMass } from '../panels/write';
 	import { capital } from '$core/words';
 	import FormFields from './FormFields.svelte';
+	import FormList from './FormList.svelte';
 
 	/** One field of the kit, whatever its kind: a part of every form. */
 	interface Props {
@@ -56,7 +57,7 @@
 	}
 </script>
 
-<div class="input" class:wrong class:wide={field.kind === 'group' || field.kind === 'variants'}>
+<div class="input" class:wrong class:wide={['group', 'variants', 'list'].includes(field.kind)}>
 	{#if field.kind === 'choice'}
 		<ChoiceField label={field.label} value={value as string | number} {choices} {commit} />
 	{:else if field.kind === 'flag'}
@@ -92,7 +93,7 @@
 			{commit}
 		/>
 	{:else if field.kind === 'list'}
-		<!-- Lists have tables of their own. -->
+		<FormList {field} value={value as unknown[]} {commit} />
 	{:else if field.missing && (field.kind === 'length' || field.kind === 'mass')}
 		<Field
 			label={field.label}
