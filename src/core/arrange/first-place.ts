@@ -2,7 +2,7 @@ import { nth } from '../nth';
 import { hungOn } from '../plan/held';
 import type { Plan, Row } from '../plan/types';
 import { inTheWay } from '../survey/in-the-way';
-import { alongWall, meets, type Box3 } from '../survey/solid';
+import { alongWall, meets, type Box3 } from '../solid/room';
 import { supportsAt } from '../survey/supports';
 import { sweptBy } from '../survey/swept';
 import type { Millimetres } from '../units/quantity';

@@ -1,7 +1,7 @@
 import { stock } from '../materials/stocks';
 import { rowProfile } from '../plan/profile';
 import type { Row } from '../plan/types';
-import type { Box3 } from '../survey/solid';
+import type { Box3 } from '../solid/room';
 import type { Millimetres } from '../units/quantity';
 
 /**

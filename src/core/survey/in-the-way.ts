@@ -1,5 +1,5 @@
 import type { Obstruction, Wall } from '../plan/types';
-import { meets, type Box3 } from './solid';
+import { meets, type Box3 } from '../solid/room';
 import { sweptBy } from './swept';
 
 /** An obstruction that something meets: as it stands, as it moves, or where it must be kept clear. */

@@ -2,7 +2,7 @@ import { box, type Drawing, type Shape } from '../drawing/shapes';
 import type { Obstruction, Wall } from '../plan/types';
 import { mm, phrase } from '../units/phrase';
 import { nameOf } from './names';
-import type { Solid } from './solid';
+import type { Solid } from '../solid/room';
 import { sweptBy } from './swept';
 
 const STEPS = 24;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { emptyWall } from '../plan/empty-wall';
 import type { Obstruction, Wall } from '../plan/types';
 import { inTheWay } from './in-the-way';
-import { alongWall, meets, type Box3, type Solid } from './solid';
+import { alongWall, meets, type Box3, type Solid } from '../solid/room';
 import { sweptBy } from './swept';
 
 const door = (more: Partial<Obstruction> = {}): Obstruction => ({

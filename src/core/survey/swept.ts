@@ -2,7 +2,7 @@ import { workingSpace } from './service-panel';
 import { remembering } from '../remembering';
 import type { Motion, Obstruction, ObstructionKind } from '../plan/types';
 import { radians, type Millimetres } from '../units/quantity';
-import type { Box3, Solid, Span } from './solid';
+import type { Box3, Solid, Span } from '../solid/room';
 
 /** What an obstruction takes as it stands, what it sweeps as it moves, and what must stay clear about it. */
 export interface Swept {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { workingSpace } from '$core/survey/service-panel';
-	import { alongWall } from '$core/survey/solid';
+	import { alongWall } from '$core/solid/room';
 	import { sweptBy } from '$core/survey/swept';
 	import type { Obstruction } from '$core/plan/types';
 

@@ -87,17 +87,33 @@ function sectorMeets(s: Sector, { x, z }: Box3): boolean {
  */
 export function meets(solid: Solid, box: Box3): boolean {
 	if (!crosses(solid.y, box.y)) return false;
-	return solid.kind === 'box' ? crosses(solid.x, box.x) && crosses(solid.z, box.z) : sectorMeets(solid, box);
+	return solid.kind === 'box' ? boxesMeet(solid, box) : sectorMeets(solid, box);
+}
+
+const by = (span: Span, d: Millimetres): Span => [span[0] + d, span[1] + d];
+
+/** A solid, moved along, up and out. @example shifted(solid, [100, 0, 36]) */
+export function shifted(s: Solid, [x, y, z]: readonly [Millimetres, Millimetres, Millimetres]): Solid {
+	if (s.kind === 'box') return { kind: 'box', x: by(s.x, x), y: by(s.y, y), z: by(s.z, z) };
+	return { ...s, x: s.x + x, z: s.z + z, y: by(s.y, y) };
+}
+
+/** Do two boxes share more than a face? */
+export const boxesMeet = (a: Box3, b: Box3): boolean => crosses(a.x, b.x) && crosses(a.y, b.y) && crosses(a.z, b.z);
+
+/** The box about a solid. @example boxAbout(door).z[1] // how far out it comes */
+export function boxAbout(s: Solid): Box3 {
+	if (s.kind === 'box') return s;
+	const quarters = [-2, -1, 0, 1, 2].map((n) => (n * Math.PI) / 2).filter((a) => a > s.from && a < s.to);
+	// Farthest at the ends of the slice, and where it passes straight along the wall or out from it.
+	const angles = [s.from, s.to, ...quarters];
+	const xs = [s.x, ...angles.map((a) => s.x + s.radius * Math.cos(a))];
+	const zs = [s.z, ...angles.map((a) => s.z + s.radius * Math.sin(a))];
+	return { x: [Math.min(...xs), Math.max(...xs)], y: s.y, z: [Math.min(...zs), Math.max(...zs)] };
 }
 
 /**
  * How far a solid reaches along the wall.
  * @example alongWall({ kind: 'box', x: [0, 900], y: [0, 1], z: [0, 1] }) // [0, 900]
  */
-export function alongWall(s: Solid): Span {
-	if (s.kind === 'box') return s.x;
-	// Farthest at the ends of the slice, and where it passes straight along the wall.
-	const angles = [s.from, s.to, ...[-2, -1, 0, 1, 2].map((n) => n * Math.PI).filter((a) => a > s.from && a < s.to)];
-	const xs = [s.x, ...angles.map((a) => s.x + s.radius * Math.cos(a))];
-	return [Math.min(...xs), Math.max(...xs)];
-}
+export const alongWall = (s: Solid): Span => boxAbout(s).x;
