@@ -177,5 +177,14 @@ export const FITTING: Record<string, Thing> = {
 		depth: 72,
 		grip: 'lid',
 		dims: { lid: 70 }
+	}),
+	'covered-cabinet': thing('bin of small parts', {
+		mass: 1.8,
+		width: 105,
+		height: 75,
+		depth: 165,
+		grip: 'shelf',
+		dims: { baseWidth: 105, baseDepth: 165 },
+		cover: true
 	})
 };

@@ -1,5 +1,7 @@
 import { stock, type StockId } from '../materials/stocks';
 import { boardOnSupports } from '../members/beam';
+import { housedEndOf } from '../members/housed-end';
+import type { MemberData } from '../members/member';
 import { facing, flat, onEdge } from '../solid/frame';
 import { plain, polygon, rectangle, type Outline } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
@@ -24,8 +26,8 @@ export interface BetweenInput {
 	top: Millimetres;
 	/** How it rises toward the front; falls, where it is less than 0. Its back edge is bevelled alike. */
 	slope?: Degrees;
-	/** Screws in each end. */
-	screws: number;
+	/** Screws in each end; or how deep its ends are housed in the sides, glued. */
+	screws: number | { housed: Millimetres };
 	/** Room that one thing takes along it. */
 	wide: Millimetres;
 	/** Place of its beam in the carrier's list of members; its ends follow. */
@@ -39,7 +41,8 @@ export interface BetweenInput {
 /** A board between two sides. */
 export interface Between {
 	part: Part;
-	joint: ScrewJoint;
+	/** None where it is housed. */
+	joints: ScrewJoint[];
 	/** Its bending, and its screws through the sides. */
 	members: [Member, Member];
 	/** What carries something on it of which so much comes to the left side, and so much to the right. */
@@ -52,17 +55,60 @@ export interface Between {
 export const clearBetween = (width: Millimetres, side: StockId): Millimetres =>
 	Math.max(1, width - 2 * stock(side).thickness);
 
+/** How deep its ends are housed. */
+const housedOf = ({ screws }: BetweenInput): Millimetres => (typeof screws === 'number' ? 0 : screws.housed);
+
 /** Of whom every face is square. */
-const lying = (i: BetweenInput, span: Millimetres): Part => ({
-	id: i.id,
-	name: i.name,
-	material: { kind: 'board', stock: i.stock },
-	outline: i.outline ?? plain(rectangle(span, i.depth)),
-	thickness: stock(i.stock).thickness,
-	grain: 'x',
-	features: i.features ?? [],
-	stands: [flat([stock(i.side).thickness, i.top, 0])]
-});
+function lying(i: BetweenInput, span: Millimetres): Part {
+	const housed = housedOf(i);
+	return {
+		id: i.id,
+		name: i.name,
+		material: { kind: 'board', stock: i.stock },
+		outline: i.outline ?? plain(rectangle(span + 2 * housed, i.depth)),
+		thickness: stock(i.stock).thickness,
+		...(housed > 0 ? { pinned: true as const } : {}),
+		grain: 'x',
+		features: i.features ?? [],
+		stands: [flat([stock(i.side).thickness - housed, i.top, 0])]
+	};
+}
+
+/** The housing of a board between sides, in the inner face of either: out from the face, and up. */
+export function housingOf(i: BetweenInput): Extract<Feature, { kind: 'pocket' }> {
+	const t = stock(i.stock).thickness;
+	const path = polygon([
+		[0, i.top - t],
+		[i.depth, i.top - t],
+		[i.depth, i.top],
+		[0, i.top]
+	]);
+	return { kind: 'pocket', name: 'housing', path, from: 'back', depth: housedOf(i) };
+}
+
+/** Its screws through the sides. */
+function screwed(i: BetweenInput, screws: number): ScrewJoint {
+	const board = stock(i.stock).thickness;
+	const slope = radians(i.slope ?? 0);
+	return {
+		name: `${i.name}, through the sides`,
+		...endScrew(i.side),
+		glued: true,
+		places: [0, i.width].flatMap((x) =>
+			Array.from({ length: screws }, (_, n): [number, number, number] => {
+				const out = (i.depth * (n + 1)) / (screws + 1);
+				return [x, i.top - board / 2 / Math.cos(slope) + out * Math.sin(slope), out * Math.cos(slope)];
+			})
+		)
+	};
+}
+
+/** What holds its ends. */
+function endOf(i: BetweenInput): MemberData {
+	const { name, stock: id, side, screws, depth } = i;
+	if (typeof screws !== 'number') return housedEndOf({ name, stock: id, side, deep: screws.housed, long: depth });
+	return endJoint({ name: `${name} end`, stock: id, side, screws, high: stock(id).thickness });
+}
 
 /** The edge of a sloping board's section that is its upper side, from its front back to the face. */
 export const UPPER_SIDE = 2;
@@ -85,12 +131,11 @@ function sloping(i: BetweenInput, span: Millimetres): Part {
 }
 
 /**
- * A board that lies between two sides, screwed through them into its ends.
+ * A board that lies between two sides, screwed through them into its ends, or housed in them.
  * @example boardBetween({ id: 'shelf', name: 'shelf', stock: 'ply-18', side: 'ply-18', ... }).span // 364 of 400
  */
 export function boardBetween(i: BetweenInput): Between {
 	const t = stock(i.side).thickness;
-	const board = stock(i.stock).thickness;
 	const span = clearBetween(i.width, i.side);
 	const own = i.own ?? 1;
 	const beam = boardOnSupports({
@@ -102,21 +147,10 @@ export function boardBetween(i: BetweenInput): Between {
 		bearing: t,
 		wide: i.wide
 	});
-	const end = endJoint({ name: `${i.name} end`, stock: i.stock, side: i.side, screws: i.screws, high: board });
-	const slope = radians(i.slope ?? 0);
+	const end = endOf(i);
 	return {
-		part: slope === 0 ? lying(i, span) : sloping(i, span),
-		joint: {
-			name: `${i.name}, through the sides`,
-			...endScrew(i.side),
-			glued: true,
-			places: [0, i.width].flatMap((x) =>
-				Array.from({ length: i.screws }, (_, n): [number, number, number] => {
-					const out = (i.depth * (n + 1)) / (i.screws + 1);
-					return [x, i.top - board / 2 / Math.cos(slope) + out * Math.sin(slope), out * Math.cos(slope)];
-				})
-			)
-		},
+		part: (i.slope ?? 0) === 0 ? lying(i, span) : sloping(i, span),
+		joints: typeof i.screws === 'number' ? [screwed(i, i.screws)] : [],
 		members: [
 			{ data: beam, instances: [facing('front', [t, i.top, 0])], own },
 			// Its own weight lies on both ends alike.

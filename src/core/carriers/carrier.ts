@@ -6,6 +6,7 @@ import type { GrabPoint, MemberData } from '../members/member';
 import type { Problem } from '../result';
 import type { FaceName, Frame } from '../solid/frame';
 import type { Feature, Part } from '../solid/part';
+import type { Solid } from '../solid/room';
 import type { Vec2, Vec3 } from '../solid/vector';
 import type { GripKind } from '../things/grips/registry';
 import type { Thing } from '../things/types';
@@ -125,6 +126,13 @@ export interface Found {
 	field?: string;
 }
 
+/** Room that a door, a flap or a lid goes through as it opens. */
+export interface Sweep {
+	/** 'left door'. */
+	name: string;
+	solids: readonly Solid[];
+}
+
 /** A carrier made of its figures, in its own frame. */
 export interface BuiltCarrier {
 	parts: readonly Part[];
@@ -136,6 +144,8 @@ export interface BuiltCarrier {
 	faces: readonly OfferedFace[];
 	/** Cords of what charges here. */
 	cords?: readonly Cord[];
+	/** What opens, in the carrier's frame: of those that stand on the back alone. */
+	sweeps?: readonly Sweep[];
 	/** One for each load. */
 	retention: readonly Retention[];
 	/** Along and up the face that it stands on: what others may not stand on. */

@@ -262,7 +262,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	return {
 		parts: [...sides.parts, bottom.part, ...dividers, ...lip],
 		host: holes.host,
-		joints: [...sides.joints, bottom.joint],
+		joints: [...sides.joints, ...bottom.joints],
 		seats: bays.map((bay, i) => ({
 			group: groupIn(p, i),
 			at: [middle(bay), board, 0] as const,

@@ -112,7 +112,7 @@ function betweenSides(p: Params, c: CarrierContext, held: Between): Held {
 	const { span } = shelf;
 	return {
 		parts: [...sides.parts, shelf.part],
-		joints: [...sides.joints, shelf.joint],
+		joints: [...sides.joints, ...shelf.joints],
 		members: [sides.member, ...shelf.members],
 		faces: [
 			...plateFaces({ x: t, top, width: span, depth: p.depth, stock: p.stock }, shelf.carriedBy(1, 1)),

@@ -1,5 +1,5 @@
-import { choiceField, groupField, lengthField, orNull, wholeField, type ValuesOf } from '../form/field';
-import { hinge, HINGES } from '../materials/hinges';
+import { groupField, lengthField, orNull, wholeField, type ValuesOf } from '../form/field';
+import { hinge } from '../materials/hinges';
 import { stock } from '../materials/stocks';
 import { crossRodOf } from '../members/beam';
 import { fail, ok } from '../result';
@@ -10,10 +10,19 @@ import { ROOM } from '../things/grips/room';
 import { count, mass, mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
 import { boardBetween, clearBetween } from './between';
-import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
+import {
+	defineCarrier,
+	type BuiltCarrier,
+	type CarrierContext,
+	type Fitted,
+	type Found,
+	type Sweep,
+	type Wanted
+} from './carrier';
 import { moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor } from './fitting';
+import { hingeFields, hingePart, hingesTake } from './hinge-leaf';
 import { loadOf } from './load-of';
 import { boardField } from './plate';
 import { pushedShare, sideFaces, sidesField, sidesOn } from './sides';
@@ -32,16 +41,7 @@ const fields = {
 			below: lengthField('Middle below the sides’ top', 8, 200, [30, inch(1.25)])
 		})
 	),
-	lid: orNull(
-		groupField('Lid, on hinges at the back', {
-			hinge: choiceField(
-				'Hinges',
-				HINGES.map(({ size: value, title: name }) => ({ value, name })),
-				'50'
-			),
-			count: wholeField('How many', 2, 6, 2)
-		})
-	),
+	lid: orNull(groupField('Lid, on hinges at the back', hingeFields(6))),
 	sides: sidesField,
 	ends: wholeField('Screws in each end of the bottom', 1, 12, 3)
 };
@@ -115,7 +115,7 @@ const lidMass = (p: Params): number => (p.width * outOf(p) * boardOf(p) * stock(
 /** A board over all of it, and hinges on the face behind it. */
 function lidOf(p: Params): Part[] {
 	if (!p.lid) return [];
-	const { length, leaf, title } = hinge(p.lid.hinge);
+	const { length } = hinge(p.lid.hinge);
 	const top = p.sides.height + boardOf(p);
 	return [
 		{
@@ -128,16 +128,11 @@ function lidOf(p: Params): Part[] {
 			features: [],
 			stands: [flat([0, top, 0])]
 		},
-		{
-			id: 'hinge',
-			name: 'hinge',
-			material: { kind: 'bought', name: `butt hinge of ${title} with its screws`, mass: null, rated: null },
-			outline: plain(rectangle(LEAF, leaf)),
-			thickness: length,
-			grain: 'none',
-			features: [],
-			stands: hingesAt(p).map((x) => onEdge([x + length / 2, top, 0]))
-		}
+		hingePart(
+			p.lid.hinge,
+			LEAF,
+			hingesAt(p).map((x) => onEdge([x + length / 2, top, 0]))
+		)
 	];
 }
 const hingesAt = (p: Params): Millimetres[] =>
@@ -145,15 +140,22 @@ const hingesAt = (p: Params): Millimetres[] =>
 		? spacingPositions(p.width, { kind: 'end-margins', count: p.lid.count, margin: Math.min(80, p.width / 4) })
 		: [];
 
+/** It turns up to the face: a box about the quarter round it goes through. */
+function lidSweep(p: Params): Sweep[] {
+	if (!p.lid) return [];
+	const top = p.sides.height + boardOf(p);
+	return [{ name: 'lid', solids: [{ kind: 'box', x: [0, p.width], y: [top, top + outOf(p)], z: [0, outOf(p)] }] }];
+}
+
 /** A lid, and what is in its way. */
 function lidWarnings(p: Params): Found[] {
 	const { found, say } = findings();
 	if (!p.lid) return found;
-	const { pair, length } = hinge(p.lid.hinge);
+	const { length } = hinge(p.lid.hinge);
 	if (p.handle) say('stop', 'lid', phrase('A lid closes over the handle'));
 	if (p.lid.count * length > p.width)
 		say('stop', 'lid', phrase('{n} hinges of {l} are wider than the box', { n: count(p.lid.count), l: mm(length) }));
-	if (lidMass(p) > (pair * p.lid.count) / 2)
+	if (lidMass(p) > hingesTake(p.lid))
 		say(
 			'mind',
 			'lid',
@@ -161,7 +163,6 @@ function lidWarnings(p: Params): Found[] {
 				m: mass(lidMass(p))
 			})
 		);
-	say('mind', 'lid', phrase('Open, the lid stands {h} over the box: leave that free above it', { h: mm(outOf(p)) }));
 	return found;
 }
 
@@ -234,7 +235,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	return {
 		parts: [...sides.parts, bottom.part, front, ...handleOf(p), ...lidOf(p)],
 		host: [],
-		joints: [...sides.joints, bottom.joint],
+		joints: [...sides.joints, ...bottom.joints],
 		seats: Array.from({ length: p.places }, (_, i) => {
 			const pushed = pushedShare(i, load?.width ?? 0, span);
 			return {
@@ -250,6 +251,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		}),
 		members: [sides.member, ...bottom.members, ...lifted],
 		faces: sideFaces(p.width, p.depth, p.sides),
+		sweeps: lidSweep(p),
 		retention: [
 			{
 				forward: { by: 'the front' },

@@ -155,7 +155,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	return {
 		parts: [...sides.parts, ...alike(shelves), frontOf(p)],
 		host: [],
-		joints: [...sides.joints, ...shelves.map((s) => s.joint)],
+		joints: [...sides.joints, ...shelves.flatMap((s) => s.joints)],
 		seats: everyHole(p, (row, column) => {
 			const [x] = holeAt(p, row, column);
 			const right = (x - left) / spanOf(p);

@@ -2,6 +2,7 @@ import type { CarrierKind } from './carrier';
 import { angledBlocks } from './angled-blocks';
 import { binRunners } from './bin-runners';
 import { boughtHooks } from './bought-hooks';
+import { coveredCabinet } from './covered-cabinet';
 import { dividedBays } from './divided-bays';
 import { drilledBlock } from './drilled-block';
 import { neckFork } from './neck-fork';
@@ -43,7 +44,8 @@ export const CARRIERS: readonly CarrierKind[] = [
 	hollowForm,
 	openBox,
 	binRunners,
-	jarLids
+	jarLids,
+	coveredCabinet
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

@@ -4,7 +4,7 @@ import { stock, type StockId } from '../materials/stocks';
 import { jointOf } from '../members/joint';
 import { facing, onEdge } from '../solid/frame';
 import { plain, rectangle, type Outline } from '../solid/outline';
-import type { Feature, Part } from '../solid/part';
+import type { Feature, Part, Side } from '../solid/part';
 import { inch, type Millimetres } from '../units/quantity';
 import type { CarriedBy, Member, OfferedFace, ScrewJoint } from './carrier';
 import { boardField } from './plate';
@@ -30,11 +30,35 @@ export interface SidesInput {
 	host: StockId;
 	outline?: Outline;
 	features?: readonly Feature[];
+	/** Made in their inner faces, which makes a left one and a right one. */
+	inside?: readonly Pocket[];
+	/** Out to where somebody may hang on them: an open door. Their front, unless said. */
+	pulledAt?: Millimetres;
 }
+type Pocket = Extract<Feature, { kind: 'pocket' }>;
 
 const SIZE: ScrewSize = '#8';
 /** The lowest and the highest screw stand so far from the ends of a side. */
 const END: Millimetres = 25;
+
+function boardsOf(i: SidesInput): Part[] {
+	const { thickness } = stock(i.stock);
+	const [left, right] = [onEdge([thickness, 0, 0]), onEdge([i.width, 0, 0])];
+	const one = {
+		material: { kind: 'board', stock: i.stock },
+		outline: i.outline ?? plain(rectangle(i.depth, i.height)),
+		thickness,
+		grain: 'y'
+	} as const;
+	const features = i.features ?? [];
+	if (!i.inside?.length) return [{ ...one, id: 'side', name: 'side', features, stands: [left, right] }];
+	// On edge a board's thickness runs to the left: the inner face of the left one is its back.
+	const made = (from: Side) => [...features, ...(i.inside ?? []).map((f) => ({ ...f, from }))];
+	return [
+		{ ...one, id: 'left-side', name: 'left side', features: made('back'), stands: [left] },
+		{ ...one, id: 'right-side', name: 'right side', features: made('front'), stands: [right] }
+	];
+}
 
 /**
  * Both sides with their screws through the back; the first member is their joint, of which there are two alike.
@@ -64,18 +88,7 @@ export function sidesOn(i: SidesInput): { parts: Part[]; joints: ScrewJoint[]; m
 	});
 	const at: [number, number] = [thickness / 2, i.width - thickness / 2];
 	return {
-		parts: [
-			{
-				id: 'side',
-				name: 'side',
-				material: { kind: 'board', stock: i.stock },
-				outline: i.outline ?? plain(rectangle(i.depth, i.height)),
-				thickness,
-				grain: 'y',
-				features: i.features ?? [],
-				stands: [onEdge([thickness, 0, 0]), onEdge([i.width, 0, 0])]
-			}
-		],
+		parts: boardsOf(i),
 		joints: [
 			{
 				name: 'sides, through the back',
@@ -89,7 +102,7 @@ export function sidesOn(i: SidesInput): { parts: Part[]; joints: ScrewJoint[]; m
 			data,
 			instances: at.map((x) => facing('front', [x, 0, 0])),
 			own: true,
-			grab: { x: 0, z: i.depth }
+			grab: { x: 0, z: i.pulledAt ?? i.depth }
 		},
 		at
 	};

@@ -225,7 +225,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	return {
 		parts: [...sides.parts, ...alike(shelves), ...dowels],
 		host: [],
-		joints: [...sides.joints, ...shelves.map((s) => s.joint)],
+		joints: [...sides.joints, ...shelves.flatMap((s) => s.joints)],
 		seats: shelves.flatMap((_, i) =>
 			xs.map((x, n) => ({
 				group: 0,

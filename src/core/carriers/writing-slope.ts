@@ -131,7 +131,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	return {
 		parts: [...sides.parts, board.part, lip],
 		host: [],
-		joints: [...sides.joints, board.joint],
+		joints: [...sides.joints, ...board.joints],
 		seats: [
 			{
 				group: 0,

@@ -1,13 +1,14 @@
 import { liftOff } from '../cleats/profile';
 import type { SeatHandling } from '../handling/seat-handling';
-import { LOAD_FROM, seatHandling } from '../handling/seat-handling';
+import { hangingHandling, LOAD_FROM, seatHandling } from '../handling/seat-handling';
 import { standingAt } from '../handling/standing';
 import type { Plan } from '../plan/types';
 import { remembering } from '../remembering';
-import { mm, phrase, ratio, type Phrase } from '../units/phrase';
+import { mass, mm, phrase, ratio, type Phrase } from '../units/phrase';
 import type { Warning } from '../verdict/check';
 import { cordFit } from './cord-fit';
 import { holderFit } from './holder-fit';
+import { sweepWarnings } from './sweep-fit';
 import { floorAt, lowestTop } from '../survey/outline';
 import { holderClashes } from './holder-clashes';
 import type { AnyPlaced } from '../places/any-place';
@@ -33,10 +34,22 @@ function liftingPhrase(h: SeatHandling, name: string): Phrase {
 /** What is too heavy for its height, or out of reach. */
 function handlingWarnings(plan: Around, p: AnyPlaced): Phrase[] {
 	const standing = standingAt(plan.wall, p, p.foot + p.built.seatHeight);
-	const h = seatHandling(p, plan.stature, standing);
-	if (!h) return [];
-	const name = h.name || 'what hangs';
 	const found: Phrase[] = [];
+	const itself = hangingHandling(p);
+	if (itself.index > 1 && itself.mass >= LOAD_FROM)
+		found.push(
+			phrase(
+				'Weighs {m} empty: hung by one person at {h} its lifting index is {i}, over 1. Two people, or a prop below',
+				{
+					m: mass(itself.mass),
+					h: mm(itself.height),
+					i: ratio(itself.index)
+				}
+			)
+		);
+	const h = seatHandling(p, plan.stature, standing);
+	if (!h) return found;
+	const name = h.name || 'what hangs';
 	if (h.index > 1 && h.mass >= LOAD_FROM) found.push(liftingPhrase(h, name));
 	if (h.band === 'step')
 		found.push(
@@ -148,7 +161,8 @@ export function holderWarnings(plan: Plan, laid: readonly LaidRow[], fixed: read
 	return [
 		...holderClashes(fixed.length > 0 ? [...laid, fixedGroup(fixed)] : laid),
 		...laid.flatMap((l) => ofRow(l, rows, wall, stature)),
-		...fixed.flatMap((p) => ofFixed(p, rows, wall, cutting.kerf, stature))
+		...fixed.flatMap((p) => ofFixed(p, rows, wall, cutting.kerf, stature)),
+		...sweepWarnings(wall, [...laid.flatMap((l) => l.placed), ...fixed])
 	];
 }
 

@@ -78,6 +78,25 @@ export function seatHandling(
 	return handled(p, stature, standing.below, standing.keptOff);
 }
 
+/** What it takes to hang a holder itself, empty. */
+export interface HangingHandling {
+	mass: Kilograms;
+	/** Of the hands, at its middle. */
+	height: Millimetres;
+	index: number;
+}
+
+/**
+ * Handling of a holder as it is hung or screwed on, nothing on it: held at its middle, against the body.
+ * Source: NIOSH revised lifting equation, lifted from 30 in, once, a fair grip.
+ * @example hangingHandling(placed).index // 0.6
+ */
+export const hangingHandling = remembering((p: InPlace): HangingHandling => {
+	const { mass } = p.built.self;
+	const height = (p.foot + p.top) / 2;
+	return { mass, height, index: at(height, p.built.projection, 0, mass).index };
+});
+
 const handled = remembering(handle);
 
 /** The heaviest kind of thing on a holder; null when nothing hangs, or nobody knows what it weighs. */

@@ -7,6 +7,7 @@ import type { Back, Carrier } from '../plan/types';
 import { facing, outOf, turnOut, upright, within, type Frame } from '../solid/frame';
 import type { Feature, Part } from '../solid/part';
 import { envelope } from '../solid/envelope';
+import { shifted } from '../solid/room';
 import { add, times, type Vec2, type Vec3 } from '../solid/vector';
 import { weigh } from '../solid/weigh';
 import { phrase } from '../units/phrase';
@@ -46,7 +47,11 @@ interface Made {
 
 /** Parts of a carrier in the holder's frame. */
 const partsOf = (built: BuiltCarrier, frame: Frame): Part[] =>
-	built.parts.map((p) => ({ ...p, stands: p.stands.map((f) => within(frame, f)) }));
+	built.parts.map((p) => ({
+		...p,
+		stands: p.stands.map((f) => within(frame, f)),
+		...(p.open ? { open: p.open.map((f) => within(frame, f)) } : {})
+	}));
 
 /** A feature made in a host's face, moved to where the carrier stands on it. */
 function movedFeature(f: Feature, [x, y]: Vec2): Feature {
@@ -232,7 +237,7 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 	const made = all.map((m) => ({ ...m, own: weigh(m.parts) }));
 	const onBack = made.filter((m) => m.root === m.carrier.id);
 	const features = onBack.flatMap((m) => m.built.host.map((f) => movedFeature(f, m.host.at)));
-	const own = made.flatMap((m) => m.parts.map((p) => ({ ...p, id: `${m.carrier.id}-${p.id}` })));
+	const own = made.flatMap((m) => m.parts.map((p) => ({ ...p, id: `${m.carrier.id}-${p.id}`, carrier: m.carrier.id })));
 	const parts = [...boardsOf(back, [...features, ...mount.features], rear), ...mount.parts, ...own];
 	const seats = made.flatMap(seatsOf);
 	const bored = onBack.flatMap((m) =>
@@ -289,6 +294,13 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 		holes,
 		hookScrews: mount.hookScrews,
 		cords: made.flatMap((m) => (m.built.cords ?? []).map((c) => ({ ...c, at: outOf(m.frame, c.at) }))),
+		sweeps: onBack.flatMap((m) =>
+			(m.built.sweeps ?? []).map((s) => ({
+				...s,
+				carrier: m.carrier.id,
+				solids: s.solids.map((solid) => shifted(solid, m.frame.at))
+			}))
+		),
 		seats,
 		members: membersOf(made),
 		hook: mount.hook,

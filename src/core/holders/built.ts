@@ -1,4 +1,4 @@
-import type { Cord, Found, Load, Member, Retention, ScrewJoint, Seat } from '../carriers/carrier';
+import type { Cord, Found, Load, Member, Retention, ScrewJoint, Seat, Sweep } from '../carriers/carrier';
 import type { Hole, HookScrew } from '../mounts/held';
 import type { Frame } from '../solid/frame';
 import type { Part } from '../solid/part';
@@ -64,13 +64,16 @@ export const standsOnBack = ({ id, root }: Pick<BuiltCarrierAt, 'id' | 'root'>):
  * is mounted on. Everything downstream reads this, and never asks what kind of carrier it came from.
  */
 export interface Built {
-	parts: readonly Part[];
+	/** Each with the carrier it is of; none for the back and its strips. */
+	parts: readonly (Part & { carrier?: string })[];
 	carriers: readonly BuiltCarrierAt[];
 	/** Bores in the back. */
 	holes: readonly Hole[];
 	hookScrews: readonly HookScrew[];
 	/** Cords of what charges on it. */
 	cords: readonly Cord[];
+	/** Room that its doors go through. */
+	sweeps: readonly (Sweep & { carrier: string })[];
 	seats: readonly BuiltSeat[];
 	members: readonly BuiltMember[];
 	/** Hook along the back, from its left end; nothing where nothing hooks. */

@@ -84,7 +84,10 @@ export function offersFor(asked: Wanted, tools: readonly Tool[], row: Row | unde
 	const { grip } = asked.thing;
 	const meant = ({ kind, made }: Offer): number => {
 		if (grip === null || !carrierKind(kind).grips.includes(grip)) return 2;
-		return made.fitted.apt ? 0 : 1;
+		const { apt } = made.fitted;
+		if (apt === undefined) return 1;
+		// One that says it is not what a practitioner would take stands behind those that say nothing.
+		return apt ? 0 : 2;
 	};
 	offers.sort((a, b) => meant(a) - meant(b) || a.made.over - b.made.over || a.built.face.width - b.built.face.width);
 	return { offers, refusals };

@@ -1,6 +1,7 @@
 import { crossRodMember, shelfMember } from './beam';
 import { cantileverMember } from './cantilever';
 import { faceScrewsMember } from './face-screws';
+import { housedEndMember } from './housed-end';
 import { jointMember } from './joint';
 import type { MemberData, MemberKind } from './member';
 import { ratedMember } from './rated';
@@ -11,6 +12,7 @@ const MEMBERS: readonly MemberKind<never>[] = [
 	rodMember,
 	cantileverMember,
 	jointMember,
+	housedEndMember,
 	shelfMember,
 	crossRodMember,
 	ratedMember,

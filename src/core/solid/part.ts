@@ -56,4 +56,6 @@ export interface Part {
 	grain: 'x' | 'y' | 'none';
 	features: readonly Feature[];
 	stands: readonly Frame[];
+	/** A door, a flap: where each stands when it is open. It is weighed there, which asks more of what holds it. */
+	open?: readonly Frame[];
 }

@@ -87,12 +87,15 @@ export function densityOfMaterial(material: Material): number | null {
 	return material.kind === 'bought' ? null : stock(material.stock).density;
 }
 
-/** One part in each of its places. A bought part whose mass nobody said weighs nothing here, and is asked for. */
+/**
+ * One part in each of its places, open where it opens. A bought part whose mass nobody said weighs nothing here, and is
+ * asked for.
+ */
 function weighPart(part: Part): Weighed[] {
 	const { volume, at } = volumeOf(part);
 	const density = densityOfMaterial(part.material);
 	const own = part.material.kind === 'bought' ? (part.material.mass ?? 0) : (volume * (density ?? 0)) / 1e9;
-	return part.stands.map((frame) => ({ mass: own, at: outOf(frame, at) }));
+	return (part.open ?? part.stands).map((frame) => ({ mass: own, at: outOf(frame, at) }));
 }
 
 /**
