@@ -42,6 +42,7 @@ function flapPart(f: Flap, o: Opening): Part {
 		material: { kind: 'board', stock: f.stock },
 		outline: plain(rectangle(wideOf(f, o), high)),
 		thickness: stock(f.stock).thickness,
+		door: true,
 		grain: 'x',
 		features: [],
 		stands: [upright([f.gap, f.gap, z])],

@@ -75,6 +75,7 @@ function doorPart(d: Hinged, o: Opening, door: Door): Part {
 		material: { kind: 'board', stock: d.stock },
 		outline: plain(rectangle(door.wide, highOf(d, o))),
 		thickness: stock(d.stock).thickness,
+		door: true,
 		grain: 'y',
 		features: [],
 		stands: [upright([door.from, d.gap, o.depth + HINGE_GAP])],

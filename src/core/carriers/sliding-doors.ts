@@ -90,6 +90,7 @@ function panels(s: Sliding, o: Opening): Part[] {
 			material: { kind: 'board', stock: s.stock },
 			outline: { outer: rectangle(wide, high), holes: [circle(at[0], at[1], s.finger)] },
 			thickness: thick(s),
+			door: true,
 			grain: 'y',
 			features: [
 				{

@@ -56,6 +56,8 @@ export interface Part {
 	grain: 'x' | 'y' | 'none';
 	features: readonly Feature[];
 	stands: readonly Frame[];
+	/** It opens: from the front what is behind it is drawn, and it in dashes. */
+	door?: true;
 	/** A door, a flap: where each stands when it is open. It is weighed there, which asks more of what holds it. */
 	open?: readonly Frame[];
 }

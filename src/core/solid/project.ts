@@ -46,6 +46,8 @@ export interface Projection {
 /** A part in one place, as a view sees it: toward the eye is its z. */
 interface Body {
 	part: string;
+	/** A door, looked at from where it opens: it hides nothing. */
+	clear: boolean;
 	frame: Frame;
 	/** The frame's own z, and the eye as the frame sees it. */
 	z: Vec3;
@@ -112,6 +114,7 @@ function bodiesOf(parts: readonly Part[], view: ViewName): Body[] {
 			}
 			return {
 				part: part.id,
+				clear: part.door === true && view === 'front',
 				frame,
 				z,
 				eye: [frame.x[2], frame.y[2], z[2]],
@@ -367,7 +370,8 @@ function hull(points: readonly Vec2[]): Vec2[] {
 }
 
 /**
- * Draws solids from one side: what each covers, from the back to the front, and every edge, visible or hidden.
+ * Draws solids from one side: what each covers, from the back to the front, and every edge, visible or hidden. Doors,
+ * from the front, hide nothing and are dashed.
  * @param parts in one frame: x along, y up, z out
  * @returns a front view in x and y; a side view from the left end with z to the right; from above with the wall on top
  * @example project(built.parts, 'side').visible.length
@@ -388,7 +392,9 @@ export function project(parts: readonly Part[], view: ViewName): Projection {
 	const looked = bodies.map((body) => ({ body, edges: edgesOf(body) }));
 	const depth = near - far + 1;
 	const drawLine = (of: Looked, line: Line, around: readonly Looked[]) => {
-		const before = around.filter(({ body }) => !beside(body.box, line));
+		if (of.body.clear) return put(hidden, line.from, line.to);
+		const before = around.filter(({ body }) => !body.clear && !beside(body.box, line));
+
 		const others = before.filter((b) => b !== of);
 		const hides = (t: number, by: readonly Looked[]) => {
 			const place = along(line, t);
@@ -423,7 +429,7 @@ export function project(parts: readonly Part[], view: ViewName): Projection {
 	);
 	return {
 		view,
-		faces: bodies.map(faceOf),
+		faces: bodies.filter((b) => !b.clear).map(faceOf),
 		visible: [...visible.values()],
 		hidden: [...hidden.values()],
 		...box

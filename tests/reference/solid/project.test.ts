@@ -48,6 +48,17 @@ describe('a shelf before a back, by hand', () => {
 		board('strip', 300, 40, [upright([0, 100, 0])])
 	];
 
+	it('draws a door before it in dashes from the front, and what is behind it as if it were open', () => {
+		const door = { ...board('door', 220, 100, [upright([40, 60, 120])], 6), door: true as const };
+		const [open, d] = [project(scene, 'front'), project([...scene, door], 'front')];
+		expect(d.visible).toEqual(open.visible);
+		expect(d.faces).toEqual(open.faces);
+		expect(along(d.hidden, 160) - along(open.hidden, 160)).toBeCloseTo(220, 6);
+		expect(up(d.hidden, 260)).toBeCloseTo(100, 6);
+		// From the side it is a board like any other.
+		expect(project([...scene, door], 'side').faces.map((f) => f.part)).toContain('door');
+	});
+
 	it('from the front hides the strip, and draws the shelf over the back', () => {
 		const d = project(scene, 'front');
 		expect(along(d.visible, 120)).toBeCloseTo(200, 6);

@@ -35,6 +35,14 @@
 		fill-rule="evenodd"
 		class="thin"
 	/>
+	{#if picture.doors}<path
+			d={picture.doors}
+			fill="none"
+			stroke="var(--ply-edge)"
+			stroke-width="1.2"
+			stroke-dasharray="5 3"
+			class="thin"
+		/>{/if}
 	<ScrewMarks {placed} />
 	{#if picture.rods}<path
 			d={picture.rods}

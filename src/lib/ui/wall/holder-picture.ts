@@ -9,6 +9,8 @@ export interface HolderPicture {
 	/** From the back to the front. */
 	boards: string[];
 	rods: string;
+	/** Outlines of what opens, before all of it. */
+	doors: string;
 	things: string;
 }
 
@@ -25,7 +27,11 @@ export const holderPicture = remembering((built: Built): HolderPicture => {
 	const before = built.parts.filter((p) => p.stands.some((f) => f.at[2] > built.front - p.thickness - 1e-6));
 	const round = new Set(built.parts.filter((p) => p.material.kind === 'dowel').map((p) => p.id));
 	const faces = facesOf(
-		before.filter((p) => p.id !== 'face' && p.material.kind !== 'cleat'),
+		before.filter((p) => p.id !== 'face' && p.material.kind !== 'cleat' && !p.door),
+		'front'
+	);
+	const doors = facesOf(
+		built.parts.filter((p) => p.door),
 		'front'
 	);
 	return {
@@ -34,6 +40,7 @@ export const holderPicture = remembering((built: Built): HolderPicture => {
 			.filter((f) => round.has(f.part))
 			.map(pathOf)
 			.join(''),
+		doors: doors.map(pathOf).join(''),
 		things: built.seats.map(thingOnSeat).join('')
 	};
 });
