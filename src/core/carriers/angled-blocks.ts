@@ -15,7 +15,7 @@ import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
 import { boardField } from './plate';
 import { aboutMiddle, spacingPitch, spacingPositions, spacingSum } from './spacing';
-import { spreadField } from './spread';
+import { mirroredSpread, spreadField } from './spread';
 import { mustGoIn } from './suits';
 
 const fields = {
@@ -273,6 +273,7 @@ export const angledBlocks = defineCarrier({
 	fit,
 	suits: (p, { dims }) => mustGoIn('shank', dims.shank, p.hole, 'hole'),
 	withSeats: (p, seats) => ({ ...p, blocks: Math.min(20, Math.max(1, Math.ceil(seats / p.spacing.count))) }),
+	mirrored: mirroredSpread,
 	watch: ['the blocks: do they turn about their screws?'],
 	sums: (p) => {
 		const s = section(p);

@@ -23,7 +23,7 @@ import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
 import { SCREW_SIZE } from './plate';
 import { aboutMiddle, spacingPitch, spacingPositions, spacingSum } from './spacing';
-import { spreadField } from './spread';
+import { mirroredSpread, spreadField } from './spread';
 import { mustGoIn } from './suits';
 
 const SORTS = ['hook', 'clip', 'strap', 'pin', 'magnet'] as const;
@@ -300,6 +300,7 @@ export const boughtHooks = defineCarrier({
 			effort: 'another part' as const
 		}
 	],
+	mirrored: mirroredSpread,
 	watch: ['the screws of each: do they draw?', 'the bend of each: does it open?'],
 	sums: (p) => [spacingSum(p.width, p.spacing)]
 });

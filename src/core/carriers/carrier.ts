@@ -231,6 +231,8 @@ export interface CarrierKind<P = Record<string, unknown>> {
 	suits?(params: P, thing: Thing): Phrase[];
 	/** So many seats for it; the rest of its figures stay. */
 	withSeats?(params: P, seats: number): P;
+	/** As in a mirror, on a back so wide; absent where it looks the same there. */
+	mirrored?(params: P, loads: readonly Load[], width: Millimetres): { params: P; loads: readonly Load[] };
 	changes?(params: P, loads: readonly Load[]): CarrierChange<P>[];
 	/** Places to watch under a proof load. */
 	watch: readonly string[];

@@ -13,7 +13,7 @@ import { inch, type Kilograms, type Millimetres } from '../units/quantity';
 import { boardBetween, clearBetween, housingOf, type Between, type BetweenInput } from './between';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
 import { moreInEnds, moreInSides } from './changes';
-import { DOORS, doorsOn } from './doors';
+import { DOORS, doorsOn, mirroredDoors } from './doors';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { HINGED } from './hinged-doors';
@@ -440,6 +440,7 @@ export const coveredCabinet = defineCarrier({
 				]
 			: [])
 	],
+	mirrored: (p, loads) => ({ params: { ...p, doors: mirroredDoors(p.doors) }, loads }),
 	watch: ['the middle of the bottom: does it sag, do doors bind?', 'the sides: do they pull off the back?'],
 	sums: (p) => {
 		const doors = doorsOn(p.doors, openingOf(p));

@@ -17,6 +17,7 @@ import {
 	type CarrierContext,
 	type Fitted,
 	type Found,
+	type Load,
 	type Member,
 	type Wanted
 } from './carrier';
@@ -84,6 +85,8 @@ function baysOf(p: Params): Bay[] {
 
 /** Which of the loads a bay is for. */
 const groupIn = (p: Params, bay: number) => (p.bays.kind === 'equal' ? 0 : bay);
+
+const EMPTY: Load = { name: '', mass: null, width: 1, height: 1, depth: 1, count: 0 };
 
 /** The narrowest and the shallowest that a bay may be: fingers go in. */
 const LEAST_BAY: Millimetres = 10;
@@ -367,6 +370,14 @@ export const dividedBays = defineCarrier({
 	],
 	withSeats: (p, seats) => ({ ...p, bays: { kind: 'equal' as const, count: Math.min(40, Math.max(1, seats)) } }),
 	changes: (p) => [moreInSides(p), moreInEnds(p, 'the bottom')],
+	mirrored: (p, loads) => {
+		if (p.bays.kind === 'equal') return { params: p, loads };
+		const span = clearBetween(p.width, p.sides.stock);
+		const at = p.bays.at.map((x) => span - x).reverse();
+		// A load each bay, from the other end; those that are not said are none.
+		const all = baysOf(p).map((_, i) => loads[i] ?? EMPTY);
+		return { params: { ...p, bays: { kind: 'by-width' as const, at } }, loads: all.reverse() };
+	},
 	watch: ['the middle of the bottom: does it sag?', 'the sides: do they pull off the back?'],
 	sums: (p) => {
 		const bays = baysOf(p);

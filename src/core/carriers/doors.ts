@@ -24,3 +24,9 @@ export function doorsOn(doors: Doors, o: Opening): DoorsMade {
 			return flapOn(doors, o);
 	}
 }
+
+const OTHER = { left: 'right', right: 'left', two: 'two' } as const;
+
+/** Doors in a mirror: one that hangs on the left hangs on the right. @example mirroredDoors({ kind: 'none' }) */
+export const mirroredDoors = (doors: Doors): Doors =>
+	doors.kind === 'hinged' ? { ...doors, leaves: OTHER[doors.leaves] } : doors;

@@ -15,7 +15,7 @@ import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
 import { boardField } from './plate';
 import { aboutMiddle, spacingPositions, spacingSum } from './spacing';
-import { spreadField } from './spread';
+import { mirroredSpread, spreadField } from './spread';
 import { mustGoIn } from './suits';
 
 const fields = {
@@ -263,6 +263,13 @@ export const drilledBlock = defineCarrier({
 		return p.holes.kind === 'alike'
 			? { ...p, holes: { ...p.holes, spacing: { ...p.holes.spacing, count: each } } }
 			: { ...p, rows: Math.min(8, Math.max(1, Math.ceil(seats / p.holes.sizes.length))) };
+	},
+	// The smallest stays first: whoever reaches for one counts from the left.
+	mirrored: (p, loads) => {
+		const { holes } = p;
+		if (holes.kind !== 'alike') return { params: p, loads };
+		const { params } = mirroredSpread({ width: p.width, spacing: holes.spacing }, loads);
+		return { params: { ...p, holes: { ...holes, spacing: params.spacing } }, loads };
 	},
 	watch: ['the block: does it turn about its screws?'],
 	sums: (p) =>

@@ -21,7 +21,7 @@ import {
 import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT, type Plate } from './plate';
 import { spacingPitch, spacingPositions, spacingSum } from './spacing';
-import { spreadField } from './spread';
+import { mirroredSpread, spreadField } from './spread';
 import { mustGoIn, mustNotPass } from './suits';
 import { IN_ITS_HOLE } from './keeps';
 import { findings } from './findings';
@@ -279,6 +279,7 @@ export const holeShelf = defineCarrier({
 		...p,
 		spacing: { ...p.spacing, count: Math.max(1, Math.ceil(seats / p.rows)) }
 	}),
+	mirrored: mirroredSpread,
 	watch: ['the wood between the holes: does it crack?', 'the joint of shelf and back: does it open?'],
 	sums: (p) => [
 		spacingSum(p.width, p.spacing),

@@ -14,7 +14,7 @@ import { backFor, spareFor } from './fitting';
 import { loadOf } from './load-of';
 import { boardField } from './plate';
 import { aboutMiddle, spacingPitch, spacingPositions, spacingSum } from './spacing';
-import { spreadField } from './spread';
+import { mirroredSpread, spreadField } from './spread';
 import { mustGoIn } from './suits';
 
 const fields = {
@@ -233,6 +233,7 @@ export const hollowForm = defineCarrier({
 			effort: 'another part' as const
 		}
 	],
+	mirrored: mirroredSpread,
 	watch: ['the pins: do they droop in their holes?'],
 	sums: (p) => [
 		spacingSum(p.width, p.spacing),

@@ -16,7 +16,7 @@ import { loadOf } from './load-of';
 import { plainPlate } from './plain-plate';
 import { boardField, PLATE_SCREWS, SCREW_SIZE } from './plate';
 import { aboutMiddle, spacingPitch, spacingPositions, spacingSum } from './spacing';
-import { spreadField } from './spread';
+import { mirroredSpread, spreadField } from './spread';
 import { mustGoIn } from './suits';
 
 /** What tubes are of, and how heavy: PVC and aluminium as commonly given, card a stand-in. kg/m3 */
@@ -308,6 +308,7 @@ export const leanTubes = defineCarrier({
 			effort: 'screws' as const
 		}
 	],
+	mirrored: mirroredSpread,
 	watch: ['the tubes: do their screws draw?', 'the joint of floor and back: does it open?'],
 	sums: (p) => {
 		const half = (outerOf(p) / 2) * Math.tan(radians(p.mouth));

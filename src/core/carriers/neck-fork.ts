@@ -12,7 +12,7 @@ import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, typ
 import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateOn, SUPPORT } from './plate';
 import { spacingPitch, spacingPositions, spacingSum } from './spacing';
-import { spreadField } from './spread';
+import { mirroredSpread, spreadField } from './spread';
 import { mustGoIn, mustNotPass } from './suits';
 import { findings } from './findings';
 import { backFor, shelfUp } from './fitting';
@@ -255,6 +255,7 @@ export const neckFork = defineCarrier({
 		...mustGoIn('half depth', dims.halfDepth, p.out, 'room to the face')
 	],
 	withSeats: (p, seats) => ({ ...p, spacing: { ...p.spacing, count: Math.max(1, seats) } }),
+	mirrored: mirroredSpread,
 	watch: ['the prongs: do they crack at the seat?', 'the joint of fork and back: does it open?'],
 	sums: (p) => [
 		spacingSum(p.width, p.spacing),

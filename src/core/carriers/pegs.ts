@@ -12,7 +12,7 @@ import { angle, count, mm, phrase } from '../units/phrase';
 import { inch, radians, type Degrees, type Millimetres } from '../units/quantity';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Found, type Fitted, type Wanted } from './carrier';
 import { aboutMiddle, spacingPitch, spacingPositions, spacingSum } from './spacing';
-import { spreadField } from './spread';
+import { mirroredSpread, spreadField } from './spread';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
 
@@ -351,6 +351,12 @@ export const pegs = defineCarrier({
 					]
 				: [])
 		];
+	},
+	// The shortest is at the other end.
+	mirrored: (p, loads) => {
+		const { params } = mirroredSpread(p, loads);
+		const last = p.projection + (p.spacing.count - 1) * p.step;
+		return { params: { ...params, projection: last, step: -p.step }, loads };
 	},
 	watch: ['the lip of every hole: is it crushed or split?'],
 	sums: (p) => [

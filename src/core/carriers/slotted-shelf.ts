@@ -24,7 +24,7 @@ import {
 import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT, type Plate } from './plate';
 import { spacingPositions, spacingSum } from './spacing';
-import { spreadField } from './spread';
+import { mirroredSpread, spreadField } from './spread';
 import { mustGoIn, mustNotPass } from './suits';
 import { findings } from './findings';
 import { backFor, screwsAlong, shelfUp, spareFor } from './fitting';
@@ -434,6 +434,7 @@ export const slottedShelf = defineCarrier({
 				]
 			: [])
 	],
+	mirrored: mirroredSpread,
 	watch: ['the end fingers: do they crack at the slot?', 'the joint of shelf and back: does it open?'],
 	sums: (p) => [spacingSum(p.width, p.spacing)]
 });

@@ -332,6 +332,13 @@ export const toolDock = defineCarrier({
 		...mustNotPass('foot', dims.foot, p.dock.foot - 2 * RAIL, 'opening of the rails')
 	],
 	withSeats: (p, seats) => ({ ...p, under: { ...p.under, count: Math.min(40, Math.max(1, seats)) } }),
+	mirrored: (p, loads) => {
+		const turned = (row: Params['under']) => ({
+			...row,
+			first: Math.max(0, p.width - row.first - Math.max(0, row.count - 1) * row.pitch)
+		});
+		return { params: { ...p, under: turned(p.under), over: turned(p.over) }, loads };
+	},
 	watch: ['the docks: do their rails spread?', 'the joint of board and back: does it open?'],
 	sums: (p) => [
 		phrase('under it the first at {f}, then every {p}, {n} of them', {

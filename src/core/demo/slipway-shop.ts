@@ -4,6 +4,8 @@ import type { Shop } from '../shop/types';
 import { newThing } from '../things/new-thing';
 import type { Thing } from '../things/types';
 import { findKind, typicalThing } from '../things/typical/find';
+import { firstSet } from '../patterns/first-set';
+import type { Pattern } from '../patterns/pattern';
 import type { Tool } from '../tools/tool';
 
 /** What the Slipway workshop owns; invented. Half of it measured, as it is on the second evening of a stock-take. */
@@ -250,6 +252,12 @@ const tools: Tool[] = [
 	{ id: 'w6', kind: 'plane', name: '', limits: {}, notes: '' }
 ];
 
+/** Two of the first set that were kept here under names of the shop. */
+const patterns: Pattern[] = firstSet('mm').flatMap((p, i) => {
+	const name = { 'Grid for lying bottles': 'Resin grid', 'Cabinet for small bins': 'Rivet cabinet' }[p.name];
+	return name ? [{ ...p, id: `p${i}`, name }] : [];
+});
+
 /** A fresh copy of the demo shop. */
 export function slipwayShop(): Shop {
 	return structuredClone({
@@ -259,6 +267,7 @@ export function slipwayShop(): Shop {
 		things,
 		boards,
 		consumables,
-		tools
+		tools,
+		patterns
 	} satisfies Shop);
 }

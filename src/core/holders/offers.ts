@@ -37,18 +37,16 @@ export interface Offers {
 	refusals: Refusal[];
 }
 
-/** A usual row, where the wall has none yet. */
-function usual(unit: Wanted['unit']): Cleat {
+/** A usual row, where the wall has none yet. @example usualRow('mm').stock // 'ply-18' */
+export function usualRow(unit: Wanted['unit']): Cleat {
 	const id = unit === 'mm' ? 'ply-18' : 'ply-3/4';
 	const { thickness } = stock(id);
 	return { profile: ripInTwo({ blank: 130, thickness, bevel: 45, kerf: 3.2 }), stock: id, blank: 130 };
 }
 
-const contextOf = (row: Row, kerf: number): Cleat => ({
-	profile: rowProfile(row, kerf),
-	stock: row.stock,
-	blank: row.blank
-});
+/** The row that something new would hang on: the wall's own, or a usual one. */
+export const rowFor = (row: Row | undefined, kerf: number, unit: Wanted['unit']): Cleat =>
+	row ? { profile: rowProfile(row, kerf), stock: row.stock, blank: row.blank } : usualRow(unit);
 
 /**
  * "What shall carry this?": every carrier made for a thing, the one meant for its grip first, then those that hold most
@@ -57,7 +55,7 @@ const contextOf = (row: Row, kerf: number): Cleat => ({
  * @example offersFor({ thing, count: 24, widest: 1200, unit: 'mm' }, tools, row, 3.2).offers[0]?.title
  */
 export function offersFor(asked: Wanted, tools: readonly Tool[], row: Row | undefined, kerf: number): Offers {
-	const context = row ? contextOf(row, kerf) : usual(asked.unit);
+	const context = rowFor(row, kerf, asked.unit);
 	const offers: Offer[] = [];
 	const refusals: Refusal[] = [];
 	for (const { kind, title } of CARRIERS) {

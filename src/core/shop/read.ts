@@ -1,6 +1,7 @@
 import { hostile, MOST_BYTES, MOST_VALUES, tooMuch } from '../form/outside';
 import { problemsOf } from '../form/problems';
 import { fail, ok, type Problem, type Result } from '../result';
+import { patternProblems } from '../patterns/read';
 import { shopSchema } from './schema';
 import { SHOP_LISTS, type Shop } from './types';
 
@@ -27,10 +28,17 @@ export function readShop(value: unknown): Result<Shop, Problem[]> {
 		return fail([{ path: 'format', message: 'This is not a Kammer stock-take: format must be "kammer-shop"' }]);
 	if (typeof version === 'number' && version > 1)
 		return fail([{ path: 'version', message: `This stock-take is version ${version}; this Kammer reads version 1` }]);
-	const problems = problemsOf(shopSchema, value);
+	// Files of before there were patterns have none.
+	const whole = 'patterns' in (value as object) ? value : { ...(value as object), patterns: [] };
+	const problems = problemsOf(shopSchema, whole);
 	if (problems.length > 0) return fail(problems);
-	const twice = doubledIds(value as Shop);
-	return twice.length > 0 ? fail(twice) : ok(value as Shop);
+	const shop = whole as Shop;
+	const crossed = shop.patterns.flatMap((p, i) =>
+		patternProblems(p).map(({ path, message }) => ({ path: `patterns[${i}].${path}`, message }))
+	);
+	if (crossed.length > 0) return fail(crossed);
+	const twice = doubledIds(shop);
+	return twice.length > 0 ? fail(twice) : ok(shop);
 }
 
 /** Reads a shop from the text of a file. @example readShopText('{}').ok // false */

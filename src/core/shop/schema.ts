@@ -4,13 +4,21 @@ import { CONSUMABLE_COLUMNS } from '../consumables/consumable';
 import { orAbsent } from '../form/field';
 import { schemaOf } from '../form/schema-of';
 import { exact, identifier, list, oneOf, text, within } from '../form/yup';
+import { patternSchema } from '../patterns/pattern';
+import { MOST_PATTERNS } from '../patterns/read';
 import type { Column } from '../table/column';
 import { THING_COLUMNS } from '../things/columns';
 import { TOOL_KINDS, type ToolLimit } from '../tools/kinds';
 import type { ShopList } from './types';
 
 /** Greatest numbers of items in one shop: beyond any, and a bound on what a request can cost. */
-export const SHOP_LIMITS: Record<ShopList, number> = { things: 20_000, boards: 5_000, consumables: 5_000, tools: 500 };
+export const SHOP_LIMITS: Record<ShopList, number> = {
+	things: 20_000,
+	boards: 5_000,
+	consumables: 5_000,
+	tools: 500,
+	patterns: MOST_PATTERNS
+};
 
 /** Columns of `dims.bar` and the like become one object; there, what is not measured is left out. */
 function fieldsOf(columns: readonly Column[]): Record<string, Schema> {
@@ -55,7 +63,8 @@ export const ITEM_SCHEMAS: Record<ShopList, Schema> = {
 		name: text(60),
 		limits: limitsSchema as unknown as Schema,
 		notes: text(400)
-	})
+	}),
+	patterns: patternSchema
 };
 
 export const settingsSchema = exact({
@@ -75,5 +84,6 @@ export const shopSchema = exact({
 	things: all('things'),
 	boards: all('boards'),
 	consumables: all('consumables'),
-	tools: all('tools')
+	tools: all('tools'),
+	patterns: all('patterns')
 });

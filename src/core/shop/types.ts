@@ -1,6 +1,7 @@
 import type { Consumable } from '../consumables/consumable';
 import type { Board } from '../lumber/board';
 import type { Thing } from '../things/types';
+import type { Pattern } from '../patterns/pattern';
 import type { Tool } from '../tools/tool';
 import type { Millimetres } from '../units/quantity';
 
@@ -15,6 +16,8 @@ export interface Shop {
 	boards: Board[];
 	consumables: Consumable[];
 	tools: Tool[];
+	/** Holders kept to be made again. */
+	patterns: Pattern[];
 }
 
 export interface ShopSettings {
@@ -30,9 +33,10 @@ export interface ShopLists {
 	boards: Board;
 	consumables: Consumable;
 	tools: Tool;
+	patterns: Pattern;
 }
 export type ShopList = keyof ShopLists;
-export const SHOP_LISTS: readonly ShopList[] = ['things', 'boards', 'consumables', 'tools'];
+export const SHOP_LISTS: readonly ShopList[] = ['things', 'boards', 'consumables', 'tools', 'patterns'];
 
 /** The shop that walls belong to unless they say another. */
 export const MAIN_SHOP = 'main';
@@ -46,6 +50,13 @@ export function emptyShop(name: string): Shop {
 		things: [],
 		boards: [],
 		consumables: [],
-		tools: []
+		tools: [],
+		patterns: []
 	};
+}
+
+/** A shop with every list there: what was kept before a list was thought of has none. @example withLists(kept.shop) */
+export function withLists(shop: Shop): Shop {
+	const missing = SHOP_LISTS.filter((list) => !Array.isArray(shop[list]));
+	return missing.length === 0 ? shop : { ...shop, ...Object.fromEntries(missing.map((list) => [list, []])) };
 }

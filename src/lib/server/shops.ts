@@ -57,15 +57,7 @@ export async function findShop(id: string): Promise<StoredShop | null> {
 			.from(shopItems)
 			.where(eq(shopItems.shop, id))
 			.orderBy(asc(shopItems.seq), asc(shopItems.id));
-		const shop = {
-			format: 'kammer-shop',
-			version: 1,
-			settings: parsed<ShopSettings>(head.settings),
-			things: [],
-			boards: [],
-			consumables: [],
-			tools: []
-		} as Shop;
+		const shop: Shop = { ...emptyShop(head.name), settings: parsed<ShopSettings>(head.settings) };
 		for (const row of rows) (shop[row.list as ShopList] as unknown[] | undefined)?.push(parsed(row.document));
 		return { id, revision: head.revision, shop, updatedAt: head.updatedAt.toISOString() };
 	});
