@@ -48,6 +48,24 @@ export function usualRow(unit: Wanted['unit']): Cleat {
 export const rowFor = (row: Row | undefined, kerf: number, unit: Wanted['unit']): Cleat =>
 	row ? { profile: rowProfile(row, kerf), stock: row.stock, blank: row.blank } : usualRow(unit);
 
+/** What was made for a thing, built, drawn and held against the tools. */
+export function offerOf(kind: string, title: string, made: MadeFor, tools: readonly Tool[], context: Cleat): Offer {
+	const { back, carriers, mount } = made.holder;
+	const built = buildHolder(back, carriers, { kind: 'row', strips: mount.strips, ...context });
+	const [worst] = makeable(built, tools);
+	return {
+		kind,
+		title,
+		made,
+		built,
+		front: project(
+			built.parts.filter((p) => p.material.kind !== 'cleat'),
+			'front'
+		),
+		blocked: worst && worst.answer.can !== 'yes' ? worst : null
+	};
+}
+
 /**
  * "What shall carry this?": every carrier made for a thing, the one meant for its grip first, then those that hold most
  * of it, then the narrowest; and those that cannot, with the reason.
@@ -64,20 +82,7 @@ export function offersFor(asked: Wanted, tools: readonly Tool[], row: Row | unde
 			refusals.push({ kind, title, why: made.error });
 			continue;
 		}
-		const { back, carriers, mount } = made.value.holder;
-		const built = buildHolder(back, carriers, { kind: 'row', strips: mount.strips, ...context });
-		const [worst] = makeable(built, tools);
-		offers.push({
-			kind,
-			title,
-			made: made.value,
-			built,
-			front: project(
-				built.parts.filter((p) => p.material.kind !== 'cleat'),
-				'front'
-			),
-			blocked: worst && worst.answer.can !== 'yes' ? worst : null
-		});
+		offers.push(offerOf(kind, title, made.value, tools, context));
 	}
 	const { grip } = asked.thing;
 	const meant = ({ kind, made }: Offer): number => {

@@ -2,7 +2,7 @@ import { formatLength } from './format-length';
 import type { LengthUnit } from './parse-length';
 import { KG_PER_POUND, MM_PER_INCH, MPA_PER_PSI, N_PER_POUND } from './quantity';
 
-/** What a shown number measures. Values are held in mm, N, N mm, N/mm, N/mm2, rad, kg, kg/m3. */
+/** What a shown number measures. Values are held in mm, N, N mm, N/mm, N/mm2, rad, kg, kg/m3, hours. */
 export type Dimension =
 	| 'length'
 	| 'force'
@@ -18,7 +18,8 @@ export type Dimension =
 	| 'inertia'
 	| 'area-load'
 	| 'fine-length'
-	| 'density';
+	| 'density'
+	| 'hours';
 
 export interface Quantity {
 	value: number;
@@ -45,7 +46,8 @@ const MM: Record<Exclude<Dimension, 'length'>, Style> = {
 	inertia: { unit: 'mm⁴', scale: 1, decimals: 0 },
 	'area-load': { unit: 'kN/m²', scale: 1e-3, decimals: 2 },
 	'fine-length': { unit: 'mm', scale: 1, decimals: 2 },
-	density: { unit: 'kg/m³', scale: 1, decimals: 0 }
+	density: { unit: 'kg/m³', scale: 1, decimals: 0 },
+	hours: { unit: 'h', scale: 1, decimals: 1 }
 };
 const INCH: Record<Exclude<Dimension, 'length'>, Style> = {
 	...MM,

@@ -26,6 +26,7 @@ export const stress = (value: number): Quantity => ({ value, dim: 'stress' });
 export const moment = (value: number): Quantity => ({ value, dim: 'moment' });
 export const angle = (degrees: number): Quantity => ({ value: (degrees * Math.PI) / 180, dim: 'angle' });
 export const perLength = (value: number): Quantity => ({ value, dim: 'force-per-length' });
+export const hours = (value: number): Quantity => ({ value, dim: 'hours' });
 export const mass = (value: number): Quantity => ({ value, dim: 'mass' });
 
 /**

@@ -123,15 +123,29 @@ function whereWords(plan: Plan, holder: Holder, unit: LengthUnit): string {
 /** Makes a holder of a kind of carrier for a thing, and hangs it where it fits best. */
 export function holderForThing(open: OpenPlan, shop: OpenShop, thing: Thing, kind: string, unit: LengthUnit): Outcome {
 	const made = madeFor(open.plan, thing, leftOf(shop, thing, null), kind, unit);
-	if (!made.ok) return { problem: made.error };
-	const { over } = made.value;
-	const placed = put(open.plan, made.value.holder, unit);
+	return made.ok ? hangMade(open, made.value, thing.name, unit) : { problem: made.error };
+}
+
+/** Hangs what was made for a thing where it fits best, under its name. */
+export function hangMade(
+	open: OpenPlan,
+	{ holder: bare, over }: { holder: HungHolder; over: number },
+	name: string,
+	unit: LengthUnit
+): Outcome {
+	const { problem, why } = hangPattern(open, { ...bare, name: cutText(name, 60) }, unit);
+	return problem === undefined ? { over, why } : { problem };
+}
+
+/** Hangs a holder as it is where it fits best. */
+export function hangPattern(open: OpenPlan, bare: HungHolder, unit: LengthUnit): Outcome {
+	const placed = put(open.plan, bare, unit);
 	if (!placed.ok) return { problem: placed.error };
 	const holder = placed.value;
 	const [wrong] = open.do({ kind: 'add', list: 'holders', item: holder });
 	if (wrong) return { problem: sayProblem(wrong, unit) };
 	open.selection = { kind: 'holder', id: holder.id };
-	return { over, why: whereWords(open.plan, holder, unit) };
+	return { why: whereWords(open.plan, holder, unit) };
 }
 
 /** What came of placing several: how many, how, and which not and why; null when it was stopped. */

@@ -1,16 +1,18 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { firstOf, offersFor } from '$core/holders/offers';
+	import { firstOf, offersFor, rowFor, type Offer } from '$core/holders/offers';
+	import { patternOffers } from '$core/patterns/pattern-offers';
 	import { placedCounts } from '$core/shop/places';
 	import { gripOf } from '$core/things/grips/registry';
 	import type { Thing } from '$core/things/types';
 	import { toPlace, type ToPlace } from '$core/things/to-place';
-	import { holderForThing, placeAll, widestOn } from '$lib/state/hang-thing';
+	import { hangMade, holderForThing, placeAll, widestOn, type Outcome } from '$lib/state/hang-thing';
+	import { newId } from '$lib/state/new-id';
 	import type { HolderDesk } from '$lib/state/holder-desk.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import type { OpenShop } from '$lib/state/open-shop.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import OfferCard from './OfferCard.svelte';
+	import Offered from './Offered.svelte';
 
 	/** What of the stock-take hangs nowhere yet, and what could carry the one that is picked. */
 	let { open, shop, desk }: { open: OpenPlan; shop: OpenShop; desk: HolderDesk } = $props();
@@ -32,10 +34,25 @@
 			: null
 	);
 
-	function take(kind: string) {
+	const fromPatterns = $derived(
+		asked
+			? patternOffers(
+					{ thing: asked.thing, count: asked.left, widest: widestOn(open.plan), unit },
+					shop.shop.patterns,
+					shop.shop.tools,
+					rowFor(row, open.plan.cutting.kerf, unit)
+				)
+			: { offers: [], refusals: [] }
+	);
+
+	const take = (kind: string) => taken((thing) => holderForThing(open, shop, thing, kind, unit));
+	const takePattern = ({ made }: Offer) =>
+		taken((thing) => hangMade(open, { holder: { ...made.holder, id: newId() }, over: made.over }, thing.name, unit));
+
+	function taken(make: (thing: Thing) => Outcome) {
 		if (!asked) return;
 		const { thing } = asked;
-		const made = holderForThing(open, shop, thing, kind, unit);
+		const made = make(thing);
 		if (made.problem) return void (desk.said = made.problem);
 		const over = made.over ? ` ${made.over} of it found no place.` : '';
 		desk.said = `${thing.name}: ${made.why ?? 'placed'}.${over}`;
@@ -133,18 +150,7 @@
 							{#if open.plan.rows.length === 0}<p class="marks">
 									There is no row yet: it is screwed straight to the wall.
 								</p>{/if}
-							{#each found.offers as o, i (o.kind)}
-								<OfferCard offer={o} first={i === 0} take={() => take(o.kind)} />
-							{/each}
-							{#if found.offers.length === 0}<p class="error">Nothing here can carry it yet.</p>{/if}
-							{#if found.refusals.length > 0}
-								<details class="not">
-									<summary>{found.refusals.length} others cannot: why</summary>
-									<ul>
-										{#each found.refusals as r (r.kind)}<li><b>{r.title}</b>: {r.why}</li>{/each}
-									</ul>
-								</details>
-							{/if}
+							<Offered plan={open.plan} {found} patterns={fromPatterns} take={(o) => take(o.kind)} {takePattern} />
 							<Button size="xs" color="alternative" onclick={() => (desk.thing = null)}>Not now</Button>
 						</div>
 					{/if}
@@ -207,11 +213,6 @@
 	}
 	.offers {
 		padding: 0 0 0.5rem 0.2rem;
-	}
-	.not {
-		margin: 0.2rem 0 0.5rem;
-		font-size: 0.76rem;
-		color: var(--pencil);
 	}
 	.said {
 		margin: 0.3rem 0;

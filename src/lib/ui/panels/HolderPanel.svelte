@@ -24,6 +24,7 @@
 	import ChoiceField from './ChoiceField.svelte';
 	import Later from '../shell/Later.svelte';
 	import MountFields from './MountFields.svelte';
+	import ReshapeSection from './ReshapeSection.svelte';
 	import Section from './Section.svelte';
 	import TextField from './TextField.svelte';
 	import Warnings from './Warnings.svelte';
@@ -126,6 +127,9 @@
 			<Button size="xs" color="alternative" onclick={battens}>Battens at the studs</Button>
 			{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 		{/if}
+	</Section>
+	<Section title="More, fewer, mirrored, kept" after={4}>
+		<ReshapeSection {open} {holder} />
 	</Section>
 	<Section title="How it is held" after={4}>
 		<MountFields {open} {holder} {placed} set={(mount) => change({ mount })} />

@@ -16,11 +16,16 @@
 	import { newId } from '$lib/state/new-id';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
+	import { shopLater } from '$lib/state/shop-context';
 	import { sayVerdict } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
 	import HolderPanel from './HolderPanel.svelte';
+	import PatternsSection from './PatternsSection.svelte';
+	import Section from './Section.svelte';
 
 	let { open }: { open: OpenPlan } = $props();
+
+	const shop = shopLater();
 
 	const plan = $derived(open.plan);
 	const unit = $derived(preferences.unit);
@@ -105,4 +110,8 @@
 		<Button color="alternative" onclick={screw}>Screw one to the wall</Button>
 	</div>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
+	{@const stock = shop()}
+	{#if stock}
+		<Section title="Patterns" after={2}><PatternsSection {open} shop={stock} /></Section>
+	{/if}
 {/if}

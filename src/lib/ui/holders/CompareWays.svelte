@@ -1,0 +1,86 @@
+<script lang="ts">
+	import { compareWays } from '$core/arrange/compare-ways';
+	import type { Offer } from '$core/holders/offers';
+	import type { Plan } from '$core/plan/types';
+	import { formatLength } from '$core/units/format-length';
+	import { formatQuantity } from '$core/units/format-quantity';
+	import { sayPhrase } from '$core/units/phrase';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import { sayMargin, sayVerdict } from '../say';
+	import VerdictMark from '../VerdictMark.svelte';
+
+	/** Two or three ways to hold the same things, by what people compare; each judged where it would hang. */
+	let { plan, offers }: { plan: Plan; offers: readonly Offer[] } = $props();
+
+	const unit = $derived(preferences.unit);
+	const ways = $derived(compareWays(plan, offers, unit));
+	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
+	/** Fewest, lightest, quickest: what is least of all is told apart. */
+	const least = (of: (w: (typeof ways)[number]) => number) => Math.min(...ways.map(of));
+</script>
+
+<table aria-label="Ways side by side">
+	<thead>
+		<tr>
+			<th scope="col">Wide</th>
+			<th scope="col">Out</th>
+			<th scope="col">Wood</th>
+			<th scope="col">Hours</th>
+			<th scope="col">Margin</th>
+		</tr>
+	</thead>
+	<tbody>
+		{#each ways as w (w.kind)}
+			<tr class="name"
+				><th scope="row" colspan="5"
+					>{w.title}{w.over > 0 ? `: ${w.over} over` : ''}
+					{#if w.judged}<VerdictMark verdict={w.judged.verdict} />{/if}</th
+				></tr
+			>
+			<tr>
+				<td class:least={w.width === least((o) => o.width)}>{formatLength(w.width, unit)}</td>
+				<td class:least={w.out === least((o) => o.out)}>{formatLength(w.out, unit)}</td>
+				<td class:least={w.wood === least((o) => o.wood)}>{kg(w.wood)}</td>
+				<td class:least={w.minutes === least((o) => o.minutes)}>{(w.minutes / 60).toFixed(1)} h</td>
+				<td>{w.judged?.stop ? 'stop' : sayMargin(w.judged?.check ?? undefined)}</td>
+			</tr>
+			<tr class="why"
+				><td colspan="5"
+					>{w.judged ? sayVerdict(w.judged, unit) : `Nowhere: ${w.nowhere}`}. {sayPhrase(w.hours, unit)}</td
+				></tr
+			>
+		{/each}
+	</tbody>
+</table>
+<p class="marks">Hours are our own judgement, drying not counted. Money follows once prices are there.</p>
+
+<style>
+	table {
+		width: 100%;
+		margin: 0.3rem 0;
+		font-size: 0.74rem;
+	}
+	th,
+	td {
+		padding: 0.1rem 0.15rem;
+		text-align: left;
+		font-variant-numeric: tabular-nums;
+	}
+	thead th {
+		border-bottom: 1px solid var(--ink);
+		color: var(--pencil);
+		font-weight: 400;
+	}
+	.name th {
+		padding-top: 0.35rem;
+		font-weight: 700;
+	}
+	.least {
+		font-weight: 700;
+	}
+	.why td {
+		padding-bottom: 0.3rem;
+		border-bottom: 1px solid var(--hair);
+		color: var(--pencil);
+	}
+</style>
