@@ -6,6 +6,7 @@ import type { Thing } from '../things/types';
 import { findKind, typicalThing } from '../things/typical/find';
 import { firstSet } from '../patterns/first-set';
 import type { Pattern } from '../patterns/pattern';
+import { smallThings } from './slipway-small-things';
 import type { Tool } from '../tools/tool';
 
 /** What the Slipway workshop owns; invented. Half of it measured, as it is on the second evening of a stock-take. */
@@ -161,7 +162,18 @@ const things: Thing[] = [
 	usual('pullsaw', 'Pull saw', 'pull saw', { count: 3, use: 'daily', where: 'building frame' }, 270),
 	usual('chisels', 'Bench chisel', 'chisel', { count: 12, use: 'daily', where: 'spar bench' }),
 	usual('mallet', 'Mallet', 'mallet', { count: 3, use: 'daily', where: 'spar bench' }),
-	usual('level', 'Level', 'level', { count: 2, use: 'monthly', where: 'building frame' }, 1200),
+	thing('level', 'Level', {
+		group: 'marking out',
+		count: 2,
+		width: 60,
+		height: 1200,
+		depth: 25,
+		mass: 0.9,
+		grip: 'peg',
+		dims: { hole: 30, thickness: 25 },
+		use: 'monthly',
+		where: 'building frame'
+	}),
 	thing('rivet-sets', 'Rivet sets', { group: 'hand tools', count: 8, use: 'monthly', where: 'building frame' }),
 	thing('caulking-iron', 'Caulking iron', {
 		group: 'edge tools',
@@ -264,7 +276,7 @@ export function slipwayShop(): Shop {
 		format: 'kammer-shop',
 		version: 1,
 		settings: { id: 'settings', name: 'Slipway workshop', keepLength: 300, keepWidth: 60 },
-		things,
+		things: [...things, ...smallThings],
 		boards,
 		consumables,
 		tools,

@@ -90,7 +90,7 @@ describe('a view', () => {
 
 	it('finds words anywhere, all of them, in any order', () => {
 		expect(names({ words: 'clamp spar' })).toEqual(['Spar clamp', 'Long bar clamp']);
-		expect(names({ words: 'over a form' })).toEqual(['Respirator']);
+		expect(names({ words: 'over a form' })).toEqual(['Respirator', 'Face visor']);
 		expect(names({ words: 'nowhere' })).toEqual([]);
 	});
 
@@ -122,12 +122,20 @@ describe('a view', () => {
 	it('groups under headings with their count', () => {
 		const lines = names({ group: 'group', only: { where: 'paint corner' } });
 		expect(lines).toEqual([
-			'# finishes 3',
+			'# brushes 2',
+			'Lining brush',
+			'Laying-off brush',
+			'# finishes 5',
 			'Tin of varnish',
 			'Resin bottle',
 			'Spray bottle',
-			'# safety 1',
-			'Respirator'
+			'Bottle of paint',
+			'Cartridge of bedding compound',
+			'# safety 2',
+			'Respirator',
+			'Face visor',
+			'# tape and twine 1',
+			'Roll of masking tape'
 		]);
 	});
 

@@ -52,9 +52,14 @@
 		{/each}
 	</tbody>
 </table>
-<p class="marks">Hours are our own judgement, drying not counted. Money follows once prices are there.</p>
+<p>Hours are our own judgement, drying not counted. Money follows once prices are there.</p>
 
 <style>
+	p {
+		margin-bottom: 0.4rem;
+		font-size: 0.74rem;
+		color: var(--pencil);
+	}
 	table {
 		width: 100%;
 		margin: 0.3rem 0;
