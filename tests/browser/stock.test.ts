@@ -15,7 +15,9 @@ const stored = async () =>
 	(await (await fetch(`${kammer.url}/api/shops/main`)).json()) as { revision: number; shop: Shop };
 const named = async (name: string) => (await stored()).shop.things.filter((t) => t.name === name);
 /** Puts the demo shop back, whatever a test has left. */
-async function fresh(things = slipwayShop().things) {
+/** The first of the demo's things: as many as a roll of labels has room for. */
+const SOME = slipwayShop().things.slice(0, 30);
+async function fresh(things = SOME) {
 	const { revision, shop } = await stored();
 	const gone = shop.things
 		.filter((t) => !things.some((k) => k.id === t.id))

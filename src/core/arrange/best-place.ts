@@ -5,6 +5,7 @@ import { hungOn } from '../plan/held';
 import type { HungHolder, Plan, Row } from '../plan/types';
 import { supportsAt } from '../survey/supports';
 import type { Millimetres } from '../units/quantity';
+import { suitHook } from './suit-hook';
 
 /** Places tried in one row: more make a press wait. */
 const MOST_A_ROW = 12;
@@ -66,8 +67,9 @@ export function bestPlace(plan: Plan, holder: HungHolder): HungHolder | null {
 	const count = (level: 'stop' | 'mind', all: typeof now) => all.filter((w) => w.level === level).length;
 	let best: Tried | null = null;
 	for (const row of rows) {
+		const suited = suitHook(holder, row, plan.cutting.kerf);
 		for (const x of leftEnds(plan, row, width)) {
-			const hung: HungHolder = { ...holder, mount: { ...holder.mount, row: row.id, x } };
+			const hung: HungHolder = { ...suited, mount: { ...suited.mount, row: row.id, x } };
 			const checks = checkPlan({ ...plan, holders: [...plan.holders, hung] });
 			const judged = checks.holders.get(holder.id);
 			if (!judged) continue;

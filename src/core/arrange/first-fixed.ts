@@ -1,23 +1,37 @@
 import { checkPlan } from '../checks/check-plan';
 import { screwedAt } from '../places/fixed/new-mount';
+import { isFixed } from '../plan/held';
 import type { FixedHolder, Holder, Plan } from '../plan/types';
 import { lowestTop } from '../survey/outline';
 import type { LengthUnit } from '../units/parse-length';
 import type { Millimetres } from '../units/quantity';
 
-/** Heights of a foot worth trying: about the chest, then above and below. */
+/** Heights of a foot worth trying on a wall: about the chest, then above and below. */
 const FEET: readonly Millimetres[] = [1200, 1500, 900, 600, 300];
+/** The side of a cart or a bench is lower: there it is tried from the top down, so far apart. */
+const LOW: Millimetres = 1500;
+const STEP: Millimetres = 60;
+const EDGE: Millimetres = 20;
+
+function feetOn({ wall }: Plan, high: Millimetres): readonly Millimetres[] {
+	if (wall.height >= LOW) return FEET;
+	const room = Math.floor(Math.max(0, wall.height - high - EDGE) / STEP);
+	return Array.from({ length: room + 1 }, (_, i) => wall.height - high - EDGE - i * STEP);
+}
 /** Places along the wall tried at each: more make a press wait. */
 const MOST = 12;
 
 /** Left ends that put the middle between two studs or on one, from the left. */
-function leftEnds({ wall }: Plan, width: Millimetres): Millimetres[] {
+function leftEnds({ wall, holders }: Plan, width: Millimetres): Millimetres[] {
 	const studs = wall.studs.map((s) => s.x).sort((a, b) => a - b);
 	const middles = studs.slice(1).map((x, i) => (x + (studs[i] as number)) / 2);
 	const all = [...middles, ...studs, wall.width / 2, ...[0.2, 0.8].map((s) => s * wall.width)].map((x) =>
 		Math.round(x - width / 2)
 	);
-	return [...new Set(all)].filter((x) => x >= 0 && x + width <= wall.width).slice(0, MOST);
+	// Beside what is screwed there already.
+	const beside = wall.height < LOW ? holders.filter(isFixed).map((h) => h.mount.x + h.back.width + EDGE) : [];
+	const ends = wall.height < LOW ? [EDGE, ...beside, wall.width - EDGE - width] : [];
+	return [...new Set([...ends, ...all])].filter((x) => x >= 0 && x + width <= wall.width).slice(0, MOST);
 }
 
 /**
@@ -38,7 +52,7 @@ export function firstFixed(plan: Plan, holder: Holder, unit: LengthUnit): FixedH
 	};
 	const now = told(plan.holders);
 	let best: { holder: FixedHolder; stops: number; all: number } | null = null;
-	for (const y of FEET)
+	for (const y of feetOn(plan, back.height))
 		for (const x of leftEnds(plan, back.width)) {
 			if (y + back.height > lowestTop(plan.wall, x, x + back.width)) continue;
 			const tried = at(x, y);

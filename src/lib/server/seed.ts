@@ -1,5 +1,6 @@
 import { count } from 'drizzle-orm';
 import { oarStoreWall, slipwayWall } from '$core/demo/slipway';
+import { moreWalls } from '$core/demo/slipway-more';
 import { slipwayShop } from '$core/demo/slipway-shop';
 import { emptyShop, MAIN_SHOP } from '$core/shop/types';
 import { seedWith } from './db/database';
@@ -20,6 +21,7 @@ seedWith(async (db) => {
 		await insertShop(tx, MAIN_SHOP, walls?.n === 0 ? slipwayShop() : emptyShop('Workshop'));
 		if (walls?.n !== 0) return;
 		// The last one stands first in the list.
+		for (const wall of moreWalls().reverse()) await insertPlan(tx, wall);
 		await insertPlan(tx, oarStoreWall());
 		await insertPlan(tx, slipwayWall());
 	});

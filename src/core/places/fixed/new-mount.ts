@@ -1,10 +1,11 @@
+import { stock } from '../../materials/stocks';
 import { twoAt } from '../../mounts/fixed/behind';
 import { FIXING } from '../../plan/plan-fields';
 import { startsOf } from '../../form/start-of';
 import type { Back, FixedMount, Wall } from '../../plan/types';
 import { studAt } from '../../survey/supports';
 import type { LengthUnit } from '../../units/parse-length';
-import type { Millimetres } from '../../units/quantity';
+import { MM_PER_INCH, type Millimetres } from '../../units/quantity';
 
 /** Wood past a screw at the end of a back. */
 export const PAST: Millimetres = 40;
@@ -36,13 +37,30 @@ export function onStuds(
 	return twoAt(back, behind.length > 0 ? behind : [inset, back.width - inset], size);
 }
 
+/** Left of the boards behind their points. */
+const BEHIND: Millimetres = 3;
+
+/** The usual screws; into boards alone, as long as those let them be. */
+function screwsFor(
+	{ build, cladding }: Pick<Wall, 'build' | 'cladding'>,
+	back: Pick<Back, 'stock'>,
+	unit: LengthUnit
+): FixedMount['screws'] {
+	const { screws } = startsOf({ screws: FIXING.screws }, unit);
+	if (build?.kind !== 'plank') return screws;
+	const step = unit === 'mm' ? 5 : MM_PER_INCH / 4;
+	const through = stock(back.stock).thickness + cladding.thickness + build.thickness - BEHIND;
+	const longest = Math.floor(through / step) * step;
+	return longest >= screws.length ? screws : { size: '#8', length: Math.max(10, longest) };
+}
+
 /** Screwed to the wall at a place, with the usual screws: two at every stud behind it. */
 export function screwedAt(
-	wall: Pick<Wall, 'studs'>,
+	wall: Pick<Wall, 'studs' | 'build' | 'cladding'>,
 	at: Pick<FixedMount, 'x' | 'y'>,
-	back: Pick<Back, 'width' | 'height' | 'made'>,
+	back: Pick<Back, 'stock' | 'width' | 'height' | 'made'>,
 	unit: LengthUnit
 ): FixedMount {
-	const { screws } = startsOf({ screws: FIXING.screws }, unit);
+	const screws = screwsFor(wall, back, unit);
 	return { kind: 'fixed', ...at, screws, places: onStuds(wall, at, back, screws.size) };
 }
