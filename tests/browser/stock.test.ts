@@ -14,9 +14,9 @@ const kammer = useScreen();
 const stored = async () =>
 	(await (await fetch(`${kammer.url}/api/shops/main`)).json()) as { revision: number; shop: Shop };
 const named = async (name: string) => (await stored()).shop.things.filter((t) => t.name === name);
-/** Puts the demo shop back, whatever a test has left. */
 /** The first of the demo's things: as many as a roll of labels has room for. */
 const SOME = slipwayShop().things.slice(0, 30);
+/** Puts them back, whatever a test has left. */
 async function fresh(things = SOME) {
 	const { revision, shop } = await stored();
 	const gone = shop.things
@@ -205,7 +205,7 @@ describe('taking stock', () => {
 
 	it('carries thousands of lines, of which only those in sight are built', async () => {
 		await fresh([
-			...slipwayShop().things,
+			...SOME,
 			...Array.from({ length: 5000 }, (_, i) => ({
 				...newThing(`b${i}`, `Bit ${String(i).padStart(4, '0')}`),
 				group: `box ${i % 40}`,
@@ -237,7 +237,7 @@ describe('files', () => {
 		await until(async () => (await text()).includes('a;b'), 'the notes in the preview');
 		await kammer.screen.click(By.xpath('//label[contains(., "Take lines with a bad cell too")]/input'));
 		await says(/Take 3 lines/);
-		await fresh([...slipwayShop().things]);
+		await fresh();
 		await kammer.screen.button('Take 3 lines');
 		await until(async () => (await named('Broken'))[0]?.count === 1, 'the spoiled line, without its bad cell');
 		expect((await named('Scrub plane'))[0]).toMatchObject({ mass: expect.closeTo(3.5 * 0.45359237, 6) });

@@ -1,6 +1,8 @@
 import { readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll } from 'vitest';
+import { moreWalls } from '$core/demo/slipway-more';
+import { send } from '../../scripts/lib/send.mjs';
 import { browser, Screen, type Browser } from './screen';
 import { cleanUp, scratch, startKammer, until, type Running } from './server';
 
@@ -22,6 +24,13 @@ export function useKammer(): { readonly url: string } {
 	};
 }
 
+/** Takes away the walls of the example on which all the rest of its things hang: here there is something to place. */
+async function withoutMore(url: string): Promise<void> {
+	const walls = (await (await fetch(`${url}/api/plans`)).json()) as { id: string; name: string }[];
+	const more = new Set(moreWalls().map((w) => w.name));
+	for (const { id, name } of walls) if (more.has(name)) await send(`${url}/api/plans/${id}`, 'DELETE', undefined);
+}
+
 /** The same with a browser in front of it, which puts what it downloads into a folder. */
 export function useScreen(): {
 	readonly url: string;
@@ -34,6 +43,7 @@ export function useScreen(): {
 	let chromium: Browser;
 	let screen: Screen;
 	beforeAll(async () => {
+		await withoutMore(kammer.url);
 		chromium = await browser({ downloads });
 		screen = new Screen(chromium.driver, kammer.url);
 	});
