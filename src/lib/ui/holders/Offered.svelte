@@ -30,7 +30,7 @@
 	{#if all.length > 1}
 		<label class="compare">
 			<input type="checkbox" checked={compared.includes(o.kind)} onchange={() => toggle(o.kind)} />
-			compare<span class="sr-only"> {o.title}</span>
+			compare <span class="sr-only">{o.title}</span>
 		</label>
 	{/if}
 {/snippet}

@@ -75,10 +75,10 @@
 			<p class="marks">{sayPhrase(describeHolder(holderOf(p, p.id)), unit)}{p.note ? `. ${p.note}` : ''}</p>
 			<div class="actions">
 				<Button size="xs" color="alternative" onclick={() => hang(p)}
-					>Hang it<span class="sr-only">: {p.name}</span></Button
+					>Hang it <span class="sr-only">{p.name}</span></Button
 				>
 				<button type="button" class="link" onclick={() => remove(p)}
-					>delete<span class="sr-only"> {p.name}</span></button
+					>delete <span class="sr-only">{p.name}</span></button
 				>
 			</div>
 		</li>

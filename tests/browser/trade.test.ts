@@ -1,0 +1,159 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { By } from 'selenium-webdriver';
+import { describe, expect, it } from 'vitest';
+import { slipwayWall } from '$core/demo/slipway';
+import type { Shop } from '$core/shop/types';
+import { useScreen } from '../support/running';
+import { scratch, until } from '../support/server';
+
+/** What the trade does with holders, from the stock-take to the cut list, pressed in a browser. */
+const kammer = useScreen();
+const holdersOf = async (id: string) => (await kammer.screen.stored(id)).plan.holders;
+const shop = async () => ((await (await fetch(`${kammer.url}/api/shops/main`)).json()) as { shop: Shop }).shop;
+const NOWHERE = By.css('[aria-label="Hangs nowhere yet"]');
+const thing = (name: string) => By.xpath(`//section[@aria-label="Hangs nowhere yet"]//button[contains(., "${name}")]`);
+const offer = (title: string) =>
+	By.xpath(`//div[@class and contains(@class, "offers")]//button[.//strong[text()="${title}"]]`);
+const undo = () => kammer.screen.button('Undo');
+
+/** Opens the long wall and takes a thing to a carrier: the holder that was made. */
+async function taken(name: string, title: string) {
+	const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+	await kammer.screen.click(thing(name));
+	await kammer.screen.click(offer(title));
+	await until(async () => (await holdersOf(id)).length === 7, `${title} to hang`);
+	return { id, made: (await holdersOf(id)).at(-1)! };
+}
+
+describe('from the stock-take to the cut list', () => {
+	it('a bottle grid: its holes counted, its boards on the list', async () => {
+		const { id, made } = await taken('Bottle of paint', 'Pigeonholes');
+		const { params, loads } = made.carriers[0]!;
+		expect(loads[0]).toMatchObject({ thing: 'paint', count: 9 });
+		// Nine, and two spare: 68 and 2 of slack.
+		expect(params).toMatchObject({ hole: 70 });
+		expect((params.columns as number) * (params.rows as number)).toBeGreaterThanOrEqual(11);
+		await kammer.screen.says(/Bottle of paint: on (Top|Second|Third|Window|Low) row/, NOWHERE);
+		await kammer.screen.stage('Cut and buy');
+		await kammer.screen.says(/418 mm wide/, By.css('.strip'));
+		await kammer.screen.stage('Holders');
+		await undo();
+		await until(async () => (await holdersOf(id)).length === 6, 'it to be undone');
+		await kammer.screen.says(/Bottle of paint/, NOWHERE);
+	});
+
+	it('a cabinet with doors from the bins: panels that cannot be lifted in, another level, doors that swing', async () => {
+		const { id, made } = await taken('Bin of bronze screws', 'Cabinet');
+		const params = made.carriers[0]!.params as { levels: unknown[]; doors: { kind: string } };
+		expect(params.doors.kind).toBe('sliding');
+		const now = async () => (await holdersOf(id)).at(-1)!.carriers[0]!.params as typeof params;
+		await kammer.screen.says(/Square when both diagonals|square when both diagonals/);
+		await kammer.screen.type('Panels higher than the opening by', '12');
+		await kammer.screen.says(
+			/A panel 12 mm higher than its opening cannot be lifted in: the upper groove is 11 mm deep/
+		);
+		await kammer.screen.type('Panels higher than the opening by', '4');
+		await kammer.screen.says(/falls out: it stands 5 mm deep/);
+		await kammer.screen.type('Panels higher than the opening by', 'two');
+		await kammer.screen.says(/two/);
+		await kammer.screen.type('Panels higher than the opening by', '8');
+		await kammer.screen.button('Add a level');
+		await until(async () => (await now()).levels.length === params.levels.length + 1, 'one more level');
+		await kammer.screen.button(`take level ${params.levels.length + 1} out`);
+		await until(async () => (await now()).levels.length === params.levels.length, 'it taken out');
+		await kammer.screen.choose('Doors', 'Hinged');
+		await until(async () => (await now()).doors.kind === 'hinged', 'doors on hinges');
+		await kammer.screen.says(/opened by 110.*they come/);
+		for (let i = 0; i < 6; i++) await undo();
+		await until(async () => JSON.stringify(await now()) === JSON.stringify(params), 'all of that undone');
+	});
+
+	it('a battery dock, and its charger within its cord of an outlet', async () => {
+		const { id } = await taken('Battery', 'Docks');
+		await kammer.screen.says(/nobody has said what one dock carries: ask its maker/);
+		await kammer.screen.type('One carries, by its maker', '4 kg');
+		await kammer.screen.says(/(Holds|Close)/);
+		await kammer.screen.click(thing('Battery charger'));
+		await kammer.screen.click(offer('Shelf'));
+		await until(async () => (await holdersOf(id)).length === 8, 'the charger to stand');
+		await kammer.screen.says(/Charges here/);
+		await kammer.screen.type('Cord', '100 mm');
+		await kammer.screen.says(/Its cord of 100 mm does not reach (bench|charger) outlet/);
+		await undo();
+		await undo();
+		await until(async () => (await holdersOf(id)).length === 7, 'the charger gone');
+	});
+});
+
+describe('patterns of the shop', () => {
+	it('are kept of a holder, hung again, scaled, mirrored, offered to a thing, saved and deleted', async () => {
+		const { id, made } = await taken('Bottle of paint', 'Pigeonholes');
+		const before = (await shop()).patterns.length;
+		await kammer.screen.type('Keep as a pattern named', 'Paint grid');
+		await kammer.screen.button('Keep as a pattern');
+		await kammer.screen.says(/Kept as “Paint grid”/);
+		await until(async () => (await shop()).patterns.length === before + 1, 'it kept on the server');
+		expect(JSON.stringify((await shop()).patterns.at(-1))).not.toContain('"thing"');
+
+		await kammer.screen.type('Places, times as many', '2');
+		await kammer.screen.says(/Counts and boards scaled/);
+		const once = made.carriers[0]!.params as Record<string, number>;
+		const now = async () => (await holdersOf(id)).at(-1)!.carriers[0]!.params as Record<string, number>;
+		await until(async () => {
+			const { rows, columns } = await now();
+			return rows! * columns! >= 2 * once.rows! * once.columns! - 1;
+		}, 'twice as many holes');
+		expect((await now()).hole).toBe(once.hole);
+		await kammer.screen.type('Places, times as many', '0');
+		await kammer.screen.says(/From 0\.1 to 10 times as many/);
+		await kammer.screen.button('Mirror');
+		await kammer.screen.says(/Mirrored: left is right/);
+		await undo();
+		await undo();
+		await until(async () => JSON.stringify((await holdersOf(id)).at(-1)) === JSON.stringify(made), 'both undone');
+
+		await kammer.screen.button('All holders');
+		await kammer.screen.click(
+			By.xpath('//button[starts-with(normalize-space(), "Hang it") and contains(., "Paint grid")]')
+		);
+		await until(async () => (await holdersOf(id)).length === 8, 'the pattern to hang');
+		// It is offered to what it fits, made to its measure.
+		await kammer.screen.click(thing('Cartridge of bedding compound'));
+		await kammer.screen.click(offer('Paint grid'));
+		await until(async () => (await holdersOf(id)).length === 9, 'a grid for cartridges');
+		expect((await holdersOf(id)).at(-1)!.carriers[0]!.params).toMatchObject({ hole: 54 });
+
+		await kammer.screen.button('All holders');
+		await kammer.screen.button('Save as a file');
+		const saved = JSON.parse(readFileSync(await kammer.file(/patterns\.json$/), 'utf8')) as { patterns: unknown[] };
+		expect(saved.patterns).toHaveLength(before + 1);
+		await kammer.screen.click(By.xpath('//button[contains(@class, "link") and contains(., "delete Paint grid")]'));
+		await until(async () => (await shop()).patterns.length === before, 'it deleted');
+		await kammer.screen.button('bring it back');
+		await until(async () => (await shop()).patterns.length === before + 1, 'it brought back');
+	});
+
+	it('that are not right are refused, with what is wrong, and nothing is brought in', async () => {
+		await kammer.screen.openWall(slipwayWall(), 'holders');
+		const before = (await shop()).patterns.length;
+		const broken = join(scratch(), 'broken.json');
+		writeFileSync(broken, '{"format":"kammer-plan"}');
+		await (await kammer.screen.shape('input[aria-label="Pattern file"]')).sendKeys(broken);
+		await kammer.screen.says(/These are no Kammer patterns/);
+		expect((await shop()).patterns).toHaveLength(before);
+	});
+});
+
+describe('ways side by side', () => {
+	it('are compared on width, how far out, wood, hours and margin', async () => {
+		await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(thing('Tin of varnish'));
+		for (const title of ['Cabinet', 'Shelf'])
+			await kammer.screen.click(
+				By.xpath(`//label[contains(@class, "compare") and contains(normalize-space(.), "compare ${title}")]/input`)
+			);
+		await kammer.screen.says(/Wide\s+Out\s+Wood\s+Hours\s+Margin[\s\S]*Cabinet[\s\S]*Shelf/, NOWHERE);
+		await kammer.screen.says(/pieces, \d+ set-ups, \d+ screws/, NOWHERE);
+	});
+});
