@@ -186,5 +186,13 @@ export const FITTING: Record<string, Thing> = {
 		grip: 'shelf',
 		dims: { baseWidth: 105, baseDepth: 165 },
 		cover: true
+	}),
+	'plain-panel': thing('mirror', {
+		mass: 3.2,
+		width: 450,
+		height: 360,
+		depth: 5,
+		grip: 'panel',
+		dims: { thickness: 5 }
 	})
 };

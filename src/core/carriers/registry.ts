@@ -14,6 +14,7 @@ import { lipLedge } from './lip-ledge';
 import { openBox } from './open-box';
 import { pegs } from './pegs';
 import { pigeonholes } from './pigeonholes';
+import { plainPanel } from './plain-panel';
 import { sideRod } from './side-rod';
 import { flatShelf } from './flat-shelf';
 import { slopingShelf } from './sloping-shelf';
@@ -45,7 +46,8 @@ export const CARRIERS: readonly CarrierKind[] = [
 	openBox,
 	binRunners,
 	jarLids,
-	coveredCabinet
+	coveredCabinet,
+	plainPanel
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

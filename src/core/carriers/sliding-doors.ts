@@ -7,7 +7,8 @@ import { fine, mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
 import type { Found } from './carrier';
 import { findings } from './findings';
-import { tippingRoom } from './lift-in';
+import { grooveFaults } from './groove-faults';
+import { tippingRoom, type Grooved } from './lift-in';
 import { clearOf, NO_DOORS, type DoorsMade, type Opening } from './opening';
 import { boardField } from './plate';
 
@@ -28,10 +29,6 @@ export const SLIDING = {
 };
 type Sliding = ValuesOf<typeof SLIDING>;
 
-/** Less wood than this under a groove breaks out. */
-const LEAST_WOOD: Millimetres = 4;
-/** Less than this in the upper groove, and a bump brings a panel down. */
-const LEAST_HOLD: Millimetres = 2;
 /** Less of an overlap leaves a gap for dust. */
 const LEAST_OVERLAP: Millimetres = 10;
 /** Middle of a finger hole from the outer edge of its panel. */
@@ -48,18 +45,17 @@ const groovesAt = (s: Sliding, o: Opening): [front: Millimetres, rear: Millimetr
 	o.depth - takesOf(s)
 ];
 
-/** What its grooves need so that it can be tipped in: the rear one, since its foot has more to pass over. */
-const needsOf = (s: Sliding, o: Opening): Millimetres =>
-	tippingRoom({
-		opening: clearOf(o).high,
-		height: heightOf(s, o),
-		thickness: thick(s),
-		before: takesOf(s) - grooveOf(s)
-	});
+/** How a panel is tipped into the rear groove, whose foot has more to pass over. */
+const tipped = (s: Sliding, o: Opening): Grooved => ({
+	opening: clearOf(o).high,
+	height: heightOf(s, o),
+	thickness: thick(s),
+	before: takesOf(s) - grooveOf(s)
+});
 
 /** Play at which panels can be tipped in, to the next tenth; what was meant, where that does. */
 export const playFor = (s: Sliding, o: Opening): Millimetres =>
-	Math.max(s.play, Math.ceil((needsOf(s, o) - thick(s)) * 10 + 0.1) / 10);
+	Math.max(s.play, Math.ceil((tippingRoom(tipped(s, o)) - thick(s)) * 10 + 0.1) / 10);
 
 function groove(s: Sliding, o: Opening, deep: Millimetres, from: 'front' | 'back'): Feature[] {
 	const { wide } = clearOf(o);
@@ -118,60 +114,7 @@ function panels(s: Sliding, o: Opening): Part[] {
 
 function warningsOf(s: Sliding, o: Opening): Found[] {
 	const { found, say } = findings();
-	const { low } = clearOf(o);
-	for (const [deep, name] of [
-		[s.lower, 'A lower'],
-		[s.upper, 'An upper']
-	] as const)
-		if (low - deep < LEAST_WOOD)
-			say(
-				'stop',
-				'doors',
-				phrase(`${name} groove of {d} leaves {l} of its board: {m} at least`, {
-					d: mm(deep),
-					l: mm(Math.max(0, low - deep)),
-					m: mm(LEAST_WOOD)
-				})
-			);
-	if (s.over >= s.upper)
-		say(
-			'stop',
-			'doors',
-			phrase('A panel {o} higher than its opening cannot be lifted in: the upper groove is {u} deep', {
-				o: mm(s.over),
-				u: mm(s.upper)
-			})
-		);
-	else if (s.over <= s.lower)
-		say(
-			'stop',
-			'doors',
-			phrase(
-				'A panel {o} higher than its opening falls out: it stands {l} deep, and its head is below the upper groove',
-				{
-					o: mm(s.over),
-					l: mm(s.lower)
-				}
-			)
-		);
-	else {
-		const needs = needsOf(s, o);
-		if (needs > grooveOf(s) + 0.005)
-			say(
-				'stop',
-				'doors',
-				phrase('A panel binds as it is tipped in: its groove is {w} wide, and {n} is needed', {
-					w: fine(grooveOf(s)),
-					n: fine(needs)
-				})
-			);
-		if (s.over - s.lower < LEAST_HOLD)
-			say(
-				'mind',
-				'doors',
-				phrase('Only {h} of a panel stands in the upper groove: a bump brings it down', { h: mm(s.over - s.lower) })
-			);
-	}
+	found.push(...grooveFaults({ ...s, ...tipped(s, o), board: clearOf(o).low, groove: grooveOf(s), field: 'doors' }));
 	if (s.overlap < LEAST_OVERLAP)
 		say('mind', 'doors', phrase('An overlap of {o} lets dust in between the panels', { o: mm(s.overlap) }));
 	if (widthOf(s, o) < 2 * FINGER_IN)

@@ -1,5 +1,7 @@
+import { roomBoxes } from '../holders/room-boxes';
 import type { AnyPlaced } from '../places/any-place';
 import type { Obstruction, Wall } from '../plan/types';
+import { boxesMeet, type Box3 } from '../solid/room';
 import { nameOf } from '../survey/names';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
@@ -34,4 +36,34 @@ export function cordFit(wall: Wall, p: AnyPlaced, say: (level: 'mind', message: 
 		});
 	}
 	if (said) say('mind', said);
+	plugRoom(p, outlets, say);
+}
+
+/** A hand pulls a plug from below or from the side: so much is free about an outlet. */
+const HAND: Millimetres = 60;
+/** A plug and its cord stand out so far. */
+const PLUG: Millimetres = 70;
+
+/** Outlets that what charges here stands before, or comes too near to: their plugs must stay in reach. */
+function plugRoom(p: AnyPlaced, outlets: readonly Obstruction[], say: (level: 'mind', message: Phrase) => void): void {
+	for (const o of outlets) {
+		const room: Box3 = {
+			x: [o.x - p.left - HAND / 2, o.x + o.width - p.left + HAND / 2],
+			y: [o.y - p.foot - HAND, o.y + o.height - p.foot + HAND],
+			z: [0, PLUG]
+		};
+		const near = roomBoxes(p.built).filter(({ box }) => boxesMeet(box, room));
+		if (near.length === 0) continue;
+		const above = Math.min(...near.map(({ box }) => box.y[0])) + p.foot - (o.y + o.height);
+		say(
+			'mind',
+			above > 0
+				? phrase('Only {d} is left between it and {name}: a hand on the plug wants {h}', {
+						d: mm(above),
+						name: nameOf(o),
+						h: mm(HAND)
+					})
+				: phrase('It takes the room of the plug in {name}: a hand wants {h} about it', { name: nameOf(o), h: mm(HAND) })
+		);
+	}
 }

@@ -132,6 +132,12 @@ export const smallThings: Thing[] = [
 		use: 'daily',
 		where: 'charger outlet'
 	}),
+	thing('lines-board', 'Board of boat lines', 'marking out', 1, [480, 340, 6, 1.1], {
+		grip: 'panel',
+		dims: { thickness: 6 },
+		use: 'daily',
+		where: 'building frame'
+	}),
 	thing('boat-hook', 'Boat hook', 'oars and paddles', 2, [60, 2000, 36, 1.3], {
 		grip: 'fork',
 		dims: { neck: 30, seat: 48, halfDepth: 24 },

@@ -40,6 +40,7 @@ const FIRST: [thing: string, carrier: string][] = [
 	['gloves', 'bought-hooks'],
 	['first-aid', 'open-box'],
 	['phone', 'lip-ledge'],
+	['lines-board', 'plain-panel'],
 	['boat-hook', 'neck-fork'],
 	['rove-jar', 'jar-lids'],
 	['nail-bin', 'bin-runners'],

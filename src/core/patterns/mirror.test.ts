@@ -71,7 +71,9 @@ describe.each(CARRIERS.map((c) => c.kind))('%s in a mirror', (kind) => {
 					const params = { ...start, ...Object.fromEntries(some.map((name) => [name, any[name]])) };
 					if (carrierKind(kind).effort(params) > 150) return;
 					const h = on(kind, params);
-					if (staysSo(params) || build(h).warnings.some((w) => w.level === 'stop')) return;
+					// What hangs there need not fit: it is drawn, and seen in the mirror, all the same.
+					const bare = { ...h, carriers: h.carriers.map((c) => ({ ...c, loads: [] })) };
+					if (staysSo(params) || build(bare).warnings.some((w) => w.level === 'stop')) return;
 					tried++;
 					const [a, b] = [seen(mirrorHolder(h), false), seen(h, true)];
 					const odd = [a.filter((x) => !b.includes(x)).slice(0, 3), b.filter((x) => !a.includes(x)).slice(0, 3)];

@@ -1,5 +1,6 @@
 import { bestPlace } from '$core/arrange/best-place';
 import { firstFixed } from '$core/arrange/first-fixed';
+import type { Gap } from '$core/arrange/gaps';
 import { hangOn, unhang } from '$core/carriers/hang';
 import { carrierKind } from '$core/carriers/registry';
 import { cutText } from '$core/form/whole-text';
@@ -146,6 +147,15 @@ export function hangPattern(open: OpenPlan, bare: HungHolder, unit: LengthUnit):
 	if (wrong) return { problem: sayProblem(wrong, unit) };
 	open.selection = { kind: 'holder', id: holder.id };
 	return { why: whereWords(open.plan, holder, unit) };
+}
+
+/** Puts what was made for a thing where a holder that hangs already has room for it. */
+export function putInGap(open: OpenPlan, gap: Gap, unit: LengthUnit): Outcome {
+	const { holder: id, carriers } = gap;
+	const [wrong] = open.do({ kind: 'change', list: 'holders', id, change: { carriers } });
+	if (wrong) return { problem: sayProblem(wrong, unit) };
+	open.selection = { kind: 'holder', id };
+	return { why: `on ${gap.name || 'a holder'}, ${sayPhrase(gap.where, unit)}` };
 }
 
 /** What came of placing several: how many, how, and which not and why; null when it was stopped. */

@@ -175,6 +175,22 @@ describe('bays between dividers', () => {
 		expect(said(withOutlet(hole.x + along - 40 + 1))).toMatch(/does not reach/);
 		expect(withOutlet(0, { plug: 46 }).holders.get('h')?.verdict).toBe('cannot-be-built');
 	});
+	it('hang above an outlet and leave room for the hand that pulls its plug', () => {
+		const plan = planOf(260, [carrier({ cords: { count: 1, cord: 1000, plug: 40, hole: 45 } })]);
+		const { foot, left, built } = asked(plan).all.holders.get('h')!.placed;
+		const low = foot + Math.min(0, built.reach.low);
+		const said = (x: number, top: number) => {
+			const outlet = { id: 'o', kind: 'outlet' as const, name: 'by the door', width: 80, height: 120, x, y: top - 120 };
+			const wall = { ...plan.wall, obstructions: [{ ...outlet, traced: true }] };
+			return asked({ ...plan, wall })
+				.all.warnings.map((w) => w.message.text)
+				.join('\n');
+		};
+		expect(said(left + 100, low - 61)).not.toMatch(/hand on the plug|room of the plug/);
+		expect(said(left + 100, low - 59)).toMatch(/Only {d} is left between it and {name}/);
+		// Beside it a hand comes from the side.
+		expect(said(left + 400 + 31, low + 60)).not.toMatch(/hand on the plug|room of the plug/);
+	});
 });
 
 describe('docks under a board and on top of it', () => {

@@ -118,10 +118,24 @@ describe.each(CARRIERS.map((c) => c.kind))('%s', (kind) => {
 		const drawn = project(parts, view);
 		const ours = shadow.ofPolygons(drawn.faces.map((f) => f.polygons));
 		const theirs = shadow.ofSolids(all, view);
-		expect(ours / theirs).toBeCloseTo(1, 2);
+		// A groove that runs out of an end is not drawn there: seen from that end the drawing covers it.
+		const grooves = view === 'side' ? parts.flatMap(endsOf).reduce((sum, area) => sum + area, 0) : 0;
+		expect(ours / theirs).toBeGreaterThan(0.995);
+		expect((ours - grooves) / theirs).toBeLessThan(1.005);
 		expect(drawn.visible.length).toBeGreaterThan(8);
 	});
 });
+
+/** Area of each groove of a part where it runs out of both its ends. */
+function endsOf({ features, outline }: Part): number[] {
+	const wide = Math.max(...outline.outer.map((v) => v.x));
+	return features.flatMap((f) => {
+		if (f.kind !== 'pocket') return [];
+		const [xs, ys] = [f.path.map((v) => v.x), f.path.map((v) => v.y)];
+		const through = Math.min(...xs) <= 0 && Math.max(...xs) >= wide;
+		return through ? [f.depth * (Math.max(...ys) - Math.min(...ys))] : [];
+	});
+}
 
 describe('holes that bores make', () => {
 	const plank = (feature: Part['features'][number]): Part => ({

@@ -248,6 +248,27 @@ export const GRIPS_BY_ROOM = {
 				.done();
 		}
 	},
+	panel: {
+		title: 'Flat panel between two strips',
+		short: 'panel',
+		words: ['panel', 'mirror', 'sign', 'poster board'],
+		about: 'A mirror, a sign, felt, a board of another system: it stands in a groove and behind another.',
+		needs: ['thickness'],
+		decides: 'Its thickness decides both grooves, its height how far apart they are.',
+		figures: (d) => [...plus('groove, at least', d, 'thickness', 1)],
+		draw(d) {
+			const p = sketch('A panel in two grooved strips, from the side', this.needs, { thickness: 6 }, d);
+			const t = p.of('thickness');
+			const [high, out] = [t * 14, t * 6];
+			return p
+				.box(-12, -t * 3, 12, high + t * 6, 'wall')
+				.box(0, -t * 2, out, t * 3, 'ply')
+				.box(0, high - t, out, t * 3, 'ply')
+				.box(t, 0, t, high, 'thing')
+				.measure('thickness', [t, -t * 2], [2 * t, -t * 2], 'below')
+				.done();
+		}
+	},
 	lid: {
 		title: 'Jar by its lid',
 		short: 'jar under a shelf',

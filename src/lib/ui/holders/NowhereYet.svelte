@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
+	import type { Gap } from '$core/arrange/gaps';
 	import { firstOf, offersFor, rowFor, type Offer } from '$core/holders/offers';
 	import { patternOffers } from '$core/patterns/pattern-offers';
 	import { placedCounts } from '$core/shop/places';
 	import { gripOf } from '$core/things/grips/registry';
 	import type { Thing } from '$core/things/types';
 	import { toPlace, type ToPlace } from '$core/things/to-place';
-	import { hangMade, holderForThing, placeAll, widestOn, type Outcome } from '$lib/state/hang-thing';
+	import { hangMade, holderForThing, placeAll, putInGap, widestOn, type Outcome } from '$lib/state/hang-thing';
 	import { newId } from '$lib/state/new-id';
 	import type { HolderDesk } from '$lib/state/holder-desk.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
@@ -48,6 +49,8 @@
 	const take = (kind: string) => taken((thing) => holderForThing(open, shop, thing, kind, unit));
 	const takePattern = ({ made }: Offer) =>
 		taken((thing) => hangMade(open, { holder: { ...made.holder, id: newId() }, over: made.over }, thing.name, unit));
+
+	const takeGap = (gap: Gap) => taken(() => putInGap(open, gap, unit));
 
 	function taken(make: (thing: Thing) => Outcome) {
 		if (!asked) return;
@@ -150,7 +153,14 @@
 							{#if open.plan.rows.length === 0}<p class="marks">
 									There is no row yet: it is screwed straight to the wall.
 								</p>{/if}
-							<Offered plan={open.plan} {found} patterns={fromPatterns} take={(o) => take(o.kind)} {takePattern} />
+							<Offered
+								plan={open.plan}
+								{found}
+								patterns={fromPatterns}
+								take={(o) => take(o.kind)}
+								{takePattern}
+								{takeGap}
+							/>
 							<Button size="xs" color="alternative" onclick={() => (desk.thing = null)}>Not now</Button>
 						</div>
 					{/if}

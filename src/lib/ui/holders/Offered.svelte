@@ -1,7 +1,10 @@
 <script lang="ts">
+	import type { Gap } from '$core/arrange/gaps';
 	import type { Offer, Offers } from '$core/holders/offers';
 	import type { Plan } from '$core/plan/types';
 	import CompareWays from './CompareWays.svelte';
+	import Later from '../panels/Later.svelte';
+	import InGaps from './InGaps.svelte';
 	import OfferCard from './OfferCard.svelte';
 
 	/** What could carry a thing: ways made for it, patterns of the shop made again, and those that cannot with the reason. */
@@ -11,8 +14,9 @@
 		patterns: Offers;
 		take: (offer: Offer) => void;
 		takePattern: (offer: Offer) => void;
+		takeGap: (gap: Gap) => void;
 	}
-	let { plan, found, patterns, take, takePattern }: Props = $props();
+	let { plan, found, patterns, take, takePattern, takeGap }: Props = $props();
 
 	/** More side by side than this nobody reads. */
 	const MOST = 3;
@@ -36,6 +40,9 @@
 {/snippet}
 
 {#each found.offers as o, i (o.kind)}{@render card(o, i === 0, take)}{/each}
+{#if found.offers[0]}
+	<Later after={2}><InGaps {plan} offer={found.offers[0]} take={takeGap} /></Later>
+{/if}
 {#if patterns.offers.length > 0}
 	<h4>From the shop’s patterns</h4>
 	{#each patterns.offers as o (o.kind)}{@render card(o, false, takePattern)}{/each}
