@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { stock } from '$core/materials/stocks';
 import type { CantileverData } from '$core/members/cantilever';
+import type { HousedEndData } from '$core/members/housed-end';
 import type { JointData } from '$core/members/joint';
 import { memberKind } from '$core/members/registry';
 import type { MemberData, MemberLoad } from '$core/members/member';
@@ -259,4 +260,59 @@ it('nothing that carries nothing is judged', () => {
 		{ kind: 'peg-rod', name: 'peg', diameter: 20, embedded: 18, tilt: 5, board: 'ply-18', share: '', projection: 90 }
 	] as unknown as MemberData[])
 		expect(judged(data, []), data.kind).toEqual([]);
+});
+
+describe('a board that is housed in its sides', () => {
+	const end: HousedEndData = {
+		kind: 'housed-end',
+		name: 'shelf',
+		stock: 'ply-18',
+		side: 'ply-18',
+		deep: 6,
+		long: 200
+	};
+	const presses = (weight: number, z: number) => line(end, [{ weight, x: 0, z }], 'presses');
+
+	it('bears evenly where its load stands in the middle: W over length and depth', () => {
+		expect(presses(120, 100)).toBeCloseTo(120 / (200 * 6), 9);
+	});
+	it('bears more at one end within the middle third, as a footing does: 1 + 6 e / L (common practice)', () => {
+		expect(presses(120, 120)).toBeCloseTo((120 / (200 * 6)) * (1 + (6 * 20) / 200), 9);
+	});
+	it('past that bears on three times what is left to the end, twice as hard there', () => {
+		// A load at 160 is 40 from the front: a triangle of 120, its peak 2 W / (120 × 6).
+		expect(presses(120, 160)).toBeCloseTo((2 * 120) / (3 * 40 * 6), 9);
+		expect(presses(120, 40)).toBeCloseTo(presses(120, 160), 9);
+	});
+	it('is worst by adding up the pressure itself, strip by strip', () => {
+		// Pressure that falls off in a straight line from the front: found by trying, it balances the load about its place.
+		const W = 120;
+		const z = 170;
+		const balance = (length: number) => {
+			const [n, peak] = [20_000, (2 * W) / (length * 6)];
+			let [sum, turn] = [0, 0];
+			for (let i = 0; i < n; i++) {
+				const at = (length * (i + 0.5)) / n;
+				const p = peak * (1 - at / length) * 6 * (length / n);
+				sum += p;
+				turn += p * at;
+			}
+			return { from: turn / sum, peak };
+		};
+		let [low, high] = [1, 200];
+		for (let i = 0; i < 60; i++) {
+			const half = (low + high) / 2;
+			if (balance(half).from < 200 - z) low = half;
+			else high = half;
+		}
+		expect(presses(W, z)).toBeCloseTo(balance(low).peak, 3);
+	});
+	it('crushes the softer of both boards first', () => {
+		const load = [{ weight: 100, x: 0, z: 100 }];
+		const allowed = (of: Partial<HousedEndData>) => line({ ...end, ...of } as HousedEndData, load, 'allowed');
+		const [ply, pine] = [stock('ply-18').FcPerp, stock('18x94').FcPerp];
+		expect(ply).not.toBe(pine);
+		expect(allowed({ side: '18x94' })).toBe(Math.min(ply, pine));
+		expect(allowed({ stock: '18x94' })).toBe(Math.min(ply, pine));
+	});
 });
