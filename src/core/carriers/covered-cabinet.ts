@@ -17,7 +17,7 @@ import { DOORS, doorsOn, mirroredDoors } from './doors';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
 import { HINGED } from './hinged-doors';
-import { loadOf } from './load-of';
+import { loadOf, onBase } from './load-of';
 import type { DoorsMade, Opening } from './opening';
 import { boardField } from './plate';
 import { pushedShare, SIDES, sideFaces, sidesOn } from './sides';
@@ -317,12 +317,11 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	if (grip !== null && grip !== 'shelf' && grip !== 'loose') return fail('it does not stand on a base');
 	const known = loadOf(w.thing, w.count);
 	if (!known.ok) return known;
-	const wide = dims.baseWidth ?? known.value.width;
-	const deep = dims.baseDepth ?? known.value.depth;
+	const { wide, deep, high: stands } = onBase(known.value, dims);
 	const start = coveredCabinet.start(w.unit) as Params;
 	const [board, side] = [boardOf(start), sideOf(start)];
 	const bay = wide + 2 * ROOM.clear;
-	const high = Math.max(20, known.value.height + ROOM.fingers);
+	const high = Math.max(20, stands + ROOM.fingers);
 	const wanted = Math.max(1, w.count) + spareFor(w.count);
 	const most = Math.max(1, Math.floor((Math.min(w.widest, WIDEST) - 2 * side + board) / (bay + board)));
 	// About as wide as high.
@@ -351,7 +350,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 			{ label: 'bay, clear', sum: phrase('wide {w} + 2 × {c}', { w: mm(wide), c: mm(ROOM.clear) }), value: bay },
 			{
 				label: 'level, clear',
-				sum: phrase('high {h} + {f} for fingers', { h: mm(known.value.height), f: mm(ROOM.fingers) }),
+				sum: phrase('high {h} + {f} for fingers', { h: mm(stands), f: mm(ROOM.fingers) }),
 				value: high
 			},
 			{
@@ -378,7 +377,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		],
 		back: { width, height: backFor(depth, tall) },
 		y: 0,
-		load: { ...known.value, width: wide, depth: deep, count: Math.min(w.count, seats) },
+		load: { ...known.value, width: wide, depth: deep, height: stands, count: Math.min(w.count, seats) },
 		seats,
 		apt: cover
 	});

@@ -25,7 +25,7 @@ import { CORDS, cordHoles, cordsFor, cordWarnings } from './cords';
 import { moreInEnds, moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor, spareFor } from './fitting';
-import { loadOf } from './load-of';
+import { loadOf, onBase } from './load-of';
 import { boardField } from './plate';
 import { sideFaces, sidesField, sidesOn } from './sides';
 import { mustGoIn } from './suits';
@@ -301,8 +301,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	if (grip !== null && grip !== 'bay' && grip !== 'shelf') return fail('it does not stand on a base');
 	const known = loadOf(w.thing, w.count);
 	if (!known.ok) return known;
-	const wide = dims.baseWidth ?? known.value.width;
-	const deep = dims.baseDepth ?? known.value.depth;
+	const { wide, deep, high: stands } = onBase(known.value, dims);
 	const start = dividedBays.start(w.unit) as Params;
 	const [board, side] = [stock(start.stock).thickness, stock(start.sides.stock).thickness];
 	const clear = wide + 2 * ROOM.clear;
@@ -310,7 +309,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const n = Math.min(40, most, Math.max(1, w.count) + spareFor(w.count));
 	const width = Math.max(80, n * clear + (n - 1) * board + 2 * side);
 	const depth = Math.max(40, deep + ROOM.clear);
-	const high = Math.max(30, Math.round(known.value.height * REACHES_UP));
+	const high = Math.max(30, Math.round(stands * REACHES_UP));
 	// The sides turn about their feet: as high as what they carry stands out, or the dividers.
 	const tall = Math.max(high + board, Math.round(depth * 0.8), 60);
 	const charging = cordsFor(w.thing, Math.min(w.count, n));
@@ -343,7 +342,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		],
 		back: { width, height: backFor(depth, tall + 100) },
 		y: 0,
-		load: { ...known.value, width: wide, depth: deep, count: Math.min(w.count, n) },
+		load: { ...known.value, width: wide, depth: deep, height: stands, count: Math.min(w.count, n) },
 		seats: n
 	});
 }

@@ -1,3 +1,4 @@
+import { onBase } from './load-of';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HELD } from '../../../tests/support/in-place';
@@ -380,5 +381,18 @@ describe('every kind that is made to measure', () => {
 			ok: false,
 			error: expect.stringMatching(/falls through/)
 		});
+	});
+});
+
+describe('how high a thing stands on its base', () => {
+	const plane = { width: 74, height: 560, depth: 150 };
+	it('is the measure that its base leaves over', () => {
+		expect(onBase(plane, { baseWidth: 74, baseDepth: 560 })).toEqual({ wide: 74, deep: 560, high: 150 });
+		expect(onBase({ width: 105, height: 75, depth: 165 }, { baseWidth: 105, baseDepth: 165 }).high).toBe(75);
+		expect(onBase({ width: 110, height: 110, depth: 110 }, { baseWidth: 110, baseDepth: 110 }).high).toBe(110);
+	});
+	it('is its height where its base is none of its measures, or nobody measured it', () => {
+		expect(onBase(plane, { baseWidth: 50, baseDepth: 90 }).high).toBe(560);
+		expect(onBase(plane, {}).high).toBe(560);
 	});
 });

@@ -22,7 +22,7 @@ import {
 } from './carrier';
 import { boardBetween } from './between';
 import { CORDS, cordHoles, cordsFor, cordWarnings, overCords } from './cords';
-import { loadOf } from './load-of';
+import { loadOf, onBase } from './load-of';
 import { plainPlate } from './plain-plate';
 import { boardField, PLATE_SCREWS, plateFaces, SUPPORT } from './plate';
 import { pushedShare, sideFaces, SIDES, sidesOn } from './sides';
@@ -223,7 +223,8 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const load = loadOf(w.thing, w.count);
 	if (!load.ok) return load;
 	const start = flatShelf.start(w.unit) as Params;
-	const base = [dims.baseWidth ?? load.value.width, dims.baseDepth ?? load.value.depth] as const;
+	const stands = onBase(load.value, dims);
+	const base = [stands.wide, stands.deep] as const;
 	// What is much longer than wide lies along the wall: it stands out less.
 	const along = base[1] > ALONG * base[0] && base[1] + ROOM.fingers <= w.widest;
 	const [wide, deep] = along ? [base[1], base[0]] : base;
@@ -266,7 +267,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		],
 		back: { width, height: height + overCords(charging.cords) },
 		y: shelfUp(height),
-		load: { ...load.value, width: wide, depth: deep, count: Math.min(w.count, places) },
+		load: { ...load.value, width: wide, depth: deep, height: stands.high, count: Math.min(w.count, places) },
 		seats: places
 	});
 }

@@ -23,7 +23,7 @@ import { moreInSides } from './changes';
 import { findings } from './findings';
 import { backFor } from './fitting';
 import { hingeFields, hingePart, hingesTake } from './hinge-leaf';
-import { loadOf } from './load-of';
+import { loadOf, onBase } from './load-of';
 import { boardField } from './plate';
 import { pushedShare, sideFaces, sidesField, sidesOn } from './sides';
 import { spacingPositions } from './spacing';
@@ -276,8 +276,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	if (grip !== null && grip !== 'loose' && grip !== 'shelf') return fail('it neither lies loose nor stands on a base');
 	const known = loadOf(w.thing, w.count);
 	if (!known.ok) return known;
-	const wide = dims.baseWidth ?? known.value.width;
-	const deep = dims.baseDepth ?? known.value.depth;
+	const { wide, deep, high: stands } = onBase(known.value, dims);
 	const start = openBox.start(w.unit) as Params;
 	const side = sideOf(start);
 	const board = boardOf(start);
@@ -286,7 +285,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const places = Math.max(1, Math.min(60, most, w.count));
 	const width = Math.max(80, places * pitch + 2 * side);
 	const depth = Math.max(40, deep + 2 * ROOM.clear);
-	const front = Math.max(15, Math.round(known.value.height * KEEPS));
+	const front = Math.max(15, Math.round(stands * KEEPS));
 	const below = start.handle === null ? 30 : start.handle.below;
 	const diameter = start.handle === null ? 25 : start.handle.diameter;
 	const handle = carried ? { diameter, below } : null;
@@ -297,7 +296,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		front + board,
 		Math.round(depth * 0.8),
 		60,
-		handle ? board + known.value.height + 2 * HAND + diameter / 2 + below : 0
+		handle ? board + stands + 2 * HAND + diameter / 2 + below : 0
 	);
 	return ok({
 		params: {
@@ -313,11 +312,11 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 		sums: [
 			{ label: 'wide, each', sum: phrase('{w} + {c}', { w: mm(wide), c: mm(ROOM.clear) }), value: pitch },
 			{ label: 'deep, inside', sum: phrase('{d} + 2 × {c}', { d: mm(deep), c: mm(ROOM.clear) }), value: depth },
-			{ label: 'front', sum: phrase(`high {h} × ${KEEPS}`, { h: mm(known.value.height) }), value: front }
+			{ label: 'front', sum: phrase(`high {h} × ${KEEPS}`, { h: mm(stands) }), value: front }
 		],
 		back: { width, height: backFor(depth + board, high + (lid ? board : 0) + 100) },
 		y: 0,
-		load: { ...known.value, width: wide, depth: deep, count: Math.min(w.count, places) },
+		load: { ...known.value, width: wide, depth: deep, height: stands, count: Math.min(w.count, places) },
 		seats: places
 	});
 }

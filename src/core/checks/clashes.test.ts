@@ -99,6 +99,25 @@ describe('what opens', () => {
 	});
 });
 
+describe('what stands on a holder', () => {
+	it('may not reach past the ceiling; over the end of a bench there is none', () => {
+		const fork = holderFor('neck-fork', { thing: FITTING['neck-fork']!, count: 1, widest: 900, unit: 'mm' }, 'f');
+		if (!fork.ok) throw new Error(fork.error);
+		const h = fork.value.holder;
+		const plan = (height: number, surface?: 'bench-end') => ({
+			...base,
+			wall: { ...base.wall, height, ...(surface ? { surface } : {}) },
+			holders: [{ ...h, mount: { ...h.mount, row: 'r1', x: 300 } }]
+		});
+		const { placed } = fresh(plan(2600)).holders.get('f')!;
+		const high = placed.foot + placed.built.reach.high;
+		const said = (p: ReturnType<typeof plan>) => warned(fresh(p), 'f').join();
+		expect(said(plan(high + 1))).not.toMatch(/past the ceiling/);
+		expect(said(plan(high - 2))).toMatch(/stop: It, or what stands on it, reaches 2 mm past the ceiling/);
+		expect(said(plan(high - 2, 'bench-end'))).not.toMatch(/past the ceiling/);
+	});
+});
+
 describe('hanging a holder itself', () => {
 	it('is for two where it is heavy and high, by its weight at its middle', () => {
 		const heavy = structuredClone(base.holders[0]!) as HungHolder;

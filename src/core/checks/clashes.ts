@@ -73,12 +73,21 @@ function hookScrewWarnings(p: Placed, say: (level: Warning['level'], message: Ph
 	}
 }
 
+/** What reaches past the ceiling; over the side of a cart or a bench there is none. */
+function ceilingOver(wall: Plan['wall'], p: AnyPlaced, say: Say): void {
+	if (wall.surface && wall.surface !== 'wall') return;
+	const ceiling = lowestTop(wall, Math.max(0, p.left), Math.min(wall.width, p.right));
+	const past = p.foot + p.built.reach.high - ceiling;
+	if (past > 0.5) say('stop', phrase('It, or what stands on it, reaches {d} past the ceiling', { d: mm(past) }));
+}
+
 /** What is said of a holder however it is held: wall, floor, obstructions, handling, faults of its own build. */
 function onWall(plan: Around, p: AnyPlaced, say: Say): void {
 	if (p.left < 0 || p.right > plan.wall.width) say('stop', phrase('Stands out past the end of the wall'));
 	const floor = Math.max(floorAt(plan.wall, p.left), floorAt(plan.wall, p.right));
 	if (p.foot < floor) say('stop', phrase('Reaches below the floor'));
 	else if (p.foot - p.built.hangsBelow < floor) say('mind', phrase('What hangs on it reaches the floor'));
+	ceilingOver(plan.wall, p, say);
 	holderFit(plan, p, say);
 	cordFit(plan.wall, p, say);
 	for (const m of handlingWarnings(plan, p)) say('mind', m);
