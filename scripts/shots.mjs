@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { inRoot } from './lib/paths.mjs';
 import { startKammer } from './lib/kammer.mjs';
+import { send } from './lib/send.mjs';
 import { BROWSER_COMMANDS, DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
 
 /** npm run shots: one picture of each main view, from the demo wall on throw-away data, at 1280 x 800. */
@@ -14,7 +15,7 @@ const { By, until } = await import('selenium-webdriver');
 
 /**
  * `pick` is what is picked on the wall before the picture is taken; `tab`, `steps` and `press` what is opened and
- * pressed, `on` the end of the wall's name, `scroll` what is brought into sight.
+ * pressed, `on` the end of the wall's name, `scroll` what is brought into sight, `gone` a wall that is deleted before.
  */
 const SHOTS = [
 	{ name: 'walls' },
@@ -46,15 +47,22 @@ const SHOTS = [
 	},
 	{ name: 'rows', stage: 'rows', pick: '[data-row=r2]' },
 	{ name: 'holders', stage: 'holders', pick: '[data-holder=h1]' },
-	{ name: 'offers', stage: 'holders', press: '.nowhere .thing' },
+	{ name: 'fitting-out', stage: 'holders', on: 'fitting-out wall' },
+	{ name: 'cabinet', stage: 'holders', on: 'store wall', pick: '[data-holder=h1]', press: '.switch button' },
 	{ name: 'bench', stage: 'holders', pick: '[data-holder=h1]', press: '.switch button' },
 	{ name: 'holds', stage: 'holds', pick: '[data-holder=h3]' },
 	{ name: 'holds-dark', stage: 'holds', pick: '[data-holder=h5]', theme: 'dark', unit: 'inch' },
 	{ name: 'cut', stage: 'cut' },
 	{ name: 'sums', path: '/sums' },
-	{ name: 'sum-screw', path: '/sums/screw' },
-	{ name: 'sum-shelf', path: '/sums/shelf', unit: 'inch' },
-	{ name: 'sum-deck', path: '/sums/deck', theme: 'dark' }
+	{ name: 'sum-deck', path: '/sums/deck', theme: 'dark' },
+	// Last: what hung on that wall is to be placed again.
+	{
+		name: 'offers',
+		stage: 'holders',
+		gone: 'store wall',
+		press: '.nowhere li:last-child .thing',
+		scroll: '.offers'
+	}
 ];
 
 const folder = mkdtempSync(join(tmpdir(), 'kammer-shots-'));
@@ -67,6 +75,7 @@ const wallNamed = (end) => walls.find((w) => w.name.endsWith(end)).id;
 
 for (const {
 	name,
+	gone,
 	stage,
 	on = 'long wall',
 	path = '/',
@@ -78,6 +87,7 @@ for (const {
 	theme = 'light',
 	unit = 'mm'
 } of SHOTS) {
+	if (gone) await send(`${kammer.url}/api/plans/${wallNamed(gone)}`, 'DELETE', undefined);
 	await driver.get(kammer.url);
 	await driver.executeScript(
 		`localStorage.setItem('kammer-theme', '${theme}'); localStorage.setItem('kammer-unit', '${unit}');`
