@@ -48,6 +48,10 @@ describe('from the stock-take to the cut list', () => {
 		const params = made.carriers[0]!.params as { levels: unknown[]; doors: { kind: string } };
 		expect(params.doors.kind).toBe('sliding');
 		const now = async () => (await holdersOf(id)).at(-1)!.carriers[0]!.params as typeof params;
+		// Doors, and what lies behind others, are drawn in dashes that can be seen.
+		const dashed = await kammer.screen.shape('path.behind');
+		expect(await dashed.getCssValue('display')).toBe('inline');
+		expect((await dashed.getAttribute('d'))?.length).toBeGreaterThan(100);
 		await kammer.screen.says(/Square when both diagonals|square when both diagonals/);
 		await kammer.screen.type('Panels higher than the opening by', '12');
 		await kammer.screen.says(

@@ -27,7 +27,7 @@
 		fill-rule="evenodd"
 	/>
 {/each}
-{#if hidden}<path class="edge hidden" d={lines(drawing.hidden)} />{/if}
+{#if hidden}<path class="edge behind" d={lines(drawing.hidden)} />{/if}
 <path class="edge" d={lines(drawing.visible)} />
 
 <style>
@@ -38,7 +38,7 @@
 		stroke-linecap: round;
 		vector-effect: non-scaling-stroke;
 	}
-	.hidden {
+	.behind {
 		stroke-width: 0.9px;
 		stroke-dasharray: 4 3;
 		opacity: 0.75;
