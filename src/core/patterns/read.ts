@@ -1,4 +1,5 @@
-import { hostile, MOST_BYTES, MOST_VALUES, tooMuch } from '../form/outside';
+import { jsonText } from '../form/json-text';
+import { MOST_VALUES } from '../form/outside';
 import { problemsOf } from '../form/problems';
 import { exact, list, oneOf } from '../form/yup';
 import { carrierProblems } from '../plan/carrier-problems';
@@ -35,18 +36,9 @@ export const patternFile = (patterns: readonly Pattern[]): string =>
  * @example readPatterns('{}', newId).ok // false
  */
 export function readPatterns(text: string, newId: () => string): Result<Pattern[], Problem[]> {
-	const whole = (message: string) => fail([{ path: '', message }]);
-	if (text.length > MOST_BYTES) return whole(`The file is larger than ${MOST_BYTES / 1024 / 1024} MB`);
-	const much = tooMuch(text, MOST_VALUES.plan);
-	if (much) return fail([much]);
-	let value: unknown;
-	try {
-		value = JSON.parse(text.replace(/^\ufeff/, ''));
-	} catch (error) {
-		return whole(`The file is not JSON: ${error instanceof Error ? error.message.slice(0, 120) : ''}`);
-	}
-	const bad = hostile(value);
-	if (bad) return fail([bad]);
+	const read = jsonText(text, MOST_VALUES.plan, 'set of patterns');
+	if (!read.ok) return read;
+	const { value } = read;
 	const { format, version } = (typeof value === 'object' && value !== null ? value : {}) as Partial<PatternFile>;
 	if (format !== 'kammer-patterns')
 		return fail([{ path: 'format', message: 'These are no Kammer patterns: format must be "kammer-patterns"' }]);

@@ -1,4 +1,5 @@
-import { hostile, MOST_BYTES, MOST_VALUES, tooMuch } from '../form/outside';
+import { jsonText } from '../form/json-text';
+import { hostile, MOST_VALUES } from '../form/outside';
 import { fail, type Problem, type Result } from '../result';
 import { upToDate, VERSION } from './migrate';
 import type { Plan } from './types';
@@ -31,23 +32,6 @@ export function readPlan(value: unknown): Result<Plan, Problem[]> {
  * @example readPlanText('{"format":').ok // false
  */
 export function readPlanText(text: string): Result<Plan, Problem[]> {
-	if (text.length > MOST_BYTES)
-		return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no plan is` }]);
-	const much = tooMuch(text, MOST_VALUES.plan);
-	if (much) return fail([much]);
-	let value: unknown;
-	try {
-		value = JSON.parse(text.replace(/^\ufeff/, ''));
-	} catch (error) {
-		const why = error instanceof Error ? error.message : '';
-		return fail([
-			{
-				path: '',
-				message: /end of JSON|unterminated/i.test(why)
-					? 'The file breaks off before its end'
-					: `The file is not JSON: ${why.slice(0, 120)}`
-			}
-		]);
-	}
-	return readPlan(value);
+	const value = jsonText(text, MOST_VALUES.plan, 'plan');
+	return value.ok ? readPlan(value.value) : value;
 }

@@ -1,4 +1,5 @@
-import { hostile, MOST_BYTES, MOST_VALUES, tooMuch } from '../form/outside';
+import { jsonText } from '../form/json-text';
+import { hostile, MOST_VALUES } from '../form/outside';
 import { problemsOf } from '../form/problems';
 import { fail, ok, type Problem, type Result } from '../result';
 import { patternProblems } from '../patterns/read';
@@ -43,15 +44,6 @@ export function readShop(value: unknown): Result<Shop, Problem[]> {
 
 /** Reads a shop from the text of a file. @example readShopText('{}').ok // false */
 export function readShopText(text: string): Result<Shop, Problem[]> {
-	if (text.length > MOST_BYTES)
-		return fail([{ path: '', message: `The file is larger than ${MOST_BYTES / 1024 / 1024} MB: no stock-take is` }]);
-	const much = tooMuch(text, MOST_VALUES.shop);
-	if (much) return fail([much]);
-	try {
-		return readShop(JSON.parse(text.replace(/^\ufeff/, '')));
-	} catch (error) {
-		return fail([
-			{ path: '', message: `The file is not JSON: ${error instanceof Error ? error.message.slice(0, 120) : ''}` }
-		]);
-	}
+	const value = jsonText(text, MOST_VALUES.shop, 'stock-take');
+	return value.ok ? readShop(value.value) : value;
 }
