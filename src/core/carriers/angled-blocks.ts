@@ -273,7 +273,10 @@ export const angledBlocks = defineCarrier({
 	fit,
 	suits: (p, { dims }) => mustGoIn('shank', dims.shank, p.hole, 'hole'),
 	withSeats: (p, seats) => ({ ...p, blocks: Math.min(20, Math.max(1, Math.ceil(seats / p.spacing.count))) }),
-	mirrored: mirroredSpread,
+	mirrored: (p, loads) => {
+		const { params } = mirroredSpread({ width: p.length, spacing: p.spacing }, loads);
+		return { params: { ...p, spacing: params.spacing }, loads };
+	},
 	watch: ['the blocks: do they turn about their screws?'],
 	sums: (p) => {
 		const s = section(p);
