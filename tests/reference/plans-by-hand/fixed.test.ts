@@ -241,7 +241,12 @@ describe('a screw that', () => {
 describe('the usual screws', () => {
 	it('are two at every stud behind a back', () => {
 		const wall = smallWall().wall;
-		const mount = screwedAt(wall, { x: 50, y: 1200 }, { width: 900, height: 180, made: { kind: 'board' } }, 'mm');
+		const mount = screwedAt(
+			wall,
+			{ x: 50, y: 1200 },
+			{ stock: 'ply-3/4', width: 900, height: 180, made: { kind: 'board' } },
+			'mm'
+		);
 		expect(mount.places.map((p) => p.x)).toEqual([50, 50, 850, 850]);
 	});
 });
