@@ -41,7 +41,12 @@ function readMass(text: string, unit: Bare['mass']): Result<number> {
 	return parseMass(/[a-z]/i.test(text) ? text : `${text} ${unit}`, 'mm');
 }
 
+/** What is written in another unit is rounded: a value at its bound may come back so much past it, and is that bound. */
+const ROUNDED = 0.005;
+
 function bounded(value: number, column: { min: number; max: number }, say: (n: number) => string): Result<number> {
+	for (const bound of [column.min, column.max])
+		if (Math.abs(value - bound) <= ROUNDED * Math.abs(bound)) return ok(bound);
 	if (value < column.min) return fail(`Must be at least ${say(column.min)}`);
 	if (value > column.max) return fail(`Must be at most ${say(column.max)}`);
 	return ok(value);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { slipwayShop } from '../demo/slipway-shop';
 import { THING_COLUMNS } from '../things/columns';
 import type { Thing } from '../things/types';
-import { cellOf, withCell, type Column } from './column';
+import { cellOf, withCell, type CellNumber, type Column } from './column';
 import { bareUnits, readCell, type Bare } from './read-cell';
 import { PLAIN_VIEW, viewOf } from './view';
 import { writeCell } from './write-cell';
@@ -54,6 +54,17 @@ describe('a cell', () => {
 		['n'.repeat(61), 'name', /at most 60/]
 	])('%j in %s is refused, and says why', (text, key, why) => {
 		expect(read(text, key)).toMatch(why);
+	});
+
+	it('at its bound comes back as that, however it was rounded, and past it is refused', () => {
+		const wheel = THING_COLUMNS.find((c) => c.key === 'dims.wheel')! as Column<CellNumber>;
+		for (const unit of ['mm', 'inch'] as const)
+			for (const bound of [wheel.min, wheel.max]) {
+				const back = readCell(writeCell(bound, wheel, unit), wheel, bareUnits(unit), unit);
+				expect(back).toEqual({ ok: true, value: bound });
+			}
+		expect(readCell('3.937', wheel, bareUnits('inch'), 'inch')).toEqual({ ok: true, value: wheel.min });
+		expect(readCell('3.9', wheel, bareUnits('inch'), 'inch').ok).toBe(false);
 	});
 
 	it('reads back what it wrote, of everything the demo shop has', () => {
