@@ -45,8 +45,8 @@ function readMass(text: string, unit: Bare['mass']): Result<number> {
 const ROUNDED = 0.005;
 
 function bounded(value: number, column: { min: number; max: number }, say: (n: number) => string): Result<number> {
-	for (const bound of [column.min, column.max])
-		if (Math.abs(value - bound) <= ROUNDED * Math.abs(bound)) return ok(bound);
+	const bound = [column.min, column.max].find((b) => Math.abs(value - b) <= ROUNDED * Math.abs(b));
+	if (bound !== undefined) return ok(bound);
 	if (value < column.min) return fail(`Must be at least ${say(column.min)}`);
 	if (value > column.max) return fail(`Must be at most ${say(column.max)}`);
 	return ok(value);
