@@ -41,7 +41,7 @@ function readMass(text: string, unit: Bare['mass']): Result<number> {
 	return parseMass(/[a-z]/i.test(text) ? text : `${text} ${unit}`, 'mm');
 }
 
-/** What is written in another unit is rounded: a value at its bound may come back so much past it, and is that bound. */
+/** What is written in another unit is rounded: a value at its bound may come back so much past it. It is that bound. */
 const ROUNDED = 0.005;
 
 function bounded(value: number, column: { min: number; max: number }, say: (n: number) => string): Result<number> {
