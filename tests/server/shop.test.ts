@@ -157,7 +157,7 @@ describe('where a thing is', () => {
 			303,
 			expect.stringMatching(/^\/walls\/[\w-]+\/stock\?thing=spar-clamp&holder=h1$/)
 		]);
-		expect((await call('GET', '/t/mallet')).headers.get('location')).toBe('/shop/main?thing=mallet');
+		expect((await call('GET', '/t/bike')).headers.get('location')).toBe('/shop/main?thing=bike');
 		expect((await call('GET', '/t/none')).status).toBe(404);
 	});
 });

@@ -23,6 +23,7 @@
 	import CarrierSection from './CarrierSection.svelte';
 	import ChoiceField from './ChoiceField.svelte';
 	import Later from '../shell/Later.svelte';
+	import AfterMoments from './Later.svelte';
 	import MountFields from './MountFields.svelte';
 	import ReshapeSection from './ReshapeSection.svelte';
 	import Section from './Section.svelte';
@@ -134,9 +135,12 @@
 	<Section title="How it is held" after={4}>
 		<MountFields {open} {holder} {placed} set={(mount) => change({ mount })} />
 	</Section>
+	<!-- Once all above it stands, so that nothing moves under a hand that presses. -->
+	<AfterMoments after={5}>
+		<div class="actions">
+			<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>All holders</Button>
+			<Button size="sm" color="alternative" onclick={duplicate}>Duplicate</Button>
+			<Button size="sm" color="alternative" onclick={() => open.remove('holders', holder.id)}>Delete holder</Button>
+		</div>
+	</AfterMoments>
 </Later>
-<div class="actions">
-	<Button size="sm" color="alternative" onclick={() => (open.selection = null)}>All holders</Button>
-	<Button size="sm" color="alternative" onclick={duplicate}>Duplicate</Button>
-	<Button size="sm" color="alternative" onclick={() => open.remove('holders', holder.id)}>Delete holder</Button>
-</div>
