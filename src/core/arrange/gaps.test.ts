@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { FITTING } from '../../../tests/support/fitting-things';
+import { checkPlan } from '../checks/check-plan';
 import { slipwayWall } from '../demo/slipway';
 import { slipwayShop } from '../demo/slipway-shop';
 import { holderFor } from '../holders/holder-for';
@@ -47,6 +48,17 @@ describe('small things in what a holder leaves free', () => {
 			const theirs = roomBoxes(built).filter((b) => b.carrier !== null && b.carrier !== id);
 			expect(mine.length).toBeGreaterThan(0);
 			expect(mine.some((a) => theirs.some((b) => boxesMeet(a.box, b.box)))).toBe(false);
+		}
+	});
+	it.each([1, 8, 15, 25, 40])('of %d kg take nothing from what hangs on the same row and studs', (mass) => {
+		const heavy = offerFor('pegs', { ...keys, mass }, 1);
+		const now = checkPlan(plan).holders;
+		for (const g of gapsFor(plan, heavy.made, heavy.built)) {
+			const change = { carriers: g.carriers };
+			const done = applyCommand(plan, { kind: 'change', list: 'holders', id: g.holder, change });
+			if (!done.ok) throw new Error('it was offered');
+			for (const [id, h] of checkPlan(done.value.plan).holders)
+				if (h.verdict === 'does-not-hold') expect(now.get(id)?.verdict, `${g.holder} ${id}`).toBe('does-not-hold');
 		}
 	});
 	it('are not offered to what is larger than any back leaves', () => {

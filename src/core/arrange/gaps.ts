@@ -1,4 +1,4 @@
-import { checkPlan, type JudgedHolder } from '../checks/check-plan';
+import { checkPlan, type JudgedHolder, type PlanChecks } from '../checks/check-plan';
 import type { MadeFor } from '../holders/holder-for';
 import { roomBoxes } from '../holders/room-boxes';
 import { placesById } from '../places/any-place';
@@ -7,6 +7,7 @@ import type { Carrier, Holder, Plan } from '../plan/types';
 import { boxesMeet, type Box3, type Span } from '../solid/room';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
+import type { Verdict } from '../verdict/check';
 import type { Built } from '../holders/built';
 
 /** A free place on the back of a holder that hangs already, where something small can stand as well. */
@@ -77,12 +78,14 @@ function freeId({ carriers }: Holder): string {
 	return `c${n}`;
 }
 
+const fails = (verdict: Verdict | undefined) => verdict === 'does-not-hold' || verdict === 'cannot-be-built';
+
 /** The best of the free places of one holder: where it can be built and judged no worse than it was. */
 function gapOn(
 	plan: Plan,
 	holder: Holder,
 	built: Built,
-	before: JudgedHolder,
+	now: PlanChecks['holders'],
 	made: MadeFor,
 	room: Box3[]
 ): Gap | null {
@@ -92,10 +95,11 @@ function gapOn(
 		const carriers = [...holder.carriers, { ...bare, id: freeId(holder), at: { ...bare.at, x, y } }];
 		const changed = applyCommand(plan, { kind: 'change', list: 'holders', id: holder.id, change: { carriers } });
 		if (!changed.ok) continue;
-		const judged = checkPlan(changed.value.plan).holders.get(holder.id);
+		const after = checkPlan(changed.value.plan).holders;
+		const judged = after.get(holder.id);
 		if (!judged || judged.stop) continue;
-		// Not at the price of what hangs there already.
-		if (judged.verdict === 'does-not-hold' && before.verdict !== 'does-not-hold') continue;
+		// Not at the price of what hangs there already, nor of what shares its row and studs.
+		if ([...after].some(([other, { verdict }]) => fails(verdict) && !fails(now.get(other)?.verdict))) continue;
 		return {
 			holder: holder.id,
 			name: holder.name,
@@ -130,7 +134,7 @@ export function gapsFor(plan: Plan, made: MadeFor, built: Built): Gap[] {
 	const found: Gap[] = [];
 	for (const { holder, there } of holders) {
 		const before = now.get(holder.id);
-		const gap = before && !before.stop ? gapOn(plan, holder, there, before, made, room) : null;
+		const gap = before && !before.stop ? gapOn(plan, holder, there, now, made, room) : null;
 		if (gap) found.push(gap);
 		if (found.length >= MOST_GAPS) break;
 	}
