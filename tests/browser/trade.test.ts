@@ -138,6 +138,17 @@ describe('patterns of the shop', () => {
 		await until(async () => (await shop()).patterns.length === before + 1, 'it brought back');
 	});
 
+	it('begin with a first set, which is put in once, and take other names', async () => {
+		await kammer.screen.openWall(slipwayWall(), 'holders');
+		const before = (await shop()).patterns.length;
+		await kammer.screen.button('Put in the first set');
+		await kammer.screen.says(/10 patterns brought in/);
+		await kammer.screen.button('Put in the first set');
+		await kammer.screen.says(/0 patterns brought in/);
+		await until(async () => (await shop()).patterns.length === before + 10, 'ten more on the server');
+		expect(await kammer.screen.errors()).toEqual([]);
+	});
+
 	it('that are not right are refused, with what is wrong, and nothing is brought in', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'holders');
 		const before = (await shop()).patterns.length;
@@ -159,5 +170,20 @@ describe('ways side by side', () => {
 			);
 		await kammer.screen.says(/Wide\s+Out\s+Wood\s+Hours\s+Margin[\s\S]*Cabinet[\s\S]*Shelf/, NOWHERE);
 		await kammer.screen.says(/pieces, \d+ set-ups, \d+ screws/, NOWHERE);
+	});
+});
+
+describe('small things in what is free', () => {
+	it('are put on a back that hangs already, and taken back by undo', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(thing('Face of the grinder'));
+		await kammer.screen.says(/In what is free already/, NOWHERE);
+		await kammer.screen.click(By.xpath('//button[starts-with(normalize-space(), "Put it there")]'));
+		const carriers = async () => (await holdersOf(id)).reduce((n, h) => n + h.carriers.length, 0);
+		await until(async () => (await carriers()) === 7, 'one more carrier, on a back that was there');
+		expect(await holdersOf(id)).toHaveLength(6);
+		await undo();
+		await until(async () => (await carriers()) === 6, 'it to be undone');
+		expect(await kammer.screen.errors()).toEqual([]);
 	});
 });
