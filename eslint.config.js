@@ -46,7 +46,9 @@ const LEANS = {
 	form: ['units'],
 	solid: ['units', 'materials', 'tools'],
 	members: ['units', 'materials', 'mechanics', 'verdict'],
-	carriers: ['units', 'materials', 'verdict', 'form', 'solid', 'members', 'things']
+	carriers: ['units', 'materials', 'verdict', 'form', 'solid', 'members', 'things'],
+	racks: ['units', 'materials', 'verdict', 'form', 'solid', 'members', 'things', 'carriers'],
+	kinds: ['things', 'carriers', 'racks']
 };
 const ALL_ROOMS = [
 	...new Set([

@@ -1,6 +1,8 @@
+import { backOf } from '../support/peg-rack';
 import { emptyHolder } from '$core/holders/empty-holder';
-import { carrierKind, CARRIERS } from '$core/carriers/registry';
-import { roomIn } from '$core/carriers/room';
+import { CARRIERS } from '$core/carriers/registry';
+import { carrierKind } from '$core/kinds/registry';
+import { roomIn } from '$core/kinds/room';
 import { newCarrier } from '$core/holders/new-carrier';
 import { hangs, withStrips } from '$core/plan/held';
 import type { Holder, Plan, Strips } from '$core/plan/types';
@@ -11,7 +13,7 @@ const STUDS = 20;
 /** Every kind of carrier in turn, full. */
 function mixed(h: Holder, i: number): Holder {
 	const { kind } = CARRIERS[i % CARRIERS.length]!;
-	const carrier = newCarrier({ back: h.back, carriers: [] }, kind, 'mm');
+	const carrier = newCarrier({ back: backOf(h), carriers: [] }, kind, 'mm');
 	const load = { name: 'thing', mass: 0.4, width: 30, height: 120, depth: 25 };
 	return { ...h, carriers: [{ ...carrier, loads: roomIn(carrier).map((count) => ({ ...load, count })) }] };
 }
@@ -49,7 +51,7 @@ function everyCheck(plan: Plan): Plan {
 				return {
 					...h,
 					mount: strips(h, { secondHook: true, spacer: false }),
-					back: { ...h.back, stock: 'ply-18', height: 620 },
+					back: { ...backOf(h), stock: 'ply-18', height: 620 },
 					carriers: h.carriers.map((c) => ({ ...c, at: { ...c.at, y: 480 } }))
 				};
 			return i % 7 === 0 ? { ...h, mount: strips(h, { lockStrip: 'screwed' }) } : h;

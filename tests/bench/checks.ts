@@ -1,5 +1,6 @@
 import { checkPlan } from '$core/checks/check-plan';
 import { applyCommand } from '$core/plan/commands';
+import { movedMount } from '$core/mounts/registry';
 import type { Plan } from '$core/plan/types';
 import { bigWall } from './big-wall';
 
@@ -56,7 +57,7 @@ function dragAgainstFull(plan: Plan): { whole: number; drag: number } {
 			kind: 'change',
 			list: 'holders',
 			id: holder.id,
-			change: { mount: { ...holder.mount, x: holder.mount.x + (i % 2 ? 3 : -3) } }
+			change: { mount: movedMount(holder.mount, i % 2 ? 3 : -3, 0) }
 		});
 		if (!applied.ok) throw new Error(JSON.stringify(applied.error));
 		now = applied.value.plan;

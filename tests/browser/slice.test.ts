@@ -1,4 +1,4 @@
-import { hung } from '../support/peg-rack';
+import { backOf, hung } from '../support/peg-rack';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
@@ -110,7 +110,7 @@ describe('from a wall to a cut list', () => {
 		plan.holders = Array.from({ length: 700 }, (_, i) => ({
 			...rack,
 			id: `n${i}`,
-			back: { ...rack.back, width: 150 + i * 1.37 },
+			back: { ...backOf(rack), width: 150 + i * 1.37 },
 			carriers: rack.carriers.map((c) => ({
 				...c,
 				params: { ...c.params, width: 150 + i * 1.37, projection: 30 + i * 0.8 }

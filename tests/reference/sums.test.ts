@@ -1,4 +1,4 @@
-import { hung } from '../support/peg-rack';
+import { backOf, hung } from '../support/peg-rack';
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
@@ -98,7 +98,7 @@ function walls(): Plan[] {
 			})),
 			holders: holders((h) => {
 				hung(h).mount.strips.secondHook = true;
-				h.back.height = 480;
+				backOf(h).height = 480;
 			})
 		},
 		{

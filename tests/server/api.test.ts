@@ -1,3 +1,4 @@
+import { backOf } from '../support/peg-rack';
 import Ajv from 'ajv/dist/2020';
 import Papa from 'papaparse';
 import { describe, expect, it, test } from 'vitest';
@@ -64,7 +65,12 @@ describe('bad input', () => {
 	};
 	test.each<[string, unknown, number, string]>([
 		['a zero wall', bad((p) => void (p.wall.width = 0)), 422, 'wall.width'],
-		['a holder wider than the wall', bad((p) => void (p.holders[0]!.back.width = 6000)), 422, 'holders[0].back.width'],
+		[
+			'a holder wider than the wall',
+			bad((p) => void (backOf(p.holders[0]!).width = 6000)),
+			422,
+			'holders[0].back.width'
+		],
 		['a row nobody laid', bad((p) => void ((p.holders[0]!.mount as RowMount).row = 'rx')), 422, 'holders[0].mount.row'],
 		['no plan at all', {}, 422, 'format'],
 		['null', null, 422, ''],

@@ -3,6 +3,7 @@ import { CLEAT_STOCKS, STOCKS } from '$core/materials/stocks';
 import { SCREWS } from '$core/materials/screws';
 import { WOODS } from '$core/materials/woods';
 import { CARRIERS } from '$core/carriers/registry';
+import { RACKS } from '$core/racks/registry';
 import { groundsFor } from '$core/holders/grounds';
 import { BACK, FIXING, LOAD, STRIPS } from '$core/plan/plan-fields';
 import type {
@@ -165,7 +166,26 @@ const carrier: fc.Arbitrary<Omit<Carrier, 'id'>> = fc.oneof(
 		})
 	)
 );
+/** Any rack of any kind, held in any way that its kind knows. */
+const rack = fc
+	.oneof(
+		...RACKS.map((kind) =>
+			fc.record({
+				kind: fc.constant(kind),
+				params: anyValues(kind.fields),
+				way: fc.nat(5),
+				loads: fc.array(anyLoad, { maxLength: 1 })
+			})
+		)
+	)
+	.map(({ kind, params, way, loads }) => {
+		const held = kind.held ?? ['own'];
+		const carrier: Omit<Carrier, 'id'> = { kind: kind.kind, params, at: { on: 'wall', x: 0, y: 0 }, loads };
+		return { way: held[way % held.length] ?? 'own', carrier };
+	});
 const holder = fc.record({
+	/** It is no back with carriers, but one of these. */
+	rack: fc.option(rack, { freq: 3 }),
 	x: within(-3000, 3000),
 	on: fc.nat(3),
 	/** Of those that are screwed to the wall. */
@@ -179,8 +199,22 @@ const holder = fc.record({
 	onto: fc.option(fc.nat(4))
 });
 
+type Any = typeof holder extends fc.Arbitrary<infer T> ? T : never;
+
+/** A rack of the plan. */
+function rackOf(i: number, { x, y, rack: of }: Any, row: string): Holder | null {
+	if (!of) return null;
+	const { way, carrier: first } = of;
+	const mounts: Record<typeof way, Mount> = {
+		own: { kind: 'own', x, y },
+		'row-end': { kind: 'row-end', row },
+		'row-top': { kind: 'row-top', row, x }
+	};
+	return { id: id('h', i), name: '', mount: mounts[way], carriers: [{ ...first, id: 'c0' }] };
+}
+
 /** Hung on a row, or screwed to the wall with its screws anywhere. */
-function mountOf(h: typeof holder extends fc.Arbitrary<infer T> ? T : never, row: string): Mount {
+function mountOf(h: Any, row: string): Mount {
 	const { fixing, places, x, y } = h;
 	return fixing
 		? { kind: 'fixed', x, y, places, ...(fixing as unknown as Pick<FixedMount, 'screws'>) }
@@ -230,13 +264,16 @@ const plans: fc.Arbitrary<Plan> = fc
 		holders:
 			r.rows.length === 0
 				? []
-				: r.holders.map((h, i): Holder => ({
-						id: id('h', i),
-						name: '',
-						mount: mountOf(h, id('r', h.on % r.rows.length)),
-						back: h.back as unknown as Back,
-						carriers: stacked({ ...h, carriers: h.carriers.map((c, k) => ({ ...c, id: id('c', k) })) })
-					})),
+				: r.holders.map(
+						(h, i): Holder =>
+							rackOf(i, h, id('r', h.on % r.rows.length)) ?? {
+								id: id('h', i),
+								name: '',
+								mount: mountOf(h, id('r', h.on % r.rows.length)),
+								back: h.back as unknown as Back,
+								carriers: stacked({ ...h, carriers: h.carriers.map((c, k) => ({ ...c, id: id('c', k) })) })
+							}
+					),
 		cutting: { kerf: r.kerf, lengths: [] }
 	}));
 /** Any plan that the schema takes, its rows r0 to r3 and its holders h0 to h4. */

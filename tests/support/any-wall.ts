@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { CARRIERS } from '$core/carriers/registry';
 import { holderFor } from '$core/holders/holder-for';
 import { FITTING } from './fitting-things';
-import { pegRack } from './peg-rack';
+import { backOf, pegRack } from './peg-rack';
 import type { Holder, Plan, Row, Stud } from '$core/plan/types';
 
 /**
@@ -85,7 +85,7 @@ const holder = fc.record({
 function carriedBy(h: Holder, kind: string | null, mass: number, count: number): Holder {
 	if (kind === null) return h;
 	const thing = { ...FITTING[kind]!, mass };
-	const made = holderFor(kind, { thing, count, widest: Math.max(160, h.back.width), unit: 'mm' }, h.id);
+	const made = holderFor(kind, { thing, count, widest: Math.max(160, backOf(h).width), unit: 'mm' }, h.id);
 	if (!made.ok) return h;
 	const { back, carriers } = made.value.holder;
 	return { ...h, back, carriers };

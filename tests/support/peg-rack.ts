@@ -1,6 +1,6 @@
 import type { Spacing } from '$core/carriers/spacing';
 import { hangs } from '$core/plan/held';
-import type { Back, Holder, HungHolder, Strips } from '$core/plan/types';
+import type { Back, Backed, Holder, HungHolder, Strips } from '$core/plan/types';
 
 /** A rack of pegs in the few words that plans worked by hand need: one carrier, every seat full. */
 export interface PegRack {
@@ -45,7 +45,7 @@ export const stripsOf = ({ hook, spacer, lockStrip, secondHook }: PegRack): Stri
 });
 
 /** Its back and its carrier. */
-export function bodyOf({ face, pegs, load }: PegRack): Pick<Holder, 'back' | 'carriers'> {
+export function bodyOf({ face, pegs, load }: PegRack): Pick<Backed, 'back' | 'carriers'> {
 	const { height, ...rest } = pegs;
 	const { perSeat, thickness, ...thing } = load;
 	return {
@@ -80,7 +80,7 @@ export function rackOf(h: Holder): PegRack {
 	};
 	const { depth, count: ___, ...load } = c.loads[0]!;
 	return {
-		face: back,
+		face: backOf({ back }),
 		hook,
 		spacer,
 		lockStrip: lockStrip === 'screwed',
@@ -95,6 +95,15 @@ export function withRack(h: Holder, change: Partial<PegRack>): HungHolder {
 	const rack = { ...rackOf(h), ...change };
 	return { ...h, mount: { ...hung(h).mount, strips: stripsOf(rack) }, ...bodyOf(rack) };
 }
+
+/** The back of a holder that is known to have one. */
+export function backOf({ back }: Pick<Holder, 'back'>): Back {
+	if (!back) throw new Error('a rack has no back');
+	return back;
+}
+
+/** A holder that is known to have a back. */
+export const backed = (h: Holder): Backed => ({ ...h, back: backOf(h) });
 
 /** A holder that is known to hang on a row. */
 export function hung(h: Holder | undefined): HungHolder {

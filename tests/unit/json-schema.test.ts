@@ -1,6 +1,6 @@
 import { screwedAt } from '$core/places/fixed/new-mount';
 import { withStrips } from '$core/plan/held';
-import { hung } from '../support/peg-rack';
+import { backOf, hung } from '../support/peg-rack';
 import { Ajv2020 } from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -126,7 +126,7 @@ function everything(): Plan {
 		})),
 		holders: plan.holders.map((h, i) => ({
 			...h,
-			mount: i % 2 ? withStrips(hung(h), { secondHook: true }) : screwedAt(plan.wall, { x: 0, y: 900 }, h.back, 'mm')
+			mount: i % 2 ? withStrips(hung(h), { secondHook: true }) : screwedAt(plan.wall, { x: 0, y: 900 }, backOf(h), 'mm')
 		}))
 	};
 }

@@ -3,6 +3,7 @@ import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, it } from 'vitest';
 import { CARRIERS } from '$core/carriers/registry';
+import { RACKS } from '$core/racks/registry';
 import { MEMBER_KINDS } from '$core/members/registry';
 
 /** A kind is declared in one file and a line of its registry: nothing else in the tree may ask for it by name. */
@@ -24,6 +25,8 @@ const namers = (kind: string) =>
 		.filter((f) => !DOCUMENTS.includes(f));
 
 describe('a kind is named in its own file alone', () => {
+	it.each(RACKS.map((c) => c.kind))('rack %s', (kind) => expect(namers(kind)).toEqual([`core/racks/${kind}.ts`]));
+
 	it.each(CARRIERS.map((c) => c.kind))('carrier %s', (kind) =>
 		expect(namers(kind)).toEqual([`core/carriers/${kind}.ts`])
 	);
@@ -36,17 +39,18 @@ describe('a kind is named in its own file alone', () => {
 
 	it('a way to hold a back, but for what the document is, who tells them apart, and those who make one', () => {
 		const told = files
-			.filter((f) => /\bmount\.kind\s*[!=]==?\s*['"]|kind: 'fixed'/.test(codeOf(f)))
+			.filter((f) => /\bmount\.kind\s*[!=]==?\s*['"]|kind: '(fixed|own|row-end|row-top)'/.test(codeOf(f)))
 			.map((f) => relative(SRC, f));
 		expect(told.filter((f) => !/^core\/(mounts|places)\//.test(f)).sort()).toEqual([
+			'core/arrange/first-rack.ts',
 			'core/plan/held.ts',
 			'core/plan/types.ts'
 		]);
 	});
 
 	it('in other words too: its folder, its file, and what it exports', () => {
-		for (const { kind } of CARRIERS) {
-			const importers = files.filter((f) => readFileSync(f, 'utf8').includes(`carriers/${kind}'`));
+		for (const { kind } of [...CARRIERS, ...RACKS]) {
+			const importers = files.filter((f) => new RegExp(`(carriers|racks)/${kind}'`).test(readFileSync(f, 'utf8')));
 			expect(
 				importers.map((f) => relative(SRC, f)),
 				kind

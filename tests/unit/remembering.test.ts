@@ -1,4 +1,4 @@
-import { hangs, withStrips } from '$core/plan/held';
+import { hangs, isRack, withStrips } from '$core/plan/held';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
@@ -104,7 +104,11 @@ function steps(others: readonly Plan[]): fc.Arbitrary<Step> {
 			.tuple(at, from, fc.constantFrom<'back' | 'carriers' | 'mount'>('back', 'carriers', 'mount'))
 			.map(([i, other, key]): Step => (p) => {
 				const holder = item(other.holders, i);
-				return holder ? changedHolder(p, i, (h) => ({ ...h, [key]: holder[key] })) : p;
+				if (!holder) return p;
+				// A rack has no back, and a back no rack's carrier: one becomes the other whole.
+				return changedHolder(p, i, (h) =>
+					isRack(h) || isRack(holder) ? { ...holder, id: h.id } : { ...h, [key]: holder[key] }
+				);
 			}),
 		fc.tuple(at, fc.constantFrom<'loose' | 'screwed' | 'none'>('loose', 'screwed', 'none')).map(
 			([i, lockStrip]): Step =>

@@ -1,7 +1,7 @@
 import { checkPlan } from '../checks/check-plan';
 import { screwedAt } from '../places/fixed/new-mount';
 import { isFixed } from '../plan/held';
-import type { FixedHolder, Holder, Plan } from '../plan/types';
+import type { Backed, FixedHolder, Plan } from '../plan/types';
 import { lowestTop } from '../survey/outline';
 import type { LengthUnit } from '../units/parse-length';
 import type { Millimetres } from '../units/quantity';
@@ -39,7 +39,7 @@ function leftEnds({ wall, holders }: Plan, width: Millimetres): Millimetres[] {
  * that brings nothing to mind, else the one that brings fewest stops, and of those fewest things to mind.
  * @example firstFixed(plan, holder, 'mm').mount.places.length
  */
-export function firstFixed(plan: Plan, holder: Holder, unit: LengthUnit): FixedHolder {
+export function firstFixed(plan: Plan, holder: Backed, unit: LengthUnit): FixedHolder {
 	const back = { ...holder.back, width: Math.min(holder.back.width, plan.wall.width) };
 	const at = (x: Millimetres, y: Millimetres): FixedHolder => ({
 		...holder,

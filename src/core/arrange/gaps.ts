@@ -90,7 +90,7 @@ function gapOn(
 	room: Box3[]
 ): Gap | null {
 	const [bare] = made.holder.carriers;
-	if (!bare || holder.back.made.kind === 'battens') return null;
+	if (!bare || !holder.back || holder.back.made.kind === 'battens') return null;
 	for (const { x, y } of freePlaces(built, room).slice(0, MOST_BUILT)) {
 		const carriers = [...holder.carriers, { ...bare, id: freeId(holder), at: { ...bare.at, x, y } }];
 		const changed = applyCommand(plan, { kind: 'change', list: 'holders', id: holder.id, change: { carriers } });

@@ -2,6 +2,7 @@ import type { Fields, ValuesOf } from '../form/field';
 import { startsOf } from '../form/start-of';
 import type { ScrewSize } from '../materials/screws';
 import type { StockId } from '../materials/stocks';
+import type { HeldBy, Hold } from './hold';
 import type { GrabPoint, MemberData } from '../members/member';
 import type { Problem } from '../result';
 import type { FaceName, Frame } from '../solid/frame';
@@ -144,6 +145,8 @@ export interface BuiltCarrier {
 	faces: readonly OfferedFace[];
 	/** Cords of what charges here. */
 	cords?: readonly Cord[];
+	/** Of a rack: how it holds to what it stands on. */
+	hold?: Hold;
 	/** What opens, in the carrier's frame: of those that stand on the back alone. */
 	sweeps?: readonly Sweep[];
 	/** One for each load. */
@@ -212,6 +215,10 @@ export interface CarrierKind<P = Record<string, unknown>> {
 	grips: readonly GripKind[];
 	/** Faces it may stand on. */
 	on: readonly FaceName[];
+	/** It is a rack: it stands on the wall itself, in one of these ways, and on no back. */
+	held?: readonly HeldBy[];
+	/** Of a rack: the place that people measure to, from its left end and its foot. Absent: those. */
+	mark?(params: P): { name: string; at: Vec2 };
 	/** Its screws come through the board from behind: it stands on the back alone. */
 	through?: true;
 	/** What each of its loads is for, in words; as many as it has groups of seats. */

@@ -9,8 +9,9 @@ import { newThing } from '../things/new-thing';
 import type { Carrier } from '../plan/types';
 import type { Thing } from '../things/types';
 import { FITTING } from '../../../tests/support/fitting-things';
-import { carrierKind, CARRIERS } from './registry';
-import { roomIn } from './room';
+import { CARRIERS } from './registry';
+import { carrierKind } from '../kinds/registry';
+import { roomIn } from '../kinds/room';
 import { spacingPitch, type Spacing } from './spacing';
 
 const figures = (kind: string, thing: Thing, count = 4, unit: 'mm' | 'inch' = 'mm') => {

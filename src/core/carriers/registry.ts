@@ -23,7 +23,7 @@ import { toolDock } from './tool-dock';
 import { twoRails } from './two-rails';
 import { writingSlope } from './writing-slope';
 
-/** Every kind of carrier. A new one is one file and one line here; nothing else knows its name. */
+/** Every kind of carrier on a back. A new one is one file and one line here; nothing else knows its name. */
 export const CARRIERS: readonly CarrierKind[] = [
 	pegs,
 	slottedShelf,
@@ -52,12 +52,3 @@ export const CARRIERS: readonly CarrierKind[] = [
 
 /** What a holder begins with where nobody has said: the first in the list. */
 export const FIRST_CARRIER = pegs.kind;
-
-const BY_KIND = new Map(CARRIERS.map((c) => [c.kind, c]));
-
-/** The kind of that name. @throws RangeError when there is none. @example carrierKind('pegs').title // 'Pegs' */
-export function carrierKind(kind: string): CarrierKind {
-	const found = BY_KIND.get(kind);
-	if (!found) throw new RangeError(`No such carrier: ${kind}`);
-	return found;
-}

@@ -3,10 +3,10 @@ import { stock } from '../materials/stocks';
 import { applyCommand, type Command } from '../plan/commands';
 import { rowProfile } from '../plan/profile';
 import { ON_BACK } from '../plan/carrier-problems';
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import { refersTo } from '../mounts/registry';
-import { hangs, isFixed, withStrips } from '../plan/held';
-import type { Back, Holder, HungHolder, Plan, Row, Strips } from '../plan/types';
+import { hangs, isBacked, isFixed, isRack, withStrips } from '../plan/held';
+import type { Back, Backed, Holder, HungHolder, Plan, Row, Strips } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import { pathOf, type Asked } from './capacity';
 import { governingCheck, worstFirst, type Check } from '../verdict/check';
@@ -94,7 +94,7 @@ function nextRowDown(plan: Plan, row: Row): Row | undefined {
 }
 
 /** The same back of ply, which does not split along its grain; nothing where it is a sheet. */
-function plyBack(holder: Holder): Candidate[] {
+function plyBack(holder: Backed): Candidate[] {
 	const { back } = holder;
 	if (stock(back.stock).panel !== null) return [];
 	const change = holderChange(holder, { back: { ...back, stock: 'ply-18', made: onePiece(back.made) } });
@@ -192,8 +192,9 @@ function stripCandidates(plan: Plan, holder: HungHolder): Candidate[] {
 
 /** All that might help, each by itself. */
 function candidates(plan: Plan, row: Row | undefined, holder: Holder | undefined): Candidate[] {
-	const own = holder ? [...carrierCandidates(holder), ...plyBack(holder)] : [];
+	const own = holder ? [...carrierCandidates(holder), ...(isBacked(holder) ? plyBack(holder) : [])] : [];
 	if (holder && isFixed(holder)) return [...fixedCandidates(plan, holder), ...own];
+	if (holder && isRack(holder)) return [...own, ...(row ? rowCandidates(plan, row) : [])];
 	if (!row) return [];
 	const hung =
 		holder && hangs(holder) ? [...backCandidates(plan, holder, row), ...own, ...stripCandidates(plan, holder)] : [];

@@ -5,7 +5,7 @@ import { checkPlan } from './check-plan';
 import type { Holder, Plan } from '../plan/types';
 import { governingCheck, verdictOf, type Check } from '../verdict/check';
 import { base, fresh, doing, holder, at, load, find } from '../../../tests/support/demo-wall';
-import { withRack } from '../../../tests/support/peg-rack';
+import { backOf, hung, withRack } from '../../../tests/support/peg-rack';
 
 describe('verdicts of a plan', () => {
 	it('of a row with nothing on it is that it carries nothing', () => {
@@ -103,7 +103,10 @@ describe('verdicts of a plan', () => {
 				obstructions: base.wall.obstructions.map((o) => ({ ...o, x: W - o.x - o.width }))
 			},
 			rows: base.rows.map((r) => ({ ...r, left: W - r.right, right: W - r.left, joints: r.joints.map((j) => W - j) })),
-			holders: base.holders.map((h) => ({ ...h, mount: { ...h.mount, x: W - h.mount.x - h.back.width } }))
+			holders: base.holders.map((h) => ({
+				...h,
+				mount: { ...hung(h).mount, x: W - hung(h).mount.x - backOf(h).width }
+			}))
 		};
 		const [a, b] = [fresh(base), fresh(mirrored)];
 		for (const [id, judged] of a.holders)

@@ -10,8 +10,11 @@ import { rowChecks, type RowResult } from '../supports/row/row-checks';
 import { studCheck } from '../supports/stud-check';
 import { holderWarnings } from './clashes';
 import type { StudLoad } from '../mechanics/members/stud-bending';
-import type { Newtons } from '../units/quantity';
+import type { Millimetres, Newtons } from '../units/quantity';
 import { fixedHolders, type AnyPlaced } from '../places/any-place';
+import { placeRacks, type RackPlaced } from '../places/rack/place';
+import type { HeldResult } from '../supports/rack/result';
+import { rackResult } from './rack-checks';
 import { fixedResult, type FixedResult } from './fixed-checks';
 import type { FixedPlaced } from '../places/fixed/place';
 import { placeHolders, type LaidRow, type Placed } from '../places/row/place';
@@ -112,7 +115,7 @@ const judgeHolder = remembering(
 );
 
 /** Checks of a row where a holder leans on it, each screw's with that of the block it is in. */
-function checksUnder({ left, right }: Placed, { result, blocks }: OnRow): Check[] {
+function checksUnder({ left, right }: Pick<Placed, 'left' | 'right'>, { result, blocks }: OnRow): Check[] {
 	return [...result.fixings, ...result.cleats]
 		.filter((s) => s.from < right && s.to > left)
 		.flatMap(({ check }) => {
@@ -122,7 +125,6 @@ function checksUnder({ left, right }: Placed, { result, blocks }: OnRow): Check[
 		});
 }
 
-/** What hangs on a row, its own and what rides there, whose weight nobody said. */
 /** A holder that is screwed to the wall: its own checks, and those of the blocks its screws are in. */
 const judgeFixed = remembering(
 	(placed: FixedPlaced, result: FixedResult, blocks: readonly Check[], stop: Warning | undefined): JudgedHolder => {
@@ -131,7 +133,32 @@ const judgeFixed = remembering(
 	}
 );
 
-const unknownOn = remembering((laid: LaidRow): Check[] => [...laid.placed, ...laid.guests].flatMap(unknownLoads));
+/** A rack: its own checks, those of the blocks it is screwed to, and of the row that it is on. */
+const judgeRack = remembering(
+	(
+		placed: RackPlaced,
+		result: HeldResult,
+		blocks: readonly Check[],
+		row: OnRow | undefined,
+		stop: Warning | undefined
+	): JudgedHolder => {
+		const path = [...new Set([...result.checks, ...blocks, ...(row ? checksUnder(nearEnd(placed, row), row) : [])])];
+		return { placed, path, ...judged(path, stop ?? row?.stop) };
+	}
+);
+
+/** The stretch of its row that a rack leans on: what is past the end leans on the end. */
+function nearEnd({ left, right }: RackPlaced, { result }: OnRow): { left: Millimetres; right: Millimetres } {
+	const ends = [...result.cleats, ...result.fixings];
+	const from = Math.min(...ends.map((s) => s.from));
+	const to = Math.max(...ends.map((s) => s.to));
+	return { left: Math.min(left, to - 1), right: Math.max(right, from + 1) };
+}
+
+/** What hangs on a row, its own and what rides there, whose weight nobody said. */
+const unknownOn = remembering((laid: LaidRow): Check[] =>
+	[...laid.placed, ...laid.guests, ...laid.extras.map((e) => e.rack)].flatMap(unknownLoads)
+);
 
 interface RowAndHolders extends JudgedRow {
 	holders: readonly JudgedHolder[];
@@ -151,7 +178,7 @@ const judgeRow = remembering(
 	): RowAndHolders => {
 		// What a row carries of unknown weight leaves the row itself unjudged.
 		const path = [...on.result.checks, ...on.blocks, ...unknownOn(laid)];
-		const empty = laid.placed.length + laid.guests.length === 0;
+		const empty = laid.placed.length + laid.guests.length + laid.extras.length === 0;
 		return {
 			// With nothing on it a row holds nothing, however strong it is.
 			...(empty && !on.stop ? { verdict: 'unloaded' as const, check: undefined } : judged(path, on.stop)),
@@ -209,14 +236,16 @@ export function checkPlan(plan: Plan): PlanChecks {
 	const { wall } = plan;
 	const laid = placeHolders(plan);
 	const fixed = fixedHolders(plan);
+	const racks = placeRacks(plan);
 	const warnings = [
 		...plan.rows.flatMap((r) => warningsOf(r, wall, plan.cutting)),
-		...holderWarnings(plan, laid, fixed)
+		...holderWarnings(plan, laid, fixed, racks)
 	];
 	const stops = stopsOf(warnings);
 	const results = laid.map((l) => rowChecks(l, wall, plan.cutting.kerf));
 	const screwed = fixed.map((p) => fixedResult(p, wall));
-	const direct: readonly Giver[] = fixed.length > 0 ? [...results, ...screwed] : results;
+	const held = racks.map((p) => rackResult(p, wall));
+	const direct: readonly Giver[] = screwed.length + held.length > 0 ? [...results, ...screwed, ...held] : results;
 	const blocks = (wall.blocking ?? []).flatMap((b) => judgeBlock(b, wall, givenTo(b.id, direct)) ?? []);
 	const under = blocks.map((b) => b.check);
 	const blocksOf = ({ studLoads }: Giver) =>
@@ -241,13 +270,20 @@ export function checkPlan(plan: Plan): PlanChecks {
 		const result = screwed[i] as FixedResult;
 		holders.set(p.holder.id, judgeFixed(p, result, blocksOf(result), stops.holders.get(p.holder.id)));
 	});
+	const onRowOf = new Map(onRows.map((r, i) => [laid[i]?.row.id, r]));
+	racks.forEach((p, i) => {
+		const result = held[i] as HeldResult;
+		const row = onRowOf.get(p.on?.row.id);
+		holders.set(p.holder.id, judgeRack(p, result, blocksOf(result), row, stops.holders.get(p.holder.id)));
+	});
 	const rows = new Map<string, JudgedRow>(judgedRows.map((r) => [r.laid.row.id, r]));
 	const studs = new Map<string, JudgedStud>();
 	const givers: readonly Giver[] = blocks.length > 0 ? [...direct, ...blocks] : direct;
 	for (const stud of wall.studs) {
 		const unknown = [
 			...laid.flatMap((l, i) => ((results[i] as RowResult).studLoads.has(stud.id) ? unknownOn(l) : [])),
-			...fixed.flatMap((p, i) => ((screwed[i] as FixedResult).studLoads.has(stud.id) ? unknownLoads(p) : []))
+			...fixed.flatMap((p, i) => ((screwed[i] as FixedResult).studLoads.has(stud.id) ? unknownLoads(p) : [])),
+			...racks.flatMap((p, i) => ((held[i] as HeldResult).studLoads.has(stud.id) ? unknownLoads(p) : []))
 		];
 		const found = judgeStud(stud, wall, givenTo(stud.id, givers), unknown);
 		if (found) studs.set(stud.id, found);
@@ -256,7 +292,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 	let all: Check[] | undefined;
 	const gather = () => [
 		...laid.flatMap((l, i) => [...l.placed.flatMap((p) => holderChecks(p)), ...(results[i] as RowResult).checks]),
-		...screwed.flatMap((r) => r.checks),
+		...[...screwed, ...held].flatMap((r) => r.checks),
 		...blocks.map((b) => b.check),
 		...[...studs.values()].flatMap((s) => s.check ?? [])
 	];

@@ -13,6 +13,8 @@ import { floorAt, lowestTop } from '../survey/outline';
 import { holderClashes } from './holder-clashes';
 import type { AnyPlaced } from '../places/any-place';
 import { fixedFit } from './fixed-fit';
+import { rackFit } from './rack-fit';
+import type { RackPlaced } from '../places/rack/place';
 import type { FixedPlaced } from '../places/fixed/place';
 import type { LaidRow, Placed } from '../places/row/place';
 import { hookLoad } from '../places/row/hook-loads';
@@ -105,6 +107,17 @@ const ofFixed = remembering(
 	}
 );
 
+/** A rack that is held as it is. */
+const ofRack = remembering(
+	(p: RackPlaced, rows: Plan['rows'], wall: Plan['wall'], stature: Plan['stature']): Warning[] => {
+		const found: Warning[] = [];
+		const say: Say = (level, message) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
+		onWall({ rows, wall, ...(stature === undefined ? {} : { stature }) }, p, say);
+		rackFit(p, wall, say);
+		return found;
+	}
+);
+
 /** A holder on a row against rows and wall. */
 function withRowsAndWall(plan: Around, p: Placed): Warning[] {
 	const found: Warning[] = [];
@@ -165,15 +178,21 @@ const ofRow = remembering(
  * Everything about the holders' places that is not a margin: clashes, headroom, obstructions, and faults of their own
  * build.
  */
-export function holderWarnings(plan: Plan, laid: readonly LaidRow[], fixed: readonly FixedPlaced[]): Warning[] {
+export function holderWarnings(
+	plan: Plan,
+	laid: readonly LaidRow[],
+	fixed: readonly FixedPlaced[],
+	racks: readonly RackPlaced[]
+): Warning[] {
 	const { rows, wall, stature, cutting } = plan;
 	return [
-		...holderClashes(fixed.length > 0 ? [...laid, fixedGroup(fixed)] : laid),
+		...holderClashes([...laid, ...[fixed, racks].filter((g) => g.length > 0).map(screwedGroup)]),
 		...laid.flatMap((l) => ofRow(l, rows, wall, stature)),
 		...fixed.flatMap((p) => ofFixed(p, rows, wall, cutting.kerf, stature)),
-		...sweepWarnings(wall, [...laid.flatMap((l) => l.placed), ...fixed])
+		...racks.flatMap((p) => ofRack(p, rows, wall, stature)),
+		...sweepWarnings(wall, [...laid.flatMap((l) => l.placed), ...fixed, ...racks])
 	];
 }
 
 /** The same object for the same holders, so that they are compared with a row once. */
-const fixedGroup = remembering((placed: readonly FixedPlaced[]) => ({ placed }));
+const screwedGroup = remembering((placed: readonly AnyPlaced[]) => ({ placed }));

@@ -1,4 +1,4 @@
-import { roomIn } from '../carriers/room';
+import { roomIn } from '../kinds/room';
 import { refersTo } from '../mounts/registry';
 import type { Carrier, Holder, Plan } from '../plan/types';
 import type { Kilograms } from '../units/quantity';

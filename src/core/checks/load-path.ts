@@ -1,11 +1,13 @@
 import { segmentsOn } from '../cleats/segments';
 import type { BuiltCarrierAt } from '../holders/built';
 import { hostOf } from '../plan/carrier-problems';
-import type { Wall } from '../plan/types';
+import type { Row, Wall } from '../plan/types';
+import type { RackPlaced } from '../places/rack/place';
 import type { Millimetres, Newtons } from '../units/quantity';
-import { hookLoad } from '../places/row/hook-loads';
+import { rowExtra } from '../places/row/extras';
+import { hookLoad, type HookLoad } from '../places/row/hook-loads';
 import { shareOf } from '../supports/row/row-loads';
-import { onRow, type AnyPlaced } from '../places/any-place';
+import { onRow, screwedOn, type AnyPlaced } from '../places/any-place';
 import { fixedLoads } from '../supports/fixed/loads';
 import type { FixedPlaced } from '../places/fixed/place';
 import { holderWeights } from '../places/in-place';
@@ -35,7 +37,33 @@ const WORTH_DRAWING = 0.06;
  * @example loadPath(placed, plan.wall)?.screws.map((s) => s.across)
  */
 export function loadPath(placed: AnyPlaced, wall: Wall, kerf: Millimetres): LoadPath | null {
-	return onRow(placed) ? hungPath(placed, wall, kerf) : fixedPath(placed, wall);
+	if (onRow(placed)) return hungPath(placed, wall, kerf);
+	return screwedOn(placed) ? fixedPath(placed, wall) : rackPath(placed, wall, kerf);
+}
+
+/** To what it is driven into; along its row where it is on one. */
+function rackPath(placed: RackPlaced, wall: Wall, kerf: Millimetres): LoadPath | null {
+	const common = { carriers: [], thing: thingsAt(placed), hook: null };
+	const extra = rowExtra(placed, wall, kerf);
+	if (extra) return { ...common, screws: rowScrews(extra.load, placed.on?.row, wall, kerf) };
+	const held = placed.screws.filter((s) => s.support && !s.fault);
+	const each = holderWeights(placed.built).total / held.length;
+	return held.length > 0 ? { ...common, screws: held.map((s) => ({ at: [s.x, s.y], across: each })) } : null;
+}
+
+/** What the screws of a row take of one load on it. */
+function rowScrews(load: HookLoad, row: Row | undefined, wall: Wall, kerf: Millimetres): LoadPath['screws'] {
+	if (!row) return [];
+	return segmentsOn(row, wall, kerf)
+		.flatMap((segment) =>
+			segment.fixings.length < 2
+				? []
+				: segment.fixings.map((f, i) => ({
+						at: [f.x, f.screws.at(-1)?.y ?? row.y] as [number, number],
+						across: shareOf(load, segment, i)
+					}))
+		)
+		.filter((s) => Math.abs(s.across) > WORTH_DRAWING * load.total);
 }
 
 /** Straight from the things to the screws in the wall. */
@@ -87,14 +115,6 @@ function hungPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPath | nul
 	const load = hookLoad(placed);
 	if (!load) return null;
 	const y = row.y + profile.back;
-	const screws = segmentsOn(row, wall, kerf).flatMap((segment) =>
-		segment.fixings.length < 2
-			? []
-			: segment.fixings.map((f, i) => ({
-					at: [f.x, f.screws.at(-1)?.y ?? y] as [number, number],
-					across: shareOf(load, segment, i)
-				}))
-	);
 	return {
 		carriers: throughCarriers(placed),
 		thing: thingsAt(placed),
@@ -102,6 +122,6 @@ function hungPath(placed: Placed, wall: Wall, kerf: Millimetres): LoadPath | nul
 			[load.from, y],
 			[load.to, y]
 		],
-		screws: screws.filter((s) => Math.abs(s.across) > WORTH_DRAWING * load.total)
+		screws: rowScrews(load, row, wall, kerf)
 	};
 }

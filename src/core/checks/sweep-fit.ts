@@ -1,4 +1,4 @@
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import { roomBoxes } from '../holders/room-boxes';
 import type { AnyPlaced } from '../places/any-place';
 import type { Wall } from '../plan/types';

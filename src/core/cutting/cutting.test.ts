@@ -1,3 +1,4 @@
+import { backOf } from '../../../tests/support/peg-rack';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -161,8 +162,8 @@ describe('the cut plan of a wall', () => {
 
 	it('leaves out what is wider than its board or sheet, and says so', () => {
 		const wide = structuredClone(plan);
-		(wide.holders[0] as (typeof wide.holders)[number]).back.height = 1300;
-		const board = (wide.holders[1] as (typeof wide.holders)[number]).back;
+		backOf(wide.holders[0]!).height = 1300;
+		const board = backOf(wide.holders[1]!);
 		board.stock = '1x4';
 		const groups = cut(wide).groups.filter((g) => g.unfit.length > 0);
 		expect(groups.map((g) => [g.tooWide, g.unfit.map((p) => p.owner.name), g.boards.length])).toEqual([

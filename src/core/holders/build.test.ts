@@ -1,23 +1,24 @@
 import { heldBy } from '../../../tests/support/in-place';
 import { describe, expect, it } from 'vitest';
 import { FITTING } from '../../../tests/support/fitting-things';
-import { CARRIERS, carrierKind } from '../carriers/registry';
-import type { Carrier, Holder } from '../plan/types';
+import { CARRIERS } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
+import type { Backed, Carrier } from '../plan/types';
 import { sayPhrase } from '../units/phrase';
 import { buildHolder } from './build';
 import { holderFor } from './holder-for';
 
-const fitted = (kind: string): Holder => {
+const fitted = (kind: string): Backed => {
 	const made = holderFor(kind, { thing: FITTING[kind]!, count: 3, widest: 1200, unit: 'mm' }, 'h');
 	if (!made.ok) throw new Error(made.error);
 	return made.value.holder;
 };
-const stops = ({ back, carriers, mount }: Holder) =>
+const stops = ({ back, carriers, mount }: Backed) =>
 	buildHolder(back, carriers, heldBy({ mount }))
 		.warnings.filter((w) => w.level === 'stop')
 		.map((w) => sayPhrase(w.message, 'mm'))
 		.join('; ');
-const moved = (h: Holder, at: Partial<Carrier['at']>): Holder => ({
+const moved = (h: Backed, at: Partial<Carrier['at']>): Backed => ({
 	...h,
 	carriers: h.carriers.map((c) => ({ ...c, at: { ...c.at, ...at } }))
 });

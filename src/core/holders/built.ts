@@ -1,5 +1,6 @@
 import type { Cord, Found, Load, Member, Retention, ScrewJoint, Seat, Sweep } from '../carriers/carrier';
 import type { Hole, HookScrew } from '../mounts/held';
+import type { Hold } from '../carriers/hold';
 import type { Frame } from '../solid/frame';
 import type { Part } from '../solid/part';
 import type { Vec3 } from '../solid/vector';
@@ -92,6 +93,8 @@ export interface Built {
 	beyondEnds: Millimetres;
 	/** Of the highest seat; where a hand pulls. */
 	seatHeight: Millimetres;
+	/** Of a rack: how it holds. */
+	hold?: Hold;
 	/** Every seat keeps its things near its root. */
 	kept: boolean;
 	/** Things whose mass nobody knows. */

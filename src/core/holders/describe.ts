@@ -1,4 +1,4 @@
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import type { Holder } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 
@@ -8,8 +8,9 @@ import { mm, phrase, type Phrase } from '../units/phrase';
  */
 export function describeHolder({ back, carriers }: Pick<Holder, 'back' | 'carriers'>): Phrase {
 	const all = carriers.map((c) => carrierKind(c.kind).describe(c.params));
-	const values = Object.assign({ width: mm(back.width) }, ...all.map((p, i) => renamed(p, i).values));
+	const values = Object.assign(back ? { width: mm(back.width) } : {}, ...all.map((p, i) => renamed(p, i).values));
 	const words = all.map((p, i) => renamed(p, i).text).join('; ');
+	if (!back) return phrase(words, values);
 	return phrase(`{width@tape} wide${words ? `: ${words}` : ', nothing on it'}`, values);
 }
 

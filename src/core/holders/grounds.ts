@@ -1,12 +1,12 @@
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import type { OfferedFace } from '../carriers/carrier';
 import { hostOf, ON_BACK } from '../plan/carrier-problems';
-import type { Carrier, Holder } from '../plan/types';
+import type { Carrier, Backed } from '../plan/types';
 
 /** Faces that a carrier offers to others, whatever it stands on. */
 export const facesOf = (
 	carrier: Pick<Carrier, 'kind' | 'params' | 'loads'>,
-	holder: Pick<Holder, 'back'>
+	holder: Pick<Backed, 'back'>
 ): readonly OfferedFace[] =>
 	carrierKind(carrier.kind).build(carrier.params, {
 		host: {
@@ -24,7 +24,7 @@ export const facesOf = (
  * @example groundsFor(holder, carrier) // [{ value: 'back', name: 'The back' }]
  */
 export function groundsFor(
-	holder: Pick<Holder, 'back' | 'carriers'>,
+	holder: Pick<Backed, 'back' | 'carriers'>,
 	carrier: Pick<Carrier, 'id' | 'kind'>
 ): { value: string; name: string }[] {
 	const kind = carrierKind(carrier.kind);

@@ -1,5 +1,5 @@
 import type { Fitted, Wanted } from '../carriers/carrier';
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import { stock, type StockId } from '../materials/stocks';
 import type { Millimetres } from '../units/quantity';
 import { fail, ok, type Result } from '../result';

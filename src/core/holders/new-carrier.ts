@@ -1,7 +1,7 @@
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import { boundOf } from '../form/bound-of';
 import { ON_BACK } from '../plan/carrier-problems';
-import type { Carrier, Holder } from '../plan/types';
+import type { Carrier, Backed } from '../plan/types';
 import type { LengthUnit } from '../units/parse-length';
 import { groundsFor } from './grounds';
 
@@ -17,7 +17,7 @@ const UP = 0.4;
  * A carrier of a kind as it starts, no wider than the back, where it may stand: nothing on it yet.
  * @example newCarrier(holder, 'pegs', 'mm').at.on // 'back'
  */
-export function newCarrier(holder: Pick<Holder, 'back' | 'carriers'>, kind: string, unit: LengthUnit): Carrier {
+export function newCarrier(holder: Pick<Backed, 'back' | 'carriers'>, kind: string, unit: LengthUnit): Carrier {
 	const { back } = holder;
 	const asked = carrierKind(kind);
 	const params = asked.start(unit);

@@ -1,5 +1,6 @@
 import type { Wanted } from '../carriers/carrier';
-import { carrierKind, CARRIERS } from '../carriers/registry';
+import { CARRIERS } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import { ripInTwo } from '../cleats/profile';
 import type { Row } from '../plan/types';
 import { rowProfile } from '../plan/profile';

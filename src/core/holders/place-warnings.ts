@@ -1,5 +1,5 @@
 import type { Found } from '../carriers/carrier';
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import type { Back } from '../plan/types';
 import { count, mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';

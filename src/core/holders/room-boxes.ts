@@ -1,7 +1,7 @@
 import { remembering } from '../remembering';
 import { envelope } from '../solid/envelope';
 import type { Box3 } from '../solid/room';
-import { sizeOn, above } from './build';
+import { sizeOn, above } from './assemble';
 import { thingOn, type Built, type BuiltSeat } from './built';
 
 /** Room that one part or the things of one seat take, and the carrier it is of; none for the back and its strips. */

@@ -1,4 +1,4 @@
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import type { Found } from '../carriers/carrier';
 import { screwDiameter } from '../materials/screws';
 import type { Behind, Hole } from '../mounts/held';

@@ -1,4 +1,4 @@
-import { roomIn } from '../carriers/room';
+import { roomIn } from '../kinds/room';
 import type { Carrier, Holder } from '../plan/types';
 
 /** Carriers of a holder with more of a thing on them. */

@@ -1,4 +1,4 @@
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import type { Carrier } from '../plan/types';
 import type { Thing } from '../things/types';
 import { mass, phrase, type Phrase } from '../units/phrase';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { FITTING } from '../../../tests/support/fitting-things';
 import { HELD } from '../../../tests/support/in-place';
 import { CARRIERS } from '../carriers/registry';
-import { roomIn } from '../carriers/room';
+import { roomIn } from '../kinds/room';
 import type { HungHolder } from '../plan/types';
 import { buildHolder } from './build';
 import { holderFor } from './holder-for';

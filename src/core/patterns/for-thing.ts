@@ -1,5 +1,5 @@
-import { roomIn } from '../carriers/room';
-import { carrierKind } from '../carriers/registry';
+import { roomIn } from '../kinds/room';
+import { carrierKind } from '../kinds/registry';
 import type { Fitted, Wanted } from '../carriers/carrier';
 import type { Field, Fields } from '../form/field';
 import { hookScrewsFor, type MadeFor } from '../holders/holder-for';

@@ -3,21 +3,22 @@ import { describe, expect, it } from 'vitest';
 import { anyValues } from '../../../tests/support/any-fields';
 import { heldBy } from '../../../tests/support/in-place';
 import { FITTING } from '../../../tests/support/fitting-things';
-import { roomIn } from '../carriers/room';
-import { CARRIERS, carrierKind } from '../carriers/registry';
+import { roomIn } from '../kinds/room';
+import { CARRIERS } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import { buildHolder } from '../holders/build';
 import { emptyHolder } from '../holders/empty-holder';
 import { holderFor } from '../holders/holder-for';
 import { roomBoxes } from '../holders/room-boxes';
-import type { Holder, HungHolder } from '../plan/types';
+import type { Backed, HungHolder } from '../plan/types';
 import { mirrorHolder } from './mirror';
 
-const build = (h: Holder) => buildHolder(h.back, h.carriers, heldBy(h));
+const build = (h: Backed) => buildHolder(h.back, h.carriers, heldBy(h));
 /** Off the halves that figures stand on, so that both ways round alike. */
 const round = (x: number) => Math.round((x + 0.0137) * 10) / 10 + 0;
 
 /** Boxes of all parts and things, and every screw and seat, seen from one end; or from the other, as in a mirror. */
-function seen(h: Holder, mirrored: boolean): string[] {
+function seen(h: Backed, mirrored: boolean): string[] {
 	const built = build(h);
 	const { width } = h.back;
 	const x = (a: number, b: number) => (mirrored ? [round(width - b), round(width - a)] : [round(a), round(b)]);

@@ -1,7 +1,7 @@
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import { hostOf } from '../plan/carrier-problems';
 import { isFixed } from '../plan/held';
-import type { Back, Carrier, Holder } from '../plan/types';
+import type { Back, Carrier, Backed } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 import type { FaceName } from '../solid/frame';
 
@@ -42,7 +42,7 @@ function mirroredCarrier(c: Carrier, carriers: readonly Carrier[], back: Back): 
  * A holder as in a mirror: left is right. It stays where it hangs.
  * @example mirrorHolder(mirrorHolder(holder)) // as it was
  */
-export function mirrorHolder(holder: Holder): Holder {
+export function mirrorHolder(holder: Backed): Backed {
 	const { back, carriers } = holder;
 	const { made, width } = back;
 	const mirrored: Back =

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { FITTING } from '../../../tests/support/fitting-things';
-import { CARRIERS, carrierKind } from '../carriers/registry';
+import { CARRIERS } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import { holderFor } from '../holders/holder-for';
 import { usualRow } from '../holders/offers';
 import type { Thing } from '../things/types';

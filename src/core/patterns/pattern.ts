@@ -1,10 +1,10 @@
 import { groupField, idField, textField } from '../form/field';
 import { shapeOf } from '../form/schema-of';
-import { unhang } from '../carriers/hang';
+import { unhang } from '../kinds/hang';
 import { startStrips } from '../holders/empty-holder';
 import { hangs } from '../plan/held';
 import { BACK, HOLDER, STRIPS } from '../plan/plan-fields';
-import type { Back, Carrier, Holder, HungHolder, Strips } from '../plan/types';
+import type { Back, Backed, Carrier, HungHolder, Strips } from '../plan/types';
 import type { LengthUnit } from '../units/parse-length';
 
 /** A holder kept to be made again: a back with carriers and the strips behind it. It hangs nowhere. */
@@ -34,7 +34,7 @@ export const patternSchema = shapeOf(PATTERN);
  * out. What is screwed to a wall gets the usual strips.
  * @example patternOf(holder, 'p1', 'Clamp rack', 'mm').strips.spacer
  */
-export function patternOf(holder: Holder, id: string, name: string, unit: LengthUnit): Pattern {
+export function patternOf(holder: Backed, id: string, name: string, unit: LengthUnit): Pattern {
 	return {
 		id,
 		name,

@@ -2,7 +2,7 @@ import { jsonText } from '../form/json-text';
 import { MOST_VALUES } from '../form/outside';
 import { problemsOf } from '../form/problems';
 import { exact, list, oneOf } from '../form/yup';
-import { carrierProblems } from '../plan/carrier-problems';
+import { onBackProblems } from '../plan/carrier-problems';
 import { fail, ok, type Problem, type Result } from '../result';
 import { patternSchema, type Pattern } from './pattern';
 
@@ -24,7 +24,7 @@ const fileSchema = exact({
 /** What is wrong with a pattern, by field; nothing where it is right. */
 export function patternProblems(value: unknown): Problem[] {
 	const found = problemsOf(patternSchema, value);
-	return found.length > 0 ? found : carrierProblems(value as Pattern);
+	return found.length > 0 ? found : onBackProblems(value as Pattern);
 }
 
 /** Patterns as the text of a file. @example patternFile(shop.patterns) */
@@ -48,7 +48,7 @@ export function readPatterns(text: string, newId: () => string): Result<Pattern[
 	if (problems.length > 0) return fail(problems);
 	const { patterns } = value as PatternFile;
 	const crossed = patterns.flatMap((p, i) =>
-		carrierProblems(p).map(({ path, message }) => ({ path: `patterns[${i}].${path}`, message }))
+		onBackProblems(p).map(({ path, message }) => ({ path: `patterns[${i}].${path}`, message }))
 	);
 	return crossed.length > 0 ? fail(crossed) : ok(patterns.map((p) => ({ ...p, id: newId() })));
 }

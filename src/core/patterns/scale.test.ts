@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { FITTING } from '../../../tests/support/fitting-things';
-import { CARRIERS, carrierKind } from '../carriers/registry';
-import { roomIn } from '../carriers/room';
+import { CARRIERS } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
+import { roomIn } from '../kinds/room';
 import { buildHolder } from '../holders/build';
 import { holderFor } from '../holders/holder-for';
 import { usualRow } from '../holders/offers';

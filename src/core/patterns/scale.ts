@@ -1,5 +1,5 @@
-import { roomIn } from '../carriers/room';
-import { carrierKind } from '../carriers/registry';
+import { roomIn } from '../kinds/room';
+import { carrierKind } from '../kinds/registry';
 import { hookScrewsFor } from '../holders/holder-for';
 import type { CleatContext } from '../mounts/held';
 import { hostOf } from '../plan/carrier-problems';

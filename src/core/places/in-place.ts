@@ -48,5 +48,5 @@ export const holderWeights = remembering((built: Built): HolderWeights => {
 	);
 	const total = self.weight + things.reduce((sum, t) => sum + t.weight, 0);
 	const turn = things.reduce((sum, t) => sum + t.x * t.weight, self.weight * self.x);
-	return { self, things, total, at: turn / total, standOff: combine([self, ...things]).standOff };
+	return { self, things, total, at: total > 0 ? turn / total : self.x, standOff: combine([self, ...things]).standOff };
 });

@@ -17,7 +17,7 @@ import {
 	type Fields
 } from '../form/field';
 import { boardField } from '../carriers/plate';
-import { CARRIERS } from '../carriers/registry';
+import { ALL_KINDS } from '../kinds/registry';
 import { CLEAT_STOCKS, STOCKS, stock } from '../materials/stocks';
 import { LIMITS, WALL_LIMITS } from './limits';
 import { screwFields } from './screw-fields';
@@ -129,7 +129,7 @@ const carrierFields = (title: string, params: Fields) => ({
 	loads
 });
 const CARRIER_SHAPES: Record<string, ReturnType<typeof carrierFields>> = Object.fromEntries(
-	CARRIERS.map((c) => [c.kind, carrierFields(c.title, c.fields)])
+	ALL_KINDS.map((c) => [c.kind, carrierFields(c.title, c.fields)])
 );
 
 export const HOLDER = {
@@ -146,9 +146,18 @@ export const HOLDER = {
 			x: lengthField('Left end', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth),
 			y: lengthField('Foot', -WALL_LIMITS.maxHeight, WALL_LIMITS.maxHeight),
 			...FIXING
+		},
+		own: {
+			x: lengthField('Left end', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth),
+			y: lengthField('Foot', -WALL_LIMITS.maxHeight, WALL_LIMITS.maxHeight)
+		},
+		'row-end': { row: idField('Row') },
+		'row-top': {
+			row: idField('Row'),
+			x: lengthField('Left end', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth)
 		}
 	}),
-	back: groupField('Back', BACK),
+	back: orAbsent(groupField('Back', BACK)),
 	carriers: listField('Carriers', variantsField('Carrier', CARRIER_SHAPES), LIMITS.carriers)
 };
 

@@ -112,18 +112,22 @@ export interface Carrier {
 	loads: Load[];
 }
 
-/** A back with carriers, and how it is held. */
+/** A back with carriers, and how it is held; or a rack, which is held as it is and has no back. */
 export interface Holder {
 	id: string;
 	name: string;
 	note?: string;
 	mount: Mount;
-	back: Back;
+	/** Absent: a rack. The first of its carriers stands on the wall itself, the others on what that offers. */
+	back?: Back;
 	carriers: Carrier[];
 }
 
-/** How a back is held. */
-export type Mount = RowMount | FixedMount;
+/** How a holder is held. */
+export type Mount = RowMount | FixedMount | RackMount;
+
+/** How a rack is held: its own geometry says where its fasteners are. */
+export type RackMount = OwnMount | RowEndMount | RowTopMount;
 
 /** Hung on a row with its left end at x. */
 export interface RowMount {
@@ -145,10 +149,36 @@ export interface FixedMount {
 	places: { x: Millimetres; y: Millimetres }[];
 }
 
+/** By itself at a place of the wall. */
+export interface OwnMount {
+	kind: 'own';
+	/** Of its left end. */
+	x: Millimetres;
+	/** Of its foot above the floor. */
+	y: Millimetres;
+}
+
+/** On the end of a row's cleat: which end, its own figures say. */
+export interface RowEndMount {
+	kind: 'row-end';
+	row: string;
+}
+
+/** On top of the sheet behind a row, with its left end at x. */
+export interface RowTopMount {
+	kind: 'row-top';
+	row: string;
+	x: Millimetres;
+}
+
+/** A back with carriers on it. */
+export type Backed = Holder & { back: Back };
 /** A holder that hangs on a row. */
-export type HungHolder = Holder & { mount: RowMount };
+export type HungHolder = Backed & { mount: RowMount };
 /** A holder that is screwed to the wall. */
-export type FixedHolder = Holder & { mount: FixedMount };
+export type FixedHolder = Backed & { mount: FixedMount };
+/** What is held as it is. */
+export type Rack = Holder & { mount: RackMount; back?: undefined };
 
 export interface Cutting {
 	/** Width of the saw's cut. */

@@ -4,7 +4,7 @@ import { stock } from '../materials/stocks';
 import { rowProfile } from './profile';
 import { lowestTop, tallest } from '../survey/outline';
 import { studAt } from '../survey/supports';
-import { carrierKind } from '../carriers/registry';
+import { carrierKind } from '../kinds/registry';
 import { refersTo } from '../mounts/registry';
 import { carrierProblems } from './carrier-problems';
 import { LISTS, listPath, type ListName, type Lists } from './lists';
@@ -92,7 +92,7 @@ const FITS: { [K in ListName]: (plan: Plan, thing: Lists[K], say: Say) => void }
 	holders({ wall, rows }, h, say) {
 		const on = refersTo(h);
 		if (on !== null && !rows.some((r) => r.id === on)) say('mount.row', `there is no row "${on}"`);
-		if (h.back.width > wall.width)
+		if (h.back && h.back.width > wall.width)
 			say('back.width', `the holder is wider than the wall, which is ${wall.width} mm wide`);
 		for (const { path, message } of carrierProblems(h)) say(path, message);
 	}

@@ -2,6 +2,7 @@ import { stock } from '../materials/stocks';
 import { bentUp } from '../members/across-grain';
 import type { Strip } from '../mechanics/statics/strip-bending';
 import type { InPlace } from '../places/in-place';
+import type { Backed } from '../plan/types';
 import { mm, moment, phrase, stress } from '../units/phrase';
 import { checkOf, type Check, type SumLine } from '../verdict/check';
 
@@ -10,7 +11,7 @@ import { checkOf, type Check, type SumLine } from '../verdict/check';
  * @param bends how the moment comes about, in the words of its mount
  */
 export function bentUpCheck(
-	{ holder }: Pick<InPlace, 'holder'>,
+	{ holder }: Pick<InPlace<Backed>, 'holder'>,
 	strip: Strip,
 	bends: () => SumLine[],
 	reason: string

@@ -1,8 +1,9 @@
 import { bestPlace } from '$core/arrange/best-place';
 import { firstFixed } from '$core/arrange/first-fixed';
 import type { Gap } from '$core/arrange/gaps';
-import { hangOn, unhang } from '$core/carriers/hang';
-import { carrierKind } from '$core/carriers/registry';
+import type { Lone } from '$core/arrange/lone-places';
+import { hangOn, unhang } from '$core/kinds/hang';
+import { carrierKind } from '$core/kinds/registry';
 import { cutText } from '$core/form/whole-text';
 import { holderFor } from '$core/holders/holder-for';
 import { onSpareSeats } from '$core/holders/spare-seats';
@@ -10,7 +11,7 @@ import { together } from '$core/holders/together';
 import { refersTo } from '$core/mounts/registry';
 import { checkPlan } from '$core/checks/check-plan';
 import { applyCommand, type Command } from '$core/plan/commands';
-import { isFixed } from '$core/plan/held';
+import { isFixed, isRackMount } from '$core/plan/held';
 import type { Holder, HungHolder, Plan } from '$core/plan/types';
 import { fail, ok, type Result } from '$core/result';
 import { formatLength } from '$core/units/format-length';
@@ -117,6 +118,7 @@ function whereWords(plan: Plan, holder: Holder, unit: LengthUnit): string {
 		return `screwed to the wall at ${formatLength(x, unit)}, ${formatLength(y, unit)} up: there is no row yet`;
 	}
 	const { mount } = holder;
+	if (isRackMount(mount)) return 'on the wall itself, where it is in nothing’s way';
 	const row = plan.rows.find((r) => r.id === refersTo(holder));
 	return `on ${row?.name || 'a row'} at ${formatLength(mount.x, unit)}, where it is in nothing’s way and best held`;
 }
@@ -156,6 +158,15 @@ export function putInGap(open: OpenPlan, gap: Gap, unit: LengthUnit): Outcome {
 	if (wrong) return { problem: sayProblem(wrong, unit) };
 	open.selection = { kind: 'holder', id };
 	return { why: `on ${gap.name || 'a holder'}, ${sayPhrase(gap.where, unit)}` };
+}
+
+/** Puts what needs no back where it was found to be held best. */
+export function putLone(open: OpenPlan, lone: Lone, unit: LengthUnit): Outcome {
+	const rack = { ...lone.rack, id: newId() };
+	const [wrong] = open.do({ kind: 'add', list: 'holders', item: rack });
+	if (wrong) return { problem: sayProblem(wrong, unit) };
+	open.selection = { kind: 'holder', id: rack.id };
+	return { over: lone.over, why: whereWords(open.plan, rack, unit) };
 }
 
 /** What came of placing several: how many, how, and which not and why; null when it was stopped. */

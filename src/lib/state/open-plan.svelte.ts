@@ -3,6 +3,7 @@ import { byRow, byStud } from '$core/checks/by-place';
 import type { Subject } from '$core/verdict/check';
 import { checkPlan } from '$core/checks/check-plan';
 import { placesById } from '$core/places/any-place';
+import { movedMount } from '$core/mounts/registry';
 import { applyCommand, type Command } from '$core/plan/commands';
 import { emptyHistory, redo, remember, undo, type History } from '$core/plan/history';
 import type { Plan } from '$core/plan/types';
@@ -159,7 +160,7 @@ export class OpenPlan {
 		const { holders } = this.plan;
 		const holder = holders[Math.floor((holders.length * (round + 0.5)) / WARM_ROUNDS) % holders.length];
 		if (!holder || this.#preview) return false;
-		const mount = { ...holder.mount, x: holder.mount.x + 1 };
+		const mount = movedMount(holder.mount, 1, 0);
 		const applied = applyCommand(this.plan, { kind: 'change', list: 'holders', id: holder.id, change: { mount } });
 		if (applied.ok) checkPlan(applied.value.plan);
 		return true;

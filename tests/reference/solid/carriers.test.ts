@@ -1,12 +1,13 @@
 import { heldBy } from '../../support/in-place';
 import { describe, expect, it } from 'vitest';
-import { CARRIERS, carrierKind } from '$core/carriers/registry';
+import { CARRIERS } from '$core/carriers/registry';
+import { carrierKind } from '$core/kinds/registry';
 import { buildHolder } from '$core/holders/build';
 import type { Built } from '$core/holders/built';
 import { emptyHolder } from '$core/holders/empty-holder';
 import { holderFor } from '$core/holders/holder-for';
 import { newCarrier } from '$core/holders/new-carrier';
-import type { Holder } from '$core/plan/types';
+import type { Backed } from '$core/plan/types';
 import { envelope } from '$core/solid/envelope';
 import type { Part } from '$core/solid/part';
 import { volumeOf, weigh } from '$core/solid/weigh';
@@ -14,7 +15,7 @@ import { FITTING } from '../../support/fitting-things';
 import { centreOf, solids } from '../../support/manifold';
 
 /** Every carrier as it starts, and as it is made for a thing, against a general library of solids. */
-const built = (h: Pick<Holder, 'back' | 'carriers' | 'mount'>) => buildHolder(h.back, h.carriers, heldBy(h));
+const built = (h: Pick<Backed, 'back' | 'carriers' | 'mount'>) => buildHolder(h.back, h.carriers, heldBy(h));
 
 function started(kind: string): Built {
 	const bare = emptyHolder('h', '', 'mm');

@@ -3,29 +3,13 @@ import type { Built } from '../../holders/built';
 import { placeFaults, placeWords } from '../../mounts/fixed/behind';
 import { screw } from '../../materials/screws';
 import { spacingMinimums } from '../../mechanics/fasteners/spacing-minimums';
-import type { FixedHolder, FixedMount, Holder, Wall } from '../../plan/types';
+import type { Backed, FixedHolder, FixedMount, Holder, Wall } from '../../plan/types';
 import { remembering } from '../../remembering';
-import { topAt } from '../../survey/outline';
-import { barredAt } from '../../survey/safe-zones';
 import { supportUnder, type Support } from '../../survey/supports';
-import { mm, phrase, type Phrase } from '../../units/phrase';
+import { mm, phrase } from '../../units/phrase';
 import type { Millimetres } from '../../units/quantity';
 import type { InPlace } from '../in-place';
-
-/** A screw of a fixed holder, in its one place. */
-export interface WallScrew {
-	/** Along the wall, and above the floor. */
-	x: Millimetres;
-	y: Millimetres;
-	/** Above the foot of the back. */
-	up: Millimetres;
-	/** What it enters there; null where there is nothing. */
-	support: Support | null;
-	/** Why it counts for nothing; absent where it counts. */
-	fault?: Phrase;
-	/** It goes where none may go. */
-	barred?: true;
-}
+import { wallFault, type WallScrew } from '../wall-screw';
 
 /** Screws over each other in one stud, or at one place of a wall that takes them anywhere. */
 export interface Column {
@@ -46,7 +30,7 @@ export interface FixedPlaced extends InPlace<FixedHolder> {
 const builtWith = remembering(
 	(
 		carriers: Holder['carriers'],
-		back: Holder['back'],
+		back: Backed['back'],
 		screws: FixedMount['screws'],
 		places: FixedMount['places']
 	): Built => buildHolder(back, carriers, { kind: 'fixed', screws, places })
@@ -61,29 +45,6 @@ const ONE_PLACE: Millimetres = 40;
 
 /** Two supports nearer beside each other than this are at one place. */
 const ONE_LINE: Millimetres = 1;
-
-/** Why a place of the wall will not do for a screw; undefined where it will. */
-function wallFault(wall: Wall, x: Millimetres, y: Millimetres, s: Support | null, side: Millimetres) {
-	const at = { x: mm(x), y: mm(y) };
-	if (barredAt(wall, x, y))
-		return { barred: true as const, fault: phrase('The screw at {x@tape}, {y@tape} up, has no place to go', at) };
-	if (x < 0 || x > wall.width || y > topAt(wall, x) || y < 0)
-		return { fault: phrase('The screw at {x@tape}, {y@tape} up, is past the wall', at) };
-	if (!s) return { fault: phrase('The screw at {x@tape}, {y@tape} up, misses every stud', at) };
-	if (s.member === 'plank' || s.member === 'masonry') return {};
-	const beside = s.width / 2 - Math.abs(x - s.x);
-	const above = s.block ? Math.min(y - s.block.y, s.block.y + s.block.height - y) : Infinity;
-	const has = Math.min(beside, above);
-	if (has < side - 0.01)
-		return {
-			fault: phrase('The screw at {x@tape}, {y@tape} up, stands {h} from a side of what it enters; it needs {n}', {
-				...at,
-				h: mm(has),
-				n: mm(side)
-			})
-		};
-	return {};
-}
 
 function screwsOf(holder: FixedHolder, built: Built, wall: Wall): WallScrew[] {
 	const { mount, back } = holder;

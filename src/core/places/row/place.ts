@@ -4,9 +4,11 @@ import { holderWeights, type InPlace } from '../in-place';
 import { remembering } from '../../remembering';
 import { rowProfile } from '../../plan/profile';
 import { hangs } from '../../plan/held';
-import type { Holder, HungHolder, Plan, Row, Strips } from '../../plan/types';
+import type { Backed, Holder, HungHolder, Plan, Row, Strips } from '../../plan/types';
 import { type Millimetres } from '../../units/quantity';
+import { placeRacks } from '../rack/place';
 import { spacerFault, type NoBearing } from './bearing';
+import { rowExtra, type RowExtra } from './extras';
 import { allRows, flush, secondRow, type AllRows, type RowOnWall } from './second-row';
 
 /** The lowest point where a holder touches something behind it. */
@@ -33,6 +35,8 @@ export interface LaidRow extends RowOnWall {
 	placed: readonly Placed[];
 	/** Holders of a row above whose second hook rides here: this row must take all of each as well. */
 	guests: readonly Placed[];
+	/** What is on it without a hook: on a screw in its end, on the sheet behind it. */
+	extras: readonly RowExtra[];
 	/** Those of its own whose second hook rides on another row. */
 	riders: readonly Placed[];
 	/** Widest holder, so that a search by place knows how far back to look. */
@@ -42,7 +46,7 @@ export interface LaidRow extends RowOnWall {
 const builtOn = remembering(
 	(
 		carriers: Holder['carriers'],
-		back: Holder['back'],
+		back: Backed['back'],
 		strips: Strips,
 		stock: Row['stock'],
 		bevel: Row['bevel'],
@@ -164,21 +168,26 @@ interface Hanging {
 	on: RowOnWall;
 	holders: HungHolder[];
 	guests: Placed[];
+	extras: RowExtra[];
 }
 
-const laidRow = remembering((on: RowOnWall, placed: readonly Placed[], guests: readonly Placed[]): LaidRow => ({
-	...on,
-	placed,
-	guests,
-	riders: placed.filter((p) => p.bearing.kind === 'second-hook'),
-	widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0)
-}));
+const laidRow = remembering(
+	(on: RowOnWall, placed: readonly Placed[], guests: readonly Placed[], extras: readonly RowExtra[]): LaidRow => ({
+		...on,
+		placed,
+		guests,
+		extras,
+		riders: placed.filter((p) => p.bearing.kind === 'second-hook'),
+		widest: placed.reduce((most, p) => Math.max(most, p.right - p.left), 0)
+	})
+);
 
 const layRow = remembering(
 	(
 		on: RowOnWall,
 		holders: readonly HungHolder[],
 		guests: readonly Placed[],
+		extras: readonly RowExtra[],
 		below: readonly LaidRow[],
 		among: AllRows | null,
 		kerf: Millimetres
@@ -187,7 +196,8 @@ const layRow = remembering(
 		return laidRow(
 			on,
 			placed.sort((a, b) => a.left - b.left),
-			guests
+			guests,
+			extras
 		);
 	}
 );
@@ -219,7 +229,9 @@ const guestOn = remembering((spot: Spot, on: RowOnWall): Placed => ({
 export function placeHolders(plan: Plan): LaidRow[] {
 	const { kerf } = plan.cutting;
 	const among = allRows(plan.rows, plan.wall, kerf);
-	const hanging = new Map(among.rows.map((on): [string, Hanging] => [on.row.id, { on, holders: [], guests: [] }]));
+	const hanging = new Map(
+		among.rows.map((on): [string, Hanging] => [on.row.id, { on, holders: [], guests: [], extras: [] }])
+	);
 	for (const holder of plan.holders) {
 		if (!hangs(holder)) continue;
 		const here = hanging.get(holder.mount.row);
@@ -228,12 +240,16 @@ export function placeHolders(plan: Plan): LaidRow[] {
 		const guest = holder.mount.strips.secondHook && guestOf(holder, here.on, among);
 		if (guest) hanging.get(guest.row.id)?.guests.push(guest);
 	}
+	for (const rack of placeRacks(plan)) {
+		const extra = rowExtra(rack, plan.wall, kerf);
+		if (extra) hanging.get(extra.rack.on?.row.id ?? '')?.extras.push(extra);
+	}
 	const laid: LaidRow[] = [];
-	for (const { on, holders, guests } of hanging.values()) {
+	for (const { on, holders, guests, extras } of hanging.values()) {
 		// A row is laid anew only for what its holders look at.
 		const alone = holders.every((h) => bearsByItsFace(h, on) && !looksBehind(h));
 		const below = alone ? [] : laid.filter((l) => l.row.y < on.row.y);
-		laid.push(layRow(on, holders, guests, below, holders.some(looksBehind) ? among : null, kerf));
+		laid.push(layRow(on, holders, guests, extras, below, holders.some(looksBehind) ? among : null, kerf));
 	}
 	const byId = new Map(laid.map((l) => [l.row.id, l]));
 	return plan.rows.flatMap((r) => byId.get(r.id) ?? []);

@@ -1,3 +1,4 @@
+import { backOf } from '../../../../tests/support/peg-rack';
 import { describe, expect, it } from 'vitest';
 import { FITTING } from '../../../../tests/support/fitting-things';
 import { asked, smallWall } from '../../../../tests/support/small-wall';
@@ -29,7 +30,7 @@ describe('one board screwed to two studs', () => {
 		const plan = onBattens(height, up);
 		return {
 			...plan,
-			holders: plan.holders.map((h) => ({ ...h, back: { ...h.back, made: { kind: 'board' as const } } }))
+			holders: plan.holders.map((h) => ({ ...h, back: { ...backOf(h), made: { kind: 'board' as const } } }))
 		};
 	};
 	it('bends up its height as well, half way between its screws: by hand', () => {
@@ -65,7 +66,7 @@ describe('one board screwed to two studs', () => {
 		const rack = start.holders[0]!;
 		const places = [100, 900].flatMap((x) => [30, 150].map((y) => ({ x: x - 300 + 240, y })));
 		const at = { kind: 'fixed' as const, x: 60, y: 1200, screws: { size: '#10' as const, length: 76.2 }, places };
-		const back = { ...rack.back, stock: 'ply-18' as const, width: 880, height: 180 };
+		const back = { ...backOf(rack), stock: 'ply-18' as const, width: 880, height: 180 };
 		const spacing = { kind: 'pitch' as const, count: 1, inset: 440, pitch: 0 };
 		const carriers = rack.carriers.map((c) => ({ ...c, params: { ...c.params, width: 880, spacing } }));
 		const plan: Plan = { ...start, rows: [], holders: [{ ...rack, back, carriers, mount: at }] };

@@ -9,6 +9,7 @@ import { worstPattern } from '../../mechanics/statics/pattern-loads';
 import { cleatRoll, rollArm, type Rolling } from '../../mechanics/statics/roll';
 import { torqueShares, type LineTorque } from '../../mechanics/statics/torque-shares';
 import { hookLoad, within, type HookLoad, type HookPart } from '../../places/row/hook-loads';
+import type { RowExtra } from '../../places/row/extras';
 
 /**
  * What a cleat's load does at one stud. Any of the things that hang may be taken off: each figure counts only what adds
@@ -105,6 +106,15 @@ function rollOf(p: Placed, load: HookLoad, rolling: Rolling): Rolls {
 	return { hung, ways: [scaled(out, free), scaled(weighed, capped)] };
 }
 
+/** The roll of what is on the row without a hook: all of it, since no bevel bounds it. */
+function extraRoll({ rack, weight, load }: RowExtra, rolling: Rolling): Rolls {
+	const standOff = load.standOff + (rolling.behind ?? 0);
+	const roll = load.total * standOff;
+	const way: LineTorque[] = [{ from: load.from, to: load.to, total: roll }];
+	const hung = { name: rack.holder.name || 'rack', id: rack.holder.id, load, weight, standOff, roll, byStandOff: true };
+	return { hung, ways: [way, way] };
+}
+
 /**
  * Line loads of every hook on a row, those of second hooks from above too: a spacing error of a millimetre puts all of
  * a holder on either. A holder that cannot hang there loads nothing and is warned of elsewhere.
@@ -119,6 +129,10 @@ export function rowLineLoads(laid: LaidRow, below: Millimetres): RowLoads {
 		if (!load) continue;
 		hooks.push(load);
 		rolls.push(rollOf(p, load, rolling));
+	}
+	for (const extra of laid.extras) {
+		hooks.push(extra.load);
+		rolls.push(extraRoll(extra, rolling));
 	}
 	return { hooks, rolls, rolling };
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { carrierKind } from '$core/carriers/registry';
+	import { carrierKind } from '$core/kinds/registry';
 	import type { AnyPlaced } from '$core/places/any-place';
 	import { describeHolder } from '$core/holders/describe';
 	import { formatLength } from '$core/units/format-length';

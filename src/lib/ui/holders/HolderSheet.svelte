@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { carrierKind } from '$core/carriers/registry';
+	import { carrierKind } from '$core/kinds/registry';
 	import { checkPlan } from '$core/checks/check-plan';
 	import { describeHolder } from '$core/holders/describe';
 	import { makeable, partLines, screwsOf, smallParts } from '$core/holders/made-of';
 	import { proofLoad } from '$core/verdict/proof-load';
 	import { massOf } from '$core/checks/capacity';
-	import { isFixed } from '$core/plan/held';
+	import { hangs, isFixed } from '$core/plan/held';
 	import type { Plan } from '$core/plan/types';
 	import type { Tool } from '$core/tools/tool';
 	import { formatLength } from '$core/units/format-length';
@@ -84,7 +84,7 @@
 						>{holder.mount.places.map((p) => `${say(p.x)}, ${say(p.y)}`).join('; ')}</span
 					>
 				</li>
-			{:else}
+			{:else if hangs(holder)}
 				<li>
 					Hook screws: <span class="sum"
 						>{sayMarks(
@@ -99,7 +99,7 @@
 		<ul>
 			{#each warnings as w, i (i)}<li>{sayPhrase(w.message, unit)}</li>{/each}
 			{#each cannot as j, i (i)}<li>Not with the tools owned: {j.part}, {sayPhrase(j.answer.why, unit)}</li>{/each}
-			{#if isFixed(holder)}
+			{#if !hangs(holder)}
 				<li>Look for cables and pipes before you drill into the wall, power off. Local codes have the last word.</li>
 			{:else}
 				<li>Ripping a narrow 45° strip: guard on, push stick, never a short piece on the saw. Eyes, ears, dust.</li>

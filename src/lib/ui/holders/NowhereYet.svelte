@@ -1,18 +1,20 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { Gap } from '$core/arrange/gaps';
+	import type { Lone } from '$core/arrange/lone-places';
 	import { firstOf, offersFor, rowFor, type Offer } from '$core/holders/offers';
 	import { patternOffers } from '$core/patterns/pattern-offers';
 	import { placedCounts } from '$core/shop/places';
 	import { gripOf } from '$core/things/grips/registry';
 	import type { Thing } from '$core/things/types';
 	import { toPlace, type ToPlace } from '$core/things/to-place';
-	import { hangMade, holderForThing, placeAll, putInGap, widestOn, type Outcome } from '$lib/state/hang-thing';
+	import { hangMade, holderForThing, placeAll, putInGap, putLone, widestOn, type Outcome } from '$lib/state/hang-thing';
 	import { newId } from '$lib/state/new-id';
 	import type { HolderDesk } from '$lib/state/holder-desk.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import type { OpenShop } from '$lib/state/open-shop.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
+	import InLone from './InLone.svelte';
 	import Offered from './Offered.svelte';
 
 	/** What of the stock-take hangs nowhere yet, and what could carry the one that is picked. */
@@ -24,25 +26,12 @@
 	const total = $derived(groups.reduce((n, g) => n + g.things.length, 0));
 	const asked = $derived(groups.flatMap((g) => g.things).find((t) => t.thing.id === desk.thing?.id) ?? null);
 	const row = $derived(open.plan.rows[0]);
-	const found = $derived(
-		asked
-			? offersFor(
-					{ thing: asked.thing, count: asked.left, widest: widestOn(open.plan), unit },
-					shop.shop.tools,
-					row,
-					open.plan.cutting.kerf
-				)
-			: null
-	);
+	const wanted = $derived(asked ? { thing: asked.thing, count: asked.left, widest: widestOn(open.plan), unit } : null);
+	const found = $derived(wanted ? offersFor(wanted, shop.shop.tools, row, open.plan.cutting.kerf) : null);
 
 	const fromPatterns = $derived(
-		asked
-			? patternOffers(
-					{ thing: asked.thing, count: asked.left, widest: widestOn(open.plan), unit },
-					shop.shop.patterns,
-					shop.shop.tools,
-					rowFor(row, open.plan.cutting.kerf, unit)
-				)
+		wanted
+			? patternOffers(wanted, shop.shop.patterns, shop.shop.tools, rowFor(row, open.plan.cutting.kerf, unit))
 			: { offers: [], refusals: [] }
 	);
 
@@ -50,6 +39,7 @@
 	const takePattern = ({ made }: Offer) =>
 		taken((thing) => hangMade(open, { holder: { ...made.holder, id: newId() }, over: made.over }, thing.name, unit));
 
+	const takeLone = (lone: Lone) => taken(() => putLone(open, lone, unit));
 	const takeGap = (gap: Gap) => taken(() => putInGap(open, gap, unit));
 
 	function taken(make: (thing: Thing) => Outcome) {
@@ -161,6 +151,7 @@
 								{takePattern}
 								{takeGap}
 							/>
+							{#if wanted}<InLone plan={open.plan} asked={wanted} take={takeLone} />{/if}
 							<Button size="xs" color="alternative" onclick={() => (desk.thing = null)}>Not now</Button>
 						</div>
 					{/if}

@@ -44,7 +44,7 @@ export function moveCarrier(
 ): CarrierMove | null {
 	const carrier = holder.carriers.find((c) => c.id === id);
 	const here = built.carriers.find((c) => c.id === id);
-	if (!carrier || !here) return null;
+	if (!carrier || !here || !holder.back) return null;
 	const { width } = holder.back;
 	const others = built.carriers.filter((c) => c.id !== id && standsOnBack(c));
 	const moved = { from: here.taken.left + by.dx, to: here.taken.right + by.dx };

@@ -21,7 +21,7 @@ import {
 	type BufferGeometry
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
-import { above, sizeOn } from '$core/holders/build';
+import { above, sizeOn } from '$core/holders/assemble';
 import { thingOn, type Built } from '$core/holders/built';
 import { zOf, type Frame } from '$core/solid/frame';
 import { flatten, type Path as OutlinePath } from '$core/solid/outline';

@@ -1,4 +1,4 @@
-import { above, sizeOn } from '$core/holders/build';
+import { above, sizeOn } from '$core/holders/assemble';
 import { thingOn, type Built } from '$core/holders/built';
 import { remembering } from '$core/remembering';
 import { project, type Projection, type ViewName } from '$core/solid/project';

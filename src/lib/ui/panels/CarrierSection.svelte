@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import type { Found, Keep, Retention } from '$core/carriers/carrier';
-	import { carrierKind } from '$core/carriers/registry';
-	import { roomIn } from '$core/carriers/room';
+	import { carrierKind } from '$core/kinds/registry';
+	import { roomIn } from '$core/kinds/room';
 	import type { AnyPlaced } from '$core/places/any-place';
 	import { stillFits } from '$core/holders/still-fits';
 	import { capital } from '$core/words';
 	import { hangThing } from '$lib/state/hang-thing';
 	import { shopHere } from '$lib/state/shop-context';
 	import { startsOf } from '$core/form/start-of';
-	import { ON_BACK } from '$core/plan/carrier-problems';
+	import { ON_BACK, ON_WALL } from '$core/plan/carrier-problems';
 	import { LOAD } from '$core/plan/plan-fields';
 	import type { Carrier, Holder, Load } from '$core/plan/types';
 	import { sayPhrase } from '$core/units/phrase';
@@ -110,22 +110,24 @@
 	</Section>
 {/each}
 <Section title={kind.title} after={3}>
-	<div class="grid">
-		{#if grounds.length > 1}
-			<ChoiceField
-				label="Stands on"
-				value={carrier.at.on}
-				choices={grounds}
-				commit={(on: string) => set({ at: { ...carrier.at, on } })}
+	{#if carrier.at.on !== ON_WALL}
+		<div class="grid">
+			{#if grounds.length > 1}
+				<ChoiceField
+					label="Stands on"
+					value={carrier.at.on}
+					choices={grounds}
+					commit={(on: string) => set({ at: { ...carrier.at, on } })}
+				/>
+			{/if}
+			<LengthField label="From the left" value={carrier.at.x} commit={(x) => set({ at: { ...carrier.at, x } })} />
+			<LengthField
+				label={carrier.at.on === ON_BACK ? 'Above the foot' : 'Up its face'}
+				value={carrier.at.y}
+				commit={(y) => set({ at: { ...carrier.at, y } })}
 			/>
-		{/if}
-		<LengthField label="From the left" value={carrier.at.x} commit={(x) => set({ at: { ...carrier.at, x } })} />
-		<LengthField
-			label={carrier.at.on === ON_BACK ? 'Above the foot' : 'Up its face'}
-			value={carrier.at.y}
-			commit={(y) => set({ at: { ...carrier.at, y } })}
-		/>
-	</div>
+		</div>
+	{/if}
 	<FormFields
 		fields={kind.fields}
 		values={carrier.params}
@@ -143,7 +145,9 @@
 			>
 		</p>
 	{/if}
-	<Button size="xs" color="alternative" onclick={remove}>Take off the {kind.title.toLowerCase()}</Button>
+	{#if carrier.at.on !== ON_WALL}<Button size="xs" color="alternative" onclick={remove}
+			>Take off the {kind.title.toLowerCase()}</Button
+		>{/if}
 </Section>
 
 <style>

@@ -7,7 +7,7 @@
 	import { groundsFor } from '$core/holders/grounds';
 	import { combine } from '$core/mechanics/statics/seat';
 	import { onStuds, studsBehind } from '$core/places/fixed/new-mount';
-	import { isFixed } from '$core/plan/held';
+	import { isBacked, isFixed } from '$core/plan/held';
 	import { BACK } from '$core/plan/plan-fields';
 	import type { Back, Carrier, Holder } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
@@ -70,7 +70,7 @@
 	}
 
 	function add(kind: string) {
-		if (kind === '') return undefined;
+		if (kind === '' || !isBacked(holder)) return undefined;
 		return change({ carriers: [...holder.carriers, newCarrier(holder, kind, unit)] });
 	}
 </script>
@@ -100,38 +100,40 @@
 			{holder}
 			{carrier}
 			{placed}
-			grounds={groundsFor(holder, carrier)}
+			grounds={isBacked(holder) ? groundsFor(holder, carrier) : []}
 			set={(c) => setCarrier(carrier.id, c)}
 			remove={() => void change({ carriers: without(carrier.id) })}
 		/>
 	</Later>
 {/each}
 <Later>
-	<Section title="On this back" after={3}>
-		<ChoiceField
-			label="Put something else on it"
-			value=""
-			choices={[{ value: '', name: 'pick a carrier' }, ...CARRIERS.map((c) => ({ value: c.kind, name: c.title }))]}
-			commit={add}
-		/>
-		{#if holder.carriers.length === 0}<p class="marks">
-				A bare board: {CARRIERS.map((c) => c.title.toLowerCase()).join(', ')} can stand on it.
-			</p>{/if}
-	</Section>
-	<Section title="Back" after={4}>
-		<FormFields
-			fields={BACK}
-			values={{ ...holder.back }}
-			commit={(back) => change({ back: back as unknown as Back })}
-		/>
-		{#if isFixed(holder)}
-			<Button size="xs" color="alternative" onclick={battens}>Battens at the studs</Button>
-			{#if problem}<p class="error" role="alert">{problem}</p>{/if}
-		{/if}
-	</Section>
-	<Section title="More, fewer, mirrored, kept" after={4}>
-		<ReshapeSection {open} {holder} />
-	</Section>
+	{#if isBacked(holder)}
+		<Section title="On this back" after={3}>
+			<ChoiceField
+				label="Put something else on it"
+				value=""
+				choices={[{ value: '', name: 'pick a carrier' }, ...CARRIERS.map((c) => ({ value: c.kind, name: c.title }))]}
+				commit={add}
+			/>
+			{#if holder.carriers.length === 0}<p class="marks">
+					A bare board: {CARRIERS.map((c) => c.title.toLowerCase()).join(', ')} can stand on it.
+				</p>{/if}
+		</Section>
+		<Section title="Back" after={4}>
+			<FormFields
+				fields={BACK}
+				values={{ ...holder.back }}
+				commit={(back) => change({ back: back as unknown as Back })}
+			/>
+			{#if isFixed(holder)}
+				<Button size="xs" color="alternative" onclick={battens}>Battens at the studs</Button>
+				{#if problem}<p class="error" role="alert">{problem}</p>{/if}
+			{/if}
+		</Section>
+		<Section title="More, fewer, mirrored, kept" after={4}>
+			<ReshapeSection {open} {holder} />
+		</Section>
+	{/if}
 	<Section title="How it is held" after={4}>
 		<MountFields {open} {holder} {placed} set={(mount) => change({ mount })} />
 	</Section>

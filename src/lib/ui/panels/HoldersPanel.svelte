@@ -3,14 +3,18 @@
 	import { Button } from 'flowbite-svelte';
 	import { bestPlace } from '$core/arrange/best-place';
 	import { firstFixed } from '$core/arrange/first-fixed';
+	import { firstRack, newRack } from '$core/arrange/first-rack';
+	import { RACKS } from '$core/racks/registry';
+	import ChoiceField from './ChoiceField.svelte';
 	import { freePlace } from '$core/arrange/first-place';
 	import { FIRST_CARRIER } from '$core/carriers/registry';
+	import { carrierKind } from '$core/kinds/registry';
 	import { describeHolder } from '$core/holders/describe';
 	import { emptyHolder } from '$core/holders/empty-holder';
 	import { newCarrier } from '$core/holders/new-carrier';
 	import { movedMount } from '$core/mounts/registry';
 	import { hangs } from '$core/plan/held';
-	import type { Holder } from '$core/plan/types';
+	import type { Backed, Holder } from '$core/plan/types';
 	import { sayPhrase } from '$core/units/phrase';
 	import { sayProblem } from '$lib/state/commit';
 	import { newId } from '$lib/state/new-id';
@@ -36,7 +40,7 @@
 	/** A full wall has hundreds; the strip under the wall lists the worst. */
 	let most = $state(40);
 
-	const withPegs = <H extends Holder>(h: H): H => ({ ...h, carriers: [newCarrier(h, FIRST_CARRIER, unit)] });
+	const withPegs = <H extends Backed>(h: H): H => ({ ...h, carriers: [newCarrier(h, FIRST_CARRIER, unit)] });
 
 	const named = (like?: Holder) => (like ? cutText(`${like.name} copy`, 60) : `Peg rack ${plan.holders.length + 1}`);
 
@@ -71,7 +75,15 @@
 		if (hangs(item)) {
 			const row = plan.rows.find((r) => r.id === item.mount.row);
 			put(row ? { ...item, mount: { ...item.mount, x: freePlace(plan, row, item.back.width) } } : item);
-		} else put({ ...item, mount: movedMount(item.mount, item.back.width + 40, 0) });
+		} else put({ ...item, mount: movedMount(item.mount, (item.back?.width ?? 60) + 40, 0) });
+	}
+
+	/** What needs no back, where it is in nothing's way. */
+	function stand(kind: string) {
+		if (kind === '') return undefined;
+		const rack = firstRack(plan, newRack(kind, newId(), carrierKind(kind).title, unit));
+		if (rack) put(rack);
+		return rack ? undefined : 'There is no place for it: no stud, no row, nothing with an upper side';
 	}
 </script>
 
@@ -109,6 +121,12 @@
 		<Button onclick={hang} disabled={plan.rows.length === 0}>Hang a peg rack</Button>
 		<Button color="alternative" onclick={screw}>Screw one to the wall</Button>
 	</div>
+	<ChoiceField
+		label="Or without a back"
+		value=""
+		choices={[{ value: '', name: 'pick what holds it' }, ...RACKS.map((r) => ({ value: r.kind, name: r.title }))]}
+		commit={stand}
+	/>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 	{@const stock = shop()}
 	{#if stock}

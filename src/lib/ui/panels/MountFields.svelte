@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { onRow as onARow, type AnyPlaced } from '$core/places/any-place';
+	import { onRow as onARow, screwedOn, standsByItself, type AnyPlaced } from '$core/places/any-place';
 	import { BEARING_WORDS } from '$core/checks/row/seat-checks';
 	import { onRow } from '$core/holders/empty-holder';
 	import { screwedAt } from '$core/places/fixed/new-mount';
 	import { MOUNT_KINDS } from '$core/mounts/registry';
-	import { hangs, isFixed } from '$core/plan/held';
+	import { hangs, isBacked, isFixed, isRack, isRackMount } from '$core/plan/held';
 	import { STRIPS } from '$core/plan/plan-fields';
 	import type { Holder, Mount, Strips } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
@@ -14,6 +14,7 @@
 	import { sayMarks } from '../say';
 	import ChoiceField from './ChoiceField.svelte';
 	import LengthField from './LengthField.svelte';
+	import RackFields from './RackFields.svelte';
 	import WallScrews from './WallScrews.svelte';
 
 	/** How a holder is held: hung on a row with its strips, or screwed to the wall with each of its screws. */
@@ -37,7 +38,7 @@
 
 	/** The other way to hold it, where it is now. */
 	function otherwise(kind: Mount['kind']) {
-		if (kind === holder.mount.kind) return undefined;
+		if (kind === holder.mount.kind || !isBacked(holder) || isRackMount(holder.mount)) return undefined;
 		const { x } = holder.mount;
 		if (hangs(holder)) {
 			const y = Math.round(placed?.foot ?? open.plan.wall.height / 2);
@@ -49,9 +50,11 @@
 	}
 </script>
 
-<div class="held">
-	<ChoiceField label="On the wall" value={holder.mount.kind} choices={MOUNT_KINDS} commit={otherwise} />
-</div>
+{#if !isRack(holder)}
+	<div class="held">
+		<ChoiceField label="On the wall" value={holder.mount.kind} choices={MOUNT_KINDS} commit={otherwise} />
+	</div>
+{/if}
 {#if hangs(holder) && hangs(shown)}
 	{@const own = holder.mount}
 	{@const mount = shown.mount}
@@ -89,7 +92,9 @@
 		<LengthField label="Left end" value={mount.x} commit={(x) => set({ ...own, x })} />
 		<LengthField label="Foot above the floor" value={mount.y} commit={(y) => set({ ...own, y })} />
 	</div>
-	<WallScrews {open} back={holder.back} mount={own} placed={placed && !onARow(placed) ? placed : undefined} {set} />
+	<WallScrews {open} back={holder.back} mount={own} placed={placed && screwedOn(placed) ? placed : undefined} {set} />
+{:else if isRack(holder)}
+	<RackFields {open} rack={holder} placed={placed && standsByItself(placed) ? placed : undefined} {set} />
 {/if}
 
 <style>

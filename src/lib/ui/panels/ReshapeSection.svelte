@@ -5,7 +5,7 @@
 	import { patternOf } from '$core/patterns/pattern';
 	import { scaleHolder } from '$core/patterns/scale';
 	import { hangs } from '$core/plan/held';
-	import type { Holder } from '$core/plan/types';
+	import type { Backed, Holder } from '$core/plan/types';
 	import { sayPhrase } from '$core/units/phrase';
 	import { fieldCommit, sayProblem } from '$lib/state/commit';
 	import { newId } from '$lib/state/new-id';
@@ -16,7 +16,7 @@
 	import TextField from './TextField.svelte';
 
 	/** A holder for more or fewer, as in a mirror, or kept as a pattern of the shop. */
-	let { open, holder }: { open: OpenPlan; holder: Holder } = $props();
+	let { open, holder }: { open: OpenPlan; holder: Backed } = $props();
 
 	const unit = $derived(preferences.unit);
 	const shop = shopHere();

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import type { FixedPlaced, WallScrew } from '$core/places/fixed/place';
+	import type { FixedPlaced } from '$core/places/fixed/place';
+	import type { WallScrew } from '$core/places/wall-screw';
 	import { onStuds } from '$core/places/fixed/new-mount';
 	import { FIXING } from '$core/plan/plan-fields';
 	import type { Back, FixedMount } from '$core/plan/types';

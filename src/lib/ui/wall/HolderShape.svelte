@@ -9,21 +9,22 @@
 	const picture = $derived(holderPicture(placed.built));
 	const face = $derived(placed.built.face);
 	/** Battens have the wall between them: only their outline is theirs. */
-	const closed = $derived(placed.holder.back.made.kind !== 'battens');
+	const back = $derived(placed.holder.back);
+	const closed = $derived(back !== undefined && back.made.kind !== 'battens');
 </script>
 
 <g transform="translate({placed.left} {-placed.foot})">
-	<rect
-		x="0"
-		y={-face.height}
-		width={face.width}
-		height={face.height}
-		fill={closed ? 'var(--ply)' : 'transparent'}
-		stroke-dasharray={closed ? undefined : '4 3'}
-		stroke={selected ? 'var(--chalk)' : 'var(--ply-edge)'}
-		stroke-width={selected ? 2.5 : 1.2}
-		class="thin"
-	/>
+	{#if back || selected}<rect
+			x="0"
+			y={-face.height}
+			width={face.width}
+			height={face.height}
+			fill={closed ? 'var(--ply)' : 'transparent'}
+			stroke-dasharray={closed ? undefined : '4 3'}
+			stroke={selected ? 'var(--chalk)' : 'var(--ply-edge)'}
+			stroke-width={selected ? 2.5 : 1.2}
+			class="thin"
+		/>{/if}
 	{#each picture.boards as d, i (i)}
 		<path {d} fill="var(--ply)" stroke="var(--ply-edge)" stroke-width="1.2" fill-rule="evenodd" class="thin" />
 	{/each}

@@ -1,6 +1,6 @@
 import type { Subject } from '$core/verdict/check';
 import type { AnyPlaced } from '$core/places/any-place';
-import { isFixed } from '$core/plan/held';
+import { alone, isFixed } from '$core/plan/held';
 import { rowProfile } from '$core/plan/profile';
 import type { Plan } from '$core/plan/types';
 import { topAt } from '$core/survey/outline';
@@ -60,8 +60,9 @@ export function placeOf(plan: Plan, subject: Subject | null): Extent | null {
 	if (subject?.kind !== 'fixing') return null;
 	const beside = { left: subject.x - 35, right: subject.x + 35 };
 	if (subject.of.kind === 'holder') {
-		const h = plan.holders.filter(isFixed).find((o) => o.id === subject.of.id);
-		return h ? { ...beside, low: h.mount.y - 15, high: h.mount.y + h.back.height + 15 } : null;
+		const h = plan.holders.find((o) => o.id === subject.of.id);
+		if (h && isFixed(h)) return { ...beside, low: h.mount.y - 15, high: h.mount.y + h.back.height + 15 };
+		return h && alone(h.mount) ? { ...beside, low: h.mount.y - 15, high: h.mount.y + 35 } : null;
 	}
 	const row = plan.rows.find((r) => r.id === subject.of.id);
 	if (!row) return null;

@@ -1,3 +1,4 @@
+import { hung } from '../../../../tests/support/peg-rack';
 import { refersTo } from '$core/mounts/registry';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -31,7 +32,7 @@ describe('a drag', () => {
 	it('of a holder catches on a stud, and says so', () => {
 		const move = dragMove({ kind: 'holder', id: 'h4' }, 52, 0, snapping);
 		// Block planes, 180 wide at 1900: its middle, 1990, comes near stud 2050.
-		expect(holder(after(move), 'h4').mount.x).toBe(1960);
+		expect(hung(holder(after(move), 'h4')).mount.x).toBe(1960);
 		expect(move?.why && sayPhrase(move.why, 'mm')).toBe('middle on stud 2050 mm');
 	});
 
@@ -50,7 +51,8 @@ describe('a drag', () => {
 	});
 
 	it('is rounded to the tape in use', () => {
-		const x = holder(after(dragMove({ kind: 'holder', id: 'h1' }, 30.4, 0, { ...still, unit: 'inch' })), 'h1').mount.x;
+		const moved = after(dragMove({ kind: 'holder', id: 'h1' }, 30.4, 0, { ...still, unit: 'inch' }));
+		const { x } = hung(holder(moved, 'h1')).mount;
 		expect((x / 25.4) * 16).toBeCloseTo(Math.round((x / 25.4) * 16), 9);
 	});
 
@@ -124,8 +126,8 @@ describe('a key', () => {
 	};
 
 	it('moves by one tick of the tape, ten with shift', () => {
-		expect(holder(nudged({ kind: 'holder', id: 'h1' }, 'ArrowRight') as Plan, 'h1').mount.x).toBe(251);
-		expect(holder(nudged({ kind: 'holder', id: 'h1' }, 'ArrowLeft', true) as Plan, 'h1').mount.x).toBe(240);
+		expect(hung(holder(nudged({ kind: 'holder', id: 'h1' }, 'ArrowRight') as Plan, 'h1')).mount.x).toBe(251);
+		expect(hung(holder(nudged({ kind: 'holder', id: 'h1' }, 'ArrowLeft', true) as Plan, 'h1')).mount.x).toBe(240);
 		expect(row(nudged({ kind: 'row', id: 'r3' }, 'ArrowUp') as Plan, 'r3').y).toBe(1441);
 	});
 

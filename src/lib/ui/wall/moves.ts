@@ -1,8 +1,9 @@
 import { rowEndLimit } from '$core/arrange/row-end';
+import { markOf } from '$core/arrange/first-rack';
 import { snapAlongRow, snapRowEnd, snapRowHeight, type Snapped } from '$core/arrange/snap';
 import type { Command } from '$core/plan/commands';
-import { hangs, hungOn, isFixed } from '$core/plan/held';
-import type { FixedHolder, HungHolder, Mount, Plan } from '$core/plan/types';
+import { alone, hangs, hungOn, isFixed, isRack, onRowEnd } from '$core/plan/held';
+import type { FixedHolder, HungHolder, Mount, Plan, Rack } from '$core/plan/types';
 import { lowestTop } from '$core/survey/outline';
 import { supportsAt } from '$core/survey/supports';
 import { roundToTape, tickSize } from '$core/units/format-length';
@@ -47,6 +48,24 @@ function moveFixed({ id, mount, back }: FixedHolder, dx: number, dy: number, c: 
 	return { command: mounted(id, { ...mount, x, y: clamp(y, 0, high) }), why: snapped.why };
 }
 
+/** What stands by itself catches on the studs by the place that is measured to; on a row it goes along it. */
+function moveRack(rack: Rack, dx: number, dy: number, c: MoveContext): Move | null {
+	const { mount } = rack;
+	if (onRowEnd(mount)) return null;
+	const { wall } = c.plan;
+	const [markX] = markOf(rack).at;
+	const y = alone(mount) ? roundToTape(mount.y + dy, c.unit) : 0;
+	const snapped = snapAlongRow(mount.x + dx + markX, 0, {
+		studs: alone(mount) ? supportsAt(wall, y).map((s) => s.x) : [],
+		row: { left: 0, right: wall.width },
+		neighbours: [],
+		reach: c.reach
+	});
+	const x = clamp(placed(snapped, c.unit), 0, wall.width) - markX;
+	const to = alone(mount) ? { ...mount, x, y: clamp(y, 0, lowestTop(wall, x, x)) } : { ...mount, x };
+	return { command: mounted(rack.id, to), why: snapped.why };
+}
+
 function moveHung(holder: HungHolder, dx: number, dy: number, c: MoveContext): Move | null {
 	const { id } = holder;
 	const from = c.plan.rows.find((r) => r.id === holder.mount.row);
@@ -74,7 +93,8 @@ function moveHolder(id: string, dx: number, dy: number, c: MoveContext): Move | 
 	const holder = c.plan.holders.find((h) => h.id === id);
 	if (!holder) return null;
 	if (hangs(holder)) return moveHung(holder, dx, dy, c);
-	return isFixed(holder) ? moveFixed(holder, dx, dy, c) : null;
+	if (isFixed(holder)) return moveFixed(holder, dx, dy, c);
+	return isRack(holder) ? moveRack(holder, dx, dy, c) : null;
 }
 
 function moveRow(grip: Grip, dx: number, dy: number, c: MoveContext): Move | null {

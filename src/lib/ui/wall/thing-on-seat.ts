@@ -1,4 +1,4 @@
-import { above, sizeOn } from '$core/holders/build';
+import { above, sizeOn } from '$core/holders/assemble';
 import { thingOn, type BuiltSeat } from '$core/holders/built';
 import { endPath, thingPath } from './thing-shape';
 

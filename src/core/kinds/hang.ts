@@ -1,8 +1,8 @@
 import type { Result } from '../result';
 import { fail, ok } from '../result';
 import type { Thing } from '../things/types';
-import type { Load } from './carrier';
-import { loadOf } from './load-of';
+import type { Load } from '../carriers/carrier';
+import { loadOf } from '../carriers/load-of';
 import { roomIn } from './room';
 
 /** What of a carrier says what it carries. */

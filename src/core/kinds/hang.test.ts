@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { slipwayShop } from '../demo/slipway-shop';
 import { newThing } from '../things/new-thing';
 import { hangOn, unhang } from './hang';
-import { loadOf, missingFor } from './load-of';
+import { loadOf, missingFor } from '../carriers/load-of';
 import { carrierKind } from './registry';
-import { spacingPositions, type Spacing } from './spacing';
+import { spacingPositions, type Spacing } from '../carriers/spacing';
 
 const pegs = carrierKind('pegs');
 const five = { kind: 'pegs', params: pegs.start('mm'), loads: [] };

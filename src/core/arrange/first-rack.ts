@@ -1,0 +1,113 @@
+import { carrierKind } from '../kinds/registry';
+import { checkPlan } from '../checks/check-plan';
+import { ON_WALL } from '../plan/carrier-problems';
+import type { Carrier, Plan, Rack, RackMount } from '../plan/types';
+import { topAt } from '../survey/outline';
+import { ledgeBox } from '../survey/packing';
+import { supportsAt } from '../survey/supports';
+import type { LengthUnit } from '../units/parse-length';
+import type { Millimetres } from '../units/quantity';
+import { worstFirst, type Verdict } from '../verdict/check';
+
+/** Heights tried of what stands alone on the wall: about the chest, the shoulder, the hip. */
+const HEIGHTS: readonly Millimetres[] = [1400, 1700, 1100, 2000, 800, 500];
+/** Places tried in all: more make a press wait. */
+const MOST = 60;
+
+/**
+ * A rack of a kind as it starts, or as it was made for a thing, held nowhere yet.
+ * @example newRack('lone-pin', 'h9', 'Square', 'mm').carriers[0]?.at.on // 'wall'
+ */
+export function newRack(kind: string, id: string, name: string, unit: LengthUnit, made: Partial<Carrier> = {}): Rack {
+	const asked = carrierKind(kind);
+	const carrier: Carrier = {
+		id: 'c1',
+		kind,
+		at: { on: ON_WALL, x: 0, y: 0 },
+		params: asked.start(unit),
+		loads: [],
+		...made
+	};
+	return { id, name, mount: { kind: 'own', x: 0, y: 0 }, carriers: [carrier] };
+}
+
+/** The place of a rack that people measure to, from its left end and its foot. */
+export function markOf({ carriers }: Pick<Rack, 'carriers'>): {
+	name: string;
+	at: readonly [Millimetres, Millimetres];
+} {
+	const [first] = carriers;
+	return (first && carrierKind(first.kind).mark?.(first.params)) ?? { name: 'Left end', at: [0, 0] };
+}
+
+/** Along studs and boards at the usual heights, its mark on their middle; on every upper side of the survey. */
+function ownPlaces({ wall }: Plan, rack: Rack): RackMount[] {
+	const [dx, dy] = markOf(rack).at;
+	const on = HEIGHTS.flatMap((y) =>
+		supportsAt(wall, y)
+			.filter((s) => y < topAt(wall, s.x))
+			.map((s): RackMount => ({ kind: 'own', x: Math.round((s.x - dx) * 10) / 10, y: y - dy }))
+	);
+	const tops = [
+		...(wall.ledges ?? []).map((l) => ledgeBox(wall, l)).map((b) => ({ x: b.left, y: b.high })),
+		...wall.obstructions
+			.filter((o) => (o.out ?? 0) > 0 && !o.near && !o.hidden)
+			.map((o) => ({ x: o.x, y: o.y + o.height }))
+	].map((t): RackMount => ({ kind: 'own', ...t }));
+	return [...on, ...tops];
+}
+
+function placesOf(plan: Plan, rack: Rack, kind: RackMount['kind']): RackMount[] {
+	switch (kind) {
+		case 'own':
+			return ownPlaces(plan, rack);
+		case 'row-end':
+			return plan.rows.map((r) => ({ kind, row: r.id }));
+		case 'row-top':
+			return plan.rows
+				.filter((r) => r.backer)
+				.flatMap((r) => [r.left, (r.left + r.right) / 2].map((x) => ({ kind, row: r.id, x: Math.round(x) })));
+	}
+}
+
+interface Tried {
+	rack: Rack;
+	stops: number;
+	minds: number;
+	verdict: Verdict;
+	margin: number | null;
+}
+
+const better = (a: Tried, b: Tried): boolean => {
+	if (a.stops !== b.stops) return a.stops < b.stops;
+	return a.minds === b.minds ? worstFirst(a, b) > 0 : a.minds < b.minds;
+};
+
+/**
+ * A rack where it is in nothing's way and best held, of the places that its kind may be held at.
+ * @returns null where there is no such place: no row, no stud, nothing that has an upper side
+ * @example firstRack(plan, newRack('lone-pin', 'h9', 'Square', 'mm'))?.mount.kind // 'own'
+ */
+export function firstRack(plan: Plan, rack: Rack): Rack | null {
+	const [first] = rack.carriers;
+	const ways = (first && carrierKind(first.kind).held) ?? [];
+	const now = checkPlan(plan).warnings;
+	const count = (level: 'stop' | 'mind', all: typeof now) => all.filter((w) => w.level === level).length;
+	let best: Tried | null = null;
+	for (const mount of ways.flatMap((kind) => placesOf(plan, rack, kind)).slice(0, MOST)) {
+		const tried: Rack = { ...rack, mount };
+		const checks = checkPlan({ ...plan, holders: [...plan.holders, tried] });
+		const judged = checks.holders.get(rack.id);
+		if (!judged) continue;
+		const found = {
+			rack: tried,
+			stops: count('stop', checks.warnings) - count('stop', now),
+			minds: count('mind', checks.warnings) - count('mind', now),
+			verdict: judged.verdict,
+			margin: judged.check?.margin ?? null
+		};
+		if (!best || better(found, best)) best = found;
+		if (found.stops === 0 && found.minds === 0 && found.verdict === 'holds') break;
+	}
+	return best?.rack ?? null;
+}

@@ -1,0 +1,32 @@
+import type { Hold } from '../carriers/hold';
+import type { RackPlaced } from '../places/rack/place';
+import type { Wall } from '../plan/types';
+import { remembering } from '../remembering';
+import { endPinResult } from '../supports/rack/end-pin-check';
+import { pinResult } from '../supports/rack/pin-check';
+import { restResult } from '../supports/rack/rest-check';
+import { givesNothing, type HeldResult } from '../supports/rack/result';
+import { memberChecks } from './member-checks';
+import { memberGrabs } from './member-grabs';
+import { unknownLoads } from './unknown-loads';
+
+function heldBy(p: RackPlaced, hold: Hold, wall: Wall): HeldResult {
+	switch (hold.kind) {
+		case 'pin':
+			return pinResult(p, hold, wall);
+		case 'in-end':
+			return endPinResult(p, hold, wall);
+		case 'rest':
+			return restResult(p, hold);
+	}
+}
+
+/**
+ * Checks of a rack: how it holds to what it is on, its members, a grab. What it puts on a row is judged with that row.
+ * @example rackResult(placed, plan.wall).checks.map((c) => c.title)
+ */
+export const rackResult = remembering((p: RackPlaced, wall: Wall): HeldResult => {
+	const { hold } = p.built;
+	const { checks, studLoads } = hold ? heldBy(p, hold, wall) : givesNothing();
+	return { checks: [...checks, ...unknownLoads(p), ...memberChecks(p), ...memberGrabs(p).checks], studLoads };
+});

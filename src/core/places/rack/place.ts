@@ -1,0 +1,105 @@
+import { anyFastener } from '../../materials/any-fastener';
+import { buildRack } from '../../holders/build-rack';
+import type { Built } from '../../holders/built';
+import { spacingMinimums } from '../../mechanics/fasteners/spacing-minimums';
+import { isRack } from '../../plan/held';
+import type { Plan, Rack, Wall } from '../../plan/types';
+import { remembering } from '../../remembering';
+import { supportUnder } from '../../survey/supports';
+import { topUnder, type Top } from '../../survey/tops';
+import type { Millimetres } from '../../units/quantity';
+import type { InPlace } from '../in-place';
+import { allRows, type RowOnWall } from '../row/second-row';
+import { wallFault, type WallScrew } from '../wall-screw';
+
+/** A rack in its place, and what it holds to there. */
+export interface RackPlaced extends InPlace<Rack> {
+	/** What it drives into the wall. */
+	screws: readonly WallScrew[];
+	/** The row that it is on; null where it is on none. */
+	on: RowOnWall | null;
+	/** What it stands on; null where it stands on nothing, or hangs. */
+	under: Top | null;
+}
+
+const builtAt = remembering((carriers: Rack['carriers'], z: Millimetres): Built => buildRack(carriers, z));
+
+/** How far out from the wall its own frame begins: a screw in a row's end is in the middle of the cleat. */
+const outOn = ({ mount }: Rack, on: RowOnWall | null): Millimetres =>
+	mount.kind === 'row-end' && on ? on.base + on.profile.thickness / 2 : 0;
+
+/** A rack built for where it is. */
+export const builtRack = (rack: Rack, on: RowOnWall | null): Built => builtAt(rack.carriers, outOn(rack, on));
+
+/** Upper edge of the sheet behind a row; the row's own where it has none. */
+export const sheetTop = ({ row: { y, backer }, profile }: RowOnWall): Millimetres =>
+	backer ? y - backer.below + backer.height : y + profile.front;
+
+/** Where its frame begins on the wall. */
+function originOf(rack: Rack, built: Built, on: RowOnWall | null): [Millimetres, Millimetres] {
+	const { mount } = rack;
+	if (mount.kind === 'own') return [mount.x, mount.y];
+	if (!on) return [mount.kind === 'row-top' ? mount.x : 0, 0];
+	if (mount.kind === 'row-top') return [mount.x, sheetTop(on)];
+	const left = built.hold?.kind === 'in-end' && built.hold.end === 'left';
+	return [left ? on.row.left - built.face.width : on.row.right, on.row.y + on.profile.back / 2 - built.face.height / 2];
+}
+
+function screwsOf(built: Built, [left, foot]: readonly [Millimetres, Millimetres], wall: Wall): WallScrew[] {
+	const { hold } = built;
+	if (hold?.kind !== 'pin') return [];
+	const [x, y] = [left + hold.at[0], foot + hold.at[1]];
+	const support = supportUnder(wall, x, y);
+	const { edge } = spacingMinimums(anyFastener(hold.fastener), { acrossGrain: false, drilled: true });
+	return [{ x, y, up: hold.at[1], support, ...wallFault(wall, x, y, support, edge) }];
+}
+
+/** The upper side that it stands on, where it stands at all. */
+function standsOn(
+	rack: Rack,
+	built: Built,
+	[left, foot]: readonly [Millimetres, Millimetres],
+	on: RowOnWall | null,
+	wall: Wall
+): Top | null {
+	if (built.hold?.kind !== 'rest') return null;
+	if (rack.mount.kind === 'own') return topUnder(wall, left, left + built.face.width, foot);
+	const right = left + built.face.width;
+	if (!on?.row.backer || left < on.row.left - 0.5 || right > on.row.right + 0.5) return null;
+	return { name: `the sheet behind ${on.row.name || 'the row'}`, y: foot, out: on.base };
+}
+
+/**
+ * A rack in its place on its wall. The same object while nothing that it is on changes.
+ * @example placeRack(rack, plan.wall, null).screws[0]?.support?.id
+ */
+export const placeRack = remembering((rack: Rack, wall: Wall, on: RowOnWall | null): RackPlaced => {
+	const built = builtRack(rack, on);
+	const origin = originOf(rack, built, on);
+	const [left, foot] = origin;
+	return {
+		holder: rack,
+		built,
+		left,
+		right: left + built.face.width,
+		foot,
+		top: foot + built.face.height,
+		screws: screwsOf(built, origin, wall),
+		on,
+		under: standsOn(rack, built, origin, on, wall)
+	};
+});
+
+/** The row that a rack is on; null where it is on none, or that is not there. */
+export function rowUnder(
+	rack: Rack,
+	{ rows, wall, cutting }: Pick<Plan, 'rows' | 'wall' | 'cutting'>
+): RowOnWall | null {
+	const { mount } = rack;
+	if (mount.kind === 'own') return null;
+	return allRows(rows, wall, cutting.kerf).rows.find((r) => r.row.id === mount.row) ?? null;
+}
+
+/** All racks of a plan in their places, in its order. @example placeRacks(plan).length */
+export const placeRacks = (plan: Plan): RackPlaced[] =>
+	plan.holders.filter(isRack).map((r) => placeRack(r, plan.wall, rowUnder(r, plan)));

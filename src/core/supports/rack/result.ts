@@ -1,0 +1,11 @@
+import type { StudLoad } from '../../mechanics/members/stud-bending';
+import type { Check } from '../../verdict/check';
+
+/** A rack judged by how it holds, and what it gives to studs and blocks, by id. */
+export interface HeldResult {
+	checks: readonly Check[];
+	studLoads: Map<string, StudLoad[]>;
+}
+
+/** Nothing is given to any stud: a row takes it, or nothing holds it. */
+export const givesNothing = (...checks: Check[]): HeldResult => ({ checks, studLoads: new Map() });

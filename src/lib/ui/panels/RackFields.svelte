@@ -1,0 +1,78 @@
+<script lang="ts">
+	import { markOf } from '$core/arrange/first-rack';
+	import { carrierKind } from '$core/kinds/registry';
+	import { alone, onRowTop } from '$core/plan/held';
+	import { rackMounts } from '$core/mounts/registry';
+	import type { Mount, Rack, RackMount } from '$core/plan/types';
+	import type { RackPlaced } from '$core/places/rack/place';
+	import { formatLength } from '$core/units/format-length';
+	import type { OpenPlan } from '$lib/state/open-plan.svelte';
+	import { preferences } from '$lib/state/preferences.svelte';
+	import ChoiceField from './ChoiceField.svelte';
+	import LengthField from './LengthField.svelte';
+
+	/** Where a rack is held: by itself on the wall, on a row's end, on the sheet behind a row. */
+	interface Props {
+		open: OpenPlan;
+		rack: Rack;
+		placed: RackPlaced | undefined;
+		set: (mount: Mount) => string | undefined;
+	}
+	let { open, rack, placed, set }: Props = $props();
+
+	const unit = $derived(preferences.unit);
+	const say = (x: number) => formatLength(x, unit);
+	const ways = $derived(rackMounts(carrierKind(rack.carriers[0]?.kind ?? '').held ?? []));
+	const mark = $derived(markOf(rack));
+	/** Where it is shown, in a drag too. */
+	const mount = $derived(placed?.holder.mount ?? rack.mount);
+	const rows = $derived(
+		[...open.plan.rows]
+			.filter((r) => !onRowTop(mount) || r.backer)
+			.sort((a, b) => b.y - a.y)
+			.map((r) => ({ value: r.id, name: `${r.name || 'Row'}, ${say(r.y)} up` }))
+	);
+
+	/** The other way to hold it, near where it is now. */
+	function otherwise(kind: RackMount['kind']) {
+		if (kind === rack.mount.kind) return undefined;
+		const [x, y] = [Math.round(placed?.left ?? 0), Math.round(placed?.foot ?? 0)];
+		if (kind === 'own') return set({ kind, x, y });
+		const among = open.plan.rows.filter((r) => kind !== 'row-top' || r.backer);
+		const near = [...among].sort((a, b) => Math.abs(a.y - y) - Math.abs(b.y - y))[0];
+		if (!near) return kind === 'row-top' ? 'No row has a sheet behind it' : 'There is no row: lay one out first';
+		return set(kind === 'row-end' ? { kind, row: near.id } : { kind, row: near.id, x });
+	}
+	const own = $derived(rack.mount);
+</script>
+
+{#if ways.length > 1}
+	<ChoiceField label="Held" value={rack.mount.kind} choices={ways} commit={otherwise} />
+{/if}
+<div class="grid">
+	{#if alone(own) && alone(mount)}
+		<LengthField
+			label="{mark.name} from the left"
+			value={mount.x + mark.at[0]}
+			commit={(x) => set({ ...own, x: x - mark.at[0] })}
+		/>
+		<LengthField
+			label="{mark.at[1] === 0 ? 'Foot' : mark.name} above the floor"
+			value={mount.y + mark.at[1]}
+			commit={(y) => set({ ...own, y: y - mark.at[1] })}
+		/>
+	{:else if !alone(own) && !alone(mount)}
+		<ChoiceField label="Row" value={mount.row} choices={rows} commit={(row: string) => set({ ...own, row })} />
+		{#if onRowTop(own) && onRowTop(mount)}
+			<LengthField label="Left end" value={mount.x} commit={(x) => set({ ...own, x })} />
+		{/if}
+	{/if}
+</div>
+{#each placed?.screws ?? [] as s, i (i)}
+	<p class="marks">
+		At {say(s.x)}, {say(s.y)} up: {s.fault || !s.support
+			? 'enters nothing that holds'
+			: `in the ${s.support.member ?? 'stud'} at ${say(s.support.x)}`}.
+	</p>
+{/each}
+{#if placed?.under}<p class="marks">Stands on {placed.under.name}, {say(placed.under.out)} deep.</p>{/if}
