@@ -37,6 +37,17 @@ export const FITTING: Record<string, Thing> = {
 		grip: 'fork',
 		dims: { neck: 48, seat: 86, halfDepth: 66 }
 	}),
+	'outlet-guard': thing('light charger', {
+		mass: 0.4,
+		width: 90,
+		height: 120,
+		depth: 60,
+		charger: true,
+		plugWidth: 25,
+		plugHeight: 25,
+		cord: 400,
+		dims: {}
+	}),
 	'lip-ledge': thing('block plane', {
 		mass: 0.7,
 		width: 60,

@@ -22,12 +22,17 @@ function leftEnds(plan: Plan, row: Row, width: Millimetres): Millimetres[] {
 		row.left + GAP,
 		...there.map((h) => h.mount.x + h.back.width + GAP),
 		...[...studs, ...middles].map((x) => x - width / 2),
-		row.right - GAP - width
+		row.right - GAP - width,
+		...overOutlets(plan.wall, width)
 	];
 	const fits = ends.filter((x) => x >= row.left && x + width <= row.right);
 	const free = fits.filter((x) => there.every((h) => x >= h.mount.x + h.back.width || x + width <= h.mount.x));
 	return [...new Set(free.map((x) => Math.round(x)))].sort((a, b) => a - b).slice(0, MOST_A_ROW);
 }
+
+/** Left ends that put a middle over an outlet of the survey: what charges there is near its plug. */
+export const overOutlets = ({ obstructions }: Plan['wall'], width: Millimetres): Millimetres[] =>
+	obstructions.filter((o) => o.kind === 'outlet').map((o) => o.x + (o.width - width) / 2);
 
 interface Tried {
 	holder: HungHolder;

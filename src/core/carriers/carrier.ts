@@ -7,7 +7,7 @@ import type { GrabPoint, MemberData } from '../members/member';
 import type { Problem } from '../result';
 import type { FaceName, Frame } from '../solid/frame';
 import type { Feature, Part } from '../solid/part';
-import type { Solid } from '../solid/room';
+import type { Box3, Solid } from '../solid/room';
 import type { Vec2, Vec3 } from '../solid/vector';
 import type { GripKind } from '../things/grips/registry';
 import type { Thing } from '../things/types';
@@ -145,6 +145,8 @@ export interface BuiltCarrier {
 	faces: readonly OfferedFace[];
 	/** Cords of what charges here. */
 	cords?: readonly Cord[];
+	/** Room that it keeps free about an outlet, open from below, in its own frame: of those on the back alone. */
+	guards?: readonly Box3[];
 	/** Of a rack: how it holds to what it stands on. */
 	hold?: Hold;
 	/** What opens, in the carrier's frame: of those that stand on the back alone. */

@@ -12,6 +12,7 @@ import { jarLids } from './jar-lids';
 import { leanTubes } from './lean-tubes';
 import { lipLedge } from './lip-ledge';
 import { openBox } from './open-box';
+import { outletGuard } from './outlet-guard';
 import { pegs } from './pegs';
 import { pigeonholes } from './pigeonholes';
 import { plainPanel } from './plain-panel';
@@ -47,7 +48,8 @@ export const CARRIERS: readonly CarrierKind[] = [
 	binRunners,
 	jarLids,
 	coveredCabinet,
-	plainPanel
+	plainPanel,
+	outletGuard
 ];
 
 /** What a holder begins with where nobody has said: the first in the list. */

@@ -109,11 +109,11 @@ const ofFixed = remembering(
 
 /** A rack that is held as it is. */
 const ofRack = remembering(
-	(p: RackPlaced, rows: Plan['rows'], wall: Plan['wall'], stature: Plan['stature']): Warning[] => {
+	(p: RackPlaced, rows: Plan['rows'], wall: Plan['wall'], kerf: number, stature: Plan['stature']): Warning[] => {
 		const found: Warning[] = [];
 		const say: Say = (level, message) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
 		onWall({ rows, wall, ...(stature === undefined ? {} : { stature }) }, p, say);
-		rackFit(p, wall, say);
+		rackFit(p, rows, wall, kerf, say);
 		return found;
 	}
 );
@@ -189,7 +189,7 @@ export function holderWarnings(
 		...holderClashes([...laid, ...[fixed, racks].filter((g) => g.length > 0).map(screwedGroup)]),
 		...laid.flatMap((l) => ofRow(l, rows, wall, stature)),
 		...fixed.flatMap((p) => ofFixed(p, rows, wall, cutting.kerf, stature)),
-		...racks.flatMap((p) => ofRack(p, rows, wall, stature)),
+		...racks.flatMap((p) => ofRack(p, rows, wall, cutting.kerf, stature)),
 		...sweepWarnings(wall, [...laid.flatMap((l) => l.placed), ...fixed, ...racks])
 	];
 }

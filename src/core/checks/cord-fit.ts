@@ -1,3 +1,4 @@
+import { guarded } from './guarded';
 import { roomBoxes } from '../holders/room-boxes';
 import type { AnyPlaced } from '../places/any-place';
 import type { Obstruction, Wall } from '../plan/types';
@@ -46,7 +47,10 @@ const PLUG: Millimetres = 70;
 
 /** Outlets that what charges here stands before, or comes too near to: their plugs must stay in reach. */
 function plugRoom(p: AnyPlaced, outlets: readonly Obstruction[], say: (level: 'mind', message: Phrase) => void): void {
+	if (p.built.guards.length > 0 && !outlets.some((o) => guarded(p, o)))
+		say('mind', phrase('No outlet is between its cheeks: put it over one, the ledge above it'));
 	for (const o of outlets) {
+		if (guarded(p, o)) continue;
 		const room: Box3 = {
 			x: [o.x - p.left - HAND / 2, o.x + o.width - p.left + HAND / 2],
 			y: [o.y - p.foot - HAND, o.y + o.height - p.foot + HAND],

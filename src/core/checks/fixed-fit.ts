@@ -21,7 +21,7 @@ const OPENINGS = new Set(['window', 'door', 'overhead-door']);
 const FOOT: Millimetres = 15;
 
 /** The wall a row takes: its cleat, and its backer sheet. */
-function rowBox(row: Row, kerf: Millimetres): Box {
+export function rowBox(row: Row, kerf: Millimetres): Box {
 	const low = row.y - (row.backer?.below ?? 0);
 	const high = row.backer ? low + row.backer.height : row.y + rowProfile(row, kerf).front;
 	return { left: row.left, right: row.right, low, high };

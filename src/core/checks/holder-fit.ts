@@ -1,4 +1,5 @@
 import type { Warning } from '../verdict/check';
+import { guarded } from './guarded';
 import { taken } from './holder-clashes';
 import { onRow, type AnyPlaced } from '../places/any-place';
 import type { Placed } from '../places/row/place';
@@ -38,6 +39,7 @@ function obstacles(wall: Wall, p: AnyPlaced, say: Say): void {
 	}
 	for (const { obstruction: o, how } of under.values()) {
 		const name = nameOf(o);
+		if (how === 'stands' && guarded(p, o)) continue;
 		if (how === 'stands') say('mind', phrase('What hangs on it covers {name}', { name }));
 		else if (how === 'moves') say('stop', phrase('{name} would hit what hangs on it as it moves', { name }));
 		else if (o.kind === 'service-panel')

@@ -1,12 +1,15 @@
 import { anyFastener } from '../materials/any-fastener';
 import { spacingMinimums } from '../mechanics/fasteners/spacing-minimums';
 import type { RackPlaced } from '../places/rack/place';
-import type { Wall } from '../plan/types';
+import type { Row, Wall } from '../plan/types';
+import { overlap } from '../survey/box';
 import { claddingDepth } from '../survey/cladding-depth';
 import { surveyed } from '../survey/supports';
 import { FAR_WORDS } from '../survey/row-fit';
 import { mm, phrase, type Phrase } from '../units/phrase';
+import type { Millimetres } from '../units/quantity';
 import type { Warning } from '../verdict/check';
+import { rowBox } from './fixed-fit';
 
 type Say = (level: Warning['level'], message: Phrase) => void;
 
@@ -27,6 +30,13 @@ function pinFit(p: RackPlaced, wall: Wall, say: Say): void {
 		);
 }
 
+/** A row is where it is: what is driven into the wall cannot be there too. */
+function besideRows(p: RackPlaced, rows: readonly Row[], kerf: Millimetres, say: Say): void {
+	const taken = { left: p.left, right: p.right, low: p.foot, high: p.top };
+	for (const row of rows)
+		if (overlap(taken, rowBox(row, kerf))) say('stop', phrase('{row} is in its place', { row: row.name || 'A row' }));
+}
+
 /** A screw in the end of a board: wood beside it, and nothing else there. */
 function endFit(p: RackPlaced, say: Say): void {
 	const { hold } = p.built;
@@ -45,9 +55,10 @@ function endFit(p: RackPlaced, say: Say): void {
 
 /**
  * A rack against what it is driven into or stands on, beside what is said of every holder.
- * @example rackFit(placed, plan.wall, (level, message) => ...)
+ * @example rackFit(placed, plan.rows, plan.wall, 3.2, (level, message) => ...)
  */
-export function rackFit(p: RackPlaced, wall: Wall, say: Say): void {
+export function rackFit(p: RackPlaced, rows: readonly Row[], wall: Wall, kerf: Millimetres, say: Say): void {
+	if (!p.on) besideRows(p, rows, kerf, say);
 	pinFit(p, wall, say);
 	endFit(p, say);
 	if (p.built.hold?.kind === 'rest' && !p.under)

@@ -3,7 +3,7 @@ import { checkPlan } from '../checks/check-plan';
 import { validatePlan } from '../plan/validate';
 import { sayPhrase } from '../units/phrase';
 import { emptyWall } from '../plan/empty-wall';
-import { CARRIERS } from '../carriers/registry';
+import { ALL_KINDS } from '../kinds/registry';
 import { placedCounts, thingsOn } from '../shop/places';
 import { oarStoreWall, slipwayWall } from './slipway';
 import { moreWalls } from './slipway-more';
@@ -27,9 +27,9 @@ describe('the demo walls', () => {
 	});
 
 	const all = [slipwayWall(), oarStoreWall(), ...moreWalls()];
-	it('meet every carrier, one that cannot be judged and one that does not hold', () => {
+	it('meet every carrier and rack, one that cannot be judged and one that does not hold', () => {
 		const met = new Set(all.flatMap((p) => p.holders.flatMap((h) => h.carriers.map((c) => c.kind))));
-		expect(CARRIERS.map((c) => c.kind).filter((k) => !met.has(k))).toEqual([]);
+		expect(ALL_KINDS.map((c) => c.kind).filter((k) => !met.has(k))).toEqual([]);
 		const verdicts = new Set(all.flatMap((p) => [...checkPlan(p).holders.values()].map((h) => h.verdict)));
 		expect([...verdicts].sort()).toEqual(['cannot-be-built', 'cannot-be-judged', 'close', 'does-not-hold', 'holds']);
 	});

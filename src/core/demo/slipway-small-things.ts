@@ -164,5 +164,21 @@ export const smallThings: Thing[] = [
 		grip: 'bay',
 		dims: { baseWidth: 98, baseDepth: 135 },
 		where: 'building frame'
+	}),
+	thing('bench-brush', 'Bench brush', 'cleaning', 1, [62, 340, 28, 0.28], {
+		grip: 'peg',
+		dims: { hole: 14, thickness: 28 },
+		use: 'daily',
+		where: 'building frame'
+	}),
+	thing('line-reel', 'Reel of chalk line', 'marking out', 1, [64, 120, 30, 0.22], {
+		grip: 'peg',
+		dims: { hole: 16, thickness: 12 },
+		where: 'building frame'
+	}),
+	thing('crayon-tin', 'Tin of lumber crayons', 'marking out', 2, [58, 95, 40, 0.3], {
+		grip: 'shelf',
+		dims: { baseWidth: 58, baseDepth: 40 },
+		where: 'lumber store'
 	})
 ];

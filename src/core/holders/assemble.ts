@@ -6,7 +6,7 @@ import type { Carrier } from '../plan/types';
 import { facing, outOf, turnOut, upright, within, type Frame } from '../solid/frame';
 import type { Feature, Part } from '../solid/part';
 import { envelope } from '../solid/envelope';
-import { shifted } from '../solid/room';
+import { shifted, type Box3 } from '../solid/room';
 import { add, times, type Vec2, type Vec3 } from '../solid/vector';
 import { weigh } from '../solid/weigh';
 import { phrase } from '../units/phrase';
@@ -193,6 +193,13 @@ function takenOn(m: Made): BuiltCarrierAt['taken'] {
 
 const RANK: Record<Found['level'], number> = { stop: 0, mind: 1 };
 
+/** A box moved as a whole. */
+const movedBox = ({ x, y, z }: Box3, by: Vec3): Box3 => ({
+	x: [x[0] + by[0], x[1] + by[0]],
+	y: [y[0] + by[1], y[1] + by[1]],
+	z: [z[0] + by[2], z[1] + by[2]]
+});
+
 /** Carriers that stand on nothing any more. */
 export const lostWarnings = (lost: readonly Carrier[]): Found[] =>
 	lost.map((c) => ({
@@ -233,19 +240,19 @@ export function assembled(
 ): Omit<Built, 'holes' | 'hookScrews' | 'hook' | 'front'> {
 	const seats = made.flatMap(seatsOf);
 	const reach = reachOf(parts, seats);
+	const onBack = made.filter((m) => m.root === m.carrier.id);
 	return {
 		parts,
 		carriers: at,
 		cords: made.flatMap((m) => (m.built.cords ?? []).map((c) => ({ ...c, at: outOf(m.frame, c.at) }))),
-		sweeps: made
-			.filter((m) => m.root === m.carrier.id)
-			.flatMap((m) =>
-				(m.built.sweeps ?? []).map((s) => ({
-					...s,
-					carrier: m.carrier.id,
-					solids: s.solids.map((solid) => shifted(solid, m.frame.at))
-				}))
-			),
+		guards: onBack.flatMap((m) => (m.built.guards ?? []).map((b) => movedBox(b, m.frame.at))),
+		sweeps: onBack.flatMap((m) =>
+			(m.built.sweeps ?? []).map((s) => ({
+				...s,
+				carrier: m.carrier.id,
+				solids: s.solids.map((solid) => shifted(solid, m.frame.at))
+			}))
+		),
 		seats,
 		members: membersOf(made),
 		self: weigh(parts),

@@ -3,6 +3,7 @@ import type { Hole, HookScrew } from '../mounts/held';
 import type { Hold } from '../carriers/hold';
 import type { Frame } from '../solid/frame';
 import type { Part } from '../solid/part';
+import type { Box3 } from '../solid/room';
 import type { Vec3 } from '../solid/vector';
 import type { Kilograms, Millimetres } from '../units/quantity';
 
@@ -73,6 +74,8 @@ export interface Built {
 	hookScrews: readonly HookScrew[];
 	/** Cords of what charges on it. */
 	cords: readonly Cord[];
+	/** Room that is kept free about an outlet, open from below. */
+	guards: readonly Box3[];
 	/** Room that its doors go through. */
 	sweeps: readonly (Sweep & { carrier: string })[];
 	seats: readonly BuiltSeat[];

@@ -80,6 +80,9 @@ describe('a screw where nothing takes it', () => {
 		expect(verdict(rackOf('lone-pin', at(100, 1300), TEN), { studs })).toBe('does-not-hold');
 	});
 
+	it('where a row is cannot be built', () =>
+		expect(verdict(rackOf('lone-pin', at(100, 1520), TEN))).toBe('cannot-be-built'));
+
 	it('near the side of a stud counts for nothing', () =>
 		expect(verdict(rackOf('lone-pin', at(100 + 12, 1300), TEN))).toBe('does-not-hold'));
 
