@@ -2,6 +2,7 @@ import { carrierKind } from '../kinds/registry';
 import { checkPlan } from '../checks/check-plan';
 import { ON_WALL } from '../plan/carrier-problems';
 import type { Carrier, Plan, Rack, RackMount } from '../plan/types';
+import { builtRack } from '../places/rack/place';
 import { topAt } from '../survey/outline';
 import { ledgeBox } from '../survey/packing';
 import { supportsAt } from '../survey/supports';
@@ -40,7 +41,7 @@ export function markOf({ carriers }: Pick<Rack, 'carriers'>): {
 	return (first && carrierKind(first.kind).mark?.(first.params)) ?? { name: 'Left end', at: [0, 0] };
 }
 
-/** Along studs and boards at the usual heights, its mark on their middle; on every upper side of the survey. */
+/** Along studs and boards at the usual heights, its mark on their middle; or on every upper side of the survey. */
 function ownPlaces({ wall }: Plan, rack: Rack): RackMount[] {
 	const [dx, dy] = markOf(rack).at;
 	const on = HEIGHTS.flatMap((y) =>
@@ -54,7 +55,8 @@ function ownPlaces({ wall }: Plan, rack: Rack): RackMount[] {
 			.filter((o) => (o.out ?? 0) > 0 && !o.near && !o.hidden)
 			.map((o) => ({ x: o.x, y: o.y + o.height }))
 	].map((t): RackMount => ({ kind: 'own', ...t }));
-	return [...on, ...tops];
+	// What stands on something stands on nothing between studs.
+	return builtRack(rack, null).hold?.kind === 'rest' ? tops : on;
 }
 
 function placesOf(plan: Plan, rack: Rack, kind: RackMount['kind']): RackMount[] {

@@ -146,9 +146,13 @@ function membersOf(all: readonly (Made & { own: BuiltCarrierAt['own'] })[]): Bui
 	return members;
 }
 
+/** Room of no part. */
+const NOTHING: Box3 = { x: [0, 0], y: [0, 0], z: [0, 0] };
+
 /** Room of everything, things too, where their mass is known or not. */
 function reachOf(parts: readonly Part[], seats: readonly BuiltSeat[]): Reach {
-	const box = envelope(parts);
+	// What stands on what is there has no part of its own.
+	const box = parts.length > 0 ? envelope(parts) : NOTHING;
 	const reach: Reach = { left: box.x[0], right: box.x[1], low: box.y[0], high: box.y[1], out: box.z[1] };
 	for (const seat of seats) {
 		const { load, things, at, stance, axis } = seat;

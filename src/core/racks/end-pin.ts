@@ -3,9 +3,15 @@ import { choiceField, named, type ValuesOf } from '../form/field';
 import { anyFastener } from '../materials/any-fastener';
 import { facing } from '../solid/frame';
 import { mm, phrase } from '../units/phrase';
-import { DRIVEN, drivenOf, OUT, pinWarnings, seatOn, shankPart, SIDE, TAKES } from './pin';
+import { inch } from '../units/quantity';
+import { drivenField, drivenOf, OUT, pinWarnings, seatOn, shankPart, SIDE, TAKES } from './pin';
 
-const fields = { end: choiceField('At its', named('left', 'right'), 'right'), by: DRIVEN, out: OUT, takes: TAKES };
+const fields = {
+	end: choiceField('At its', named('left', 'right'), 'right'),
+	by: drivenField('#6', [60, inch(2.5)]),
+	out: OUT,
+	takes: TAKES
+};
 type Params = ValuesOf<typeof fields>;
 
 const MIDDLE = SIDE / 2;

@@ -5,10 +5,10 @@ import { anyFastener } from '../materials/any-fastener';
 import { fail, ok } from '../result';
 import { facing } from '../solid/frame';
 import { mm, phrase } from '../units/phrase';
-import { MM_PER_INCH } from '../units/quantity';
-import { DRIVEN, drivenOf, OUT, pinWarnings, seatOn, shankPart, SIDE, TAKES } from './pin';
+import { inch, MM_PER_INCH } from '../units/quantity';
+import { drivenField, drivenOf, OUT, pinWarnings, seatOn, shankPart, SIDE, TAKES } from './pin';
 
-const fields = { by: DRIVEN, out: OUT, takes: TAKES };
+const fields = { by: drivenField('#10', [80, inch(3)]), out: OUT, takes: TAKES };
 type Params = ValuesOf<typeof fields>;
 
 const MIDDLE = SIDE / 2;

@@ -1,7 +1,7 @@
 import { choiceField, lengthField, variantsField, wholeField, type ValueOf } from '../form/field';
 import { anyFastener, type AnySize } from '../materials/any-fastener';
 import { NAILS, nail } from '../materials/nails';
-import { SCREWS } from '../materials/screws';
+import { SCREWS, type ScrewSize } from '../materials/screws';
 import type { Found, Load, Seat } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
 import { circle, plain } from '../solid/outline';
@@ -10,25 +10,26 @@ import type { Part } from '../solid/part';
 import { mm, phrase } from '../units/phrase';
 import { inch, MM_PER_INCH, type Millimetres } from '../units/quantity';
 
-/** What is driven in. */
-export const DRIVEN = variantsField('Driven in', {
-	screw: {
-		size: choiceField(
-			'Screw',
-			SCREWS.map(({ size: value, title: name }) => ({ value, name })),
-			'#10'
-		),
-		length: lengthField('Length', 20, 200, [80, inch(3)])
-	},
-	nail: {
-		size: choiceField(
-			'Nail',
-			NAILS.map(({ size: value, title: name }) => ({ value, name })),
-			'10d'
-		)
-	}
-});
-export type Driven = ValueOf<typeof DRIVEN>;
+/** What is driven in, and the screw that one begins with. */
+export const drivenField = (size: ScrewSize, length: readonly [mm: number, inch: number]) =>
+	variantsField('Driven in', {
+		screw: {
+			size: choiceField(
+				'Screw',
+				SCREWS.map(({ size: value, title: name }) => ({ value, name })),
+				size
+			),
+			length: lengthField('Length', 20, 200, length)
+		},
+		nail: {
+			size: choiceField(
+				'Nail',
+				NAILS.map(({ size: value, title: name }) => ({ value, name })),
+				'10d'
+			)
+		}
+	});
+export type Driven = ValueOf<ReturnType<typeof drivenField>>;
 
 /** How far it stands out, and how many hang on it. */
 export const OUT = lengthField('Stands out', 5, 100, [25, inch(1)]);

@@ -2,13 +2,12 @@ import { anyFastener } from '../../materials/any-fastener';
 import { noScrewsIn, screwGravity, stock } from '../../materials/stocks';
 import { CD_STORAGE, LEAST_PENETRATION } from '../../mechanics/fasteners/joint';
 import type { EndPinHold } from '../../carriers/hold';
-import { holderWeights } from '../../places/in-place';
 import type { RackPlaced } from '../../places/rack/place';
 import type { Wall } from '../../plan/types';
 import { mm, phrase } from '../../units/phrase';
 import { MM_PER_INCH } from '../../units/quantity';
 import { checkOf, failedStep, missingStep } from '../../verdict/check';
-import { bearsOver, onLever } from './on-lever';
+import { bearsOver, hungOn, onLever } from './on-lever';
 import { givesNothing, type HeldResult } from './result';
 
 /** Across in end grain. NDS 2018 12.5.2. */
@@ -54,7 +53,7 @@ export function endPinResult(p: RackPlaced, hold: EndPinHold, wall: Wall): HeldR
 			id: key,
 			subject
 		});
-	const { total, at } = holderWeights(p.built);
+	const { total, at } = hungOn(p);
 	const ply = board.kind === 'ply';
 	const out = hold.end === 'left' ? p.built.face.width - at : at;
 	const step = onLever({

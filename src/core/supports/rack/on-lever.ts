@@ -1,5 +1,7 @@
 import type { Fastener } from '../../materials/fastener';
 import { standOff, type StandOff, type StandOffInput } from '../../mechanics/fasteners/stand-off';
+import { holderWeights, type HolderWeights } from '../../places/in-place';
+import type { RackPlaced } from '../../places/rack/place';
 import { mm, moment, newtons, perLength, phrase } from '../../units/phrase';
 import { MM_PER_INCH, type Millimetres, type Newtons } from '../../units/quantity';
 import type { StepParts, SumLine } from '../../verdict/check';
@@ -18,6 +20,12 @@ export interface OnLever extends StandOffInput {
 	/** Duration, moisture, end grain, with their words. */
 	factors: readonly { by: number; words: string }[];
 	source: string;
+}
+
+/** What hangs on a screw: with nothing on it, it carries nothing, whatever it weighs itself. */
+export function hungOn({ built }: RackPlaced): Pick<HolderWeights, 'total' | 'at' | 'standOff'> {
+	const weights = holderWeights(built);
+	return weights.things.length > 0 ? weights : { ...weights, total: 0 };
 }
 
 const inches = (n: number): string => String(Number(n.toFixed(4)));

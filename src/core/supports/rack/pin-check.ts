@@ -2,7 +2,6 @@ import { anyFastener } from '../../materials/any-fastener';
 import { isKnown, wood } from '../../materials/woods';
 import { CD_BUMP, CD_STORAGE, LEAST_PENETRATION } from '../../mechanics/fasteners/joint';
 import type { PinHold } from '../../carriers/hold';
-import { holderWeights } from '../../places/in-place';
 import type { RackPlaced } from '../../places/rack/place';
 import type { Wall } from '../../plan/types';
 import { claddingDepth } from '../../survey/cladding-depth';
@@ -12,7 +11,7 @@ import { MM_PER_INCH } from '../../units/quantity';
 import { checkOf, failedStep, missingStep, type Check, type StepParts } from '../../verdict/check';
 import { GRAB, GRAB_UNDER } from '../../verdict/grab';
 import { MEMBER, speciesUnknown, TRADE_RULE } from '../wall-screws';
-import { bearsOver, onLever, type OnLever } from './on-lever';
+import { bearsOver, hungOn, onLever, type OnLever } from './on-lever';
 import { givesNothing, type HeldResult } from './result';
 
 /** Wet service: NDS 2018 Table 11.3.3. */
@@ -42,7 +41,7 @@ function levered(p: RackPlaced, hold: PinHold, wall: Wall, support: Support) {
 	const entered = Math.min(Math.max(0, hold.length - hold.out - gap), support.depth);
 	const tip = f.kind === 'lag' ? f.tip * MM_PER_INCH : 0;
 	const counts = entered - tip >= LEAST_PENETRATION[f.kind] * f.D * MM_PER_INCH - 1e-9;
-	const { total, standOff } = holderWeights(p.built);
+	const { total, standOff } = hungOn(p);
 	const member = MEMBER[support.member ?? 'stud'];
 	const on = (weight: number, out: number, duration: number, words: string): OnLever => ({
 		name: wordOf(hold),

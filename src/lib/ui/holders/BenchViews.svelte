@@ -41,9 +41,12 @@
 				.join('; ')}.
 		</p>
 		<p class="made">
-			Screws: {screwsOf(placed.holder, built)
-				.map((s) => `${s.count} of ${s.size} × ${say(s.length)}`)
-				.join(', ')}{small.length > 0 ? `; ${small.join(', ')}` : ''}.
+			{[
+				...screwsOf(placed.holder, built).map(
+					(s, i) => `${i === 0 ? 'Screws: ' : ''}${s.count} of ${s.size} × ${say(s.length)}`
+				),
+				...small
+			].join(', ')}.
 		</p>
 		{#if tools.length === 0}
 			<p class="made">Tick off your tools in the stock-take, and what they can make stands here.</p>

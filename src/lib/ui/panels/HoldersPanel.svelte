@@ -13,7 +13,7 @@
 	import { emptyHolder } from '$core/holders/empty-holder';
 	import { newCarrier } from '$core/holders/new-carrier';
 	import { movedMount } from '$core/mounts/registry';
-	import { hangs } from '$core/plan/held';
+	import { hangs, isRack } from '$core/plan/held';
 	import type { Backed, Holder } from '$core/plan/types';
 	import { sayPhrase } from '$core/units/phrase';
 	import { sayProblem } from '$lib/state/commit';
@@ -72,7 +72,8 @@
 	function duplicate(like: Holder) {
 		const copy = structuredClone($state.snapshot(like)) as Holder;
 		const item = { ...copy, id: newId(), name: named(like) };
-		if (hangs(item)) {
+		if (isRack(item)) put(firstRack(plan, item) ?? item);
+		else if (hangs(item)) {
 			const row = plan.rows.find((r) => r.id === item.mount.row);
 			put(row ? { ...item, mount: { ...item.mount, x: freePlace(plan, row, item.back.width) } } : item);
 		} else put({ ...item, mount: movedMount(item.mount, (item.back?.width ?? 60) + 40, 0) });
