@@ -82,6 +82,12 @@ function smallPart(part: Part): SmallPart | null {
 					? phrase('read what its maker says that one carries')
 					: phrase('one that carries {F} by its maker', { F: newtons(material.rated) })
 		};
+	if (material.kind === 'driven')
+		return {
+			what: phrase(`${material.name}, {l@tape}`, { l: mm(material.length) }),
+			count: stands.length,
+			note: phrase('drill before it, so that nothing splits')
+		};
 	if (!part.pinned) return null;
 	const { high, out } = boughtSize(part);
 	const { length, count } = bradsFor(part.thickness, Math.max(high, out));

@@ -48,7 +48,7 @@ export function drivenOf(by: Driven): { of: AnySize; length: Millimetres; word: 
 
 /** The part of it that stands out: bought whole, so its own weight is all of it. */
 export function shankPart(by: Driven, out: Millimetres, stands: Frame): Part {
-	const { of, length, word } = drivenOf(by);
+	const { of, length } = drivenOf(by);
 	const f = anyFastener(of);
 	const d = f.D * MM_PER_INCH;
 	const mass = (STEEL * Math.PI * (d / 2) ** 2 * length) / 1e9;
@@ -56,10 +56,10 @@ export function shankPart(by: Driven, out: Millimetres, stands: Frame): Part {
 		id: 'shank',
 		name: f.title,
 		material: {
-			kind: 'bought',
-			name: `${f.title}${word === 'screw' ? `, ${Math.round(length)} mm` : ''}`,
-			mass,
-			rated: null
+			kind: 'driven',
+			name: f.title,
+			length,
+			mass
 		},
 		outline: plain(circle(0, 0, d)),
 		thickness: out,

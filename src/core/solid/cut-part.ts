@@ -33,6 +33,7 @@ export function cutOf({ name, material, outline, thickness, strips = 1, grain, s
 		case 'dowel':
 			return { kind: 'dowel', name, diameter: material.diameter, length: thickness, count };
 		case 'bought':
+		case 'driven':
 			return null;
 	}
 }

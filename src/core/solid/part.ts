@@ -12,7 +12,9 @@ export type Material =
 	/** A strip ripped at a slant to a width: its section stands in the outline, its length is the thickness. */
 	| { kind: 'strip'; stock: StockId; width: Millimetres; bevel: Degrees }
 	| { kind: 'dowel'; diameter: Millimetres }
-	| { kind: 'bought'; name: string; mass: Kilograms | null; rated: Newtons | null };
+	| { kind: 'bought'; name: string; mass: Kilograms | null; rated: Newtons | null }
+	/** A screw, a nail, a lag that stands out: judged by its size, not by its maker. */
+	| { kind: 'driven'; name: string; length: Millimetres; mass: Kilograms };
 
 /** Which of the two faces of a prism: front is where its own z points. */
 export type Side = 'front' | 'back';

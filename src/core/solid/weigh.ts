@@ -81,10 +81,14 @@ export function volumeOf(part: Part): Volume {
 	]);
 }
 
+/** Of what is bought whole; undefined where its wood weighs it. */
+const wholeMass = (m: Material): Kilograms | null | undefined =>
+	m.kind === 'bought' || m.kind === 'driven' ? m.mass : undefined;
+
 /** kg/m3; null for what is bought and has a mass of its own. */
 export function densityOfMaterial(material: Material): number | null {
 	if (material.kind === 'dowel') return DOWEL.density;
-	return material.kind === 'bought' ? null : stock(material.stock).density;
+	return 'stock' in material ? stock(material.stock).density : null;
 }
 
 /**
@@ -94,7 +98,8 @@ export function densityOfMaterial(material: Material): number | null {
 function weighPart(part: Part): Weighed[] {
 	const { volume, at } = volumeOf(part);
 	const density = densityOfMaterial(part.material);
-	const own = part.material.kind === 'bought' ? (part.material.mass ?? 0) : (volume * (density ?? 0)) / 1e9;
+	const whole = wholeMass(part.material);
+	const own = whole === undefined ? (volume * (density ?? 0)) / 1e9 : (whole ?? 0);
 	return (part.open ?? part.stands).map((frame) => ({ mass: own, at: outOf(frame, at) }));
 }
 
