@@ -26,6 +26,30 @@ async function taken(name: string, title: string) {
 	return { id, made: (await holdersOf(id)).at(-1)! };
 }
 
+describe('without a back', () => {
+	it('a thing with a hole on one screw in a stud: offered, judged, moved off the stud and back by undo', async () => {
+		const id = await kammer.screen.openWall(slipwayWall(), 'holders');
+		await kammer.screen.click(thing('Bench brush'));
+		await kammer.screen.button('Put it there by one screw or nail');
+		await until(async () => (await holdersOf(id)).length === 7, 'it to hang');
+		const made = (await holdersOf(id)).at(-1)!;
+		expect(made.back).toBeUndefined();
+		expect(made.carriers[0]!.loads[0]).toMatchObject({ thing: 'bench-brush', count: 1 });
+		await kammer.screen.says(/Holds: .*its screw at stud/);
+		const { mount } = made;
+		if (!('y' in mount)) throw new Error('not on the wall itself');
+		await kammer.screen.type('Screw from the left', `${Math.round(mount.x + 10 + 60)}`);
+		await kammer.screen.says(/Does not hold: .*misses every stud/);
+		await kammer.screen.type('Screw from the left', 'there');
+		await kammer.screen.says(/there/);
+		await undo();
+		await kammer.screen.says(/Holds: .*its screw at stud/);
+		await undo();
+		await until(async () => (await holdersOf(id)).length === 6, 'it to be undone');
+		await kammer.screen.says(/Bench brush/, NOWHERE);
+	});
+});
+
 describe('from the stock-take to the cut list', () => {
 	it('a bottle grid: its holes counted, its boards on the list', async () => {
 		const { id, made } = await taken('Bottle of paint', 'Pigeonholes');
