@@ -47,7 +47,7 @@ const LEANS = {
 	solid: ['units', 'materials', 'tools'],
 	members: ['units', 'materials', 'mechanics', 'verdict'],
 	carriers: ['units', 'materials', 'verdict', 'form', 'solid', 'members', 'things'],
-	racks: ['units', 'materials', 'verdict', 'form', 'solid', 'members', 'things', 'carriers'],
+	racks: ['units', 'materials', 'verdict', 'form', 'solid', 'mechanics', 'members', 'things', 'carriers'],
 	kinds: ['things', 'carriers', 'racks']
 };
 const ALL_ROOMS = [

@@ -1,3 +1,5 @@
+import type { LagSize } from '../materials/lags';
+import type { StockId } from '../materials/stocks';
 import type { AnySize } from '../materials/any-fastener';
 import type { Vec2 } from '../solid/vector';
 import type { Kilograms, Millimetres } from '../units/quantity';
@@ -6,7 +8,7 @@ import type { Kilograms, Millimetres } from '../units/quantity';
 export type HeldBy = 'own' | 'row-end' | 'row-top';
 
 /** How a rack holds to what it stands on: data, each kind judged in a file of its own. In the rack's frame. */
-export type Hold = PinHold | EndPinHold | RestHold;
+export type Hold = PinHold | EndPinHold | RestHold | UprightsHold;
 
 /** One fastener driven into the wall, on which things hang. */
 export interface PinHold {
@@ -25,6 +27,30 @@ export interface EndPinHold {
 	fastener: AnySize;
 	length: Millimetres;
 	out: Millimetres;
+}
+
+/** Uprights on studs, each with its lags, and arms or rods that stand out from them. */
+export interface UprightsHold {
+	kind: 'uprights';
+	/** 'rod', 'arm': what stands out. */
+	arm: string;
+	/** Of each upright, its middle along the rack. */
+	xs: readonly Millimetres[];
+	length: Millimetres;
+	/** Along the wall, and out from it. */
+	thickness: Millimetres;
+	depth: Millimetres;
+	stock: StockId;
+	/** Lags of each, up from its foot. */
+	lags: { size: LagSize; length: Millimetres; at: readonly Millimetres[] };
+	/** Behind each, where the wall stands further out elsewhere. */
+	packing: Millimetres;
+	/** Heights of the arms, lowest first: each level is a group of seats. */
+	levels: readonly Millimetres[];
+	/** Width of wood left beside what is bored or halved into an upright. */
+	net: Millimetres;
+	/** Each arm's own mass, and where its middle is, out from the face of the upright. */
+	own: { mass: Kilograms; out: Millimetres };
 }
 
 /** What stands on whatever is under it there. */

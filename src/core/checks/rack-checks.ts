@@ -5,6 +5,7 @@ import { remembering } from '../remembering';
 import { endPinResult } from '../supports/rack/end-pin-check';
 import { pinResult } from '../supports/rack/pin-check';
 import { restResult } from '../supports/rack/rest-check';
+import { uprightsResult } from '../supports/rack/uprights-check';
 import { givesNothing, type HeldResult } from '../supports/rack/result';
 import { memberChecks } from './member-checks';
 import { memberGrabs } from './member-grabs';
@@ -18,6 +19,8 @@ function heldBy(p: RackPlaced, hold: Hold, wall: Wall): HeldResult {
 			return endPinResult(p, hold, wall);
 		case 'rest':
 			return restResult(p, hold);
+		case 'uprights':
+			return uprightsResult(p, hold, wall);
 	}
 }
 

@@ -30,6 +30,44 @@ function pinFit(p: RackPlaced, wall: Wall, say: Say): void {
 		);
 }
 
+/** Lags where none may go, past the stud, or out behind it; uprights that stand on no stud. */
+function uprightsFit(p: RackPlaced, wall: Wall, say: Say): void {
+	const { hold } = p.built;
+	if (hold?.kind !== 'uprights') return;
+	if (!surveyed(wall)) return say('mind', phrase('No studs surveyed: nothing to lag it to'));
+	const n = hold.lags.at.length;
+	hold.xs.forEach((along, i) => {
+		const own = p.screws.slice(i * n, (i + 1) * n);
+		const lost = own.filter((s) => s.fault);
+		if (lost.length === own.length) {
+			const x = p.left + along;
+			const near = [...wall.studs].sort((a, b) => Math.abs(a.x - x) - Math.abs(b.x - x))[0];
+			say(
+				'stop',
+				near
+					? phrase('The upright at {x@tape} stands on no stud: the nearest is at {s@tape}', { x: mm(x), s: mm(near.x) })
+					: phrase('The upright at {x@tape} stands on nothing that takes a lag', { x: mm(x) })
+			);
+			return;
+		}
+		for (const s of lost) say(s.barred ? 'stop' : 'mind', s.fault as Phrase);
+	});
+	const into = hold.lags.length - hold.depth - hold.packing - claddingDepth(wall.cladding);
+	const through = p.screws.find((s) => s.support && !s.fault && into > s.support.depth);
+	if (through?.support)
+		say(
+			'stop',
+			phrase(
+				`Lags of {l} come out behind what they enter at {x@tape}, {d} deep${wall.far ? `, into ${FAR_WORDS[wall.far.kind]}` : ''}`,
+				{
+					l: mm(hold.lags.length),
+					x: mm(through.x),
+					d: mm(through.support.depth)
+				}
+			)
+		);
+}
+
 /** A row is where it is: what is driven into the wall cannot be there too. */
 function besideRows(p: RackPlaced, rows: readonly Row[], kerf: Millimetres, say: Say): void {
 	const taken = { left: p.left, right: p.right, low: p.foot, high: p.top };
@@ -60,6 +98,7 @@ function endFit(p: RackPlaced, say: Say): void {
 export function rackFit(p: RackPlaced, rows: readonly Row[], wall: Wall, kerf: Millimetres, say: Say): void {
 	if (!p.on) besideRows(p, rows, kerf, say);
 	pinFit(p, wall, say);
+	uprightsFit(p, wall, say);
 	endFit(p, say);
 	if (p.built.hold?.kind === 'rest' && !p.under)
 		say('stop', phrase('Nothing is under it there: no ledge, no head of a door or window, no sheet behind a row'));

@@ -1,6 +1,7 @@
 import { segmentsOn } from '../cleats/segments';
 import { builtOf } from '../places/any-place';
 import { boughtLength } from './bought-length';
+import { rod } from '../materials/rods';
 import { DOWEL, stock, type StockId } from '../materials/stocks';
 import { cutOf, type CutPart } from '../solid/cut-part';
 import type { Plan } from '../plan/types';
@@ -20,8 +21,9 @@ export interface Piece {
 export interface PieceGroup {
 	key: string;
 	title: Phrase;
-	kind: 'cleat' | 'board' | 'dowel';
-	stock: StockId | 'dowel';
+	kind: 'cleat' | 'board' | 'dowel' | 'rod';
+	/** What its bought length may be said for; null of rods, which come as they are sold. */
+	stock: StockId | 'dowel' | null;
 	boardLength: Millimetres;
 	/** Pieces side by side in one board: two for cleats, ripped before they are cut to length. */
 	lanes: 1 | 2;
@@ -63,6 +65,20 @@ function groupOf(part: CutPart, cutting: Plan['cutting']): Omit<PieceGroup, 'pie
 				strip: ply ? part.width : null,
 				bevel: null,
 				tooWide
+			};
+		}
+		case 'rod': {
+			const bar = rod(part.rod);
+			return {
+				key: `rod ${part.rod}`,
+				title: phrase(bar.title),
+				kind: 'rod',
+				stock: null,
+				boardLength: bar.length,
+				lanes: 1,
+				strip: null,
+				bevel: null,
+				tooWide: false
 			};
 		}
 		case 'dowel':

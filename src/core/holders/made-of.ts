@@ -1,4 +1,5 @@
 import { bradsFor } from '../materials/brads';
+import { rod } from '../materials/rods';
 import { stock } from '../materials/stocks';
 import type { Holder } from '../plan/types';
 import { cutOf } from '../solid/cut-part';
@@ -31,6 +32,8 @@ export function partLines(built: Built): Phrase[] {
 				];
 			case 'cleat':
 				return [phrase(`{n} × ${cut.name}: {l@tape}, of the row's own rip`, { n, l: mm(cut.length) })];
+			case 'rod':
+				return [phrase(`{n} × ${cut.name}: {l@tape}, ${rod(cut.rod).title}`, { n, l: mm(cut.length) })];
 			case 'dowel':
 				return [phrase(`{n} × ${cut.name}: {l@tape}, dowel of {d}`, { n, l: mm(cut.length), d: mm(cut.diameter) })];
 		}

@@ -53,6 +53,8 @@ export interface Rod {
 	material: RodMaterialId;
 	outer: Millimetres;
 	wall: Millimetres;
+	/** As it is usually sold. */
+	length: Millimetres;
 	source: string;
 }
 
@@ -65,8 +67,15 @@ const conduit = (size: string, outer: number, wall: number): Rod => ({
 	material: 'conduit',
 	outer: inch(outer),
 	wall: inch(wall),
+	length: inch(120),
 	source: EMT
 });
+/** Usual lengths of rods: common practice. */
+const soldAs = (material: RodMaterialId, size: string): Millimetres => {
+	const metal = ROD_MATERIALS[material].factor === 1.67;
+	if (size.endsWith('mm')) return metal ? 2000 : 1000;
+	return inch(metal ? 72 : 36);
+};
 const solid = (
 	material: RodMaterialId,
 	word: string,
@@ -79,6 +88,7 @@ const solid = (
 		material,
 		outer,
 		wall: 0,
+		length: soldAs(material, size),
 		source: AS_SAID
 	}));
 const IN = (...sizes: string[]) =>
@@ -103,6 +113,7 @@ export const RODS: readonly Rod[] = [
 		material: 'aluminium',
 		outer: inch(0.75),
 		wall: inch(0.125),
+		length: inch(96),
 		source: AS_SAID
 	},
 	{
@@ -111,6 +122,7 @@ export const RODS: readonly Rod[] = [
 		material: 'aluminium',
 		outer: 25,
 		wall: 2,
+		length: 2500,
 		source: AS_SAID
 	}
 ];

@@ -20,6 +20,7 @@ export const LIMITS = {
 	joints: 100,
 	screws: 60,
 	carriers: 24,
-	loads: 4,
+	/** Of a carrier: one for each level of a rack. */
+	loads: 16,
 	things: 20_000
 } as const;

@@ -1,7 +1,8 @@
 import type { CarrierKind } from '../carriers/carrier';
 import { endPin } from './end-pin';
 import { lonePin } from './lone-pin';
+import { rodRack } from './rod-rack';
 import { topRest } from './top-rest';
 
 /** Every kind of rack: what stands on the wall itself. A new one is one file and one line here. */
-export const RACKS: readonly CarrierKind[] = [lonePin, endPin, topRest];
+export const RACKS: readonly CarrierKind[] = [lonePin, endPin, topRest, rodRack];

@@ -8,6 +8,7 @@ export type CutPart = { name: string; length: Millimetres; count: number } & (
 	| { kind: 'cleat'; stock: StockId; blank: Millimetres; bevel: Degrees }
 	| { kind: 'board'; stock: StockId; width: Millimetres }
 	| { kind: 'dowel'; diameter: Millimetres }
+	| { kind: 'rod'; rod: string }
 );
 
 /**
@@ -32,6 +33,8 @@ export function cutOf({ name, material, outline, thickness, strips = 1, grain, s
 			return { kind: 'board', name, stock: material.stock, width: material.width, length: thickness, count };
 		case 'dowel':
 			return { kind: 'dowel', name, diameter: material.diameter, length: thickness, count };
+		case 'rod':
+			return { kind: 'rod', name, rod: material.rod, length: thickness, count };
 		case 'bought':
 		case 'driven':
 			return null;

@@ -12,6 +12,8 @@ export type Material =
 	/** A strip ripped at a slant to a width: its section stands in the outline, its length is the thickness. */
 	| { kind: 'strip'; stock: StockId; width: Millimetres; bevel: Degrees }
 	| { kind: 'dowel'; diameter: Millimetres }
+	/** A bar or a tube as bought, by its id. */
+	| { kind: 'rod'; rod: string }
 	| { kind: 'bought'; name: string; mass: Kilograms | null; rated: Newtons | null }
 	/** A screw, a nail, a lag that stands out: judged by its size, not by its maker. */
 	| { kind: 'driven'; name: string; length: Millimetres; mass: Kilograms };

@@ -1,3 +1,4 @@
+import { rod, ROD_MATERIALS } from '../materials/rods';
 import { DOWEL, stock } from '../materials/stocks';
 import type { Kilograms, Millimetres } from '../units/quantity';
 import { radians } from '../units/quantity';
@@ -88,6 +89,7 @@ const wholeMass = (m: Material): Kilograms | null | undefined =>
 /** kg/m3; null for what is bought and has a mass of its own. */
 export function densityOfMaterial(material: Material): number | null {
 	if (material.kind === 'dowel') return DOWEL.density;
+	if (material.kind === 'rod') return ROD_MATERIALS[rod(material.rod).material].density;
 	return 'stock' in material ? stock(material.stock).density : null;
 }
 

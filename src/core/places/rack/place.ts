@@ -9,6 +9,7 @@ import { supportUnder } from '../../survey/supports';
 import { topUnder, type Top } from '../../survey/tops';
 import type { Millimetres } from '../../units/quantity';
 import type { InPlace } from '../in-place';
+import { uprightScrews } from './uprights';
 import { allRows, type RowOnWall } from '../row/second-row';
 import { wallFault, type WallScrew } from '../wall-screw';
 
@@ -47,6 +48,7 @@ function originOf(rack: Rack, built: Built, on: RowOnWall | null): [Millimetres,
 
 function screwsOf(built: Built, [left, foot]: readonly [Millimetres, Millimetres], wall: Wall): WallScrew[] {
 	const { hold } = built;
+	if (hold?.kind === 'uprights') return uprightScrews(hold, left, foot, wall);
 	if (hold?.kind !== 'pin') return [];
 	const [x, y] = [left + hold.at[0], foot + hold.at[1]];
 	const support = supportUnder(wall, x, y);

@@ -29,7 +29,7 @@
 	const plugs = $derived(plugsWanted(open.plan));
 	const wood = $derived(open.plan.wall.build?.kind === 'plank' ? 'boards' : 'studs');
 	const into = $derived(plugs ? 'plugs' : wood);
-	const stocks = $derived([...new Set(cuts?.groups.map((g) => g.stock) ?? [])]);
+	const stocks = $derived([...new Set(cuts?.groups.flatMap((g) => g.stock ?? []) ?? [])]);
 	const bought = (id: Cutting['lengths'][number]['stock']) => boughtLength(open.plan.cutting, id);
 	const title = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? 'Dowels' : stock(id).title);
 

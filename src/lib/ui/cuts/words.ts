@@ -5,7 +5,7 @@ import type { LengthUnit } from '$core/units/parse-length';
 /** What one of a group's boards is called, in the number there are. */
 export function boardWord(group: Pick<CutGroup, 'kind' | 'strip' | 'boards'>): string {
 	const flat = group.strip === null ? 'board' : 'strip';
-	const one = group.kind === 'dowel' ? 'dowel' : flat;
+	const one = group.kind === 'dowel' || group.kind === 'rod' ? group.kind : flat;
 	return group.boards.length === 1 ? one : `${one}s`;
 }
 

@@ -1,0 +1,279 @@
+import type { UprightsHold } from '../../carriers/hold';
+import { lag } from '../../materials/lags';
+import { screwGravity, stock } from '../../materials/stocks';
+import { isKnown, wood } from '../../materials/woods';
+import { combinedAllowable } from '../../mechanics/fasteners/combined';
+import { CD_STORAGE, jointCapacity, type Joint } from '../../mechanics/fasteners/joint';
+import { rectangle } from '../../mechanics/members/rectangle';
+import type { StudLoad } from '../../mechanics/members/stud-bending';
+import { localPulls, worstPulls, type Turn } from '../../mechanics/statics/upright';
+import { allowedLine, capacityLines } from '../../members/joint-lines';
+import { nth } from '../../nth';
+import type { RackPlaced } from '../../places/rack/place';
+import type { WallScrew } from '../../places/wall-screw';
+import type { Wall } from '../../plan/types';
+import { claddingDepth } from '../../survey/cladding-depth';
+import { surveyed, type Support } from '../../survey/supports';
+import { mm, moment, newtons, phrase, stress } from '../../units/phrase';
+import { weightOf, type Millimetres, type NewtonMillimetres, type Newtons } from '../../units/quantity';
+import { checkOf, failedStep, missingStep, type Check, type SumLine } from '../../verdict/check';
+import { plugCheck } from '../plug-check';
+import { MEMBER, speciesUnknown } from '../wall-screws';
+import type { HeldResult } from './result';
+
+/** What one arm of an upright gives to it. */
+interface ArmLoad extends Turn {
+	down: Newtons;
+}
+
+/** One upright with what is on it and the lags of it that count. */
+interface Loaded {
+	x: Millimetres;
+	/** Along the rack, from the left. */
+	at: number;
+	arms: readonly ArmLoad[];
+	/** Its own wood, half its depth out. */
+	own: ArmLoad;
+	held: readonly (WallScrew & { support: Support })[];
+}
+
+/** What lies on one level: its weight, and how far out its middle is, at the worst that nothing keeps it from. */
+function levelLoad(p: RackPlaced, group: number): { weight: Newtons; out: Millimetres } {
+	const things = p.built.seats
+		.filter((s) => s.group === group && s.carrier === p.holder.carriers[0]?.id)
+		.flatMap((s) => s.things);
+	const weight = things.reduce((sum, t) => sum + weightOf(t.mass), 0);
+	const turn = things.reduce((sum, t) => sum + weightOf(t.mass) * t.at[2], 0);
+	return { weight, out: weight > 0 ? turn / weight : 0 };
+}
+
+function loadedUprights(p: RackPlaced, hold: UprightsHold): Loaded[] {
+	const levels = hold.levels.map((_, j) => levelLoad(p, j));
+	const n = hold.lags.at.length;
+	const timber = (hold.thickness * hold.depth * hold.length * stock(hold.stock).density) / 1e9;
+	const armOwn = weightOf(hold.own.mass);
+	return hold.xs.map((along, at): Loaded => {
+		const arms = hold.levels.map((y, j): ArmLoad => {
+			const seat = p.built.seats.find((s) => s.group === j);
+			const share = seat?.carriedBy.find((c) => c.instance === j * hold.xs.length + at)?.share ?? 0;
+			const { weight, out } = nth(levels, j);
+			// About the face that bears on the wall, or on its packing.
+			const couple = share * weight * Math.max(0, out - hold.packing) + armOwn * (hold.depth + hold.own.out);
+			return { at: y, couple, down: share * weight + armOwn };
+		});
+		const own = weightOf(timber);
+		return {
+			x: p.left + along,
+			at,
+			arms,
+			own: { at: hold.length / 2, couple: (own * hold.depth) / 2, down: own },
+			held: p.screws
+				.slice(at * n, (at + 1) * n)
+				.flatMap((s) => (s.support && !s.fault ? [{ ...s, support: s.support }] : []))
+		};
+	});
+}
+
+/**
+ * Where an upright leans on its wall: its ends and its arms, as the quick sum has it. It may lean anywhere: nearer to an
+ * arm its lever would be shorter, but there the wall crushes and the lags give, which no such sum knows. A judgement;
+ * the local bound stands beside it.
+ */
+const touches = ({ length, levels }: UprightsHold): Millimetres[] => [0, ...levels, length];
+
+/** Pull on each lag that counts, by the greater of two models, and what goes across each. */
+function lagLoads(u: Loaded, hold: UprightsHold) {
+	const turns = [...u.arms, u.own].filter((t) => t.couple > 0).sort((a, b) => a.at - b.at);
+	const heights = u.held.map((s) => s.up);
+	const bound = localPulls(heights, turns, 0);
+	const beam = worstPulls(heights, turns, touches(hold));
+	const down = u.own.down + u.arms.reduce((sum, a) => sum + a.down, 0);
+	return {
+		heights,
+		bound,
+		beam,
+		pulls: bound.map((t, k) => Math.max(t, nth(beam, k))),
+		down,
+		across: down / u.held.length
+	};
+}
+
+function jointAt(hold: UprightsHold, wall: Wall, support: Support): Joint {
+	return {
+		fastener: lag(hold.lags.size),
+		length: hold.lags.length,
+		side: { thickness: hold.depth, G: screwGravity(stock(hold.stock)) },
+		gap: claddingDepth(wall.cladding) + hold.packing,
+		main: { thickness: support.depth, G: wood(support.species).G },
+		sideToGrain: 0,
+		mainToGrain: support.member === 'blocking' || support.member === 'plank' ? 90 : 0,
+		...(wall.wet ? { wet: true } : {})
+	};
+}
+
+/** The lag of an upright that is nearest to its limit. */
+function lagCheck(p: RackPlaced, hold: UprightsHold, wall: Wall, u: Loaded): Check {
+	const { id } = p.holder;
+	const loads = lagLoads(u, hold);
+	const judged = u.held.map((s, k) => {
+		const joint = jointAt(hold, wall, s.support);
+		const capacity = jointCapacity(joint, CD_STORAGE);
+		const pull = nth(loads.pulls, k);
+		const both = combinedAllowable(capacity.axial, capacity.lateral, pull, loads.across);
+		const resultant = Math.hypot(pull, loads.across);
+		const strain = both.allowed > 0 ? resultant / both.allowed : resultant * Number.MAX_SAFE_INTEGER;
+		return { s, k, joint, capacity, pull, both, resultant, strain };
+	});
+	const worst = judged.reduce((a, b) => (b.strain > a.strain ? b : a));
+	const { s, k, joint, capacity, pull, both, resultant } = worst;
+	const { support } = s;
+	const subject = { kind: 'fixing', of: { kind: 'holder', id }, stud: support.id, x: u.x } as const;
+	const key = `fixing:${id}:${support.id}:${Math.round(u.x)}`;
+	const member = MEMBER[support.member ?? 'stud'];
+	const lines = (): SumLine[] => [
+		{
+			label: 'arms turn it',
+			sum: phrase(`each ${hold.arm}'s load by how far it is out from what the upright bears on, and the upright's own`),
+			result: moment([...u.arms, u.own].reduce((sum, t) => sum + t.couple, 0))
+		},
+		{
+			label: 'pull, bounded',
+			sum: phrase('lag at {y@tape}: each couple next to it over the distance to the next lag or the foot', {
+				y: mm(s.up)
+			}),
+			result: newtons(nth(loads.bound, k))
+		},
+		{
+			label: 'as a beam',
+			sum: phrase(
+				'held at its lags, pressing on the wall; each arm by itself, added up. The greater of the two counts'
+			),
+			result: newtons(nth(loads.beam, k))
+		},
+		{
+			label: 'across each',
+			sum: phrase(`{V} / ${u.held.length}: what this upright may have of every level, and its own wood`, {
+				V: newtons(loads.down)
+			}),
+			result: newtons(loads.across)
+		}
+	];
+	if (wall.build?.kind === 'masonry')
+		return plugCheck(`${key}:plug`, subject, { x: u.x }, wall.build.plug, { pull, across: loads.across, lines });
+	const where = { x: mm(u.x) };
+	const check = checkOf(`${key}:lags`, subject, {
+		title: 'lags',
+		source: `statics; NDS 2018 chapter 12, TR12; G of the ${member}: ${wood(support.species).title}`,
+		demand: newtons(resultant),
+		capacity: newtons(both.allowed),
+		reason:
+			capacity.lateral === 0
+				? phrase(`lags at ${member} {x@tape} too short: {in} in, {need} needed`, {
+						...where,
+						in: mm(capacity.penetration),
+						need: mm(capacity.needed)
+					})
+				: phrase(`its lags at ${member} {x@tape}`, where),
+		lines: () => [
+			...lines(),
+			...capacityLines(joint, capacity, { side: 'upright', main: member }),
+			{
+				label: 'both at once',
+				sum: phrase('√({T}² + {V}²)', { T: newtons(pull), V: newtons(loads.across) }),
+				result: newtons(resultant)
+			},
+			allowedLine(capacity, both)
+		]
+	});
+	return isKnown(support.species) ? check : speciesUnknown(`${key}:lags`, subject, member, where, check);
+}
+
+/** The most that bends an upright between two lags: one couple whole on one side, or half of all that are there. */
+function bends(u: Loaded): NewtonMillimetres {
+	const marks = [-Infinity, ...u.held.map((s) => s.up), Infinity];
+	const within = marks
+		.slice(1)
+		.map((to, i) => u.arms.filter((a) => a.at > nth(marks, i) && a.at <= to).map((a) => a.couple));
+	return Math.max(0, ...within.map((cs) => Math.max(0, ...cs, cs.reduce((a, b) => a + b, 0) / 2)));
+}
+
+function timberCheck(p: RackPlaced, hold: UprightsHold, u: Loaded): Check {
+	const { id } = p.holder;
+	const board = stock(hold.stock);
+	const M = bends(u);
+	const { modulus } = rectangle(hold.net, hold.depth);
+	const allowed = board.Fb * CD_STORAGE;
+	return checkOf(
+		`holder:${id}:upright-${u.at + 1}`,
+		{ kind: 'holder', id },
+		{
+			title: 'upright',
+			reason: phrase(`the upright at {x@tape} bends at a ${hold.arm}`, { x: mm(u.x) }),
+			source: `NDS 2018 3.3; ${board.source}`,
+			demand: stress(M / modulus),
+			capacity: stress(allowed),
+			lines: () => [
+				{
+					label: 'bends by',
+					sum: phrase('one couple whole on one side of it, or half of all between two lags'),
+					result: moment(M)
+				},
+				{
+					label: 'bending',
+					sum: phrase('6 × {M} / ({n} × {d}²): what is left beside the hole', {
+						M: moment(M),
+						n: mm(hold.net),
+						d: mm(hold.depth)
+					}),
+					result: stress(M / modulus)
+				},
+				{ label: 'allowed', sum: phrase(`{f} × ${CD_STORAGE}`, { f: stress(board.Fb) }), result: stress(allowed) }
+			]
+		}
+	);
+}
+
+/** An upright that nothing holds, or that one lag alone does. */
+function loose(p: RackPlaced, u: Loaded, wall: Wall): Check {
+	const { id } = p.holder;
+	const where = { x: mm(u.x) };
+	const step = surveyed(wall)
+		? failedStep(
+				'lags',
+				phrase(
+					u.held.length === 0
+						? 'no lag of the upright at {x@tape} holds'
+						: 'one lag alone holds the upright at {x@tape}: it turns about it',
+					where
+				),
+				'statics'
+			)
+		: missingStep('lags', phrase('no studs surveyed: survey the wall first'), 'the survey');
+	return { ...step, id: `holder:${id}:upright-${u.at + 1}-held`, subject: { kind: 'holder', id } };
+}
+
+/**
+ * Uprights on their studs: each with its lags and its own wood, under the most that it may have of every level.
+ * @example uprightsResult(placed, hold, plan.wall).checks.map((c) => c.title) // ['lags', 'upright', ...]
+ */
+export function uprightsResult(p: RackPlaced, hold: UprightsHold, wall: Wall): HeldResult {
+	const studLoads = new Map<string, StudLoad[]>();
+	const gap = claddingDepth(wall.cladding) + hold.packing;
+	const checks = loadedUprights(p, hold).flatMap((u): Check[] => {
+		const [first] = u.held;
+		if (!first || u.held.length < 2) return [loose(p, u, wall)];
+		for (const a of [...u.arms, u.own]) {
+			// Each is taken by the lag nearest to it.
+			const by = u.held.reduce((x, y) => (Math.abs(y.up - a.at) < Math.abs(x.up - a.at) ? y : x));
+			const given: StudLoad = {
+				height: p.foot + by.up,
+				force: a.down,
+				couple: a.couple + a.down * (by.support.depth / 2 + gap),
+				at: u.x
+			};
+			studLoads.set(by.support.id, [...(studLoads.get(by.support.id) ?? []), given]);
+		}
+		return [lagCheck(p, hold, wall, u), timberCheck(p, hold, u)];
+	});
+	return { checks, studLoads };
+}

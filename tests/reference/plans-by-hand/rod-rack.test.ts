@@ -1,0 +1,193 @@
+import { describe, expect, it } from 'vitest';
+import { newRack } from '$core/arrange/first-rack';
+import { boardShares } from '$core/mechanics/statics/boards-across';
+import type { Load, Plan, Rack, Stud, Wall } from '$core/plan/types';
+import { asked, smallWall } from '../../support/small-wall';
+
+/**
+ * A rod rack on two studs sixteen inches apart, worked with a pencil in inches and pounds. Statics; NDS 2018 chapter 12
+ * and the beam of an upright on its lags, from memory; sizes of the rack are common practice.
+ */
+const IN = 25.4;
+const LB = 4.4482216;
+const KG = 0.45359237;
+const studs: Stud[] = [0, 1, 2].map((i) => ({
+	id: `s${i}`,
+	x: (20 + 16 * i) * IN,
+	width: 1.5 * IN,
+	depth: 3.5 * IN,
+	species: 'spf'
+}));
+const board = (of: Partial<Load> = {}): Load => ({
+	name: 'board',
+	mass: 20 * KG,
+	width: 32 * IN,
+	height: 0.75 * IN,
+	depth: 5.5 * IN,
+	count: 2,
+	...of
+});
+const PARAMS = {
+	stock: '2x4',
+	height: 96 * IN,
+	at: [0.75 * IN, 16.75 * IN],
+	levels: [90 * IN],
+	rod: 'emt-3/4',
+	out: 14.375 * IN,
+	embedded: 2.625 * IN,
+	hole: 1 * IN,
+	tilt: 10,
+	layers: 1,
+	lag: '1/4',
+	lagLength: 6 * IN,
+	lags: [3, 36, 66, 93].map((y) => y * IN),
+	packing: 0
+};
+function rackOf(params: Record<string, unknown> = {}, loads: Load[] = [board()], x = 20 - 0.75): Rack {
+	const bare = newRack('rod-rack', 'x', 'Boards', 'inch');
+	const [c] = bare.carriers;
+	return {
+		...bare,
+		mount: { kind: 'own', x: x * IN, y: 0 },
+		carriers: [{ ...c!, params: { ...PARAMS, ...params }, loads }]
+	};
+}
+const planOf = (rack: Rack, wall: Partial<Wall> = {}): Plan => ({
+	...smallWall({
+		wall: { width: 100 * IN, height: 100 * IN, studs, cladding: { kind: 'drywall', thickness: 0.5 * IN }, ...wall }
+	}),
+	rows: [],
+	holders: [rack]
+});
+const LAGS = 'fixing:x:s0:508:lags';
+
+describe('boards across two rods', () => {
+	const { all, check, line } = asked(planOf(rackOf()));
+	// Two boards of 20 lb side by side, 5.5 in each: the last at the rod's tip, since nothing keeps them back.
+	// Along the tilted rod, so a little nearer to the wall: cos 10.
+	const along = 14.375 - 5.5;
+	const out = 3.5 + along * Math.cos((10 * Math.PI) / 180);
+	// A board 32 in long may lie a tenth of that off the middle of two rods 16 in apart.
+	const share = (8 + 3.2) / 16;
+	const rod = { mass: 0.284, len: 17 };
+	// Conduit .922 x .049 at 7850 kg/m3, which is .2836 lb/in³.
+	const ownRod = ((Math.PI / 4) * (0.922 ** 2 - 0.824 ** 2) * rod.len * 7850 * (IN / 1000) ** 3) / KG;
+	const couple = 40 * share * out + ownRod * (3.5 + (14.375 - 2.625) / 2);
+
+	it('gives each rod the most that it may have of them', () => {
+		expect(boardShares([0, 16], 32)).toEqual([share, share]);
+		// Arms at 16 48 80 under 96 in: as a beam 34 28 34 of 96 lb; the middle one has all with an end one low.
+		expect(boardShares([16, 48, 80], 96)[1]).toBeCloseTo(1, 9);
+		// 9.6 off the middle and the middle rod low: the near end has (80 - 38.4) / 64.
+		expect(boardShares([16, 48, 80], 96)[0]).toBeCloseTo((80 - 38.4) / 64, 9);
+		// One that spans a single gap only rests there; too short for any gap rests nowhere.
+		expect(boardShares([16, 48, 80], 20)).toEqual([0, 0, 0]);
+	});
+
+	it('pulls the top lag by the couple over the distance to the next, more by the beam, and both weigh on all four', () => {
+		// Of the upright itself: 1.5 x 3.5 x 96 of SPF at 455 kg/m3, half its depth out, at its middle.
+		const own = (1.5 * 3.5 * 96 * IN ** 3 * 455e-9) / KG;
+		expect(line(LAGS, 'arms turn it')).toBeCloseTo((couple + own * 1.75) * LB * IN, -2);
+		// The rod at 90 is between the lags at 66 and 93: bounded by that distance.
+		expect(line(LAGS, 'pull, bounded')).toBeCloseTo((couple / 27) * LB, 1);
+		const down = 40 * share + ownRod + own;
+		expect(line(LAGS, 'across each')).toBeCloseTo((down / 4) * LB, 1);
+		expect(all.given('s0')).toBeCloseTo(down * LB, 0);
+	});
+
+	it('a 50 lb rod at 90 pulls the top lag with 41 lb as a beam: its own check figure', () => {
+		// So much at the tip that the couple is 534.4 in lb, as in the quick sum; the upright and the rod weigh as well.
+		const mass = (534.4 / out / share) * KG;
+		// All seven rods of that rack are there, and the upright leans on its wall at each.
+		const levels = [6, 20, 34, 48.5, 62, 76, 90].map((y) => y * IN);
+		const only = (of: Partial<Load>) => [...levels.slice(1).map(() => board({ count: 0 })), board({ count: 1, ...of })];
+		const heavy = asked(planOf(rackOf({ levels }, only({ mass }))));
+		const empty = asked(planOf(rackOf({ levels }, only({ mass: 1e-6 }))));
+		const along1 = 14.375 - 5.5 / 2;
+		const out1 = 3.5 + along1 * Math.cos((10 * Math.PI) / 180);
+		const pull = (heavy.line(LAGS, 'as a beam') - empty.line(LAGS, 'as a beam')) / LB;
+		expect(pull / ((534.4 * out1) / out)).toBeCloseTo(41 / 534.4, 2);
+	});
+
+	it('holds by thread: 2 in of it less the tip, in SPF', () => {
+		const perInch = 1800 * 0.42 ** 1.5 * 0.25 ** 0.75;
+		// 6 in, through 3.5 and half an inch: two in the stud, 5/32 of tip.
+		expect(line(LAGS, 'in the stud')).toBeCloseTo((2 - 5 / 32) * IN, 4);
+		expect(line(LAGS, 'thread holds')).toBeCloseTo(perInch * (2 - 5 / 32) * 0.9 * LB, 0);
+		expect(check(LAGS).verdict).toBe('holds');
+	});
+
+	it('bends the rod at its hole, and presses its lip along the grain', () => {
+		const M = 40 * share * along;
+		const S = ((Math.PI / 32) * (0.922 ** 4 - 0.824 ** 4)) / 0.922;
+		const bending = check('holder:x:rod:c1');
+		// By what goes across the rod, which is tilted: what presses along it bends nothing.
+		expect(bending.load!.demand.value / 6.894757).toBeCloseTo(M / S / 1000, 0);
+		expect(bending.load!.capacity.value / 6.894757).toBeCloseTo(30 / 1.67, 1);
+		expect(check('holder:x:lip:c1').load!.capacity.value / 6.894757e-3).toBeCloseTo((11200 * 0.42) / 4, -1);
+	});
+
+	it('bends the upright beside its hole: half an inch is left of its edge', () => {
+		const modulus = (0.5 * 3.5 ** 2) / 6;
+		expect(check('holder:x:upright-1').load!.demand.value / 6.894757e-3).toBeCloseTo(couple / modulus, 0);
+	});
+});
+
+describe('what a rod rack needs', () => {
+	const verdict = (rack: Rack, wall: Partial<Wall> = {}) => asked(planOf(rack, wall)).all.holders.get('x')?.verdict;
+	const told = (rack: Rack) =>
+		asked(planOf(rack))
+			.all.warnings.map((w) => `${w.level}: ${w.message.text}`)
+			.join('; ');
+
+	it('a stud behind every upright', () => {
+		expect(verdict(rackOf())).toBe('holds');
+		expect(verdict(rackOf({}, [board()], 23))).toBe('cannot-be-built');
+		expect(told(rackOf({}, [board()], 23))).toMatch(/stop: The upright at {x@tape} stands on no stud/);
+		expect(verdict(rackOf(), { studs: [] })).toBe('cannot-be-judged');
+	});
+
+	it('lags long enough', () => expect(verdict(rackOf({ lagLength: 4.5 * IN }))).toBe('does-not-hold'));
+
+	it.each([
+		[{ lags: [3, 36, 66, 90].map((y) => y * IN) }, /stop: The lag at {l@tape} meets the rod/],
+		[{ hole: 1.45 * IN }, /stop: A hole of {h} leaves/],
+		[{ hole: 0.9 * IN }, /stop: {r} does not go into a hole/],
+		[{ embedded: 3.4 * IN }, /stop: A hole {e} deep comes out behind/],
+		[{ levels: [95 * IN] }, /mind: The rod at {y@tape} stands near the end/],
+		[{ lagLength: 9 * IN }, /stop: Lags of {l} come out behind/],
+		[{ tilt: 0 }, /mind: Level rods let boards walk off/]
+	])('%j is told', (params, words) => {
+		expect(told(rackOf())).not.toMatch(words);
+		expect(told(rackOf(params))).toMatch(words);
+	});
+
+	it.each([
+		[board({ width: 15 * IN }), /stop: Boards of {l} rest on one rod alone/],
+		[board({ depth: 15 * IN }), /stop: Boards {d} wide do not lie/]
+	])('boards %# that do not lie there are told', (load, words) => expect(told(rackOf({}, [load]))).toMatch(words));
+
+	it('loads that grow make no margin larger, and what nobody weighed is not judged', () => {
+		const margin = (mass: number) => asked(planOf(rackOf({}, [board({ mass })]))).all.holders.get('x')!.check!.margin!;
+		for (const m of [1, 10, 40]) expect(margin(m * 1.3)).toBeLessThanOrEqual(margin(m));
+		expect(verdict(rackOf({}, [board({ mass: null })]))).toBe('cannot-be-judged');
+	});
+
+	it('shares its studs with rows: what they carry is counted together', () => {
+		const rack = rackOf();
+		const start = planOf(rack);
+		const row = {
+			...smallWall().rows[0]!,
+			y: 20 * IN,
+			left: 10 * IN,
+			right: 19 * IN,
+			screws: { size: '#10' as const, length: 76.2, perStud: 1 as const }
+		};
+		const both = asked({ ...start, rows: [{ ...row, left: 30 * IN, right: 60 * IN }] }).all;
+		expect(both.warnings.some((w) => w.subject.kind === 'holder' && w.message.text.includes('in its place'))).toBe(
+			true
+		);
+		const above = asked({ ...start, rows: [{ ...row, y: 97 * IN, left: 15 * IN, right: 60 * IN }] }).all;
+		expect(above.given('s0')).toBeGreaterThan(asked(start).all.given('s0'));
+	});
+});
