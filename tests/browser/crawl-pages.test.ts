@@ -91,6 +91,8 @@ describe('every control of the quick sums', () => {
 			const at = new Crawl(kammer.screen);
 			const path = `/sums/${name}`;
 			await kammer.screen.driver.get(kammer.url + path);
+			// The first page of a browser takes its time.
+			await kammer.screen.says(/\w/);
 			// The verdict; which step is read below it is not a change.
 			const answer = async () => (await kammer.screen.driver.findElement(By.css('aside')).getText()).split('\n')[1];
 			const before = await answer();

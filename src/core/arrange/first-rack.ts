@@ -1,6 +1,7 @@
 import { carrierKind } from '../kinds/registry';
 import { checkPlan } from '../checks/check-plan';
 import { ON_WALL } from '../plan/carrier-problems';
+import { alone } from '../plan/held';
 import type { Carrier, Plan, Rack, RackMount } from '../plan/types';
 import { builtRack } from '../places/rack/place';
 import { topAt } from '../survey/outline';
@@ -12,6 +13,9 @@ import { worstFirst, type Verdict } from '../verdict/check';
 
 /** Heights tried of what stands alone on the wall: about the chest, the shoulder, the hip. */
 const HEIGHTS: readonly Millimetres[] = [1400, 1700, 1100, 2000, 800, 500];
+/** What is higher than this stands near the floor. */
+const TALL: Millimetres = 900;
+const FEET: readonly Millimetres[] = [100, 300, 20];
 /** Places tried in all: more make a press wait. */
 const MOST = 60;
 
@@ -44,7 +48,9 @@ export function markOf({ carriers }: Pick<Rack, 'carriers'>): {
 /** Along studs and boards at the usual heights, its mark on their middle; or on every upper side of the survey. */
 function ownPlaces({ wall }: Plan, rack: Rack): RackMount[] {
 	const [dx, dy] = markOf(rack).at;
-	const on = HEIGHTS.flatMap((y) =>
+	const built = builtRack(rack, null);
+	const heights = built.face.height > TALL ? FEET : HEIGHTS;
+	const on = heights.flatMap((y) =>
 		supportsAt(wall, y)
 			.filter((s) => y < topAt(wall, s.x))
 			.map((s): RackMount => ({ kind: 'own', x: Math.round((s.x - dx) * 10) / 10, y: y - dy }))
@@ -56,7 +62,7 @@ function ownPlaces({ wall }: Plan, rack: Rack): RackMount[] {
 			.map((o) => ({ x: o.x, y: o.y + o.height }))
 	].map((t): RackMount => ({ kind: 'own', ...t }));
 	// What stands on something stands on nothing between studs.
-	return builtRack(rack, null).hold?.kind === 'rest' ? tops : on;
+	return built.hold?.kind === 'rest' ? tops : on;
 }
 
 function placesOf(plan: Plan, rack: Rack, kind: RackMount['kind']): RackMount[] {
@@ -71,6 +77,27 @@ function placesOf(plan: Plan, rack: Rack, kind: RackMount['kind']): RackMount[] 
 				.flatMap((r) => [r.left, (r.left + r.right) / 2].map((x) => ({ kind, row: r.id, x: Math.round(x) })));
 	}
 }
+
+/**
+ * A rack with its uprights on the studs that are behind it where it is, from the one at its mark on; as it is where it
+ * has none, or is on a row.
+ * @example onStuds(plan, rack).carriers[0]?.params.at
+ */
+export function onStuds({ wall }: Plan, rack: Rack): Rack {
+	const [first, ...others] = rack.carriers;
+	const fit = first && carrierKind(first.kind).onStuds;
+	if (!first || !fit || !alone(rack.mount)) return rack;
+	const from = rack.mount.x + markOf(rack).at[0];
+	const studs = [...new Set(supportsAt(wall, rack.mount.y).map((s) => s.x))].sort((a, b) => a - b);
+	const behind = studs.filter((x) => x > from - ON_IT).map((x) => Math.max(0, x - from));
+	if (behind.length < 2 || (behind[0] ?? 1) > ON_IT) return rack;
+	const carrier = { ...first, params: fit(first.params, [0, ...behind.slice(1)]) };
+	// Its first upright stays where it is: the figures may move it in the rack's own frame.
+	const moved = { ...rack, carriers: [carrier, ...others] };
+	return { ...moved, mount: { ...rack.mount, x: from - markOf(moved).at[0] } };
+}
+/** A mark so near to the middle of a stud is on it. */
+const ON_IT: Millimetres = 12;
 
 interface Tried {
 	rack: Rack;
@@ -97,7 +124,7 @@ export function firstRack(plan: Plan, rack: Rack): Rack | null {
 	const count = (level: 'stop' | 'mind', all: typeof now) => all.filter((w) => w.level === level).length;
 	let best: Tried | null = null;
 	for (const mount of ways.flatMap((kind) => placesOf(plan, rack, kind)).slice(0, MOST)) {
-		const tried: Rack = { ...rack, mount };
+		const tried = onStuds(plan, { ...rack, mount });
 		const checks = checkPlan({ ...plan, holders: [...plan.holders, tried] });
 		const judged = checks.holders.get(rack.id);
 		if (!judged) continue;

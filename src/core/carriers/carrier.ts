@@ -221,6 +221,8 @@ export interface CarrierKind<P = Record<string, unknown>> {
 	held?: readonly HeldBy[];
 	/** Of a rack: the place that people measure to, from its left end and its foot. Absent: those. */
 	mark?(params: P): { name: string; at: Vec2 };
+	/** Of a rack: with its fasteners on what is behind it, by places along the wall from its mark, ascending from 0. */
+	onStuds?(params: P, studs: readonly Millimetres[]): P;
 	/** Its screws come through the board from behind: it stands on the back alone. */
 	through?: true;
 	/** What each of its loads is for, in words; as many as it has groups of seats. */

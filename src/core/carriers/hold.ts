@@ -8,7 +8,7 @@ import type { Kilograms, Millimetres } from '../units/quantity';
 export type HeldBy = 'own' | 'row-end' | 'row-top';
 
 /** How a rack holds to what it stands on: data, each kind judged in a file of its own. In the rack's frame. */
-export type Hold = PinHold | EndPinHold | RestHold | UprightsHold;
+export type Hold = PinHold | EndPinHold | RestHold | UprightsHold | HooksHold;
 
 /** One fastener driven into the wall, on which things hang. */
 export interface PinHold {
@@ -51,6 +51,18 @@ export interface UprightsHold {
 	net: Millimetres;
 	/** Each arm's own mass, and where its middle is, out from the face of the upright. */
 	own: { mass: Kilograms; out: Millimetres };
+}
+
+/** Screw hooks in the wall, each with its own thread. */
+export interface HooksHold {
+	kind: 'hooks';
+	/** Each, in the order of the seats. */
+	at: readonly Vec2[];
+	wire: Millimetres;
+	/** Shank and thread, and how far out of the wall its load hangs. */
+	length: Millimetres;
+	out: Millimetres;
+	rated: Kilograms | null;
 }
 
 /** What stands on whatever is under it there. */

@@ -38,7 +38,8 @@ function handlingWarnings(plan: Around, p: AnyPlaced): Phrase[] {
 	const standing = standingAt(plan.wall, p, p.foot + p.built.seatHeight);
 	const found: Phrase[] = [];
 	const itself = hangingHandling(p);
-	if (itself.index > 1 && itself.mass >= LOAD_FROM)
+	// A rack goes up piece by piece.
+	if (p.holder.back && itself.index > 1 && itself.mass >= LOAD_FROM)
 		found.push(
 			phrase(
 				'Weighs {m} empty: hung by one person at {h} its lifting index is {i}, over 1. Two people, or a prop below',

@@ -5,6 +5,7 @@ import { remembering } from '../remembering';
 import { endPinResult } from '../supports/rack/end-pin-check';
 import { pinResult } from '../supports/rack/pin-check';
 import { restResult } from '../supports/rack/rest-check';
+import { hooksResult } from '../supports/rack/hooks-check';
 import { uprightsResult } from '../supports/rack/uprights-check';
 import { givesNothing, type HeldResult } from '../supports/rack/result';
 import { memberChecks } from './member-checks';
@@ -19,6 +20,8 @@ function heldBy(p: RackPlaced, hold: Hold, wall: Wall): HeldResult {
 			return endPinResult(p, hold, wall);
 		case 'rest':
 			return restResult(p, hold);
+		case 'hooks':
+			return hooksResult(p, hold, wall);
 		case 'uprights':
 			return uprightsResult(p, hold, wall);
 	}

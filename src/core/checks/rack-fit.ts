@@ -68,6 +68,28 @@ function uprightsFit(p: RackPlaced, wall: Wall, say: Say): void {
 		);
 }
 
+/** What a child may pull at. */
+const CHILD: Millimetres = 1200;
+
+/** Hooks in no stud, and what hangs within a child's reach. */
+function hooksFit(p: RackPlaced, wall: Wall, say: Say): void {
+	const { hold } = p.built;
+	if (hold?.kind !== 'hooks') return;
+	if (!surveyed(wall)) return say('mind', phrase('No studs surveyed: nothing to drive it into'));
+	for (const s of p.screws) if (s.fault) say('stop', s.fault);
+	const into = hold.length - hold.out - claddingDepth(wall.cladding);
+	const through = p.screws.find((s) => s.support && !s.fault && into > s.support.depth);
+	if (through) say('stop', phrase('A hook comes out behind what it enters at {x@tape}', { x: mm(through.x) }));
+	const lowest = Math.min(
+		...p.built.seats.filter((s) => s.things.length > 0).map((s) => p.foot + s.at[1] - (s.load?.height ?? 0))
+	);
+	if (lowest < CHILD)
+		say(
+			'mind',
+			phrase('What hangs there is within a child’s reach: it can be pulled down. The maker has the last word')
+		);
+}
+
 /** A row is where it is: what is driven into the wall cannot be there too. */
 function besideRows(p: RackPlaced, rows: readonly Row[], kerf: Millimetres, say: Say): void {
 	const taken = { left: p.left, right: p.right, low: p.foot, high: p.top };
@@ -99,6 +121,7 @@ export function rackFit(p: RackPlaced, rows: readonly Row[], wall: Wall, kerf: M
 	if (!p.on) besideRows(p, rows, kerf, say);
 	pinFit(p, wall, say);
 	uprightsFit(p, wall, say);
+	hooksFit(p, wall, say);
 	endFit(p, say);
 	if (p.built.hold?.kind === 'rest' && !p.under)
 		say('stop', phrase('Nothing is under it there: no ledge, no head of a door or window, no sheet behind a row'));

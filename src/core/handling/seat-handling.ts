@@ -1,5 +1,6 @@
 import type { InPlace } from '../places/in-place';
 import type { Load } from '../carriers/carrier';
+import { thingOn } from '../holders/built';
 import { remembering } from '../remembering';
 import { MM_PER_INCH, type Kilograms, type Millimetres } from '../units/quantity';
 import { handsOut, liftIndex, liftLimit } from './lifting';
@@ -16,7 +17,7 @@ export const LOAD_FROM: Kilograms = 3;
 /** How near the kinder height is found, mm. */
 const NEAR = 1;
 
-/** What it takes to hang the heaviest thing of a holder, and to take it down. */
+/** What it takes to hang the hardest thing of a holder, and to take it down. */
 export interface SeatHandling {
 	/** Of the thing. */
 	name: string;
@@ -64,7 +65,8 @@ function kinder(height: Millimetres, index: (y: Millimetres) => number): Millime
 }
 
 /**
- * Handling of the heaviest thing of a holder at its highest seat; the place nearest the wall is the furthest to reach.
+ * Handling of what is hardest to lift of a holder, each thing at its highest seat; the place nearest the wall is the
+ * furthest to reach.
  * Source: NIOSH revised lifting equation, lifted from 30 in, now and then, a fair grip.
  * @param standing where one stands to do it: over a bench it is further to reach
  * @returns null when nothing hangs there
@@ -99,15 +101,22 @@ export const hangingHandling = remembering((p: InPlace): HangingHandling => {
 
 const handled = remembering(handle);
 
-/** The heaviest kind of thing on a holder; null when nothing hangs, or nobody knows what it weighs. */
-function heaviest(p: InPlace): (Load & { mass: Kilograms }) | null {
-	let most: (Load & { mass: Kilograms }) | null = null;
-	for (const { loads } of p.holder.carriers)
-		for (const l of loads) {
-			const { mass } = l;
-			if (mass !== null && mass > 0 && l.count > 0 && mass > (most?.mass ?? 0)) most = { ...l, mass };
-		}
-	return most;
+/** A kind of thing on a holder, and the highest seat that one of it is on. */
+interface Lifted {
+	load: Load & { mass: Kilograms };
+	up: Millimetres;
+}
+
+/** Each kind of thing that hangs there and that somebody weighed, where the highest of it is. */
+function lifted(p: InPlace): Lifted[] {
+	const found = new Map<Load, Lifted>();
+	for (const seat of p.built.seats) {
+		const load = thingOn(seat);
+		if (!load || load.mass === null || !(load.mass > 0)) continue;
+		const before = found.get(load);
+		if (!before || seat.at[1] > before.up) found.set(load, { load: { ...load, mass: load.mass }, up: seat.at[1] });
+	}
+	return [...found.values()];
 }
 
 function handle(
@@ -116,9 +125,19 @@ function handle(
 	below: Millimetres,
 	keptOff: Millimetres
 ): SeatHandling | null {
-	const load = heaviest(p);
-	if (!load) return null;
-	const height = p.foot + p.built.seatHeight + below;
+	const all = lifted(p).map((l) => handledAt(p, l, stature, below, keptOff));
+	// The hardest to lift, each where it is: what is heavy may lie low.
+	return all.reduce<SeatHandling | null>((worst, h) => (worst && worst.index >= h.index ? worst : h), null);
+}
+
+function handledAt(
+	p: InPlace,
+	{ load, up }: Lifted,
+	stature: Millimetres | undefined,
+	below: Millimetres,
+	keptOff: Millimetres
+): SeatHandling {
+	const height = p.foot + up + below;
 	const { front } = p.built;
 	// A bench keeps the hands off the wall by what of it the holder does not already reach over.
 	const over = Math.max(0, keptOff - p.built.projection);

@@ -61,7 +61,7 @@ export const LOAD = {
 	mass: orNull(massField('Weight of one', 0, 200)),
 	width: lengthField('Width of one', 1, 5000, [80, 76.2]),
 	height: lengthField('Height of one', 1, 5000, [250, 254]),
-	depth: lengthField('Room one takes along its seat', 1, 1000, [40, 38.1]),
+	depth: lengthField('Room one takes along its seat', 1, 5000, [40, 38.1]),
 	count: wholeField('How many', 0, LIMITS.things, 1)
 };
 

@@ -9,6 +9,7 @@ import {
 	type Wanted
 } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
+import { alongStuds, apartOf } from './along-studs';
 import { boardField } from '../carriers/plate';
 import { loadOf } from '../carriers/load-of';
 import { LAGS, lag } from '../materials/lags';
@@ -345,6 +346,11 @@ export const rodRack = defineCarrier({
 	on: [],
 	held: ['own'],
 	mark: (p) => ({ name: 'First upright', at: [nth(sorted(p.at), 0), 0] }),
+	onStuds: (p, studs) => {
+		const at = sorted(p.at);
+		const first = sectionOf(p).thickness / 2;
+		return { ...p, at: alongStuds(studs, lastOf(at) - nth(at, 0), apartOf(at)).map((x) => first + x) };
+	},
 	groups: (p) => sorted(p.levels).map((_, i) => `on level ${i + 1}${i === 0 ? ', the lowest' : ''}`),
 	effort: (p) => p.at.length * (p.levels.length + p.lags.length),
 	cross: (p) => {

@@ -1,17 +1,14 @@
-import { nth } from '../nth';
 import { box, type Shape } from '../drawing/shapes';
 import { missingStep, stepOf, type Step } from '../verdict/check';
 import { threadLine } from '../members/joint-lines';
+import { RATED_MISSING, RATED_NOTE, ratedStep, wireGrab, wireStep } from '../members/screw-hook';
+import { screwHook } from '../materials/any-fastener';
 import { CD_STORAGE } from '../mechanics/fasteners/joint';
-import { GRAB } from '../verdict/grab';
-import { rodStress } from '../mechanics/members/rod';
 import { withdrawalPerLength } from '../mechanics/fasteners/withdrawal';
 import { WOOD_CHOICES } from '../materials/bending';
-import { LAGS } from '../materials/lags';
-import { MILD_STEEL } from '../materials/steel';
 import { wood } from '../materials/woods';
-import { mass, mm, moment, newtons, perLength, phrase, stress } from '../units/phrase';
-import { MM_PER_INCH, weightOf } from '../units/quantity';
+import { mm, newtons, perLength, phrase } from '../units/phrase';
+import { weightOf } from '../units/quantity';
 import { choiceField, lengthField, massField, orNull } from '../form/field';
 import type { InputsOf } from './inputs';
 import { OVERHEAD } from '../verdict/proof-load';
@@ -43,53 +40,9 @@ type I = InputsOf<typeof fields>;
 function steps(i: I): Step[] {
 	const timber = wood(i.species);
 	const W = weightOf(i.load);
-	const M = W * i.throat;
-	const bent = rodStress(M, i.diameter);
-	const D = i.diameter / MM_PER_INCH;
-	// A screw hook is threaded like a lag of its wire's size, or like a screw below 1/4 in.
-	const like = {
-		...nth(LAGS, 0),
-		kind: D < 0.25 ? ('wood-screw' as const) : ('lag' as const),
-		D
-	};
+	const like = screwHook(i.diameter);
 	const holds = withdrawalPerLength(like, timber.G) * i.thread * CD_STORAGE;
-	const found: Step[] = [
-		stepOf({
-			title: 'hook',
-			reason: phrase('the hook bends open'),
-			source: 'statics; ASTM A36 yield / 1.67',
-			demand: stress(bent),
-			capacity: stress(MILD_STEEL.allowed),
-			lines: () => [
-				{ label: 'bends by', sum: phrase('{W} × {e}', { W: newtons(W), e: mm(i.throat) }), result: moment(M) },
-				{
-					label: 'bending',
-					sum: phrase('32 × {M} / (π × {d}³)', { M: moment(M), d: mm(i.diameter) }),
-					result: stress(bent)
-				},
-				{
-					label: 'allowed',
-					sum: phrase('{y} / 1.67', { y: stress(MILD_STEEL.yield) }),
-					result: stress(MILD_STEEL.allowed)
-				}
-			]
-		}),
-		stepOf({
-			title: 'grab',
-			basis: 'grab',
-			reason: phrase('somebody hangs on it'),
-			source: 'statics',
-			demand: stress(rodStress(GRAB * i.throat, i.diameter)),
-			capacity: stress(MILD_STEEL.allowed),
-			lines: () => [
-				{
-					label: 'bending',
-					sum: phrase('32 × {G} × {e} / (π × {d}³)', { G: newtons(GRAB), e: mm(i.throat), d: mm(i.diameter) }),
-					result: stress(rodStress(GRAB * i.throat, i.diameter))
-				}
-			]
-		})
-	];
+	const found: Step[] = [stepOf(wireStep(W, i.throat, i.diameter)), stepOf(wireGrab(i.throat, i.diameter))];
 	if (i.way === 'up') {
 		found.push(
 			stepOf({
@@ -114,19 +67,8 @@ function steps(i: I): Step[] {
 	}
 	found.push(
 		i.maker === null
-			? missingStep("maker's load", phrase("the hook maker's load is not known"), 'the maker', [
-					phrase(
-						"What is worked out here is its wire and its thread, taken as mild steel; weld, coating and plate are its maker's word"
-					)
-				])
-			: stepOf({
-					title: "maker's load",
-					reason: phrase("by its maker's load"),
-					source: 'the maker',
-					demand: mass(i.load),
-					capacity: mass(i.maker),
-					lines: () => []
-				})
+			? missingStep("maker's load", RATED_MISSING, 'the maker', [RATED_NOTE])
+			: stepOf(ratedStep(i.load, i.maker))
 	);
 	return found;
 }

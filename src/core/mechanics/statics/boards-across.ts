@@ -18,7 +18,7 @@ function reactionsAt(arms: readonly Millimetres[], from: Millimetres, length: Mi
 /** A board that reaches past all arms lies about their middle: so far off it, of its length, nobody sees. */
 const OFF = 0.1;
 /** A shorter one lies anywhere, with no more than so much of it past an arm. */
-const PAST = 1 / 3;
+const PAST = 0.2;
 
 /** Does a board lie there as somebody would lay it? */
 function liesWell(arms: readonly Millimetres[], under: readonly Millimetres[], from: Millimetres, length: Millimetres) {

@@ -1,4 +1,4 @@
-import { anyFastener } from '../../materials/any-fastener';
+import { anyFastener, screwHook } from '../../materials/any-fastener';
 import { buildRack } from '../../holders/build-rack';
 import type { Built } from '../../holders/built';
 import { spacingMinimums } from '../../mechanics/fasteners/spacing-minimums';
@@ -49,11 +49,15 @@ function originOf(rack: Rack, built: Built, on: RowOnWall | null): [Millimetres,
 function screwsOf(built: Built, [left, foot]: readonly [Millimetres, Millimetres], wall: Wall): WallScrew[] {
 	const { hold } = built;
 	if (hold?.kind === 'uprights') return uprightScrews(hold, left, foot, wall);
-	if (hold?.kind !== 'pin') return [];
-	const [x, y] = [left + hold.at[0], foot + hold.at[1]];
-	const support = supportUnder(wall, x, y);
-	const { edge } = spacingMinimums(anyFastener(hold.fastener), { acrossGrain: false, drilled: true });
-	return [{ x, y, up: hold.at[1], support, ...wallFault(wall, x, y, support, edge) }];
+	if (hold?.kind !== 'pin' && hold?.kind !== 'hooks') return [];
+	const of = hold.kind === 'pin' ? anyFastener(hold.fastener) : screwHook(hold.wire);
+	const { edge } = spacingMinimums(of, { acrossGrain: false, drilled: true });
+	const at = hold.kind === 'pin' ? [hold.at] : hold.at;
+	return at.map((place): WallScrew => {
+		const [x, y] = [left + place[0], foot + place[1]];
+		const support = supportUnder(wall, x, y);
+		return { x, y, up: place[1], support, ...wallFault(wall, x, y, support, edge) };
+	});
 }
 
 /** The upper side that it stands on, where it stands at all. */

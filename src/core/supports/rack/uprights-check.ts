@@ -75,9 +75,9 @@ function loadedUprights(p: RackPlaced, hold: UprightsHold): Loaded[] {
 }
 
 /**
- * Where an upright leans on its wall: its ends and its arms, as the quick sum has it. It may lean anywhere: nearer to an
- * arm its lever would be shorter, but there the wall crushes and the lags give, which no such sum knows. A judgement;
- * the local bound stands beside it.
+ * Where an upright leans on its wall: its ends and its arms, as the quick sum has it. It may lean anywhere: nearer to
+ * an arm its lever would be shorter, but there the wall crushes and the lags give, which no such sum knows. A
+ * judgement; the local bound stands beside it.
  */
 const touches = ({ length, levels }: UprightsHold): Millimetres[] => [0, ...levels, length];
 

@@ -4,6 +4,7 @@
 	import type { Lone } from '$core/arrange/lone-places';
 	import { firstOf, offersFor, rowFor, type Offer } from '$core/holders/offers';
 	import { patternOffers } from '$core/patterns/pattern-offers';
+	import { toHang } from '$core/shop/to-hang';
 	import { placedCounts } from '$core/shop/places';
 	import { gripOf } from '$core/things/grips/registry';
 	import type { Thing } from '$core/things/types';
@@ -22,7 +23,7 @@
 
 	const unit = $derived(preferences.unit);
 	const placed = $derived(placedCounts(shop.places));
-	const groups = $derived(toPlace(shop.shop.things, placed));
+	const groups = $derived(toPlace(toHang(shop.shop), placed));
 	const total = $derived(groups.reduce((n, g) => n + g.things.length, 0));
 	const asked = $derived(groups.flatMap((g) => g.things).find((t) => t.thing.id === desk.thing?.id) ?? null);
 	const row = $derived(open.plan.rows[0]);
@@ -115,7 +116,7 @@
 	{#if desk.said}<p class="said" role="status">{desk.said}</p>{/if}
 	{#if total === 0}
 		<p class="marks">
-			{shop.shop.things.length === 0
+			{toHang(shop.shop).length === 0
 				? 'Nothing in the stock-take yet: put in what has to hang, and what can carry it is offered here.'
 				: 'Everything to place hangs.'}
 		</p>

@@ -6,6 +6,7 @@
 	import type { AnyPlaced } from '$core/places/any-place';
 	import { stillFits } from '$core/holders/still-fits';
 	import { capital } from '$core/words';
+	import { toHang } from '$core/shop/to-hang';
 	import { hangThing } from '$lib/state/hang-thing';
 	import { shopHere } from '$lib/state/shop-context';
 	import { startsOf } from '$core/form/start-of';
@@ -60,7 +61,7 @@
 	const shop = shopHere();
 	/** Takes the figures that the stock-take has now. */
 	function takeAnew(group: number) {
-		const thing = shop?.shop.things.find((t) => t.id === carrier.loads[group]?.thing);
+		const thing = (shop ? toHang(shop.shop) : []).find((t) => t.id === carrier.loads[group]?.thing);
 		if (shop && thing) hangThing(open, shop, { holder: holder.id, carrier: carrier.id, group }, thing, unit);
 	}
 
@@ -93,9 +94,9 @@
 				: ''}.
 		</p>
 		{#if shop}
-			{@const misfits = stillFits(carrier, g, shop.shop.things)}
+			{@const misfits = stillFits(carrier, g, toHang(shop.shop))}
 			{#each misfits as m, i (i)}<p class="misfit">{capital(sayPhrase(m, unit))}.</p>{/each}
-			{#if misfits.length > 0 && shop.shop.things.some((t) => t.id === now?.thing)}
+			{#if misfits.length > 0 && toHang(shop.shop).some((t) => t.id === now?.thing)}
 				<Button size="xs" color="alternative" onclick={() => takeAnew(g)}>Count it as it is now</Button>
 			{/if}
 		{/if}

@@ -135,7 +135,7 @@
 		</Section>
 	{/if}
 	<Section title="How it is held" after={4}>
-		<MountFields {open} {holder} {placed} set={(mount) => change({ mount })} />
+		<MountFields {open} {holder} {placed} set={(mount) => change({ mount })} {change} />
 	</Section>
 	<!-- Once all above it stands, so that nothing moves under a hand that presses. -->
 	<AfterMoments after={5}>

@@ -23,8 +23,9 @@
 		holder: Holder;
 		placed: AnyPlaced | undefined;
 		set: (mount: Mount) => string | undefined;
+		change: (to: Partial<Holder>) => string | undefined;
 	}
-	let { open, holder, placed, set }: Props = $props();
+	let { open, holder, placed, set, change }: Props = $props();
 
 	const unit = $derived(preferences.unit);
 	const say = (x: number) => formatLength(x, unit);
@@ -94,7 +95,7 @@
 	</div>
 	<WallScrews {open} back={holder.back} mount={own} placed={placed && screwedOn(placed) ? placed : undefined} {set} />
 {:else if isRack(holder)}
-	<RackFields {open} rack={holder} placed={placed && standsByItself(placed) ? placed : undefined} {set} />
+	<RackFields {open} rack={holder} placed={placed && standsByItself(placed) ? placed : undefined} {set} {change} />
 {/if}
 
 <style>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { markOf } from '$core/arrange/first-rack';
+	import { Button } from 'flowbite-svelte';
+	import { markOf, onStuds } from '$core/arrange/first-rack';
 	import { carrierKind } from '$core/kinds/registry';
 	import { alone, onRowTop } from '$core/plan/held';
 	import { rackMounts } from '$core/mounts/registry';
@@ -17,9 +18,12 @@
 		rack: Rack;
 		placed: RackPlaced | undefined;
 		set: (mount: Mount) => string | undefined;
+		change: (to: Pick<Rack, 'mount' | 'carriers'>) => string | undefined;
 	}
-	let { open, rack, placed, set }: Props = $props();
+	let { open, rack, placed, set, change }: Props = $props();
 
+	/** Where so many go is told one by one; the drawing shows them all. */
+	const MOST = 4;
 	const unit = $derived(preferences.unit);
 	const say = (x: number) => formatLength(x, unit);
 	const ways = $derived(rackMounts(carrierKind(rack.carriers[0]?.kind ?? '').held ?? []));
@@ -44,6 +48,17 @@
 		return set(kind === 'row-end' ? { kind, row: near.id } : { kind, row: near.id, x });
 	}
 	const own = $derived(rack.mount);
+	const lines = $derived(carrierKind(rack.carriers[0]?.kind ?? '').onStuds !== undefined);
+	let problem = $state<string | undefined>();
+	/** Its first upright onto the stud next to it, the others on those that follow. */
+	function toStuds() {
+		if (!alone(rack.mount)) return;
+		const from = rack.mount.x + mark.at[0];
+		const near = [...open.plan.wall.studs].sort((a, b) => Math.abs(a.x - from) - Math.abs(b.x - from))[0];
+		if (!near) return void (problem = 'No stud is behind it: survey the wall first');
+		const { mount, carriers } = onStuds(open.plan, { ...rack, mount: { ...rack.mount, x: near.x - mark.at[0] } });
+		problem = change({ mount, carriers });
+	}
 </script>
 
 {#if ways.length > 1}
@@ -68,7 +83,11 @@
 		{/if}
 	{/if}
 </div>
-{#each placed?.screws ?? [] as s, i (i)}
+{#if lines}
+	<Button size="xs" color="alternative" onclick={toStuds}>Uprights on the studs</Button>
+	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
+{/if}
+{#each (placed?.screws ?? []).slice(0, MOST) as s, i (i)}
 	<p class="marks">
 		At {say(s.x)}, {say(s.y)} up: {s.fault || !s.support
 			? 'enters nothing that holds'

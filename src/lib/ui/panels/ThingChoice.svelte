@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Carrier, Holder } from '$core/plan/types';
+	import { toHang } from '$core/shop/to-hang';
 	import { hangThing } from '$lib/state/hang-thing';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -10,7 +11,7 @@
 	let { open, holder, carrier, group }: { open: OpenPlan; holder: Holder; carrier: Carrier; group: number } = $props();
 
 	const shop = shopHere();
-	const things = $derived(shop?.shop.things.filter((t) => t.state !== 'not-to-keep') ?? []);
+	const things = $derived((shop ? toHang(shop.shop) : []).filter((t) => t.state !== 'not-to-keep'));
 	const now = $derived(carrier.loads[group]?.thing ?? '');
 	const choices = $derived([
 		{ value: '', name: 'none of it' },
