@@ -1,3 +1,4 @@
+import { rackResult } from './rack-checks';
 import { segmentsOn } from '../cleats/segments';
 import type { BuiltCarrierAt } from '../holders/built';
 import { hostOf } from '../plan/carrier-problems';
@@ -46,9 +47,16 @@ function rackPath(placed: RackPlaced, wall: Wall, kerf: Millimetres): LoadPath |
 	const common = { carriers: [], thing: thingsAt(placed), hook: null };
 	const extra = rowExtra(placed, wall, kerf);
 	if (extra) return { ...common, screws: rowScrews(extra.load, placed.on?.row, wall, kerf) };
-	const held = placed.screws.filter((s) => s.support && !s.fault);
-	const each = holderWeights(placed.built).total / held.length;
-	return held.length > 0 ? { ...common, screws: held.map((s) => ({ at: [s.x, s.y], across: each })) } : null;
+	// Over each other in one stud they are one place: the highest of them, with the most that the stud may have.
+	const { studLoads } = rackResult(placed, wall);
+	const tops = new Map<string, LoadPath['screws'][number]>();
+	for (const { support, fault, x, y } of placed.screws) {
+		if (!support || fault) continue;
+		const before = tops.get(support.id);
+		const across = (studLoads.get(support.id) ?? []).reduce((sum, l) => sum + l.force, 0);
+		if (!before || y > before.at[1]) tops.set(support.id, { at: [x, y], across });
+	}
+	return tops.size > 0 ? { ...common, screws: [...tops.values()] } : null;
 }
 
 /** What the screws of a row take of one load on it. */

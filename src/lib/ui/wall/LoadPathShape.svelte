@@ -15,7 +15,7 @@
 	{/each}
 	<path d="M{path.thing[0]} {-path.thing[1]}V{-across}" />
 	{#if path.hook}<path d="M{path.hook[0][0]} {-across}H{path.hook[1][0]}" stroke-width="4" />{/if}
-	{#each path.screws as s (s.at[0])}
+	{#each path.screws as s, i (i)}
 		<path d="M{path.thing[0]} {-across}H{s.at[0]}" />
 		<path d="M{s.at[0]} {-s.at[1]}v{28 / k}" stroke-dasharray="5 4" />
 		<circle cx={s.at[0]} cy={-s.at[1]} r={6 / k} />
