@@ -49,7 +49,7 @@
 			rows: counted(plan.rows.length, rowStops),
 			holders: counted(plan.holders.length, open.stops.length - rowStops),
 			holds: plan.holders.length === 0 ? none : { text: parts.join(', ') || 'all hold', open: parts.length > 0 },
-			cut: plan.rows.length === 0 ? none : readyToCut(open.stops.length, fails + unknown)
+			cut: plan.rows.length + plan.holders.length === 0 ? none : readyToCut(open.stops.length, fails + unknown)
 		};
 	});
 

@@ -110,19 +110,26 @@ const ladder: Outline = (w, h) => [
 	...[0.12, 0.32, 0.52, 0.72, 0.9].map((y): Piece => box(-w * 0.38, h * y, w * 0.76, h * 0.03))
 ];
 
+/** Hung upright by a wheel: both wheels on edge one over the other, handlebar, pedals and saddle across. */
 const bicycle: Outline = (w, h) => {
-	const wheel = (x: number): Piece[] =>
-		[0.24, 0.2].map((r): Piece => [x, h - w * 2 * r, `a${w * r} ${w * r} 0 1 0 .01 0z`]);
+	const tyre = Math.min(w * 0.1, h * 0.04);
+	const wheel = (y: number): Piece => [
+		-tyre / 2,
+		y,
+		`q${tyre / 2} ${-tyre} ${tyre} 0v${h * 0.38}q${-tyre / 2} ${tyre} ${-tyre} 0z`
+	];
 	return [
-		...wheel(-w * 0.25),
-		...wheel(w * 0.25),
-		[
-			-w * 0.25,
-			h - w * 0.25,
-			`l${w * 0.1} ${-h * 0.4}h${w * 0.3}l${w * 0.1} ${h * 0.4}l${-w * 0.14} ${-h * 0.32}l${-w * 0.14} ${h * 0.32}z`
-		]
+		wheel(tyre / 2),
+		wheel(h * 0.62 - tyre / 2),
+		box(-tyre * 0.4, h * 0.3, tyre * 0.8, h * 0.4),
+		box(-w / 2, h * 0.27, w, h * 0.02),
+		box(-w * 0.25, h * 0.55, w * 0.5, h * 0.018),
+		[-w * 0.13, h * 0.68, `h${w * 0.26}l${-w * 0.09} ${h * 0.1}h${-w * 0.08}z`]
 	];
 };
+
+/** A board on edge to whoever looks. */
+const slab: Outline = (w, h) => [box(-w / 2, 0, w, h)];
 
 const level: Outline = (w, h) => [
 	box(-w / 2, 0, w, h * 0.3),
@@ -147,6 +154,7 @@ const KINDS: [RegExp, Outline][] = [
 	[/kit|box|charger|battery|case/i, box3],
 	[/ladder/i, ladder],
 	[/bicycle|bike/i, bicycle],
+	[/board|plank|batten|lumber|moulding|timber/i, slab],
 	[/level|square|rule/i, level]
 ];
 
