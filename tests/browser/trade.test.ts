@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
+import type { Plan } from '$core/plan/types';
 import type { Shop } from '$core/shop/types';
 import { useScreen } from '../support/running';
 import { scratch, until } from '../support/server';
@@ -47,6 +48,68 @@ describe('without a back', () => {
 		await undo();
 		await until(async () => (await holdersOf(id)).length === 6, 'it to be undone');
 		await kammer.screen.says(/Bench brush/, NOWHERE);
+	});
+});
+
+describe('on bare studs', () => {
+	const bare = (): Plan => {
+		const studs = Array.from({ length: 13 }, (_, i) => ({
+			id: `s${i}`,
+			x: 60 + 420 * i,
+			width: 45,
+			depth: 120,
+			species: 'c24' as const
+		}));
+		const wall = {
+			width: 5200,
+			height: 2900,
+			cladding: { kind: 'none' as const, thickness: 0 },
+			studs,
+			obstructions: []
+		};
+		return { ...slipwayWall(), name: 'Bare studs', wall, rows: [], holders: [] };
+	};
+
+	it('a rod rack from the lumber list: boards on it, uprights on studs, rods and lags to buy, all undone', async () => {
+		const id = await kammer.screen.openWall(bare(), 'holders');
+		await kammer.screen.click(thing('Larch planking'));
+		await kammer.screen.button('Put it there by rod rack');
+		await until(async () => (await holdersOf(id)).length === 1, 'the rack to stand');
+		const [made] = await holdersOf(id);
+		expect(made!.carriers[0]!.loads[0]).toMatchObject({ thing: 'b3', width: 4200, height: 16, depth: 180 });
+		// Every upright on a stud: none is said to stand beside one.
+		expect(await kammer.screen.slip()).not.toMatch(/stands on no stud/);
+		await kammer.screen.type('First upright from the left', '333');
+		await kammer.screen.says(/Cannot be built so: The upright at .* stands on no stud/);
+		await kammer.screen.button('Uprights on the studs');
+		await until(async () => {
+			const { mount } = (await holdersOf(id))[0]!;
+			return 'x' in mount && Math.abs(mount.x + 22 - (60 + 420)) < 1;
+		}, 'its first upright on the second stud');
+		await kammer.screen.stage('Cut and buy');
+		await kammer.screen.says(/lag, \d+ mm/);
+		await kammer.screen.stage('Holders');
+		await undo();
+		await undo();
+		await undo();
+		await until(async () => (await holdersOf(id)).length === 0, 'all to be undone');
+	});
+
+	it('two bicycles on hooks: judged once the maker’s load is said', async () => {
+		const id = await kammer.screen.openWall(bare(), 'holders');
+		await kammer.screen.click(thing('Bicycle'));
+		await kammer.screen.button('Put it there by bicycle hooks');
+		await until(async () => (await holdersOf(id)).length === 1, 'the hooks to hang');
+		await kammer.screen.says(/Cannot be judged: the hook maker's load is not known/);
+		await kammer.screen.type("Maker's load, of one", '25 kg');
+		await kammer.screen.says(/Holds: /);
+		await kammer.screen.type("Maker's load, of one", '8 kg');
+		await kammer.screen.says(/Does not hold: 0.57, by its maker's load/);
+		await kammer.screen.type("Maker's load, of one", 'much');
+		await kammer.screen.says(/much/);
+		for (let i = 0; i < 3; i++) await undo();
+		await until(async () => (await holdersOf(id)).length === 0, 'all to be undone');
+		await kammer.screen.says(/Bicycle/, NOWHERE);
 	});
 });
 

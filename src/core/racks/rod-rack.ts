@@ -174,6 +174,27 @@ function warningsOf(p: Params, { loads }: CarrierContext): Found[] {
 	return found;
 }
 
+/** Its lags, as far as they are in the uprights: bought by their size. */
+function lagPart(p: Params, xs: readonly Millimetres[], depth: Millimetres): Part {
+	const screw = lag(p.lag);
+	const d = screw.D * MM_PER_INCH;
+	return {
+		id: 'lag',
+		name: 'lag',
+		material: {
+			kind: 'driven',
+			name: screw.title,
+			length: p.lagLength,
+			mass: (ROD_MATERIALS.steel.density * Math.PI * (d / 2) ** 2 * p.lagLength) / 1e9
+		},
+		outline: plain(circle(0, 0, d)),
+		thickness: Math.min(depth, p.lagLength),
+		grain: 'none',
+		features: [],
+		stands: xs.flatMap((x) => sorted(p.lags).map((y) => facing('front', [x, y, p.packing])))
+	};
+}
+
 /** Rods of a level, from hole to tip. */
 function rodPart(p: Params, xs: readonly Millimetres[], y: Millimetres, face: Millimetres, n: number): Part {
 	const bar = rod(p.rod);
@@ -260,7 +281,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	});
 	const area = roundSection(bar.outer, bar.wall).area;
 	return {
-		parts: [upright, ...levels.map((y, n) => rodPart(p, at, y, face, n))],
+		parts: [upright, lagPart(p, at, depth), ...levels.map((y, n) => rodPart(p, at, y, face, n))],
 		host: [],
 		joints: [],
 		seats: seatsOf(p, c, at, face),

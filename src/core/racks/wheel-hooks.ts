@@ -11,8 +11,8 @@ import { findings } from '../carriers/findings';
 import { loadOf } from '../carriers/load-of';
 import { lastOf, nth } from '../nth';
 import { fail, ok } from '../result';
-import { facing } from '../solid/frame';
-import { circle, plain } from '../solid/outline';
+import { onEdge } from '../solid/frame';
+import { plain, polygon, type Outline } from '../solid/outline';
 import { ROOM } from '../things/grips/room';
 import { count, mm, phrase } from '../units/phrase';
 import { GRAVITY, inch, type Millimetres } from '../units/quantity';
@@ -67,6 +67,22 @@ function warningsOf(p: Params, { loads }: CarrierContext): Found[] {
 	return found;
 }
 
+/** Its side: the shank out of the wall, and the tip that keeps the tyre on it. */
+function outline({ wire, out, opening }: Params): Outline {
+	const far = out + opening / 2 + wire;
+	const tip = wire + opening / 2;
+	return plain(
+		polygon([
+			[0, 0],
+			[far, 0],
+			[far, tip],
+			[far - wire, tip],
+			[far - wire, wire],
+			[0, wire]
+		])
+	);
+}
+
 function build(p: Params, c: CarrierContext): BuiltCarrier {
 	const at = places(p);
 	const rated = p.rated === null ? null : p.rated * GRAVITY;
@@ -77,11 +93,11 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 				id: 'hook',
 				name: 'bicycle hook',
 				material: { kind: 'bought', name: 'bicycle hook', mass: null, rated },
-				outline: plain(circle(0, 0, p.wire)),
-				thickness: p.out,
+				outline: outline(p),
+				thickness: p.wire,
 				grain: 'none',
 				features: [],
-				stands: at.map(([x, y]) => facing('front', [x, y, 0]))
+				stands: at.map(([x, y]) => onEdge([x + p.wire / 2, y - p.wire / 2, 0]))
 			}
 		],
 		host: [],
