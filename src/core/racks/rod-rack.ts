@@ -5,17 +5,16 @@ import {
 	type CarrierContext,
 	type Fitted,
 	type Found,
-	type Seat,
 	type Wanted
 } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
 import { alongStuds, apartOf } from './along-studs';
+import { apartProblems, ascending, boardFindings, boardSeats, lagPart, type Across, type Say } from './boards-on';
 import { boardField } from '../carriers/plate';
 import { loadOf } from '../carriers/load-of';
 import { LAGS, lag } from '../materials/lags';
 import { rod, ROD_MATERIALS, RODS } from '../materials/rods';
 import { stock } from '../materials/stocks';
-import { boardShares } from '../mechanics/statics/boards-across';
 import { roundSection } from '../mechanics/members/rod';
 import { rodOf } from '../members/rod';
 import { lastOf, nth } from '../nth';
@@ -67,15 +66,27 @@ const EDGE = 1.5;
 const CLEAR: Millimetres = 8;
 /** From the end of an upright to its first hole, in diameters of that. */
 const END = 4;
-/** Boards lie so far clear of the rods over them. */
-const AIR: Millimetres = 30;
 
 /** An upright's size: along the wall its thickness, out from it its width. */
 const sectionOf = (p: Params) => ({ thickness: stock(p.stock).thickness, depth: stock(p.stock).width });
-const sorted = (xs: readonly Millimetres[]): Millimetres[] => [...xs].sort((a, b) => a - b);
+
+/** Its rods with what lies across them. */
+function acrossOf(p: Params): Across {
+	const bar = rod(p.rod);
+	return {
+		word: 'rod',
+		at: ascending(p.at),
+		tops: ascending(p.levels).map((y) => y + bar.outer / 2),
+		thick: bar.outer,
+		out: p.out,
+		face: p.packing + sectionOf(p).depth,
+		tilt: p.tilt,
+		layers: p.layers
+	};
+}
 
 /** Rods, lags and what is bored must not meet, nor run out of the wood. */
-function inUpright(p: Params, say: (level: Found['level'], field: string, message: Found['message']) => void): void {
+function inUpright(p: Params, say: Say): void {
 	const { thickness, depth } = sectionOf(p);
 	const screw = lag(p.lag);
 	if (p.hole >= thickness - 4)
@@ -127,72 +138,10 @@ function inUpright(p: Params, say: (level: Found['level'], field: string, messag
 function warningsOf(p: Params, { loads }: CarrierContext): Found[] {
 	const { found, say } = findings();
 	inUpright(p, say);
-	const levels = sorted(p.levels);
-	const at = sorted(p.at);
-	levels.slice(1).forEach((y, i) => {
-		const load = loads[i];
-		const between = y - nth(levels, i) - rod(p.rod).outer;
-		const high =
-			load && load.count > 0
-				? Math.min(p.layers, Math.ceil(load.count / Math.max(1, Math.floor(p.out / load.depth)))) * load.height
-				: 0;
-		if (high + AIR > between)
-			say(
-				'mind',
-				'layers',
-				phrase('{h} of boards under the rod at {y@tape}, {b} of room: they do not come out over the tip', {
-					h: mm(high),
-					y: mm(y),
-					b: mm(between)
-				})
-			);
-	});
-	const apart = Math.max(...at.slice(1).map((x, i) => x - nth(at, i)));
-	levels.forEach((y, i) => {
-		const load = loads[i];
-		if (!load || load.count === 0) return;
-		const shares = boardShares(at, load.width);
-		if (shares.every((s) => s === 0))
-			say(
-				'stop',
-				`loads.${i}`,
-				phrase('Boards of {l} rest on one rod alone at {y@tape}: the uprights are {a} apart', {
-					l: mm(load.width),
-					y: mm(y),
-					a: mm(apart)
-				})
-			);
-		if (load.depth > p.out)
-			say(
-				'stop',
-				`loads.${i}`,
-				phrase('Boards {d} wide do not lie on rods of {o}', { d: mm(load.depth), o: mm(p.out) })
-			);
-	});
+	boardFindings(acrossOf(p), loads, say);
 	if (p.tilt === 0)
 		say('mind', 'tilt', phrase('Level rods let boards walk off: tilt them up 5 to 10 degrees, or cap them'));
 	return found;
-}
-
-/** Its lags, as far as they are in the uprights: bought by their size. */
-function lagPart(p: Params, xs: readonly Millimetres[], depth: Millimetres): Part {
-	const screw = lag(p.lag);
-	const d = screw.D * MM_PER_INCH;
-	return {
-		id: 'lag',
-		name: 'lag',
-		material: {
-			kind: 'driven',
-			name: screw.title,
-			length: p.lagLength,
-			mass: (ROD_MATERIALS.steel.density * Math.PI * (d / 2) ** 2 * p.lagLength) / 1e9
-		},
-		outline: plain(circle(0, 0, d)),
-		thickness: Math.min(depth, p.lagLength),
-		grain: 'none',
-		features: [],
-		stands: xs.flatMap((x) => sorted(p.lags).map((y) => facing('front', [x, y, p.packing])))
-	};
 }
 
 /** Rods of a level, from hole to tip. */
@@ -217,35 +166,14 @@ function rodPart(p: Params, xs: readonly Millimetres[], y: Millimetres, face: Mi
 	};
 }
 
-/** Boards of a level, layer on layer: each as many side by side as the rods have room for. */
-function seatsOf(p: Params, { loads }: CarrierContext, at: readonly Millimetres[], face: Millimetres): Seat[] {
-	const t = radians(p.tilt);
-	const middle = (nth(at, 0) + lastOf(at)) / 2;
-	return sorted(p.levels).flatMap((y, group) => {
-		const load = loads[group];
-		const wide = load?.depth ?? 100;
-		const across = Math.max(1, Math.floor(p.out / wide));
-		const shares = boardShares(at, load?.width ?? lastOf(at) - nth(at, 0));
-		return Array.from({ length: p.layers }, (_, layer): Seat => ({
-			group,
-			at: [middle, y + rod(p.rod).outer / 2 + layer * (load?.height ?? 20), face],
-			axis: [0, Math.sin(t), Math.cos(t)],
-			length: p.out,
-			takes: across,
-			kept: false,
-			stance: 'stands',
-			carriedBy: shares.map((share, i) => ({ member: 0, instance: group * at.length + i, share }))
-		}));
-	});
-}
-
 function build(p: Params, c: CarrierContext): BuiltCarrier {
 	const { thickness, depth } = sectionOf(p);
-	const at = sorted(p.at);
-	const levels = sorted(p.levels);
+	const at = ascending(p.at);
+	const levels = ascending(p.levels);
 	/** Of the uprights' edges toward the room, out from the wall. */
 	const face = p.packing + depth;
 	const bar = rod(p.rod);
+	const lags = { size: p.lag, length: p.lagLength, at: ascending(p.lags) };
 	const bores: Feature[] = levels.map((y) => ({
 		kind: 'bore',
 		at: [thickness / 2, y],
@@ -281,10 +209,14 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	});
 	const area = roundSection(bar.outer, bar.wall).area;
 	return {
-		parts: [upright, lagPart(p, at, depth), ...levels.map((y, n) => rodPart(p, at, y, face, n))],
+		parts: [
+			upright,
+			lagPart(lags, at, { depth, back: p.packing }),
+			...levels.map((y, n) => rodPart(p, at, y, face, n))
+		],
 		host: [],
 		joints: [],
-		seats: seatsOf(p, c, at, face),
+		seats: boardSeats(acrossOf(p), c.loads),
 		members: [
 			{
 				data,
@@ -317,7 +249,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 			thickness,
 			depth,
 			stock: p.stock,
-			lags: { size: p.lag, length: p.lagLength, at: sorted(p.lags) },
+			lags,
 			packing: p.packing,
 			levels,
 			net: thickness - p.hole,
@@ -366,27 +298,15 @@ export const rodRack = defineCarrier({
 	grips: ['arms'],
 	on: [],
 	held: ['own'],
-	mark: (p) => ({ name: 'First upright', at: [nth(sorted(p.at), 0), 0] }),
+	mark: (p) => ({ name: 'First upright', at: [nth(ascending(p.at), 0), 0] }),
 	onStuds: (p, studs) => {
-		const at = sorted(p.at);
+		const at = ascending(p.at);
 		const first = sectionOf(p).thickness / 2;
 		return { ...p, at: alongStuds(studs, lastOf(at) - nth(at, 0), apartOf(at)).map((x) => first + x) };
 	},
-	groups: (p) => sorted(p.levels).map((_, i) => `on level ${i + 1}${i === 0 ? ', the lowest' : ''}`),
+	groups: (p) => ascending(p.levels).map((_, i) => `on level ${i + 1}${i === 0 ? ', the lowest' : ''}`),
 	effort: (p) => p.at.length * (p.levels.length + p.lags.length),
-	cross: (p) => {
-		const { thickness } = sectionOf(p);
-		const at = sorted(p.at);
-		const found = [];
-		if (nth(at, 0) < thickness / 2 - 0.05)
-			found.push({ path: 'at', message: `the first must be at least ${(thickness / 2).toFixed(1)} mm in` });
-		if (at.slice(1).some((x, i) => x - nth(at, i) < thickness))
-			found.push({ path: 'at', message: 'two stand in one place' });
-		const levels = sorted(p.levels);
-		if (levels.slice(1).some((y, i) => y - nth(levels, i) < p.hole))
-			found.push({ path: 'levels', message: 'two are in one place' });
-		return found;
-	},
+	cross: (p) => apartProblems(ascending(p.at), ascending(p.levels), { upright: sectionOf(p).thickness, level: p.hole }),
 	build,
 	describe: (p) =>
 		phrase(`{n} uprights, {l} levels of ${rod(p.rod).title}, {o@tape} out`, {
@@ -396,7 +316,7 @@ export const rodRack = defineCarrier({
 		}),
 	fit,
 	changes: (p) => {
-		const lags = sorted(p.lags);
+		const lags = ascending(p.lags);
 		const middles = lags.flatMap((y, k) => (k === 0 ? [y] : [(nth(lags, k - 1) + y) / 2, y]));
 		const bigger = LAGS.find((l) => l.D > lag(p.lag).D + 0.01);
 		return [
@@ -426,7 +346,7 @@ export const rodRack = defineCarrier({
 		];
 	},
 	mirrored: (p, loads) => {
-		const at = sorted(p.at);
+		const at = ascending(p.at);
 		const wide = nth(at, 0) + lastOf(at);
 		return { params: { ...p, at: at.map((x) => wide - x).reverse() }, loads };
 	},

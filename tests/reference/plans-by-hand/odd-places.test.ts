@@ -64,6 +64,21 @@ describe('a screw in a stud with 2 kg on it', () => {
 	});
 });
 
+describe('what a screw does to its stud', () => {
+	it('turns it by all of its weight, out to the middle of the stud: by hand', () => {
+		const plan = only(withRack(rackOf('lone-pin', at(100, 1300), TEN)));
+		const { check } = asked({ ...plan, rows: [] });
+		const W = (2 + steel) * g;
+		const e = ((2 * (25.4 - 5) + steel * 12.7) * g) / W;
+		const C = W * (e + 12.7 + 88.9 / 2);
+		// Pinned at floor and plate, 2400: the couple at 1300 leaves 1300/2400 of it under itself.
+		expect(check('stud:s0:bending').lines.find((l) => l.label === 'bends')!.result.value).toBeCloseTo(
+			(C * 1300) / 2400,
+			1
+		);
+	});
+});
+
 describe('a screw where nothing takes it', () => {
 	const verdict = (rack: Rack, wall: Partial<Wall> = {}) => asked(withRack(rack, wall)).all.holders.get('x')?.verdict;
 	const bare = rackOf('lone-pin', at(500, 1300), TEN);
@@ -155,6 +170,22 @@ describe('a screw in the end of a row', () => {
 		expect(bends).toBeGreaterThan(2 * none);
 	});
 
+	it('is on the same lever at either end', () => {
+		const lever = (end: 'left' | 'right') => asked(withRack(rack(end))).line('holder:x:end-pin', 'lever');
+		expect(lever('left')).toBeCloseTo(lever('right'), 9);
+	});
+
+	it('rolls the row by how far its middle is out, like all that is on it', () => {
+		const at = (mass: number) => {
+			const plan = only(withRack(rack('right', mass), {}, { left: 40, right: 960 }));
+			return asked(plan).line('fixing:r:s1', 'M: roll at this stud');
+		};
+		// The cleat of 3/4 ply, 23/32 thick: its middle is out by half; 1.5 kg more on a line that is (60 + e) / 60 of it.
+		const more = (at(3) - at(1.5)) / (1.5 * g * (23 / 64) * 25.4);
+		expect(more).toBeGreaterThan(1);
+		expect(more).toBeLessThan(1.7);
+	});
+
 	it('makes the row as little judged as itself where nobody weighed it', () => {
 		const { all } = asked(only(withRack(rack('right', null))));
 		expect(all.holders.get('x')?.verdict).toBe('cannot-be-judged');
@@ -204,6 +235,12 @@ describe('what stands on top', () => {
 		const [more, less] = [asked(plan).all, asked(without(plan)).all];
 		// In the middle, 500, between two studs: half each.
 		for (const s of ['s0', 's1']) expect(more.given(s) - less.given(s)).toBeCloseTo((0.2 * g) / 2, 3);
+	});
+
+	it('of a weight nobody said leaves its row unjudged, though nothing else is on it', () => {
+		const { all } = asked(only(withRack(rest(top(400), 16, {}, null), {}, { backer })));
+		expect(all.rows.get('r')?.verdict).toBe('cannot-be-judged');
+		expect(all.studs.get('s0')?.verdict).not.toBe('holds');
 	});
 
 	it('where the row has no sheet, or past its end, stands on nothing: a stop', () => {

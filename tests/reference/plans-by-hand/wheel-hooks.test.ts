@@ -81,6 +81,19 @@ describe('two bicycles on hooks', () => {
 		expect(all.holders.get('x')?.verdict).toBe('holds');
 	});
 
+	it('stand where they are: every other one lower, each looked up at its own height', () => {
+		const { placed } = all.holders.get('x')!;
+		if (!('on' in placed)) throw new Error('no rack');
+		expect(placed.screws.map((s) => [s.x, s.y])).toEqual([
+			[200, 1840 + 10 + 300],
+			[600, 1840 + 10]
+		]);
+		// Studs that lean 5 in a thousand stand 10.75 and 9.25 further on up there: only the lower one is near enough.
+		const lean = studs.map((s) => ({ ...s, x: s.x - 18, lean: 5 }));
+		const faults = asked(planOf(hooks(), { studs: lean })).all.holders.get('x')!.placed as typeof placed;
+		expect(faults.screws.map((s) => s.fault === undefined)).toEqual([true, false]);
+	});
+
 	it('weigh on the stud of each, which is pulled as well', () => {
 		for (const s of ['s0', 's1']) expect(all.given(s)).toBeCloseTo(W, 6);
 		expect(all.given('s2')).toBe(0);
