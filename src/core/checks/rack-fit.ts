@@ -53,6 +53,16 @@ function uprightsFit(p: RackPlaced, wall: Wall, say: Say): void {
 		for (const s of lost) say(s.barred ? 'stop' : 'mind', s.fault as Phrase);
 	});
 	const into = hold.lags.length - hold.depth - hold.packing - claddingDepth(wall.cladding);
+	const { build } = wall;
+	if (build?.kind === 'masonry' && into < build.plug.length)
+		say(
+			'stop',
+			phrase('Screws of {l} enter the wall by {in}: the plug is {p} long, and they must reach its end', {
+				l: mm(hold.lags.length),
+				in: mm(Math.max(0, into)),
+				p: mm(build.plug.length)
+			})
+		);
 	const through = p.screws.find((s) => s.support && !s.fault && into > s.support.depth);
 	if (through?.support)
 		say(

@@ -1,6 +1,7 @@
 import { crossRodMember, shelfMember } from './beam';
 import { cantileverMember } from './cantilever';
 import { faceScrewsMember } from './face-screws';
+import { halvedArmMember } from './halved-arm';
 import { housedEndMember } from './housed-end';
 import { jointMember } from './joint';
 import type { MemberData, MemberKind } from './member';
@@ -13,6 +14,7 @@ const MEMBERS: readonly MemberKind<never>[] = [
 	cantileverMember,
 	jointMember,
 	housedEndMember,
+	halvedArmMember,
 	shelfMember,
 	crossRodMember,
 	ratedMember,

@@ -1,9 +1,10 @@
 import type { CarrierKind } from '../carriers/carrier';
 import { endPin } from './end-pin';
+import { halvedRack } from './halved-rack';
 import { lonePin } from './lone-pin';
 import { rodRack } from './rod-rack';
 import { topRest } from './top-rest';
 import { wheelHooks } from './wheel-hooks';
 
 /** Every kind of rack: what stands on the wall itself. A new one is one file and one line here. */
-export const RACKS: readonly CarrierKind[] = [lonePin, endPin, topRest, rodRack, wheelHooks];
+export const RACKS: readonly CarrierKind[] = [lonePin, endPin, topRest, rodRack, halvedRack, wheelHooks];
