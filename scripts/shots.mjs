@@ -49,7 +49,7 @@ const SHOTS = [
 	{ name: 'holders', stage: 'holders', pick: '[data-holder=h1]' },
 	{ name: 'fitting-out', stage: 'holders', on: 'fitting-out wall' },
 	{ name: 'cabinet', stage: 'holders', on: 'store wall', pick: '[data-holder=h1]', press: '.switch button' },
-	{ name: 'bench', stage: 'holders', pick: '[data-holder=h1]', press: '.switch button' },
+	{ name: 'rack', stage: 'holders', on: 'lumber wall', pick: '[data-holder=k1]' },
 	{ name: 'holds', stage: 'holds', pick: '[data-holder=h3]' },
 	{ name: 'holds-dark', stage: 'holds', pick: '[data-holder=h5]', theme: 'dark', unit: 'inch' },
 	{ name: 'cut', stage: 'cut' },
