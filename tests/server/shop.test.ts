@@ -157,6 +157,10 @@ describe('where a thing is', () => {
 			303,
 			expect.stringMatching(/^\/walls\/[\w-]+\/stock\?thing=spar-clamp&holder=h1$/)
 		]);
+		const bicycles = (await call('GET', '/t/bike')).headers.get('location')!;
+		expect(bicycles).toMatch(/^\/walls\/[\w-]+\/stock\?thing=bike&holder=k2$/);
+		// With the wall that they hang on gone, they hang nowhere.
+		await call('DELETE', `/api/plans/${bicycles.split('/')[2]}`);
 		expect((await call('GET', '/t/bike')).headers.get('location')).toBe('/shop/main?thing=bike');
 		expect((await call('GET', '/t/none')).status).toBe(404);
 	});

@@ -58,10 +58,10 @@ function handlingWarnings(plan: Around, p: AnyPlaced): Phrase[] {
 		found.push(
 			standing.keptOff > 0
 				? phrase('Its seats, {h} up and {k} behind what stands before the wall, are out of flat-footed reach', {
-						h: mm(h.height),
+						h: mm(h.top),
 						k: mm(standing.keptOff)
 					})
-				: phrase('Its seats, {h} up, are out of flat-footed reach: step', { h: mm(h.height) })
+				: phrase('Its seats, {h} up, are out of flat-footed reach: step', { h: mm(h.top) })
 		);
 	return found;
 }

@@ -34,7 +34,8 @@ export interface SeatHandling {
 	 * light.
 	 */
 	oneAt: Millimetres | null;
-	/** Null when nobody said who reaches. */
+	/** Of the hands at the highest seat that something is on; its band is null when nobody said who reaches. */
+	top: Millimetres;
 	band: ReachBand | null;
 }
 
@@ -126,8 +127,12 @@ function handle(
 	keptOff: Millimetres
 ): SeatHandling | null {
 	const all = lifted(p).map((l) => handledAt(p, l, stature, below, keptOff));
-	// The hardest to lift, each where it is: what is heavy may lie low.
-	return all.reduce<SeatHandling | null>((worst, h) => (worst && worst.index >= h.index ? worst : h), null);
+	const highest = all.reduce<SeatHandling | null>((top, h) => (top && top.height >= h.height ? top : h), null);
+	if (!highest) return null;
+	// The hardest to lift, each where it is: what is heavy may lie low. What is light is a tool in one hand.
+	const heavy = all.filter((h) => h.mass >= LOAD_FROM);
+	const hardest = (heavy.length > 0 ? heavy : all).reduce((worst, h) => (h.index > worst.index ? h : worst));
+	return { ...hardest, top: highest.height, band: highest.band };
 }
 
 function handledAt(
@@ -156,6 +161,7 @@ function handledAt(
 		limit: here.limit,
 		index: here.index,
 		oneAt,
+		top: height,
 		band: stature === undefined ? null : reachBand(height, here.out, stature)
 	};
 }

@@ -147,6 +147,29 @@ describe('what a rod rack needs', () => {
 		expect(verdict(rackOf(), { studs: [] })).toBe('cannot-be-judged');
 	});
 
+	it('two lags in every upright: by one alone it turns', () => {
+		// Studs that lean a fiftieth are under the lowest lag, and not under those above.
+		const lean = studs.map((s) => ({ ...s, lean: 20 }));
+		const { all } = asked(planOf(rackOf(), { studs: lean }));
+		expect(all.holders.get('x')?.verdict).toBe('does-not-hold');
+		expect(all.holders.get('x')?.check?.reason.text).toMatch(/one lag alone holds the upright/);
+	});
+
+	it('counts packing as so much less of the lag in the stud, and turns about it', () => {
+		const packed = asked(planOf(rackOf({ lagLength: 7 * IN, packing: 1 * IN })));
+		expect(packed.line(LAGS, 'in the stud')).toBeCloseTo((2 - 5 / 32) * IN, 4);
+		const plain = asked(planOf(rackOf({ lagLength: 7 * IN })));
+		expect(packed.line(LAGS, 'arms turn it')).toBeCloseTo(plain.line(LAGS, 'arms turn it'), 3);
+	});
+
+	it('a heavy board that lies low is lifted low: the highest level is not its height', () => {
+		const loads = [board({ mass: 25, name: 'beam' }), board({ mass: 1, name: 'lath' })];
+		const { all } = asked(planOf(rackOf({ levels: [20 * IN, 76 * IN] }, loads)));
+		const lifting = all.warnings.find((w) => w.message.text.startsWith('Lifting'));
+		expect(lifting?.message.values.name).toBe('beam');
+		expect((lifting?.message.values.h as { value: number }).value).toBeCloseTo(20 * IN + (0.922 * IN) / 2, 1);
+	});
+
 	it('lags long enough', () => expect(verdict(rackOf({ lagLength: 4.5 * IN }))).toBe('does-not-hold'));
 
 	it.each([

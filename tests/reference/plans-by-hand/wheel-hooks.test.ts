@@ -75,6 +75,22 @@ describe('two bicycles on hooks', () => {
 		expect(check(KEY).verdict).toBe('holds');
 	});
 
+	it('are pulled and pushed across at once', () => {
+		const pull = (W * 525) / (0.55 * 1800);
+		const [P, Z] = [line(KEY, 'thread holds'), line(KEY, 'across')];
+		const [cos2, sin2] = [W ** 2 / (W ** 2 + pull ** 2), pull ** 2 / (W ** 2 + pull ** 2)];
+		expect(check(KEY).load!.demand.value).toBeCloseTo(Math.hypot(W, pull), 6);
+		const both = (P * Z) / (P * cos2 + Z * sin2);
+		expect(check(KEY).load!.capacity.value).toBeCloseTo(Math.min(both, Z / Math.sqrt(cos2), P / Math.sqrt(sin2)), 3);
+	});
+
+	it('stand further from the wood where plasterboard is between', () => {
+		const wall = { cladding: { kind: 'drywall' as const, thickness: 12.5 } };
+		const clad = asked(planOf(hooks({ thread: 70 }), wall));
+		expect(clad.check('holder:x:hook-1:wire').load!.demand.value).toBeCloseTo((32 * W * 72.5) / (Math.PI * 1000), 6);
+		expect(clad.line(KEY, 'in the stud')).toBeCloseTo(70 - 12.5, 9);
+	});
+
 	it('are judged by the maker’s load, and not without it', () => {
 		expect(check('holder:x:hook-1:rated').margin).toBeCloseTo(25 / 14, 9);
 		expect(asked(planOf(hooks({ rated: null }))).all.holders.get('x')?.verdict).toBe('cannot-be-judged');

@@ -30,7 +30,9 @@ export const thingsFromSide = remembering((built: Built): Box[] => {
 		const load = thingOn(s);
 		if (!load) continue;
 		for (const t of s.things) {
-			const top = s.at[1] + above(s.stance, load);
+			// On what slopes up it stands higher the further out it is.
+			const up = Math.abs(s.axis[2]) > Math.abs(s.axis[1]) ? t.at[1] : s.at[1];
+			const top = up + above(s.stance, load);
 			const { deep } = sizeOn(s, load);
 			const box = { x: t.at[2] - deep / 2, y: -top, width: deep, height: load.height };
 			found.set(`${box.x.toFixed(1)} ${box.y.toFixed(1)} ${box.width} ${box.height}`, box);
