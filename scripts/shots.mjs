@@ -93,7 +93,7 @@ for (const {
 		`localStorage.setItem('kammer-theme', '${theme}'); localStorage.setItem('kammer-unit', '${unit}');`
 	);
 	await driver.get(kammer.url + (stage ? `/walls/${wallNamed(on)}/${stage}` : path));
-	if (stage) await driver.wait(until.elementLocated(By.css('[data-holder=h1]')), 20_000);
+	if (stage) await driver.wait(until.elementLocated(By.css('[data-holder]')), 20_000);
 	if (pick)
 		await driver.executeScript(
 			`document.querySelector('${pick}').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
