@@ -1,9 +1,11 @@
 import { remembering } from '../remembering';
+import { boxesMeet } from '../solid/room';
 import { overlap, type Box } from '../survey/box';
 import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Warning } from '../verdict/check';
 import { riseOff, type AnyPlaced } from '../places/any-place';
+import { placedBoxes } from './placed-boxes';
 
 /** The wall a holder takes: its face, what hangs below it, and both with the room above that lifting it off needs. */
 export interface Taken {
@@ -90,7 +92,22 @@ function sweep(a: TakenRow, b: TakenRow, found: Found): void {
 	}
 }
 
-type Kind = 'place' | 'cover' | 'room';
+type Kind = 'place' | 'cover' | 'room' | 'meet';
+
+/** Nobody was told of any kind yet. */
+const nobody = (): Record<Kind, Set<AnyPlaced>> => ({
+	place: new Set(),
+	cover: new Set(),
+	room: new Set(),
+	meet: new Set()
+});
+
+/** Boards on a rack reach past its ends, and bicycles below their hooks: what is there is compared box by box. */
+function meet(a: AnyPlaced, b: AnyPlaced): boolean {
+	if (a.holder.back && b.holder.back) return false;
+	const others = placedBoxes(b);
+	return placedBoxes(a).some((box) => others.some((other) => boxesMeet(box, other)));
+}
 
 /** A clash, told to one of the two holders. */
 interface Clash {
@@ -105,7 +122,7 @@ interface Clash {
  */
 function clashesBetween(a: TakenRow, b: TakenRow): Clash[] {
 	const found: Clash[] = [];
-	const told: Record<Kind, Set<AnyPlaced>> = { place: new Set(), cover: new Set(), room: new Set() };
+	const told = nobody();
 	const say = (of: AnyPlaced, kind: Kind, level: Warning['level'], message: () => Warning['message']) => {
 		if (told[kind].has(of)) return;
 		told[kind].add(of);
@@ -123,6 +140,12 @@ function clashesBetween(a: TakenRow, b: TakenRow): Clash[] {
 				phrase('What hangs on it covers {other}', { other: lower.placed.holder.name || 'another holder' })
 			);
 		}
+		if (!samePlace && meet(left.placed, right.placed))
+			say(right.placed, 'meet', 'mind', () =>
+				phrase('It, or what is on it, is in the room of {other}', {
+					other: left.placed.holder.name || 'another holder'
+				})
+			);
 		const rise = riseOff(lower.placed);
 		const between = upper.face.low - lower.face.high;
 		if (between >= 0 && between < rise && left.face.left < right.face.right && right.face.left < left.face.right) {
@@ -153,7 +176,7 @@ const withRow = remembering((a: Group) =>
  */
 export function holderClashes(laid: readonly Group[]): Warning[] {
 	const found: Warning[] = [];
-	const told: Record<Kind, Set<AnyPlaced>> = { place: new Set(), cover: new Set(), room: new Set() };
+	const told = nobody();
 	laid.forEach((a, i) => {
 		for (let j = i; j < laid.length; j++) {
 			for (const c of withRow(a)(laid[j] as Group)) {

@@ -1,6 +1,7 @@
 import type { Warning } from '../verdict/check';
 import { guarded } from './guarded';
 import { taken } from './holder-clashes';
+import { placedBoxes } from './placed-boxes';
 import { onRow, type AnyPlaced } from '../places/any-place';
 import type { Placed } from '../places/row/place';
 import type { Wall } from '../plan/types';
@@ -22,9 +23,9 @@ const boxOf = (b: Box, out: number) => ({
 function obstacles(wall: Wall, p: AnyPlaced, say: Say): void {
 	const { face, hang } = taken(p);
 	const out = p.built.projection;
-	const under = new Map(
-		p.built.hangsBelow > 0 ? inTheWay(wall, boxOf(hang, out)).map((w) => [w.obstruction.id, w]) : []
-	);
+	// Boards of a rack reach past its ends: what is on it is looked at box by box.
+	const things = p.holder.back ? [boxOf(hang, out)].slice(p.built.hangsBelow > 0 ? 0 : 1) : placedBoxes(p);
+	const under = new Map(things.flatMap((box) => inTheWay(wall, box)).map((w) => [w.obstruction.id, w]));
 	for (const { obstruction: o, how } of inTheWay(wall, boxOf(face, out))) {
 		const name = nameOf(o);
 		if (how === 'stands') say('stop', phrase('Stands over {name}', { name }));

@@ -100,6 +100,14 @@ function hooksFit(p: RackPlaced, wall: Wall, say: Say): void {
 		);
 }
 
+/** What lies on it past the end of the wall: into a corner, a doorway, whoever goes by. */
+function pastEnds(p: RackPlaced, wall: Wall, say: Say): void {
+	const { left, right } = p.built.reach;
+	const past = Math.max(-(p.left + left), p.left + right - wall.width);
+	if (past > 0.5 && p.left >= 0 && p.right <= wall.width)
+		say('mind', phrase('What lies on it reaches {d} past the end of the wall', { d: mm(past) }));
+}
+
 /** A row is where it is: what is driven into the wall cannot be there too. */
 function besideRows(p: RackPlaced, rows: readonly Row[], kerf: Millimetres, say: Say): void {
 	const taken = { left: p.left, right: p.right, low: p.foot, high: p.top };
@@ -129,6 +137,7 @@ function endFit(p: RackPlaced, say: Say): void {
  */
 export function rackFit(p: RackPlaced, rows: readonly Row[], wall: Wall, kerf: Millimetres, say: Say): void {
 	if (!p.on) besideRows(p, rows, kerf, say);
+	pastEnds(p, wall, say);
 	pinFit(p, wall, say);
 	uprightsFit(p, wall, say);
 	hooksFit(p, wall, say);

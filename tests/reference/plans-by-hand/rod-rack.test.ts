@@ -196,6 +196,58 @@ describe('what a rod rack needs', () => {
 		expect(verdict(rackOf({}, [board({ mass: null })]))).toBe('cannot-be-judged');
 	});
 
+	it('whose boards reach into the room of another, or past the end of the wall, says so', () => {
+		const told = (rack: Rack, wall: Partial<Wall> = {}) =>
+			asked(planOf(rack, wall))
+				.all.warnings.map((w) => `${w.level}: ${w.message.text}`)
+				.join('; ');
+		// Boards of 60 about 28 and a quarter: from under nothing to 58 and a quarter.
+		const long = rackOf({}, [board({ width: 60 * IN })]);
+		expect(told(long)).toMatch(/mind: What lies on it reaches {d} past the end of the wall/);
+		expect(told(rackOf())).not.toMatch(/past the end of the wall/);
+		const beside = (x: number, y: number): Plan => {
+			// Two boards of 7.15 fill rods of 14.375: from right before the uprights on.
+			const start = planOf(rackOf({ levels: [60 * IN] }, [board({ depth: 7.15 * IN })]));
+			const pin = newRack('lone-pin', 'p', 'Brush', 'inch');
+			return {
+				...start,
+				holders: [...start.holders, { ...pin, mount: { kind: 'own', x: x * IN - 10, y: y * IN - 10 } }]
+			};
+		};
+		const meets = (plan: Plan) =>
+			asked(plan).all.warnings.some((w) => w.message.text.startsWith('It, or what is on it'));
+		// The ends of boards 32 long are at 12 and 44: beside the rack, in their room and above it.
+		expect(meets(beside(41, 60.75))).toBe(false);
+		const out = (plan: Plan): Plan => ({
+			...plan,
+			holders: plan.holders.map((h) =>
+				h.id === 'p' ? { ...h, carriers: h.carriers.map((c) => ({ ...c, params: { ...c.params, out: 95 } })) } : h
+			)
+		});
+		expect(meets(out(beside(41, 60.75)))).toBe(true);
+		expect(meets(out(beside(41, 70)))).toBe(false);
+		expect(meets(out(beside(50, 60.75)))).toBe(false);
+	});
+
+	it('a door that swings through its boards is told', () => {
+		const door = {
+			id: 'd',
+			kind: 'door' as const,
+			name: 'shop door',
+			x: 40 * IN,
+			y: 0,
+			width: 32 * IN,
+			height: 80 * IN,
+			motion: { kind: 'swing' as const, hinge: 'right' as const, angle: 90, into: 'room' as const }
+		};
+		const told = (x: number) =>
+			asked(planOf(rackOf({ levels: [60 * IN] }), { obstructions: [{ ...door, x: x * IN }] }))
+				.all.warnings.map((w) => `${w.level}: ${w.message.text}`)
+				.join('; ');
+		expect(told(40)).toMatch(/stop: {name} would hit what hangs on it as it moves|mind: What hangs on it covers/);
+		expect(told(60)).not.toMatch(/would hit|covers/);
+	});
+
 	it('shares its studs with rows: what they carry is counted together', () => {
 		const rack = rackOf();
 		const start = planOf(rack);
