@@ -13,9 +13,9 @@ import type { StudLoad } from '../mechanics/members/stud-bending';
 import type { Millimetres, Newtons } from '../units/quantity';
 import { fixedHolders, type AnyPlaced } from '../places/any-place';
 import { placeRacks, type RackPlaced } from '../places/rack/place';
-import type { HeldResult } from '../supports/rack/result';
+import type { HeldResult } from '../supports/held-result';
 import { rackResult } from './rack-checks';
-import { fixedResult, type FixedResult } from './fixed-checks';
+import { fixedResult } from './fixed-checks';
 import type { FixedPlaced } from '../places/fixed/place';
 import { placeHolders, type LaidRow, type Placed } from '../places/row/place';
 
@@ -125,18 +125,10 @@ function checksUnder({ left, right }: Pick<Placed, 'left' | 'right'>, { result, 
 		});
 }
 
-/** A holder that is screwed to the wall: its own checks, and those of the blocks its screws are in. */
-const judgeFixed = remembering(
-	(placed: FixedPlaced, result: FixedResult, blocks: readonly Check[], stop: Warning | undefined): JudgedHolder => {
-		const path = [...result.checks, ...blocks];
-		return { placed, path, ...judged(path, stop) };
-	}
-);
-
-/** A rack: its own checks, those of the blocks it is screwed to, and of the row that it is on. */
-const judgeRack = remembering(
+/** What is screwed to the wall, a rack or not: its own checks, those of its blocks, and of the row that it is on. */
+const judgeScrewed = remembering(
 	(
-		placed: RackPlaced,
+		placed: FixedPlaced | RackPlaced,
 		result: HeldResult,
 		blocks: readonly Check[],
 		row: OnRow | undefined,
@@ -148,7 +140,7 @@ const judgeRack = remembering(
 );
 
 /** The stretch of its row that a rack leans on: what is past the end leans on the end. */
-function nearEnd({ left, right }: RackPlaced, { result }: OnRow): { left: Millimetres; right: Millimetres } {
+function nearEnd({ left, right }: AnyPlaced, { result }: OnRow): { left: Millimetres; right: Millimetres } {
 	const ends = [...result.cleats, ...result.fixings];
 	const from = Math.min(...ends.map((s) => s.from));
 	const to = Math.max(...ends.map((s) => s.to));
@@ -267,14 +259,14 @@ export function checkPlan(plan: Plan): PlanChecks {
 	const holders = new Map<string, JudgedHolder>();
 	for (const row of judgedRows) for (const h of row.holders) holders.set(h.placed.holder.id, h);
 	fixed.forEach((p, i) => {
-		const result = screwed[i] as FixedResult;
-		holders.set(p.holder.id, judgeFixed(p, result, blocksOf(result), stops.holders.get(p.holder.id)));
+		const result = screwed[i] as HeldResult;
+		holders.set(p.holder.id, judgeScrewed(p, result, blocksOf(result), undefined, stops.holders.get(p.holder.id)));
 	});
 	const onRowOf = new Map(onRows.map((r, i) => [laid[i]?.row.id, r]));
 	racks.forEach((p, i) => {
 		const result = held[i] as HeldResult;
 		const row = onRowOf.get(p.on?.row.id);
-		holders.set(p.holder.id, judgeRack(p, result, blocksOf(result), row, stops.holders.get(p.holder.id)));
+		holders.set(p.holder.id, judgeScrewed(p, result, blocksOf(result), row, stops.holders.get(p.holder.id)));
 	});
 	const rows = new Map<string, JudgedRow>(judgedRows.map((r) => [r.laid.row.id, r]));
 	const studs = new Map<string, JudgedStud>();
@@ -282,7 +274,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 	for (const stud of wall.studs) {
 		const unknown = [
 			...laid.flatMap((l, i) => ((results[i] as RowResult).studLoads.has(stud.id) ? unknownOn(l) : [])),
-			...fixed.flatMap((p, i) => ((screwed[i] as FixedResult).studLoads.has(stud.id) ? unknownLoads(p) : [])),
+			...fixed.flatMap((p, i) => ((screwed[i] as HeldResult).studLoads.has(stud.id) ? unknownLoads(p) : [])),
 			...racks.flatMap((p, i) => ((held[i] as HeldResult).studLoads.has(stud.id) ? unknownLoads(p) : []))
 		];
 		const found = judgeStud(stud, wall, givenTo(stud.id, givers), unknown);

@@ -1,6 +1,7 @@
 import { claddingDepth } from '../survey/cladding-depth';
 import { surveyed } from '../survey/supports';
 import type { StudLoad } from '../mechanics/members/stud-bending';
+import type { HeldResult } from '../supports/held-result';
 import { nth } from '../nth';
 import type { Wall } from '../plan/types';
 import { remembering } from '../remembering';
@@ -13,12 +14,6 @@ import { backChecks } from '../supports/fixed/back-check';
 import { fixedLoads } from '../supports/fixed/loads';
 import type { FixedPlaced } from '../places/fixed/place';
 import { screwChecks } from '../supports/fixed/screw-check';
-
-/** A fixed holder judged, and what it gives to studs and blocks, by id. */
-export interface FixedResult {
-	checks: readonly Check[];
-	studLoads: Map<string, StudLoad[]>;
-}
 
 /** None of its screws counts: nothing holds it, or nobody knows what is behind it. */
 function unheld(p: FixedPlaced, wall: Wall): Check {
@@ -33,7 +28,7 @@ function unheld(p: FixedPlaced, wall: Wall): Check {
  * Checks of a holder that is screwed to the wall: its screws at every stud they catch, its back, its members, a grab.
  * @example fixedResult(placed, plan.wall).checks.map((c) => c.title)
  */
-export const fixedResult = remembering((p: FixedPlaced, wall: Wall): FixedResult => {
+export const fixedResult = remembering((p: FixedPlaced, wall: Wall): HeldResult => {
 	const studLoads = new Map<string, StudLoad[]>();
 	const own = [...unknownLoads(p), ...memberChecks(p), ...memberGrabs(p).checks];
 	if (p.columns.length === 0) return { checks: [unheld(p, wall), ...own], studLoads };

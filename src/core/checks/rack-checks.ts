@@ -7,7 +7,7 @@ import { pinResult } from '../supports/rack/pin-check';
 import { restResult } from '../supports/rack/rest-check';
 import { hooksResult } from '../supports/rack/hooks-check';
 import { uprightsResult } from '../supports/rack/uprights-check';
-import { givesNothing, type HeldResult } from '../supports/rack/result';
+import { givesNothing, type HeldResult } from '../supports/held-result';
 import { memberChecks } from './member-checks';
 import { memberGrabs } from './member-grabs';
 import { unknownLoads } from './unknown-loads';

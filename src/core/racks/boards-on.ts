@@ -7,6 +7,7 @@ import { facing } from '../solid/frame';
 import { circle, plain } from '../solid/outline';
 import type { Part } from '../solid/part';
 import { mm, phrase } from '../units/phrase';
+import { alongStuds, apartOf } from './along-studs';
 import { MM_PER_INCH, radians, type Degrees, type Millimetres } from '../units/quantity';
 
 export type Say = (level: Found['level'], field: string, message: Found['message']) => void;
@@ -118,6 +119,27 @@ export function lagPart(
 		features: [],
 		stands: xs.flatMap((x) => at.map((y) => facing('front', [x, y, upright.back])))
 	};
+}
+
+/** What each level carries, in words. */
+export const levelGroups = (levels: readonly Millimetres[]): string[] =>
+	levels.map((_, i) => `on level ${i + 1}${i === 0 ? ', the lowest' : ''}`);
+
+/** Uprights as in a mirror. */
+export function mirroredUprights<P extends { at: Millimetres[] }>(p: P): P {
+	const at = ascending(p.at);
+	const wide = nth(at, 0) + lastOf(at);
+	return { ...p, at: at.map((x) => wide - x).reverse() };
+}
+
+/** Uprights on studs: as far apart as they stood at most, over as much of the wall. */
+export function uprightsOn<P extends { at: Millimetres[] }>(
+	p: P,
+	studs: readonly Millimetres[],
+	thick: Millimetres
+): P {
+	const at = ascending(p.at);
+	return { ...p, at: alongStuds(studs, lastOf(at) - nth(at, 0), apartOf(at)).map((x) => thick / 2 + x) };
 }
 
 /** What the fields of uprights and their levels cannot say: they stand apart, and on the rack. */

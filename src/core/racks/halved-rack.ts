@@ -20,8 +20,18 @@ import { plain, polygon, rectangle } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
 import { count, mm, phrase } from '../units/phrase';
 import { inch, MM_PER_INCH, type Millimetres } from '../units/quantity';
-import { alongStuds, apartOf } from './along-studs';
-import { apartProblems, ascending, boardFindings, boardSeats, lagPart, type Across, type Say } from './boards-on';
+import {
+	apartProblems,
+	ascending,
+	boardFindings,
+	boardSeats,
+	lagPart,
+	levelGroups,
+	mirroredUprights,
+	uprightsOn,
+	type Across,
+	type Say
+} from './boards-on';
 
 const fields = {
 	stock: boardField('Uprights and arms', ['44x69', '2x3']),
@@ -282,12 +292,8 @@ export const halvedRack = defineCarrier({
 	on: [],
 	held: ['own'],
 	mark: (p) => ({ name: 'First upright', at: [nth(ascending(p.at), 0), 0] }),
-	onStuds: (p, studs) => {
-		const at = ascending(p.at);
-		const first = sectionOf(p).thickness / 2;
-		return { ...p, at: alongStuds(studs, lastOf(at) - nth(at, 0), apartOf(at)).map((x) => first + x) };
-	},
-	groups: (p) => ascending(p.levels).map((_, i) => `on level ${i + 1}${i === 0 ? ', the lowest' : ''}`),
+	onStuds: (p, studs) => uprightsOn(p, studs, sectionOf(p).thickness),
+	groups: (p) => levelGroups(p.levels),
 	effort: (p) => p.at.length * (4 * p.levels.length + p.lags.length),
 	cross: (p) =>
 		apartProblems(ascending(p.at), ascending(p.levels), {
@@ -314,10 +320,6 @@ export const halvedRack = defineCarrier({
 			effort: 'nothing to buy' as const
 		}
 	],
-	mirrored: (p, loads) => {
-		const at = ascending(p.at);
-		const wide = nth(at, 0) + lastOf(at);
-		return { params: { ...p, at: at.map((x) => wide - x).reverse() }, loads };
-	},
+	mirrored: (p, loads) => ({ params: mirroredUprights(p), loads }),
 	watch: ['each halving: does it open?', 'the top lags: do they draw?', 'the tips of the arms: do they sink?']
 });

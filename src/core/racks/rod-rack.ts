@@ -8,8 +8,18 @@ import {
 	type Wanted
 } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
-import { alongStuds, apartOf } from './along-studs';
-import { apartProblems, ascending, boardFindings, boardSeats, lagPart, type Across, type Say } from './boards-on';
+import {
+	apartProblems,
+	ascending,
+	boardFindings,
+	boardSeats,
+	lagPart,
+	levelGroups,
+	mirroredUprights,
+	uprightsOn,
+	type Across,
+	type Say
+} from './boards-on';
 import { boardField } from '../carriers/plate';
 import { loadOf } from '../carriers/load-of';
 import { LAGS, lag } from '../materials/lags';
@@ -299,12 +309,8 @@ export const rodRack = defineCarrier({
 	on: [],
 	held: ['own'],
 	mark: (p) => ({ name: 'First upright', at: [nth(ascending(p.at), 0), 0] }),
-	onStuds: (p, studs) => {
-		const at = ascending(p.at);
-		const first = sectionOf(p).thickness / 2;
-		return { ...p, at: alongStuds(studs, lastOf(at) - nth(at, 0), apartOf(at)).map((x) => first + x) };
-	},
-	groups: (p) => ascending(p.levels).map((_, i) => `on level ${i + 1}${i === 0 ? ', the lowest' : ''}`),
+	onStuds: (p, studs) => uprightsOn(p, studs, sectionOf(p).thickness),
+	groups: (p) => levelGroups(p.levels),
 	effort: (p) => p.at.length * (p.levels.length + p.lags.length),
 	cross: (p) => apartProblems(ascending(p.at), ascending(p.levels), { upright: sectionOf(p).thickness, level: p.hole }),
 	build,
@@ -345,11 +351,7 @@ export const rodRack = defineCarrier({
 				}))
 		];
 	},
-	mirrored: (p, loads) => {
-		const at = ascending(p.at);
-		const wide = nth(at, 0) + lastOf(at);
-		return { params: { ...p, at: at.map((x) => wide - x).reverse() }, loads };
-	},
+	mirrored: (p, loads) => ({ params: mirroredUprights(p), loads }),
 	watch: [
 		'the lip of each hole',
 		'the top lags: do they draw?',

@@ -8,7 +8,7 @@ import { mm, phrase } from '../../units/phrase';
 import { MM_PER_INCH } from '../../units/quantity';
 import { checkOf, failedStep, missingStep } from '../../verdict/check';
 import { bearsOver, hungOn, onLever } from './on-lever';
-import { givesNothing, type HeldResult } from './result';
+import { givesNothing, type HeldResult } from '../held-result';
 
 /** Across in end grain. NDS 2018 12.5.2. */
 const END_GRAIN = 0.67;

@@ -19,7 +19,7 @@ import { MM_PER_INCH, weightOf, type Millimetres, type Newtons } from '../../uni
 import { checkOf, failedStep, missingStep, type Check } from '../../verdict/check';
 import { GRAB_UNDER } from '../../verdict/grab';
 import { MEMBER, speciesUnknown } from '../wall-screws';
-import type { HeldResult } from './result';
+import type { HeldResult } from '../held-result';
 
 /** Of its height, so far below its hook the lower wheel of a bicycle leans on the wall: a judgement. */
 const LEANS_AT = 0.55;

@@ -12,7 +12,7 @@ import { checkOf, failedStep, missingStep, type Check, type StepParts } from '..
 import { GRAB, GRAB_UNDER } from '../../verdict/grab';
 import { MEMBER, speciesUnknown, TRADE_RULE } from '../wall-screws';
 import { bearsOver, hungOn, onLever, type OnLever } from './on-lever';
-import { givesNothing, type HeldResult } from './result';
+import { givesNothing, type HeldResult } from '../held-result';
 
 /** Wet service: NDS 2018 Table 11.3.3. */
 const WET = 0.7;

@@ -5,7 +5,7 @@ import { SEAT_FACTOR } from '../../mechanics/statics/seat';
 import { mass, mm, phrase } from '../../units/phrase';
 import { GRAVITY } from '../../units/quantity';
 import { checkOf, failedStep, missingStep, type Check } from '../../verdict/check';
-import { givesNothing, type HeldResult } from './result';
+import { givesNothing, type HeldResult } from '../held-result';
 
 /** What carries it: the row, whose own checks count it; or what somebody says that a trim or a ledge may carry. */
 function carried(p: RackPlaced, hold: RestHold, name: string): Check[] {

@@ -19,7 +19,7 @@ import { weightOf, type Millimetres, type NewtonMillimetres, type Newtons } from
 import { checkOf, failedStep, missingStep, type Check, type SumLine } from '../../verdict/check';
 import { plugCheck } from '../plug-check';
 import { MEMBER, speciesUnknown } from '../wall-screws';
-import type { HeldResult } from './result';
+import type { HeldResult } from '../held-result';
 
 /** What one arm of an upright gives to it. */
 interface ArmLoad extends Turn {

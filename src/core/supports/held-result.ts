@@ -1,7 +1,7 @@
-import type { StudLoad } from '../../mechanics/members/stud-bending';
-import type { Check } from '../../verdict/check';
+import type { StudLoad } from '../mechanics/members/stud-bending';
+import type { Check } from '../verdict/check';
 
-/** A rack judged by how it holds, and what it gives to studs and blocks, by id. */
+/** What is held by the wall itself, judged by how it holds, and what it gives to studs and blocks, by id. */
 export interface HeldResult {
 	checks: readonly Check[];
 	studLoads: Map<string, StudLoad[]>;
