@@ -170,6 +170,13 @@ describe('what a rod rack needs', () => {
 		expect((lifting?.message.values.h as { value: number }).value).toBeCloseTo(20 * IN + (0.922 * IN) / 2, 1);
 	});
 
+	it('of boards on each other the uppermost is lifted highest', () => {
+		const { all } = asked(planOf(rackOf({ levels: [20 * IN], layers: 3 }, [board({ mass: 25, count: 6 })])));
+		const lifting = all.warnings.find((w) => w.message.text.startsWith('Lifting'));
+		const top = (20 + 0.922 / 2 + 2 * 0.75) * IN;
+		expect((lifting?.message.values.h as { value: number }).value).toBeCloseTo(top, 1);
+	});
+
 	it('lags long enough', () => expect(verdict(rackOf({ lagLength: 4.5 * IN }))).toBe('does-not-hold'));
 
 	it.each([
