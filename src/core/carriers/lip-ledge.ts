@@ -22,6 +22,7 @@ import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateFaces, plateOn, SUPPORT } from './plate';
 import { mustGoIn } from './suits';
 import { findings } from './findings';
+import { onLedge } from './on-ledge';
 import { backFor, screwsAlong, shelfUp } from './fitting';
 
 const fields = {
@@ -66,18 +67,7 @@ function warningsOf(p: Params, c: CarrierContext): Found[] {
 		if (g.from - g.width / 2 < 2 || g.from + g.width / 2 > p.depth - 2)
 			say('stop', 'groove', phrase('The groove runs out of the ledge, which is {d} deep', { d: mm(p.depth) }));
 	}
-	const [load] = c.loads;
-	if (load && load.count > 0) {
-		if (load.depth > p.depth)
-			say(
-				'mind',
-				'depth',
-				phrase('What stands there is {d} deep, the ledge {l}', { d: mm(load.depth), l: mm(p.depth) })
-			);
-		if (load.width * p.places > p.width)
-			say('mind', 'places', phrase('{n} of {w} are wider than the ledge', { n: count(p.places), w: mm(load.width) }));
-		if (!p.lip) say('mind', 'lip', phrase('Nothing keeps things from sliding off the front: a lip'));
-	}
+	onLedge(p, c.loads[0], say);
 	return found;
 }
 

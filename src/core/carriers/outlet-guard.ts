@@ -6,11 +6,12 @@ import { facing, onEdge, upright } from '../solid/frame';
 import { plain, rectangle } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
 import { ROOM } from '../things/grips/room';
-import { count, mm, phrase } from '../units/phrase';
+import { mm, phrase } from '../units/phrase';
 import { inch, type Millimetres } from '../units/quantity';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Found, type Wanted } from './carrier';
 import { cordsFor } from './cords';
 import { findings } from './findings';
+import { onLedge } from './on-ledge';
 import { backFor } from './fitting';
 import { loadOf } from './load-of';
 import { boardField, PLATE_SCREWS, plateOn, SUPPORT } from './plate';
@@ -73,18 +74,7 @@ function warningsOf(p: Params, { loads }: CarrierContext): Found[] {
 				o: mm(p.cheeks.out)
 			})
 		);
-	const [load] = loads;
-	if (load && load.count > 0) {
-		if (load.depth > p.depth)
-			say(
-				'mind',
-				'depth',
-				phrase('What stands there is {d} deep, the ledge {l}', { d: mm(load.depth), l: mm(p.depth) })
-			);
-		if (load.width * p.places > p.width)
-			say('mind', 'places', phrase('{n} of {w} are wider than the ledge', { n: count(p.places), w: mm(load.width) }));
-		if (!p.lip) say('mind', 'lip', phrase('Nothing keeps things from sliding off the front: a lip'));
-	}
+	onLedge(p, loads[0], say);
 	return found;
 }
 

@@ -1,13 +1,12 @@
 import { nth } from '../nth';
 import { MM_PER_INCH, type Millimetres } from '../units/quantity';
 import { bendingYield, type Fastener } from './fastener';
-import { lag, LAGS, type LagSize } from './lags';
+import { LAGS } from './lags';
 import { nail, type NailSize } from './nails';
 import { screw, type ScrewSize } from './screws';
 
 /** A fastener of any sort by its size. */
-export type AnySize =
-	{ kind: 'screw'; size: ScrewSize } | { kind: 'nail'; size: NailSize } | { kind: 'lag'; size: LagSize };
+export type AnySize = { kind: 'screw'; size: ScrewSize } | { kind: 'nail'; size: NailSize };
 
 /** The fastener of a size of any sort. @example anyFastener({ kind: 'nail', size: '8d' }).D // 0.131 */
 export function anyFastener(of: AnySize): Fastener {
@@ -16,8 +15,6 @@ export function anyFastener(of: AnySize): Fastener {
 			return screw(of.size);
 		case 'nail':
 			return nail(of.size);
-		case 'lag':
-			return lag(of.size);
 	}
 }
 

@@ -1,7 +1,7 @@
 import type { Wall } from '../plan/types';
 import { topAt } from '../survey/outline';
 import { barredAt } from '../survey/safe-zones';
-import type { Support } from '../survey/supports';
+import { supportUnder, type Support } from '../survey/supports';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 
@@ -44,4 +44,15 @@ export function wallFault(wall: Wall, x: Millimetres, y: Millimetres, s: Support
 			})
 		};
 	return {};
+}
+
+/**
+ * A screw, nail or lag in its place: what it enters there, or why it counts for nothing.
+ * @param up above the foot of what it holds
+ * @param side least distance from the sides of what it enters
+ * @example screwAt(wall, 815, 1400, 10, 7).support?.id
+ */
+export function screwAt(wall: Wall, x: Millimetres, y: Millimetres, up: Millimetres, side: Millimetres): WallScrew {
+	const support = supportUnder(wall, x, y);
+	return { x, y, up, support, ...wallFault(wall, x, y, support, side) };
 }

@@ -4,7 +4,7 @@ import { anyFastener } from '../materials/any-fastener';
 import { facing } from '../solid/frame';
 import { mm, phrase } from '../units/phrase';
 import { inch } from '../units/quantity';
-import { drivenField, drivenOf, OUT, pinWarnings, seatOn, shankPart, SIDE, TAKES } from './pin';
+import { drivenField, drivenOf, OUT, pinWarnings, seatOn, shankPart, shorter, SIDE, TAKES } from './pin';
 
 const fields = {
 	end: choiceField('At its', named('left', 'right'), 'right'),
@@ -57,16 +57,6 @@ export const endPin = defineCarrier({
 	describe: (p) =>
 		phrase(`one ${anyFastener(drivenOf(p.by).of).title} in its ${p.end} end, {o@tape} out`, { o: mm(p.out) }),
 	mirrored: (p, loads) => ({ params: { ...p, end: p.end === 'left' ? ('right' as const) : ('left' as const) }, loads }),
-	changes: (p) => [
-		...(p.out > 10
-			? [
-					{
-						text: phrase('Standing out {o@tape}', { o: mm(Math.max(5, Math.round(p.out * 0.7))) }),
-						params: { ...p, out: Math.max(5, Math.round(p.out * 0.7)) },
-						effort: 'nothing to buy' as const
-					}
-				]
-			: [])
-	],
+	changes: (p) => [...shorter(p)],
 	watch: ['the end of the row: does it split?', 'the screw: does it bend or draw?']
 });

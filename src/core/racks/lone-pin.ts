@@ -6,7 +6,7 @@ import { fail, ok } from '../result';
 import { facing } from '../solid/frame';
 import { mm, phrase } from '../units/phrase';
 import { inch, MM_PER_INCH } from '../units/quantity';
-import { drivenField, drivenOf, OUT, pinWarnings, seatOn, shankPart, SIDE, TAKES } from './pin';
+import { drivenField, drivenOf, OUT, pinWarnings, seatOn, shankPart, shorter, SIDE, TAKES } from './pin';
 
 const fields = { by: drivenField('#10', [80, inch(3)]), out: OUT, takes: TAKES };
 type Params = ValuesOf<typeof fields>;
@@ -80,15 +80,7 @@ export const lonePin = defineCarrier({
 	describe: (p) => phrase(`one ${anyFastener(drivenOf(p.by).of).title}, {o@tape} out`, { o: mm(p.out) }),
 	fit,
 	changes: (p) => [
-		...(p.out > 10
-			? [
-					{
-						text: phrase('Standing out {o@tape}', { o: mm(Math.max(5, Math.round(p.out * 0.7))) }),
-						params: { ...p, out: Math.max(5, Math.round(p.out * 0.7)) },
-						effort: 'nothing to buy' as const
-					}
-				]
-			: []),
+		...shorter(p),
 		...(p.by.kind === 'screw'
 			? [
 					{

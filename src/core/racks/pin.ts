@@ -2,7 +2,7 @@ import { choiceField, lengthField, variantsField, wholeField, type ValueOf } fro
 import { anyFastener, type AnySize } from '../materials/any-fastener';
 import { NAILS, nail } from '../materials/nails';
 import { SCREWS, type ScrewSize } from '../materials/screws';
-import type { Found, Load, Seat } from '../carriers/carrier';
+import type { CarrierChange, Found, Load, Seat } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
 import { circle, plain } from '../solid/outline';
 import type { Frame } from '../solid/frame';
@@ -80,6 +80,14 @@ export const seatOn = (at: Seat['at'], axis: Seat['axis'], out: Millimetres, tak
 	stance: 'hangs',
 	carriedBy: []
 });
+
+/** The same, standing out less; nothing where it hardly does. */
+export const shorter = <P extends { out: Millimetres }>(p: P): CarrierChange<P>[] => {
+	const out = Math.max(OUT.min, Math.round(p.out * 0.7));
+	return p.out > 2 * OUT.min
+		? [{ text: phrase('Standing out {o@tape}', { o: mm(out) }), params: { ...p, out }, effort: 'nothing to buy' }]
+		: [];
+};
 
 /** What is wrong with its figures and what hangs on it. */
 export function pinWarnings(by: Driven, out: Millimetres, load: Load | undefined): Found[] {

@@ -87,7 +87,11 @@ describe('an outlet guard', () => {
 
 	it('another holder before its plug is still told: it keeps its own room alone', () => {
 		const plan = over(planOf(240, [guard()]), outlet());
-		const other = { ...plan.holders[0]!, id: 'k', name: 'Shelf', mount: { ...plan.holders[0]!.mount } };
-		expect(told({ ...plan, holders: [...plan.holders, other] })).toMatch(/same place/);
+		const [guarding] = plan.holders;
+		const other = { ...guarding!, id: 'k', name: 'Board', back: { ...guarding!.back!, height: 420 }, carriers: [] };
+		const said = asked({ ...plan, holders: [...plan.holders, other] }).all.warnings.filter(
+			(w) => w.subject.kind === 'holder' && w.subject.id === 'k'
+		);
+		expect(said.map((w) => w.message.text)).toContain('Stands over {name}');
 	});
 });

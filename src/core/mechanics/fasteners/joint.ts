@@ -16,9 +16,9 @@ export const CD_BUMP = 1.6;
 export const LEAST_PENETRATION: Record<Fastener['kind'], number> = { 'wood-screw': 6, nail: 6, lag: 4 };
 
 /** Wet service: over 19 % moisture in use. NDS 2018 Table 11.3.3; nails pulled out lose far more. */
-const WET = { withdrawal: { 'wood-screw': 0.7, lag: 0.7, nail: 0.25 }, lateral: 0.7 } as const;
+export const WET = { withdrawal: { 'wood-screw': 0.7, lag: 0.7, nail: 0.25 }, lateral: 0.7 } as const;
 /** Into end grain. NDS 2018 12.5.2: screws and nails none in withdrawal, lags 0.75; lateral 0.67. */
-const END_GRAIN = { withdrawal: { 'wood-screw': 0, lag: 0.75, nail: 0 }, lateral: 0.67 } as const;
+export const END_GRAIN = { withdrawal: { 'wood-screw': 0, lag: 0.75, nail: 0 }, lateral: 0.67 } as const;
 
 /** One fastener through a side member and whatever lies between into a main member. */
 export interface Joint {
@@ -80,8 +80,13 @@ export function threadIn(f: Fastener, length: Millimetres, before: Millimetres, 
 	return Math.max(0, Math.min(past, within, threadOf(f, length) - Math.max(0, past - within)));
 }
 
-/** Length that bears in the main member: half the tip is lost below 10 D. */
-function bearingLength(f: Fastener, penetration: Millimetres, tipInside: Millimetres): Millimetres {
+/**
+ * Length that bears in the main member: half the tip is lost below 10 D. NDS 2018 12.3.5.3, from memory.
+ * @param penetration without the tip of a lag
+ * @param tipInside how much of that tip is in it
+ * @example bearingLength(screw('#10'), 60, 0) // 60
+ */
+export function bearingLength(f: Fastener, penetration: Millimetres, tipInside: Millimetres): Millimetres {
 	const D = f.D * MM_PER_INCH;
 	if (f.kind === 'lag') return penetration + tipInside / 2;
 	return penetration >= 10 * D ? penetration : penetration - D;

@@ -5,13 +5,12 @@ import { spacingMinimums } from '../../mechanics/fasteners/spacing-minimums';
 import { isRack } from '../../plan/held';
 import type { Plan, Rack, Wall } from '../../plan/types';
 import { remembering } from '../../remembering';
-import { supportUnder } from '../../survey/supports';
 import { topUnder, type Top } from '../../survey/tops';
 import type { Millimetres } from '../../units/quantity';
 import type { InPlace } from '../in-place';
 import { uprightScrews } from './uprights';
 import { allRows, type RowOnWall } from '../row/second-row';
-import { wallFault, type WallScrew } from '../wall-screw';
+import { screwAt, type WallScrew } from '../wall-screw';
 
 /** A rack in its place, and what it holds to there. */
 export interface RackPlaced extends InPlace<Rack> {
@@ -53,11 +52,7 @@ function screwsOf(built: Built, [left, foot]: readonly [Millimetres, Millimetres
 	const of = hold.kind === 'pin' ? anyFastener(hold.fastener) : screwHook(hold.wire);
 	const { edge } = spacingMinimums(of, { acrossGrain: false, drilled: true });
 	const at = hold.kind === 'pin' ? [hold.at] : hold.at;
-	return at.map((place): WallScrew => {
-		const [x, y] = [left + place[0], foot + place[1]];
-		const support = supportUnder(wall, x, y);
-		return { x, y, up: place[1], support, ...wallFault(wall, x, y, support, edge) };
-	});
+	return at.map(([x, y]) => screwAt(wall, left + x, foot + y, y, edge));
 }
 
 /** The upper side that it stands on, where it stands at all. */

@@ -1,20 +1,17 @@
 import { anyFastener } from '../../materials/any-fastener';
 import { noScrewsIn, screwGravity, stock } from '../../materials/stocks';
-import { CD_STORAGE, LEAST_PENETRATION } from '../../mechanics/fasteners/joint';
+import { bearingLength, CD_STORAGE, END_GRAIN, LEAST_PENETRATION, WET } from '../../mechanics/fasteners/joint';
 import type { EndPinHold } from '../../carriers/hold';
 import type { RackPlaced } from '../../places/rack/place';
 import type { Wall } from '../../plan/types';
 import { mm, phrase } from '../../units/phrase';
 import { MM_PER_INCH } from '../../units/quantity';
 import { checkOf, failedStep, missingStep } from '../../verdict/check';
-import { bearsOver, hungOn, onLever } from './on-lever';
+import { hungOn, onLever } from './on-lever';
 import { givesNothing, type HeldResult } from '../held-result';
 
-/** Across in end grain. NDS 2018 12.5.2. */
-const END_GRAIN = 0.67;
 /** In the edge of plywood no value is published: half of the face's, as practice has it. */
 const PLY_EDGE = 0.5;
-const WET = 0.7;
 
 /**
  * One screw or nail in the end of a row's cleat, with what hangs on it. What it puts on the row, the row's own checks
@@ -61,15 +58,15 @@ export function endPinResult(p: RackPlaced, hold: EndPinHold, wall: Wall): HeldR
 		main: 'end of the row',
 		at: phrase(`its ${word} in the end of {row}`, { row: on.row.name || 'the row' }),
 		fastener: f,
-		length: bearsOver(f, entered),
+		length: bearingLength(f, entered, 0),
 		G: screwGravity(board),
 		toGrain: 90,
 		out,
 		weight: total,
 		factors: [
 			{ by: CD_STORAGE, words: 'stored for good' },
-			ply ? { by: PLY_EDGE, words: 'edge of plywood, by practice' } : { by: END_GRAIN, words: 'end grain' },
-			...(wall.wet ? [{ by: WET, words: 'wet' }] : [])
+			ply ? { by: PLY_EDGE, words: 'edge of plywood, by practice' } : { by: END_GRAIN.lateral, words: 'end grain' },
+			...(wall.wet ? [{ by: WET.lateral, words: 'wet' }] : [])
 		],
 		source: 'NDS 2018 chapter 12, TR12',
 		lever: () => [

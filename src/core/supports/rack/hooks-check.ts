@@ -2,7 +2,7 @@ import type { HooksHold } from '../../carriers/hold';
 import { screwHook } from '../../materials/any-fastener';
 import { isKnown, wood } from '../../materials/woods';
 import { combinedAllowable } from '../../mechanics/fasteners/combined';
-import { CD_STORAGE, LEAST_PENETRATION } from '../../mechanics/fasteners/joint';
+import { CD_STORAGE, LEAST_PENETRATION, WET } from '../../mechanics/fasteners/joint';
 import { standOff } from '../../mechanics/fasteners/stand-off';
 import { withdrawalPerLength } from '../../mechanics/fasteners/withdrawal';
 import type { StudLoad } from '../../mechanics/members/stud-bending';
@@ -23,7 +23,6 @@ import type { HeldResult } from '../held-result';
 
 /** Of its height, so far below its hook the lower wheel of a bicycle leans on the wall: a judgement. */
 const LEANS_AT = 0.55;
-const WET = 0.7;
 
 /** What hangs on one hook. */
 interface Hung {
@@ -80,7 +79,7 @@ function threadCheck(hold: HooksHold, wall: Wall, s: WallScrew & { support: Supp
 			subject
 		};
 	const { G } = wood(support.species);
-	const factor = CD_STORAGE * (wall.wet ? WET : 1);
+	const factor = CD_STORAGE * (wall.wet ? WET.lateral : 1);
 	const lever = hold.out + gap;
 	const o = standOff({ fastener: f, length: entered, G, toGrain: support.member ? 90 : 0, out: lever });
 	const perMm = withdrawalPerLength(f, G);

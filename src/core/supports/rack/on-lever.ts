@@ -3,7 +3,7 @@ import { standOff, type StandOff, type StandOffInput } from '../../mechanics/fas
 import { holderWeights, type HolderWeights } from '../../places/in-place';
 import type { RackPlaced } from '../../places/rack/place';
 import { mm, moment, newtons, perLength, phrase } from '../../units/phrase';
-import { MM_PER_INCH, type Millimetres, type Newtons } from '../../units/quantity';
+import type { Newtons } from '../../units/quantity';
 import type { StepParts, SumLine } from '../../verdict/check';
 
 /** One fastener that something hangs on, out from what it is driven into. */
@@ -89,11 +89,4 @@ export function onLever(o: OnLever): StepParts {
 			}
 		]
 	};
-}
-
-/** Length of a fastener that bears: half the tip is lost below ten diameters. NDS 2018 12.3.5.3, from memory. */
-export function bearsOver(f: Fastener, entered: Millimetres): Millimetres {
-	const D = f.D * MM_PER_INCH;
-	if (f.kind === 'lag') return Math.max(0, entered - (f.tip * MM_PER_INCH) / 2);
-	return entered >= 10 * D ? entered : Math.max(0, entered - D);
 }

@@ -1,6 +1,6 @@
 import { anyFastener } from '../../materials/any-fastener';
 import { isKnown, wood } from '../../materials/woods';
-import { CD_BUMP, CD_STORAGE, LEAST_PENETRATION } from '../../mechanics/fasteners/joint';
+import { bearingLength, CD_BUMP, CD_STORAGE, LEAST_PENETRATION, WET } from '../../mechanics/fasteners/joint';
 import type { PinHold } from '../../carriers/hold';
 import type { RackPlaced } from '../../places/rack/place';
 import type { Wall } from '../../plan/types';
@@ -11,11 +11,8 @@ import { MM_PER_INCH } from '../../units/quantity';
 import { checkOf, failedStep, missingStep, type Check, type StepParts } from '../../verdict/check';
 import { GRAB, GRAB_UNDER } from '../../verdict/grab';
 import { MEMBER, speciesUnknown, TRADE_RULE } from '../wall-screws';
-import { bearsOver, hungOn, onLever, type OnLever } from './on-lever';
+import { hungOn, onLever, type OnLever } from './on-lever';
 import { givesNothing, type HeldResult } from '../held-result';
-
-/** Wet service: NDS 2018 Table 11.3.3. */
-const WET = 0.7;
 
 /** In words: what is driven in. */
 const wordOf = ({ fastener }: PinHold): string => fastener.kind;
@@ -39,8 +36,7 @@ function levered(p: RackPlaced, hold: PinHold, wall: Wall, support: Support) {
 	const f = anyFastener(hold.fastener);
 	const gap = claddingDepth(wall.cladding);
 	const entered = Math.min(Math.max(0, hold.length - hold.out - gap), support.depth);
-	const tip = f.kind === 'lag' ? f.tip * MM_PER_INCH : 0;
-	const counts = entered - tip >= LEAST_PENETRATION[f.kind] * f.D * MM_PER_INCH - 1e-9;
+	const counts = entered >= LEAST_PENETRATION[f.kind] * f.D * MM_PER_INCH - 1e-9;
 	const { total, standOff } = hungOn(p);
 	const member = MEMBER[support.member ?? 'stud'];
 	const on = (weight: number, out: number, duration: number, words: string): OnLever => ({
@@ -48,12 +44,12 @@ function levered(p: RackPlaced, hold: PinHold, wall: Wall, support: Support) {
 		main: member,
 		at: phrase(`its ${wordOf(hold)} at ${member} {x@tape}`, { x: mm(p.screws[0]?.x ?? 0) }),
 		fastener: f,
-		length: bearsOver(f, entered),
+		length: bearingLength(f, entered, 0),
 		G: wood(support.species).G,
 		toGrain: support.member === 'blocking' || support.member === 'plank' ? 90 : 0,
 		out: out + gap,
 		weight,
-		factors: [{ by: duration, words }, ...(wall.wet ? [{ by: WET, words: 'wet' }] : [])],
+		factors: [{ by: duration, words }, ...(wall.wet ? [{ by: WET.lateral, words: 'wet' }] : [])],
 		source: `NDS 2018 chapter 12, TR12; G of the ${member}: ${wood(support.species).title}`,
 		lever: () => [
 			{
