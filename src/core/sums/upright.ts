@@ -5,12 +5,14 @@ import { allowedLine, capacityLines } from '../members/joint-lines';
 import { combinedAllowable } from '../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../mechanics/fasteners/joint';
 import { rectangle } from '../mechanics/members/rectangle';
-import { localPulls, worstPulls, type Turn } from '../mechanics/statics/upright';
+import { crushing, drawing } from '../mechanics/statics/soft-upright';
+import type { Turn } from '../mechanics/statics/upright';
+import { uprightPulls } from '../mechanics/statics/upright-pulls';
 import { WOOD_CHOICES } from '../materials/bending';
 import { lag, LAGS, type LagSize } from '../materials/lags';
 import { wood } from '../materials/woods';
 import { mm, moment, newtons, phrase, stress } from '../units/phrase';
-import { weightOf } from '../units/quantity';
+import { MM_PER_INCH, weightOf } from '../units/quantity';
 import { choiceField, lengthField, lengthsField, massField } from '../form/field';
 import type { InputsOf } from './inputs';
 import { answerOf, defineSum, type Change } from './sum';
@@ -48,10 +50,28 @@ function steps(i: I): Step[] {
 	// About the face that bears on the wall: the upright's depth counts whole.
 	const couple = weightOf(i.load) * (i.reach + i.depth);
 	const turns: Turn[] = i.arms.map((at) => ({ at, couple }));
-	const bound = localPulls(i.lags, turns, i.foot);
-	const beam = worstPulls(i.lags, turns, [i.foot, i.foot + i.length, ...i.arms]);
+	const up = i.lags.map((y) => y - i.foot);
+	const { inertia, modulus: section } = rectangle(i.thickness, i.depth);
+	const {
+		bound,
+		stiff,
+		soft,
+		most: pulls
+	} = uprightPulls(
+		{
+			length: Math.max(i.length, ...up),
+			bending: timber.E * inertia,
+			wall: crushing(timber.E, i.thickness, i.depth),
+			lag: drawing(
+				timber.density,
+				lag(i.lag as LagSize).D * MM_PER_INCH,
+				Math.max(1, i.lagLength - i.depth - i.cladding)
+			),
+			lags: up
+		},
+		turns.map((t) => ({ ...t, at: t.at - i.foot }))
+	);
 	const across = (weightOf(i.load) * i.arms.length) / i.lags.length;
-	const pulls = bound.map((t, k) => Math.max(t, nth(beam, k)));
 	const worst = pulls.reduce((best, t, k) => (t > nth(pulls, best) ? k : best), 0);
 	const pull = nth(pulls, worst);
 	const at = nth(i.lags, worst);
@@ -68,7 +88,6 @@ function steps(i: I): Step[] {
 	const both = combinedAllowable(c.axial, c.lateral, pull, across);
 	const resultant = Math.hypot(pull, across);
 	// Between lags the couples bend it; the most that one of them gives is itself.
-	const section = rectangle(i.thickness, i.depth).modulus;
 	const Fb = timber.Fb * CD_STORAGE;
 	const below = worst === 0 ? i.foot : nth(i.lags, worst - 1);
 	const several = couple > 0 ? Math.round((nth(bound, worst) * (at - below)) / couple) : 0;
@@ -98,10 +117,15 @@ function steps(i: I): Step[] {
 				},
 				{
 					label: 'as a beam',
+					sum: phrase('held at its lags, pressing on a stiff wall at its ends and arms; each arm by itself, added up'),
+					result: newtons(nth(stiff, worst))
+				},
+				{
+					label: 'wall and lags give',
 					sum: phrase(
-						'held at its lags, pressing on the wall where its arms push it in; each arm by itself, added up. The greater of the two counts'
+						'as a beam on wood that crushes a little anywhere, by lags that draw a little. The greatest of the three counts'
 					),
-					result: newtons(nth(beam, worst))
+					result: newtons(nth(soft, worst))
 				},
 				{
 					label: 'across each',

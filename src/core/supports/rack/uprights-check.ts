@@ -1,4 +1,5 @@
 import type { UprightsHold } from '../../carriers/hold';
+import { bendingMaterial } from '../../materials/bending';
 import { lag } from '../../materials/lags';
 import { screwGravity, stock } from '../../materials/stocks';
 import { isKnown, wood } from '../../materials/woods';
@@ -6,7 +7,9 @@ import { combinedAllowable } from '../../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../../mechanics/fasteners/joint';
 import { rectangle } from '../../mechanics/members/rectangle';
 import type { StudLoad } from '../../mechanics/members/stud-bending';
-import { localPulls, worstPulls, type Turn } from '../../mechanics/statics/upright';
+import { crushing, drawing } from '../../mechanics/statics/soft-upright';
+import type { Turn } from '../../mechanics/statics/upright';
+import { uprightPulls } from '../../mechanics/statics/upright-pulls';
 import { allowedLine, capacityLines } from '../../members/joint-lines';
 import { nth } from '../../nth';
 import type { RackPlaced } from '../../places/rack/place';
@@ -15,7 +18,7 @@ import type { Wall } from '../../plan/types';
 import { claddingDepth } from '../../survey/cladding-depth';
 import { surveyed, type Support } from '../../survey/supports';
 import { mm, moment, newtons, phrase, stress } from '../../units/phrase';
-import { weightOf, type Millimetres, type NewtonMillimetres, type Newtons } from '../../units/quantity';
+import { MM_PER_INCH, weightOf, type Millimetres, type NewtonMillimetres, type Newtons } from '../../units/quantity';
 import { checkOf, failedStep, missingStep, type Check, type SumLine } from '../../verdict/check';
 import { plugCheck } from '../plug-check';
 import { MEMBER, speciesUnknown } from '../wall-screws';
@@ -74,28 +77,30 @@ function loadedUprights(p: RackPlaced, hold: UprightsHold): Loaded[] {
 	});
 }
 
-/**
- * Where an upright leans on its wall: its ends and its arms, as the quick sum has it. It may lean anywhere: nearer to
- * an arm its lever would be shorter, but there the wall crushes and the lags give, which no such sum knows. A
- * judgement; the local bound stands beside it.
- */
-const touches = ({ length, levels }: UprightsHold): Millimetres[] => [0, ...levels, length];
+/** What the wood is taken for where nobody knows it: stiff, which asks more of a lag. */
+const STIFF = 420;
 
-/** Pull on each lag that counts, by the greater of two models, and what goes across each. */
-function lagLoads(u: Loaded, hold: UprightsHold) {
+/** Pull on each lag that counts, by the greatest of three models, and what goes across each. */
+function lagLoads(u: Loaded, hold: UprightsHold, wall: Wall) {
 	const turns = [...u.arms, u.own].filter((t) => t.couple > 0).sort((a, b) => a.at - b.at);
 	const heights = u.held.map((s) => s.up);
-	const bound = localPulls(heights, turns, 0);
-	const beam = worstPulls(heights, turns, touches(hold));
+	const of = stock(hold.stock);
+	const { E } = bendingMaterial(of.panel ?? of.species, 1);
+	const into = hold.lags.length - hold.depth - hold.packing - claddingDepth(wall.cladding);
+	const densest =
+		wall.build?.kind === 'masonry' ? STIFF : Math.max(...u.held.map((s) => wood(s.support.species).density));
+	const pulls = uprightPulls(
+		{
+			length: Math.max(hold.length, ...heights),
+			bending: E * rectangle(hold.thickness, hold.depth).inertia,
+			wall: crushing(E, hold.thickness, hold.depth),
+			lag: drawing(densest, lag(hold.lags.size).D * MM_PER_INCH, Math.max(into, 1)),
+			lags: heights
+		},
+		turns
+	);
 	const down = u.own.down + u.arms.reduce((sum, a) => sum + a.down, 0);
-	return {
-		heights,
-		bound,
-		beam,
-		pulls: bound.map((t, k) => Math.max(t, nth(beam, k))),
-		down,
-		across: down / u.held.length
-	};
+	return { ...pulls, down, across: down / u.held.length };
 }
 
 function jointAt(hold: UprightsHold, wall: Wall, support: Support): Joint {
@@ -114,11 +119,11 @@ function jointAt(hold: UprightsHold, wall: Wall, support: Support): Joint {
 /** The lag of an upright that is nearest to its limit. */
 function lagCheck(p: RackPlaced, hold: UprightsHold, wall: Wall, u: Loaded): Check {
 	const { id } = p.holder;
-	const loads = lagLoads(u, hold);
+	const loads = lagLoads(u, hold, wall);
 	const judged = u.held.map((s, k) => {
 		const joint = jointAt(hold, wall, s.support);
 		const capacity = jointCapacity(joint, CD_STORAGE);
-		const pull = nth(loads.pulls, k);
+		const pull = nth(loads.most, k);
 		const both = combinedAllowable(capacity.axial, capacity.lateral, pull, loads.across);
 		const resultant = Math.hypot(pull, loads.across);
 		const strain = both.allowed > 0 ? resultant / both.allowed : resultant * Number.MAX_SAFE_INTEGER;
@@ -145,10 +150,15 @@ function lagCheck(p: RackPlaced, hold: UprightsHold, wall: Wall, u: Loaded): Che
 		},
 		{
 			label: 'as a beam',
+			sum: phrase('held at its lags, pressing on a stiff wall at its ends and arms; each arm by itself, added up'),
+			result: newtons(nth(loads.stiff, k))
+		},
+		{
+			label: 'wall and lags give',
 			sum: phrase(
-				'held at its lags, pressing on the wall; each arm by itself, added up. The greater of the two counts'
+				'as a beam on wood that crushes a little anywhere, by lags that draw a little. The greatest of the three counts'
 			),
-			result: newtons(nth(loads.beam, k))
+			result: newtons(nth(loads.soft, k))
 		},
 		{
 			label: 'across each',

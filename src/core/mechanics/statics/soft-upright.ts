@@ -1,0 +1,124 @@
+import { nth } from '../../nth';
+import type { Megapascals, Millimetres, Newtons } from '../../units/quantity';
+import { addTo, banded, solveBanded } from './banded';
+import type { Turn } from './upright';
+
+/** An upright on a wall that crushes a little, held by lags that draw a little. Heights above its foot. */
+export interface SoftUpright {
+	length: Millimetres;
+	/** E I of it, N mm2. */
+	bending: number;
+	/** Push of the wall on a mm of it for every mm that it sinks in, N/mm2. */
+	wall: Megapascals;
+	/** Pull of a lag for every mm that it draws, N/mm. */
+	lag: number;
+	/** Heights, ascending. */
+	lags: readonly Millimetres[];
+}
+
+/** Pieces that an upright is cut into, at most so long. */
+const PIECE: Millimetres = 25;
+/** Rounds after which what touches is as near as it comes: it settles in a few. */
+const ROUNDS = 60;
+/** What keeps a bar that nothing touches from being without an answer, as a share of its own stiffness. */
+const HELD = 1e-9;
+
+/** Heights of the ends of its pieces: every lag and every couple is one of them. */
+function cut({ length, lags }: SoftUpright, turns: readonly Turn[]): Millimetres[] {
+	const marks = [...new Set([0, ...lags, ...turns.map((t) => t.at), length])]
+		.filter((y) => y >= 0 && y <= length)
+		.sort((a, b) => a - b);
+	return marks.flatMap((y, i) => {
+		const next = marks[i + 1];
+		if (next === undefined) return [y];
+		const n = Math.ceil((next - y) / PIECE);
+		return Array.from({ length: n }, (_, k) => y + (k * (next - y)) / n);
+	});
+}
+
+/** Where the upright is off the wall, outward, with these lags and these stretches of wall taking part. */
+function movedOut(u: SoftUpright, at: readonly Millimetres[], on: readonly boolean[], turns: readonly Turn[]) {
+	const A = banded(2 * at.length, 3);
+	const b = new Array<number>(2 * at.length).fill(0);
+	at.slice(1).forEach((y, i) => {
+		const e = y - nth(at, i);
+		const c = u.bending / e ** 3;
+		// A beam element: out and turn at its lower end, out and turn at its upper.
+		const K = [
+			[12, 6 * e, -12, 6 * e],
+			[6 * e, 4 * e * e, -6 * e, 2 * e * e],
+			[-12, -6 * e, 12, -6 * e],
+			[6 * e, 2 * e * e, -6 * e, 4 * e * e]
+		];
+		for (let p = 0; p < 4; p++) for (let q = p; q < 4; q++) addTo(A, 2 * i + p, 2 * i + q, c * nth(nth(K, p), q));
+	});
+	at.forEach((y, i) => {
+		const along = ((at[i + 1] ?? y) - (at[i - 1] ?? y)) / 2;
+		const isLag = u.lags.includes(y);
+		addTo(A, 2 * i, 2 * i, (HELD * u.bending) / u.length ** 3);
+		if (nth(on, i)) addTo(A, 2 * i, 2 * i, u.wall * along);
+		else if (isLag) addTo(A, 2 * i, 2 * i, u.lag);
+	});
+	for (const t of turns) {
+		const i = at.indexOf(t.at);
+		if (i >= 0) b[2 * i + 1] = nth(b, 2 * i + 1) + t.couple;
+	}
+	const x = solveBanded(A, b);
+	return at.map((_, i) => nth(x, 2 * i));
+}
+
+/**
+ * Pull on each lag of an upright that bends, on a wall that gives where it is pressed and nowhere holds, by lags that
+ * draw and never push. What touches and what pulls is found by turns until it stays: at every place the wall pushes
+ * where the upright sinks in, and a lag pulls where it stands off.
+ * Statics: beam elements on one-sided springs. Where wall and lags are stiff, the lever of a lag is as short as an
+ * upright can bend; where they are soft it grows. With both rigid there would be no end to the pull.
+ * @returns one for each lag, never less than nothing
+ * @example softPulls({ length: 2438, bending: 2.1e10, wall: 170, lag: 8000, lags }, [{ at: 2286, couple: 60400 }])
+ */
+export function softPulls(u: SoftUpright, turns: readonly Turn[]): Newtons[] {
+	const at = cut(u, turns);
+	let on = at.map(() => true);
+	let out = movedOut(u, at, on, turns);
+	for (let round = 0; round < ROUNDS; round++) {
+		const next = out.map((w) => w < 0);
+		if (next.every((v, i) => v === on[i])) break;
+		on = next;
+		out = movedOut(u, at, on, turns);
+	}
+	return u.lags.map((y) => u.lag * Math.max(0, nth(out, at.indexOf(y))));
+}
+
+/**
+ * The worst on each lag where any arm may be empty: what each by itself pulls, added up, or all together if that is
+ * more.
+ * @example worstSoftPulls(upright, turns).length // as many as it has lags
+ */
+export function worstSoftPulls(u: SoftUpright, turns: readonly Turn[]): Newtons[] {
+	const each = turns.map((t) => softPulls(u, [t]));
+	const all = softPulls(u, turns);
+	return u.lags.map((_, k) =>
+		Math.max(
+			nth(all, k),
+			each.reduce((sum, pulls) => sum + nth(pulls, k), 0)
+		)
+	);
+}
+
+/**
+ * How hard a timber is to crush across its grain, by a mm of its length: a thirtieth of E along it, EN 338's own rule.
+ * What is behind it is taken as rigid, which shortens the lever and so asks more of the lag.
+ * @example crushing(11000, 45, 95) // 174 N/mm2
+ */
+export const crushing = (E: Megapascals, thickness: Millimetres, depth: Millimetres): Megapascals =>
+	((E / 30) * thickness) / depth;
+
+/**
+ * What a lag or screw draws by in wood, N/mm: 160 (rho / 420)^0.85 d^0.9 l^0.6, of the coming EN 1995, from memory.
+ * @param density of the wood, kg/m3
+ * @param d of the thread
+ * @param l of it in the wood
+ * @example drawing(420, 6.35, 50) // 8840
+ */
+export const drawing = (density: number, d: Millimetres, l: Millimetres): number =>
+	160 * (density / 420) ** 0.85 * d ** 0.9 * Math.max(0, l) ** 0.6;
