@@ -1,25 +1,25 @@
 import { box, type Shape } from '../drawing/shapes';
 import { failedStep, missingStep, stepOf, type Step } from '../verdict/check';
-import { allowedLine, capacityLines, threadLine } from '../members/joint-lines';
-import { combinedAllowable } from '../mechanics/fasteners/combined';
-import { CD_STORAGE, jointCapacity, type Joint } from '../mechanics/fasteners/joint';
-import { dowelBearing } from '../mechanics/fasteners/lateral';
-import { withdrawalPerLength } from '../mechanics/fasteners/withdrawal';
 import {
-	CEILING_LIVE,
-	deckShares,
-	greatestShare,
-	joistAllowance,
-	joistMoment,
-	joistShare,
-	shareWithOneLost
-} from '../mechanics/members/deck';
+	boltStep,
+	hangerLagHolds,
+	hangerLagStep,
+	joistStep,
+	spreaderStep,
+	strapOf,
+	strapStep,
+	type CeilingRoom
+} from '../members/hanging-steps';
+import { allowedLine, capacityLines } from '../members/joint-lines';
+import { combinedAllowable } from '../mechanics/fasteners/combined';
+import { jointCapacity, type Joint } from '../mechanics/fasteners/joint';
+import { deckShares, greatestShare, joistShare, shareWithOneLost } from '../mechanics/members/deck';
 import { WOOD_CHOICES } from '../materials/bending';
 import { lag, LAGS, type LagSize } from '../materials/lags';
-import { MILD_STEEL, STRAPS } from '../materials/steel';
+import { STRAPS } from '../materials/steel';
 import { wood } from '../materials/woods';
-import { mm, moment, newtons, perLength, phrase, stress } from '../units/phrase';
-import { MM_PER_INCH, MPA_PER_PSI, weightOf } from '../units/quantity';
+import { mm, newtons, phrase } from '../units/phrase';
+import { weightOf } from '../units/quantity';
 import { choiceField, lengthField, massField, numberField, wholeField } from '../form/field';
 import type { InputsOf } from './inputs';
 import { OVERHEAD } from '../verdict/proof-load';
@@ -77,20 +77,8 @@ type I = InputsOf<typeof fields>;
 /** A share in a sum: figures enough to work it out again. */
 const fixed = (share: number) => String(Number(share.toFixed(4)));
 
-/** What bolt bearing is divided by across the grain: 4 K_theta. NDS 2018 Table 12.3.1B. */
-const BOLT_RD = 5;
-
 function hangerSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	const timber = wood(i.species);
-	const screw = lag(i.lag as LagSize);
-	// Pulled straight out: the least penetration of chapter 12 is one for loads across, but the tip holds nothing.
-	const thread = Math.max(0, i.hangerLag - screw.tip * MM_PER_INCH);
-	const perMm = withdrawalPerLength(screw, timber.G);
-	const holds = perMm * thread * CD_STORAGE;
-	const strap = STRAPS.find((s) => s.id === i.strap) as (typeof STRAPS)[number];
-	const net = (strap.width - i.strapHole) * strap.thickness;
-	const Fe = dowelBearing(timber.G, Math.max(0.25, i.bolt / MM_PER_INCH), 90) * MPA_PER_PSI;
-	const bears = (Fe * i.bolt * i.boltWood * CD_STORAGE) / BOLT_RD;
 	const each = {
 		label: 'each hanger',
 		sum: phrase(`{W} × {x} / {h} × {k}: the deck in one piece over ${i.hangers} hangers`, {
@@ -101,66 +89,12 @@ function hangerSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 		}),
 		result: newtons(shares.hanger)
 	};
+	const pulled = { force: shares.hanger, lines: () => [each] };
+	const { holds } = hangerLagHolds(i.lag as LagSize, i.hangerLag, timber.G);
 	return [
-		stepOf({
-			title: 'hanger lag',
-			reason: phrase('hanger lag pulls out of the spreader'),
-			source: 'NDS 2018 12.2-1',
-			demand: newtons(shares.hanger),
-			capacity: newtons(holds),
-			lines: () => [
-				each,
-				threadLine(screw, timber.G),
-				{
-					label: 'thread holds',
-					sum: phrase(`{W} × ({l} - {e}) × ${CD_STORAGE}: without its tip`, {
-						W: perLength(perMm),
-						l: mm(i.hangerLag),
-						e: mm(Math.min(i.hangerLag, screw.tip * MM_PER_INCH))
-					}),
-					result: newtons(holds)
-				}
-			]
-		}),
-		stepOf({
-			title: 'strap',
-			reason: phrase('strap at its hole'),
-			source: 'AISC 360 yield / 1.67 on the net section',
-			demand: stress(shares.hanger / net),
-			capacity: stress(MILD_STEEL.allowed),
-			lines: () => [
-				each,
-				{
-					label: 'strap is pulled',
-					sum: phrase('{R} / (({w} - {o}) × {t})', {
-						R: newtons(shares.hanger),
-						w: mm(strap.width),
-						o: mm(i.strapHole),
-						t: mm(strap.thickness)
-					}),
-					result: stress(shares.hanger / net)
-				}
-			]
-		}),
-		stepOf({
-			title: 'bolt',
-			reason: phrase('bolt crushes the deck frame'),
-			source: 'NDS 2018 Table 12.3.3, 12.3.1B',
-			demand: newtons(shares.hanger),
-			capacity: newtons(bears),
-			lines: () => [
-				each,
-				{
-					label: 'wood bears',
-					sum: phrase(`{F} × {d} × {l} × ${CD_STORAGE} / ${BOLT_RD}`, {
-						F: stress(Fe),
-						d: mm(i.bolt),
-						l: mm(i.boltWood)
-					}),
-					result: newtons(bears)
-				}
-			]
-		}),
+		stepOf(hangerLagStep(pulled, i.lag as LagSize, i.hangerLag, timber.G)),
+		stepOf(strapStep(pulled, strapOf(i.strap), i.strapHole)),
+		stepOf(boltStep(pulled, i.bolt, i.boltWood, timber.G)),
 		Number.isFinite(shares.lost)
 			? stepOf({
 					title: 'one hanger lost',
@@ -196,18 +130,8 @@ function hangerSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 
 function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	const timber = wood(i.species);
-	const screw = lag(i.lag as LagSize);
-	const joint: Joint = {
-		fastener: screw,
-		length: i.joistLag,
-		side: { thickness: i.spreader, G: timber.G },
-		gap: i.ceilingBoard,
-		main: { thickness: i.joistDepth, G: timber.G }
-	};
-	const c = jointCapacity(joint);
 	const share = joistShare(i.joists, i.hangers);
 	const force = shares.line * share;
-	const each = force / i.perJoist;
 	const perJoist = {
 		label: 'each joist',
 		sum: phrase(`{R} × {k}: the spreader in one piece under ${i.joists} joists`, {
@@ -216,25 +140,19 @@ function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 		}),
 		result: newtons(force)
 	};
-	const spreader = stepOf({
-		title: 'spreader lags',
-		reason: c.across
-			? phrase('spreader pulls out of the joists')
-			: phrase('spreader lags too short: {p} in the joist, {need} needed', {
-					p: mm(c.penetration),
-					need: mm(c.needed)
-				}),
-		source: 'NDS 2018 12.2-1, 12.2.5',
-		demand: newtons(each),
-		capacity: newtons(c.axial),
-		lines: () => [
-			perJoist,
-			{ label: 'each lag', sum: phrase(`{F} / ${i.perJoist}`, { F: newtons(force) }), result: newtons(each) },
-			...capacityLines(joint, c, { side: 'spreader', main: 'joist' }).slice(0, 4),
-			{ label: 'the smaller', sum: phrase('of thread and head'), result: newtons(c.axial) }
-		]
-	});
-	const caution = [phrase('A joist that also holds a roof in tension, is notched or is spliced needs an engineer')];
+	const spreader = stepOf(
+		spreaderStep(
+			{ force, lines: () => [perJoist] },
+			{
+				fastener: lag(i.lag as LagSize),
+				length: i.joistLag,
+				side: { thickness: i.spreader, G: timber.G },
+				gap: i.ceilingBoard,
+				main: { thickness: i.joistDepth, G: timber.G }
+			},
+			i.perJoist
+		)
+	);
 	if (i.ceiling === 'truss')
 		return [
 			spreader,
@@ -243,40 +161,13 @@ function joistSteps(i: I, shares: ReturnType<typeof deckShares>): Step[] {
 	if (i.ceiling === 'unknown')
 		return [
 			spreader,
-			missingStep('joists', phrase('what the ceiling was made to carry is not known'), 'IRC Table R301.5', caution)
+			missingStep('joists', phrase('what the ceiling was made to carry is not known'), 'IRC Table R301.5', [
+				phrase('A joist that also holds a roof in tension, is notched or is spliced needs an engineer')
+			])
 		];
-	const live = CEILING_LIVE[i.ceiling as 'none' | 'limited'];
-	const M = joistMoment(force, i.at, i.span);
-	const free = joistAllowance(live, i.spacing, i.span) * i.share;
-	return [
-		spreader,
-		stepOf({
-			title: 'joists',
-			reason: phrase('the joists bend under the hang line'),
-			source: 'statics; IRC Table R301.5',
-			demand: moment(M),
-			capacity: moment(free),
-			lines: () => [
-				perJoist,
-				{
-					label: 'bends a joist',
-					sum: phrase('{P} × {a} × ({L} - {a}) / {L}', { P: newtons(force), a: mm(i.at), L: mm(i.span) }),
-					result: moment(M)
-				},
-				{
-					label: 'made to carry',
-					sum: phrase('{q} × {s} × {L}² / 8 × {f}: what is free of the design load', {
-						q: { value: live, dim: 'area-load' },
-						s: mm(i.spacing),
-						L: mm(i.span),
-						f: String(i.share)
-					}),
-					result: moment(free)
-				}
-			],
-			notes: caution
-		})
-	];
+	const room = { made: i.ceiling as CeilingRoom['made'], spacing: i.spacing, span: i.span, free: i.share };
+	const step = joistStep([{ force, at: i.at }], room);
+	return [spreader, stepOf({ ...step, lines: () => [perJoist, ...step.lines()] })];
 }
 
 function ledgerStep(i: I, shares: ReturnType<typeof deckShares>): Step {
