@@ -48,7 +48,7 @@ describe('an upright on a wall that gives', () => {
 		expect(low).toBe(0);
 		expect(high).toBeCloseTo((2500 * 954.9 * 1e6) / 4.7388e9, 0);
 	});
-	// Nearer than the lag stands over the couple, a bent timber cannot lean on its wall: M / 3 is past all it can come to.
+	// Nearer than the lag stands over the couple a bent timber cannot lean on its wall: it never comes to M / 3.
 	it('pulls more the stiffer wall and lags are, and never without end', () => {
 		const pulls = [30, 1e3, 1e4, 1e5, 1e6].map((wall) => top(at(wall, 5 * wall)));
 		pulls.slice(1).forEach((p, i) => expect(p).toBeGreaterThan(nth(pulls, i)));

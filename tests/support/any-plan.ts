@@ -208,6 +208,7 @@ function rackOf(i: number, { x, y, rack: of }: Any, row: string): Holder | null 
 	const mounts: Record<typeof way, Mount> = {
 		own: { kind: 'own', x, y },
 		'row-end': { kind: 'row-end', row },
+		'row-hook': { kind: 'row-hook', row, x },
 		'row-top': { kind: 'row-top', row, x }
 	};
 	return { id: id('h', i), name: '', mount: mounts[way], carriers: [{ ...first, id: 'c0' }] };

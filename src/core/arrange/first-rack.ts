@@ -3,9 +3,12 @@ import { checkPlan } from '../checks/check-plan';
 import { ON_WALL } from '../plan/carrier-problems';
 import { alone } from '../plan/held';
 import type { Carrier, Plan, Rack, RackMount } from '../plan/types';
+import type { Built } from '../holders/built';
 import { builtRack } from '../places/rack/place';
 import { topAt } from '../survey/outline';
 import { ledgeBox } from '../survey/packing';
+import { joistMiddles } from '../survey/joists';
+import { pitched } from '../survey/pitched';
 import { supportsAt } from '../survey/supports';
 import type { LengthUnit } from '../units/parse-length';
 import type { Millimetres } from '../units/quantity';
@@ -45,11 +48,24 @@ export function markOf({ carriers }: Pick<Rack, 'carriers'>): {
 	return (first && carrierKind(first.kind).mark?.(first.params)) ?? { name: 'Left end', at: [0, 0] };
 }
 
+/** Feet that are tried: about the chest, near the floor for what is tall, under the joists for what hangs from them. */
+function heightsFor({ ceiling }: Plan['wall'], { carriers }: Rack, built: Built): readonly Millimetres[] {
+	const [first] = carriers;
+	if (!first || !carrierKind(first.kind).fromAbove) return built.face.height > TALL ? FEET : HEIGHTS;
+	if (!ceiling) return [HIGH];
+	const top = Math.max(built.face.height, ...built.seats.map((s) => s.at[1] + (s.load?.height ?? 0)));
+	return [UNDER, 2 * UNDER, 3 * UNDER].map((room) => Math.max(0, Math.round(ceiling.height - top - room)));
+}
+/** Room for a spreader and for lifting out, under the joists. */
+const UNDER: Millimetres = 120;
+/** Where nobody has surveyed a ceiling. */
+const HIGH: Millimetres = 2100;
+
 /** Along studs and boards at the usual heights, its mark on their middle; or on every upper side of the survey. */
 function ownPlaces({ wall }: Plan, rack: Rack): RackMount[] {
 	const [dx, dy] = markOf(rack).at;
-	const built = builtRack(rack, null);
-	const heights = built.face.height > TALL ? FEET : HEIGHTS;
+	const built = builtRack(rack, wall, null);
+	const heights = heightsFor(wall, rack, built);
 	const on = heights.flatMap((y) =>
 		supportsAt(wall, y)
 			.filter((s) => y < topAt(wall, s.x))
@@ -65,12 +81,25 @@ function ownPlaces({ wall }: Plan, rack: Rack): RackMount[] {
 	return built.hold?.kind === 'rest' ? tops : on;
 }
 
+/** How wide it is, whatever row it may come to. */
+const built = ({ wall }: Plan, rack: Rack): Millimetres => builtRack(rack, wall, null).face.width;
+
+/** Left ends along a row that is long enough: from its left end on, by steps. */
+function hookPlaces(_: Plan, { left, right }: Plan['rows'][number], width: Millimetres): Millimetres[] {
+	const room = right - left - width;
+	if (room < 0) return [];
+	const n = Math.min(6, Math.floor(room / 300) + 1);
+	return Array.from({ length: n }, (__, i) => Math.round(left + (n === 1 ? room / 2 : (i * room) / (n - 1))));
+}
+
 function placesOf(plan: Plan, rack: Rack, kind: RackMount['kind']): RackMount[] {
 	switch (kind) {
 		case 'own':
 			return ownPlaces(plan, rack);
 		case 'row-end':
 			return plan.rows.map((r) => ({ kind, row: r.id }));
+		case 'row-hook':
+			return plan.rows.flatMap((r) => hookPlaces(plan, r, built(plan, rack)).map((x) => ({ kind, row: r.id, x })));
 		case 'row-top':
 			return plan.rows
 				.filter((r) => r.backer)
@@ -87,15 +116,34 @@ export function onStuds({ wall }: Plan, rack: Rack): Rack {
 	const [first, ...others] = rack.carriers;
 	const fit = first && carrierKind(first.kind).onStuds;
 	if (!first || !fit || !alone(rack.mount)) return rack;
-	const from = rack.mount.x + markOf(rack).at[0];
+	const { x } = rack.mount;
+	const from = x + markOf(rack).at[0];
 	const studs = [...new Set(supportsAt(wall, rack.mount.y).map((s) => s.x))].sort((a, b) => a - b);
-	const behind = studs.filter((x) => x > from - ON_IT).map((x) => Math.max(0, x - from));
+	if (carrierKind(first.kind).fromAbove) {
+		const params = fit(
+			first.params,
+			studs.map((m) => m - x),
+			joistPlaces(wall).map((m) => m - x)
+		);
+		return { ...rack, carriers: [{ ...first, params }, ...others] };
+	}
+	const behind = studs.filter((m) => m > from - ON_IT).map((m) => Math.max(0, m - from));
 	if (behind.length < 2 || (behind[0] ?? 1) > ON_IT) return rack;
-	const carrier = { ...first, params: fit(first.params, [0, ...behind.slice(1)]) };
+	const params = fit(first.params, [0, ...behind.slice(1)], []);
+	const carrier = { ...first, params };
 	// Its first upright stays where it is: the figures may move it in the rack's own frame.
 	const moved = { ...rack, carriers: [carrier, ...others] };
 	return { ...moved, mount: { ...rack.mount, x: from - markOf(moved).at[0] } };
 }
+
+/** Places along the wall where joists take a lag: their own, or every so often of the one that runs along it. */
+function joistPlaces({ ceiling, width }: Plan['wall']): Millimetres[] {
+	if (!ceiling || ceiling.kind === 'slab') return [];
+	return ceiling.direction === 'across'
+		? joistMiddles(ceiling, width)
+		: pitched(ceiling.pitch / 2, ceiling.pitch, width);
+}
+
 /** A mark so near to the middle of a stud is on it. */
 const ON_IT: Millimetres = 12;
 

@@ -173,6 +173,8 @@ export interface Host {
 export interface CarrierContext {
 	host: Host;
 	loads: readonly Load[];
+	/** Of what hangs from above: the underside of the joists over its foot; null where nobody has surveyed them. */
+	over?: Millimetres | null;
 }
 
 /** What somebody wants carried: things of the stock-take alike in grip, how many, and the room there is. */
@@ -221,8 +223,13 @@ export interface CarrierKind<P = Record<string, unknown>> {
 	held?: readonly HeldBy[];
 	/** Of a rack: the place that people measure to, from its left end and its foot. Absent: those. */
 	mark?(params: P): { name: string; at: Vec2 };
-	/** Of a rack: with its fasteners on what is behind it, by places along the wall from its mark, ascending from 0. */
-	onStuds?(params: P, studs: readonly Millimetres[]): P;
+	/** Of a rack: it hangs from the joists too, and is built for how high they are. */
+	fromAbove?: true;
+	/**
+	 * Of a rack: with its fasteners on what is behind it, by places along the wall from its mark, ascending from
+	 * 0. Of what hangs from above from its left end, on the joists over it too.
+	 */
+	onStuds?(params: P, studs: readonly Millimetres[], joists: readonly Millimetres[]): P;
 	/** Its screws come through the board from behind: it stands on the back alone. */
 	through?: true;
 	/** What each of its loads is for, in words; as many as it has groups of seats. */

@@ -1,14 +1,15 @@
 import type { LagSize } from '../materials/lags';
+import type { Screw } from '../materials/screws';
 import type { StockId } from '../materials/stocks';
 import type { AnySize } from '../materials/any-fastener';
 import type { Vec2 } from '../solid/vector';
 import type { Kilograms, Millimetres } from '../units/quantity';
 
 /** What a rack may be held by: itself on the wall, the end of a row, the sheet behind one. */
-export type HeldBy = 'own' | 'row-end' | 'row-top';
+export type HeldBy = 'own' | 'row-end' | 'row-top' | 'row-hook';
 
 /** How a rack holds to what it stands on: data, each kind judged in a file of its own. In the rack's frame. */
-export type Hold = PinHold | EndPinHold | RestHold | UprightsHold | HooksHold;
+export type Hold = PinHold | EndPinHold | RestHold | UprightsHold | HooksHold | DeckHold | ArmsHold;
 
 /** One fastener driven into the wall, on which things hang. */
 export interface PinHold {
@@ -63,6 +64,66 @@ export interface HooksHold {
 	length: Millimetres;
 	out: Millimetres;
 	rated: Kilograms | null;
+}
+
+/** Arms that hang on a row by their notches, each by itself. */
+export interface ArmsHold {
+	kind: 'arms';
+	/** Of each, its middle along the rack. */
+	xs: readonly Millimetres[];
+	/** Along the wall, and out from it, of the uprights of one. */
+	width: Millimetres;
+	depth: Millimetres;
+	height: Millimetres;
+	/** For the cleat: wood over it, how deep and how high it is at the back. */
+	notch: { tip: Millimetres; depth: Millimetres; high: Millimetres };
+	/** Over the row below; null where there is none. */
+	lower: { from: Millimetres; to: Millimetres } | null;
+	/** Out of the uprights. */
+	out: Millimetres;
+	/** Each arm's own wood, and where its middle is, out from what the cleat is on. */
+	own: { mass: Kilograms; out: Millimetres };
+}
+
+/** A deck between a ledger on the wall and hangers from a spreader under the joists. */
+export interface DeckHold {
+	kind: 'deck';
+	width: Millimetres;
+	/** Out from the wall. */
+	hangLine: Millimetres;
+	/** Section of ledger, rail and members, which stand on edge, and how many members there are. */
+	stock: StockId;
+	thickness: Millimetres;
+	high: Millimetres;
+	members: number;
+	/** Of each joint of a member with ledger or rail. */
+	joint: { fastener: Screw; length: Millimetres; count: number };
+	/** Lags of the ledger at the middle of its height, along the deck. */
+	ledger: { lag: LagSize; length: Millimetres; at: readonly Millimetres[] };
+	hangers: {
+		at: readonly Millimetres[];
+		strap: string;
+		hole: Millimetres;
+		bolt: Millimetres;
+		lag: LagSize;
+		/** Of its lag, in the wood of the spreader. */
+		into: Millimetres;
+	};
+	spreader: {
+		stock: StockId;
+		lag: LagSize;
+		length: Millimetres;
+		/** Along the deck, and how many at each place. */
+		at: readonly Millimetres[];
+		each: number;
+		/** Ceiling board between it and the joists. */
+		board: Millimetres;
+	};
+	/** Bins on each other, and how wide one is. */
+	layers: number;
+	wide: Millimetres;
+	/** Underside of the joists above its foot; null where nobody has surveyed them. */
+	over: Millimetres | null;
 }
 
 /** What stands on whatever is under it there. */

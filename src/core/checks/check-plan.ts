@@ -1,14 +1,16 @@
 import { segmentsOn } from '../cleats/segments';
 import { rowWarnings } from '../cleats/row-warnings';
-import type { Blocking, Cutting, Plan, Row, Stud, Wall } from '../plan/types';
+import type { Blocking, Ceiling, Cutting, Plan, Row, Stud, Wall } from '../plan/types';
 import { remembering } from '../remembering';
 import { governingCheck, worstFirst, type Check, type Verdict, type Warning } from '../verdict/check';
 import { blockResult, type BlockResult } from '../supports/block-check';
 import { holderChecks } from './row/holder-checks';
 import { unknownLoads } from './unknown-loads';
 import { rowChecks, type RowResult } from '../supports/row/row-checks';
+import { joistCheck } from '../supports/joist-check';
 import { studCheck } from '../supports/stud-check';
 import { holderWarnings } from './clashes';
+import type { JoistForce } from '../members/hanging-steps';
 import type { StudLoad } from '../mechanics/members/stud-bending';
 import type { Millimetres, Newtons } from '../units/quantity';
 import { fixedHolders, type AnyPlaced } from '../places/any-place';
@@ -49,6 +51,11 @@ export interface JudgedStud extends Judged {
 	load: Newtons;
 }
 
+/** A joist with the weight that hangs from it. */
+export interface JudgedJoist extends Judged {
+	load: Newtons;
+}
+
 /** Every check of a plan. */
 export interface PlanChecks {
 	/** All of them, holder by holder and row by row. */
@@ -58,6 +65,8 @@ export interface PlanChecks {
 	holders: Map<string, JudgedHolder>;
 	rows: Map<string, JudgedRow>;
 	studs: Map<string, JudgedStud>;
+	/** Those that something hangs from, by their ids. */
+	joists: Map<string, JudgedJoist>;
 	/** Weight that all rows give to a stud, a block, or a place of a wall without studs, by its id. */
 	given(id: string): Newtons;
 	readonly wall: Judged;
@@ -130,11 +139,11 @@ const judgeScrewed = remembering(
 	(
 		placed: FixedPlaced | RackPlaced,
 		result: HeldResult,
-		blocks: readonly Check[],
+		under: readonly Check[],
 		row: OnRow | undefined,
 		stop: Warning | undefined
 	): JudgedHolder => {
-		const path = [...new Set([...result.checks, ...blocks, ...(row ? checksUnder(nearEnd(placed, row), row) : [])])];
+		const path = [...new Set([...result.checks, ...under, ...(row ? checksUnder(nearEnd(placed, row), row) : [])])];
 		return { placed, path, ...judged(path, stop ?? row?.stop) };
 	}
 );
@@ -149,7 +158,7 @@ function nearEnd({ left, right }: AnyPlaced, { result }: OnRow): { left: Millime
 
 /** What hangs on a row, its own and what rides there, whose weight nobody said. */
 const unknownOn = remembering((laid: LaidRow): Check[] =>
-	[...laid.placed, ...laid.guests, ...laid.extras.map((e) => e.rack)].flatMap(unknownLoads)
+	[...laid.placed, ...laid.guests, ...new Set(laid.extras.map((e) => e.rack))].flatMap(unknownLoads)
 );
 
 interface RowAndHolders extends JudgedRow {
@@ -211,6 +220,17 @@ const judgeStud = remembering((stud: Stud, wall: Wall, given: Given, unknown: re
 	return { ...judged([studCheck(stud, wall, all), ...unknown]), load: all.reduce((sum, l) => sum + l.force, 0) };
 });
 
+/** What hangs from one joist, from each of what hangs there. */
+type Hung = readonly (readonly JoistForce[] | undefined)[];
+
+function judgeJoist(ceiling: Ceiling, id: string, hung: Hung, unknown: readonly Check[]): JudgedJoist {
+	const forces = hung.flatMap((f) => f ?? []);
+	return {
+		...judged([joistCheck(id, ceiling, forces), ...unknown]),
+		load: forces.reduce((sum, f) => sum + f.force, 0)
+	};
+}
+
 /** Whatever gives loads to studs: rows, and blocks between them. */
 type Giver = Pick<RowResult, 'studLoads'>;
 const givenTo = (id: string, givers: readonly Giver[]): Given => givers.map((g) => g.studLoads.get(id));
@@ -263,10 +283,13 @@ export function checkPlan(plan: Plan): PlanChecks {
 		holders.set(p.holder.id, judgeScrewed(p, result, blocksOf(result), undefined, stops.holders.get(p.holder.id)));
 	});
 	const onRowOf = new Map(onRows.map((r, i) => [laid[i]?.row.id, r]));
+	const joists = judgedJoists(wall, racks, held);
 	racks.forEach((p, i) => {
 		const result = held[i] as HeldResult;
 		const row = onRowOf.get(p.on?.row.id);
-		holders.set(p.holder.id, judgeScrewed(p, result, blocksOf(result), row, stops.holders.get(p.holder.id)));
+		const over = [...(result.joistLoads?.keys() ?? [])].flatMap((id) => joists.get(id)?.check ?? []);
+		const under = over.length > 0 ? [...blocksOf(result), ...over] : blocksOf(result);
+		holders.set(p.holder.id, judgeScrewed(p, result, under, row, stops.holders.get(p.holder.id)));
 	});
 	const rows = new Map<string, JudgedRow>(judgedRows.map((r) => [r.laid.row.id, r]));
 	const studs = new Map<string, JudgedStud>();
@@ -286,7 +309,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 		...laid.flatMap((l, i) => [...l.placed.flatMap((p) => holderChecks(p)), ...(results[i] as RowResult).checks]),
 		...[...screwed, ...held].flatMap((r) => r.checks),
 		...blocks.map((b) => b.check),
-		...[...studs.values()].flatMap((s) => s.check ?? [])
+		...[...studs.values(), ...joists.values()].flatMap((s) => s.check ?? [])
 	];
 	return {
 		get checks() {
@@ -296,11 +319,37 @@ export function checkPlan(plan: Plan): PlanChecks {
 		holders,
 		rows,
 		studs,
+		joists,
 		given: (id) => direct.reduce((sum, r) => sum + (r.studLoads.get(id) ?? []).reduce((s, l) => s + l.force, 0), 0),
 		get wall() {
 			return worstOf([...holders.values(), ...rows.values(), ...[...studs.values()].filter((s) => s.load > 0)]);
 		}
 	};
+}
+
+/** Every joist that something hangs from, under all of it. */
+function judgedJoists(
+	{ ceiling }: Wall,
+	racks: readonly RackPlaced[],
+	held: readonly HeldResult[]
+): Map<string, JudgedJoist> {
+	const hung = held.map((h) => h.joistLoads);
+	const ids = new Set(hung.flatMap((loads) => [...(loads?.keys() ?? [])]));
+	if (!ceiling) return new Map();
+	return new Map(
+		[...ids].map((id) => {
+			const unknown = racks.flatMap((p, i) => (hung[i]?.has(id) ? unknownLoads(p) : []));
+			return [
+				id,
+				judgeJoist(
+					ceiling,
+					id,
+					hung.map((loads) => loads?.get(id)),
+					unknown
+				)
+			];
+		})
+	);
 }
 
 /** Published checks, least margin first: what is open on a wall. */

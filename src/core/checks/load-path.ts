@@ -5,7 +5,7 @@ import { hostOf } from '../plan/carrier-problems';
 import type { Row, Wall } from '../plan/types';
 import type { RackPlaced } from '../places/rack/place';
 import type { Millimetres, Newtons } from '../units/quantity';
-import { rowExtra } from '../places/row/extras';
+import { rowExtras } from '../places/row/extras';
 import { hookLoad, type HookLoad } from '../places/row/hook-loads';
 import { shareOf } from '../supports/row/row-loads';
 import { onRow, screwedOn, type AnyPlaced } from '../places/any-place';
@@ -45,8 +45,14 @@ export function loadPath(placed: AnyPlaced, wall: Wall, kerf: Millimetres): Load
 /** To what it is driven into; along its row where it is on one. */
 function rackPath(placed: RackPlaced, wall: Wall, kerf: Millimetres): LoadPath | null {
 	const common = { carriers: [], thing: thingsAt(placed), hook: null };
-	const extra = rowExtra(placed, wall, kerf);
-	if (extra) return { ...common, screws: rowScrews(extra.load, placed.on?.row, wall, kerf) };
+	const extras = rowExtras(placed, wall, kerf);
+	if (extras.length > 0) {
+		// Several arms share a stud: what each gives it, together.
+		const places = new Map<number, LoadPath['screws'][number]>();
+		for (const s of extras.flatMap((e) => rowScrews(e.load, placed.on?.row, wall, kerf)))
+			places.set(s.at[0], { ...s, across: s.across + (places.get(s.at[0])?.across ?? 0) });
+		return { ...common, screws: [...places.values()] };
+	}
 	// Over each other in one stud they are one place: the highest of them, with the most that the stud may have.
 	const { studLoads } = rackResult(placed, wall);
 	const tops = new Map<string, LoadPath['screws'][number]>();

@@ -2,6 +2,8 @@ import type { Hold } from '../carriers/hold';
 import type { RackPlaced } from '../places/rack/place';
 import type { Wall } from '../plan/types';
 import { remembering } from '../remembering';
+import { armsResult } from '../supports/rack/arms-check';
+import { deckResult } from '../supports/rack/deck-check';
 import { endPinResult } from '../supports/rack/end-pin-check';
 import { pinResult } from '../supports/rack/pin-check';
 import { restResult } from '../supports/rack/rest-check';
@@ -22,6 +24,10 @@ function heldBy(p: RackPlaced, hold: Hold, wall: Wall): HeldResult {
 			return restResult(p, hold);
 		case 'hooks':
 			return hooksResult(p, hold, wall);
+		case 'arms':
+			return armsResult(p, hold);
+		case 'deck':
+			return deckResult(p, hold, wall);
 		case 'uprights':
 			return uprightsResult(p, hold, wall);
 	}
@@ -33,6 +39,6 @@ function heldBy(p: RackPlaced, hold: Hold, wall: Wall): HeldResult {
  */
 export const rackResult = remembering((p: RackPlaced, wall: Wall): HeldResult => {
 	const { hold } = p.built;
-	const { checks, studLoads } = hold ? heldBy(p, hold, wall) : givesNothing();
-	return { checks: [...checks, ...unknownLoads(p), ...memberChecks(p), ...memberGrabs(p).checks], studLoads };
+	const { checks, ...gives } = hold ? heldBy(p, hold, wall) : givesNothing();
+	return { checks: [...checks, ...unknownLoads(p), ...memberChecks(p), ...memberGrabs(p).checks], ...gives };
 });

@@ -9,6 +9,8 @@ import { FAR_WORDS } from '../survey/row-fit';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Warning } from '../verdict/check';
+import { liftOff } from '../cleats/profile';
+import { deckFit } from './deck-fit';
 import { rowBox } from './fixed-fit';
 
 type Say = (level: Warning['level'], message: Phrase) => void;
@@ -115,6 +117,37 @@ function besideRows(p: RackPlaced, rows: readonly Row[], kerf: Millimetres, say:
 		if (overlap(taken, rowBox(row, kerf))) say('stop', phrase('{row} is in its place', { row: row.name || 'A row' }));
 }
 
+/** Tips of arms stand about so high that a head meets them. */
+const HEADS = { low: 1300, high: 1950 } as const;
+
+/** Arms past the ends of their row, notches that do not go over its cleat or over the row below. */
+function armsFit(p: RackPlaced, say: Say): void {
+	const { hold } = p.built;
+	if (hold?.kind !== 'arms' || !p.on) return;
+	const { row, profile } = p.on;
+	for (const along of hold.xs) {
+		const x = p.left + along;
+		if (x - hold.width / 2 < row.left - 0.5 || x + hold.width / 2 > row.right + 0.5)
+			say('stop', phrase('The arm at {x@tape} hangs past the end of its row', { x: mm(x) }));
+	}
+	const { notch } = hold;
+	const at = { n: mm(notch.depth), t: mm(profile.thickness) };
+	if (notch.depth < profile.thickness - 0.05)
+		say('stop', phrase('A notch {n} deep does not go over a cleat {t} thick: its foot stands off the wall', at));
+	const rise = profile.front + liftOff(profile);
+	if (notch.high < rise)
+		say(
+			'stop',
+			phrase('A notch {h} high does not lift over the cleat: {r} or more', { h: mm(notch.high), r: mm(rise) })
+		);
+	const lost = p.feet.find((f) => f !== null);
+	if (lost === 'meets-row') say('stop', phrase('The uprights meet the row below: a notch over that, or shorter ones'));
+	else if (lost) say('mind', phrase('Nothing is behind the foot of an arm: it leans on the edge of its own cleat'));
+	const tip = p.foot + p.built.seatHeight;
+	if (tip > HEADS.low && tip < HEADS.high && p.built.projection > 200)
+		say('mind', phrase('Its arms end at head height, {h} up: round their corners', { h: mm(tip) }));
+}
+
 /** A screw in the end of a board: wood beside it, and nothing else there. */
 function endFit(p: RackPlaced, say: Say): void {
 	const { hold } = p.built;
@@ -142,6 +175,8 @@ export function rackFit(p: RackPlaced, rows: readonly Row[], wall: Wall, kerf: M
 	uprightsFit(p, wall, say);
 	hooksFit(p, wall, say);
 	endFit(p, say);
+	armsFit(p, say);
+	deckFit(p, wall, say);
 	if (p.built.hold?.kind === 'rest' && !p.under)
 		say('stop', phrase('Nothing is under it there: no ledge, no head of a door or window, no sheet behind a row'));
 }

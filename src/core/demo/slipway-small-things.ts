@@ -16,6 +16,12 @@ const thing = (
 ): Thing => ({ ...newThing(id, name), group, count, width, height, depth, mass, use: 'weekly', ...more });
 
 export const smallThings: Thing[] = [
+	thing('sail-bin', 'Bin of sails', 'bins', 4, [400, 320, 600, 9], {
+		grip: 'shelf',
+		dims: { baseWidth: 400, baseDepth: 600 },
+		use: 'seldom',
+		where: 'under the loft'
+	}),
 	thing('square', 'Framing square', 'marking out', 1, [610, 405, 3, 0.7], {
 		grip: 'groove',
 		dims: { thickness: 3, balance: 240 },

@@ -67,7 +67,7 @@ function groundOf(offered: OfferedFace, on: Made): Ground {
 }
 
 /** Makes the carriers one after another: each stands on the ground, or on a face of one before it. */
-export function makeAll(ground: Ground, carriers: readonly Carrier[]) {
+export function makeAll(ground: Ground, carriers: readonly Carrier[], over?: Millimetres | null) {
 	const made = new Map<string, Made>();
 	const lost: Carrier[] = [];
 	let first = 0;
@@ -85,7 +85,11 @@ export function makeAll(ground: Ground, carriers: readonly Carrier[]) {
 		const here = on && offered ? groundOf(offered, on) : ground;
 		const host: Host = { ...here, at: [carrier.at.x, carrier.at.y] };
 		const frame = within(here.frame, upright([carrier.at.x, carrier.at.y, 0]));
-		const built = kind.build(carrier.params, { host, loads: carrier.loads });
+		const built = kind.build(carrier.params, {
+			host,
+			loads: carrier.loads,
+			...(over === undefined ? {} : { over })
+		});
 		if (on) on.parts = boredInto(on.parts, frame, built.host);
 		const [root, parts] = [on?.root ?? carrier.id, partsOf(built, frame)];
 		made.set(carrier.id, { carrier, host, frame, built, carriedBy: here.carriedBy, first, root, parts });

@@ -13,11 +13,12 @@ const WALL = { face: 'front', width: 0, height: 0, stock: 'ply-18', carriedBy: [
  * surface.
  * @param carriers the rack itself, and what stands on it
  * @param z how far out from the surface its own frame begins
+ * @param over the underside of the joists above its foot; null where nobody has surveyed them
  * @example buildRack(holder.carriers, 0).hold?.kind
  */
-export function buildRack(carriers: readonly Carrier[], z: Millimetres): Built {
+export function buildRack(carriers: readonly Carrier[], z: Millimetres, over: Millimetres | null = null): Built {
 	const placed = carriers.map((c, i) => (i === 0 ? { ...c, at: { ...c.at, x: 0, y: 0 } } : c));
-	const { made: all, lost } = makeAll({ ...WALL, frame: facing('front', [0, 0, z]) }, placed);
+	const { made: all, lost } = makeAll({ ...WALL, frame: facing('front', [0, 0, z]) }, placed, over);
 	const made = all.map((m) => ({ ...m, own: weigh(m.parts) }));
 	const [rack] = made;
 	const at = carriersAt(made);

@@ -2,6 +2,7 @@ import { crossRodMember, shelfMember } from './beam';
 import { cantileverMember } from './cantilever';
 import { faceScrewsMember } from './face-screws';
 import { halvedArmMember } from './halved-arm';
+import { housedArmMember } from './housed-arm';
 import { housedEndMember } from './housed-end';
 import { jointMember } from './joint';
 import type { MemberData, MemberKind } from './member';
@@ -15,6 +16,7 @@ const MEMBERS: readonly MemberKind<never>[] = [
 	jointMember,
 	housedEndMember,
 	halvedArmMember,
+	housedArmMember,
 	shelfMember,
 	crossRodMember,
 	ratedMember,

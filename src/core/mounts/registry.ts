@@ -6,6 +6,7 @@ import type {
 	OwnMount,
 	RackMount,
 	RowEndMount,
+	RowHookMount,
 	RowMount,
 	RowTopMount
 } from '../plan/types';
@@ -51,6 +52,12 @@ const MOUNTS: { [K in Mount['kind']]: MountKind<Extract<Mount, { kind: K }>> } =
 		title: 'On the end of a row',
 		refers: (m: RowEndMount) => m.row,
 		moved: (m: RowEndMount) => m,
+		screws: () => []
+	},
+	'row-hook': {
+		title: 'Hung on a row',
+		refers: (m: RowHookMount) => m.row,
+		moved: (m: RowHookMount, dx) => ({ ...m, x: m.x + dx }),
 		screws: () => []
 	},
 	'row-top': {

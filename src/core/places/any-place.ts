@@ -44,7 +44,7 @@ export function placesById(plan: Plan): Map<string, AnyPlaced> {
  */
 export function builtOf(plan: Pick<Plan, 'rows' | 'cutting' | 'wall'>, holder: Holder): Built | null {
 	if (isFixed(holder)) return buildFixed(holder);
-	if (isRack(holder)) return builtRack(holder, rowUnder(holder, plan));
+	if (isRack(holder)) return builtRack(holder, plan.wall, rowUnder(holder, plan));
 	if (!hangs(holder)) return null;
 	const row = plan.rows.find((r) => r.id === holder.mount.row);
 	return row ? buildHung(holder, row, plan.cutting.kerf) : null;

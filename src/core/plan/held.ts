@@ -9,6 +9,7 @@ import type {
 	Rack,
 	RackMount,
 	RowEndMount,
+	RowHookMount,
 	RowTopMount,
 	Strips
 } from './types';
@@ -25,6 +26,7 @@ export const isRackMount = (m: Mount): m is RackMount => m.kind !== 'row' && m.k
 /** By itself at a place of the wall? On the end of a row, on the sheet behind one? */
 export const alone = (m: Mount): m is OwnMount => m.kind === 'own';
 export const onRowEnd = (m: Mount): m is RowEndMount => m.kind === 'row-end';
+export const onRowHook = (m: Mount): m is RowHookMount => m.kind === 'row-hook';
 export const onRowTop = (m: Mount): m is RowTopMount => m.kind === 'row-top';
 
 /** Is it held as it is, without a back? */

@@ -155,6 +155,10 @@ export const HOLDER = {
 		'row-top': {
 			row: idField('Row'),
 			x: lengthField('Left end', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth)
+		},
+		'row-hook': {
+			row: idField('Row'),
+			x: lengthField('Left end', -WALL_LIMITS.maxWidth, WALL_LIMITS.maxWidth)
 		}
 	}),
 	back: orAbsent(groupField('Back', BACK)),

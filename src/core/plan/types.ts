@@ -127,7 +127,7 @@ export interface Holder {
 export type Mount = RowMount | FixedMount | RackMount;
 
 /** How a rack is held: its own geometry says where its fasteners are. */
-export type RackMount = OwnMount | RowEndMount | RowTopMount;
+export type RackMount = OwnMount | RowEndMount | RowTopMount | RowHookMount;
 
 /** Hung on a row with its left end at x. */
 export interface RowMount {
@@ -167,6 +167,13 @@ export interface RowEndMount {
 /** On top of the sheet behind a row, with its left end at x. */
 export interface RowTopMount {
 	kind: 'row-top';
+	row: string;
+	x: Millimetres;
+}
+
+/** Hung on a row by notches of its own, with its left end at x. */
+export interface RowHookMount {
+	kind: 'row-hook';
 	row: string;
 	x: Millimetres;
 }

@@ -214,7 +214,10 @@ export const WALL = {
 			width: length('Width', 10, 400),
 			depth: length('Depth', 10, 800),
 			height: height('Height'),
-			species
+			species,
+			span: orAbsent(length('Span', 300, 12_000)),
+			attic: orAbsent(choice('Made for', named('none', 'limited'))),
+			free: orAbsent(number('Free of it', 0, 1))
 		})
 	),
 	levels: orAbsent(

@@ -265,6 +265,12 @@ export interface Ceiling {
 	/** Of their lower edge above the floor. */
 	height: Millimetres;
 	species: SpeciesId;
+	/** Of a joist between what it lies on. Absent: nobody said, and nothing that hangs from it is judged. */
+	span?: Millimetres;
+	/** What the space above was made for. Absent: nobody said. */
+	attic?: 'none' | 'limited';
+	/** Of what it was made to carry, the share that nothing takes yet, 0 to 1. Absent: a half. */
+	free?: number;
 }
 
 export interface Levels {

@@ -1,13 +1,11 @@
 import { box, type Shape } from '../drawing/shapes';
 import { stepOf, type Step } from '../verdict/check';
-import { CD_BUMP, CD_STORAGE } from '../mechanics/fasteners/joint';
-import { GRAB } from '../verdict/grab';
-import { lumberArmStresses } from '../mechanics/members/lumber-arm';
+import { housedArmGrab, housedArmOf, housedArmSteps } from '../members/housed-arm';
 import { rectangle } from '../mechanics/members/rectangle';
 import { dropFactor } from '../mechanics/statics/drop';
 import { WOOD_CHOICES } from '../materials/bending';
 import { wood } from '../materials/woods';
-import { fine, mm, moment, newtons, phrase, ratio, stress } from '../units/phrase';
+import { fine, mm, newtons, phrase, ratio } from '../units/phrase';
 import { weightOf } from '../units/quantity';
 import { choiceField, lengthField, massField } from '../form/field';
 import type { InputsOf } from './inputs';
@@ -33,144 +31,17 @@ const fields = {
 type I = InputsOf<typeof fields>;
 
 function steps(i: I): Step[] {
-	const timber = wood(i.species);
-	const arm = {
-		weight: weightOf(i.load),
-		length: i.length,
-		arm: { thickness: i.armThickness, height: i.armHeight },
-		upright: { thickness: i.uprightThickness, depth: i.uprightDepth },
+	const { title, source, Fb, Fv, FcPerp } = wood(i.species);
+	const of = { title, source, Fb, Fv, FcPerp };
+	const data = housedArmOf({
+		arm: { ...of, thickness: i.armThickness, height: i.armHeight },
+		upright: { ...of, thickness: i.uprightThickness, depth: i.uprightDepth },
 		notch: i.notch,
 		tip: i.tip
-	};
-	const s = lumberArmStresses(arm);
-	const W = newtons(arm.weight);
-	const Fb = timber.Fb * CD_STORAGE;
-	const Fv = timber.Fv * CD_STORAGE;
-	const both = 2 * i.uprightThickness;
-	const M = (arm.weight * i.length) / 2;
-	const source = `statics; NDS 2018 3.3, 3.4, 3.10; ${timber.title}: ${timber.source}`;
-	const split = 'NDS 2018 3.8.2: a third of Fv, not to be relied on';
-	const turn = { label: 'turns it', sum: phrase('{W} × {L} / 2', { W, L: mm(i.length) }), result: moment(M) };
-	const grabM = GRAB * i.length;
-	const glued = Fv / 3 / s.glue;
-	return [
-		stepOf({
-			title: 'arm',
-			reason: phrase('the arm bends at its uprights'),
-			source,
-			demand: stress(s.bending),
-			capacity: stress(Fb),
-			lines: () => [
-				turn,
-				{
-					label: 'bending',
-					sum: phrase('6 × {M} / ({t} × {h}²)', { M: moment(M), t: mm(i.armThickness), h: mm(i.armHeight) }),
-					result: stress(s.bending)
-				},
-				{ label: 'allowed', sum: phrase(`{f} × ${CD_STORAGE}`, { f: stress(timber.Fb) }), result: stress(Fb) }
-			]
-		}),
-		stepOf({
-			title: 'housing',
-			reason: phrase('the shoulders of the housing crush'),
-			source,
-			demand: stress(s.housing),
-			capacity: stress(timber.FcPerp),
-			lines: () => [
-				turn,
-				{
-					label: 'shoulders',
-					sum: phrase('(4 × {W} × {l} + 6 × {M}) / {l}² / {t}', {
-						W,
-						l: mm(i.uprightDepth),
-						M: moment(M),
-						t: mm(i.armThickness)
-					}),
-					result: stress(s.housing)
-				}
-			],
-			notes: [
-				phrase(`Glue alone would have {m}: a second line, {g} of the {a} that wood takes across its grain`, {
-					m: ratio(glued),
-					g: stress(s.glue),
-					a: stress(Fv / 3)
-				})
-			]
-		}),
-		stepOf({
-			title: 'notch',
-			reason: phrase('the uprights bend where the notch leaves {d}', { d: mm(i.uprightDepth - i.notch) }),
-			source,
-			demand: stress(s.notched),
-			capacity: stress(Fb),
-			lines: () => [
-				{
-					label: 'stands out',
-					sum: phrase('{d} + {L} / 2', { d: mm(i.uprightDepth), L: mm(i.length) }),
-					result: mm(s.standOff)
-				},
-				{
-					label: 'bending',
-					sum: phrase('6 × {W} × {x} / ({b} × ({d} - {n})²)', {
-						W,
-						x: mm(s.standOff),
-						b: mm(both),
-						d: mm(i.uprightDepth),
-						n: mm(i.notch)
-					}),
-					result: stress(s.notched)
-				}
-			]
-		}),
-		stepOf({
-			title: 'hook tip',
-			reason: phrase('the tip over the cleat shears off'),
-			source,
-			demand: stress(s.tipShear),
-			capacity: stress(Fv),
-			lines: () => [
-				{
-					label: 'shear',
-					sum: phrase('1.5 × {W} / ({h} × {b})', { W, h: mm(i.tip), b: mm(both) }),
-					result: stress(s.tipShear)
-				}
-			]
-		}),
-		stepOf({
-			title: 'hook tip splitting',
-			reason: phrase('the tip splits off at its root'),
-			source: split,
-			demand: stress(s.tipSplit),
-			capacity: stress(Fv / 3),
-			lines: () => [
-				{
-					label: 'across the grain',
-					sum: phrase('6 × {W} × {n} / 2 / ({b} × {h}²)', { W, n: mm(i.notch), b: mm(both), h: mm(i.tip) }),
-					result: stress(s.tipSplit)
-				}
-			]
-		}),
-		stepOf({
-			title: 'grab',
-			basis: 'grab',
-			reason: phrase('somebody hangs on its end'),
-			source,
-			demand: stress(grabM / rectangle(i.armThickness, i.armHeight).modulus),
-			capacity: stress(timber.Fb * CD_BUMP),
-			lines: () => [
-				{
-					label: 'bending',
-					sum: phrase('6 × {G} × {L} / ({t} × {h}²)', {
-						G: newtons(GRAB),
-						L: mm(i.length),
-						t: mm(i.armThickness),
-						h: mm(i.armHeight)
-					}),
-					result: stress(grabM / rectangle(i.armThickness, i.armHeight).modulus)
-				}
-			]
-		})
-	];
+	});
+	const W = weightOf(i.load);
+	// Spread along it: its middle is half way out.
+	return [...housedArmSteps(data, W, (W * i.length) / 2), housedArmGrab(data, i.length)].map((step) => stepOf(step));
 }
 
 /** How much harder a board laid down presses: by the give of the arm's end. */

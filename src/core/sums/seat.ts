@@ -2,7 +2,7 @@ import { box, type Shape } from '../drawing/shapes';
 import { hookOutline, profileOutline, type Bevel, type CleatProfile } from '../cleats/profile';
 import { failedStep, missingStep, stepOf, type Step, type SumLine } from '../verdict/check';
 import { cleatRoll, hookRoll, rollArm } from '../mechanics/statics/roll';
-import { seatJudged } from '../checks/row/seat-judged';
+import { seatJudged } from '../members/seat-judged';
 import { greatestTug, lockStripUplift, seat, SEAT_FACTOR, worstPart, type SeatInput } from '../mechanics/statics/seat';
 import { mm, moment, newtons, phrase, ratio, type Phrase } from '../units/phrase';
 import { radians, weightOf } from '../units/quantity';

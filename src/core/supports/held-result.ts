@@ -1,3 +1,4 @@
+import type { JoistForce } from '../members/hanging-steps';
 import type { StudLoad } from '../mechanics/members/stud-bending';
 import type { Check } from '../verdict/check';
 
@@ -5,6 +6,8 @@ import type { Check } from '../verdict/check';
 export interface HeldResult {
 	checks: readonly Check[];
 	studLoads: Map<string, StudLoad[]>;
+	/** What hangs from joists, by their ids, each by its place along the joist. */
+	joistLoads?: Map<string, JoistForce[]>;
 }
 
 /** Nothing is given to any stud: a row takes it, or nothing holds it. */

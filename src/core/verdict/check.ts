@@ -29,7 +29,8 @@ export type Subject =
 	/** Screws of a row, or of a holder that is screwed to the wall, at one place. */
 	| { kind: 'fixing'; of: { kind: 'row' | 'holder'; id: string }; stud: string; x: number }
 	| { kind: 'stud'; id: string }
-	| { kind: 'block'; id: string };
+	| { kind: 'block'; id: string }
+	| { kind: 'joist'; id: string };
 
 /** What keeps a thing up where its first line does not: told with its own number, and never more than "close". */
 export interface SecondLine {

@@ -7,7 +7,7 @@ import { CD_STORAGE } from '../../mechanics/fasteners/joint';
 import { lateral } from '../../mechanics/fasteners/lateral';
 import { dropOf, type Placed } from '../../places/row/place';
 import type { HolderWeights } from '../../places/in-place';
-import { seatJudged, SEAT_SOURCE } from './seat-judged';
+import { seatJudged, SEAT_SOURCE } from '../../members/seat-judged';
 import {
 	greatestTug,
 	lockStripUplift,

@@ -17,6 +17,8 @@ export interface LumberArm {
 	notch: Millimetres;
 	/** Height of the wood that hangs over the cleat, under the top of the uprights. */
 	tip: Millimetres;
+	/** How deep the arm is housed; absent: as deep as its uprights. */
+	housed?: Millimetres | undefined;
 }
 
 /** Stresses of a lumber arm, N/mm2. */
@@ -46,11 +48,12 @@ export interface LumberArmStresses {
  */
 export function lumberArmStresses(a: LumberArm): LumberArmStresses {
 	const { weight: W, length: L } = a;
-	const l = a.upright.depth;
+	const d = a.upright.depth;
+	const l = a.housed ?? d;
 	const both = 2 * a.upright.thickness;
 	const M = (W * L) / 2;
-	const standOff = l + L / 2;
-	const left = Math.max(0, l - a.notch);
+	const standOff = d + L / 2;
+	const left = Math.max(0, d - a.notch);
 	// Two glued faces, l long and as high as the arm.
 	const { height: h } = a.arm;
 	const area = 2 * l * h;

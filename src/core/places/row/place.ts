@@ -8,7 +8,7 @@ import type { Backed, Holder, HungHolder, Plan, Row, Strips } from '../../plan/t
 import { type Millimetres } from '../../units/quantity';
 import { placeRacks } from '../rack/place';
 import { spacerFault, type NoBearing } from './bearing';
-import { rowExtra, type RowExtra } from './extras';
+import { rowExtras, type RowExtra } from './extras';
 import { allRows, flush, secondRow, type AllRows, type RowOnWall } from './second-row';
 
 /** The lowest point where a holder touches something behind it. */
@@ -241,8 +241,8 @@ export function placeHolders(plan: Plan): LaidRow[] {
 		if (guest) hanging.get(guest.row.id)?.guests.push(guest);
 	}
 	for (const rack of placeRacks(plan)) {
-		const extra = rowExtra(rack, plan.wall, kerf);
-		if (extra) hanging.get(extra.rack.on?.row.id ?? '')?.extras.push(extra);
+		const here = hanging.get(rack.on?.row.id ?? '');
+		if (here) here.extras.push(...rowExtras(rack, plan.wall, kerf));
 	}
 	const laid: LaidRow[] = [];
 	for (const { on, holders, guests, extras } of hanging.values()) {

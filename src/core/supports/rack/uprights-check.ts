@@ -1,7 +1,7 @@
 import type { UprightsHold } from '../../carriers/hold';
 import { bendingMaterial } from '../../materials/bending';
 import { lag } from '../../materials/lags';
-import { screwGravity, stock } from '../../materials/stocks';
+import { noScrewsIn, screwGravity, stock } from '../../materials/stocks';
 import { isKnown, wood } from '../../materials/woods';
 import { combinedAllowable } from '../../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../../mechanics/fasteners/joint';
@@ -22,7 +22,7 @@ import { MM_PER_INCH, weightOf, type Millimetres, type NewtonMillimetres, type N
 import { checkOf, failedStep, missingStep, type Check, type SumLine } from '../../verdict/check';
 import { plugCheck } from '../plug-check';
 import { MEMBER, speciesUnknown } from '../wall-screws';
-import type { HeldResult } from '../held-result';
+import { givesNothing, type HeldResult } from '../held-result';
 
 /** What one arm of an upright gives to it. */
 interface ArmLoad extends Turn {
@@ -269,6 +269,13 @@ function loose(p: RackPlaced, u: Loaded, wall: Wall): Check {
 export function uprightsResult(p: RackPlaced, hold: UprightsHold, wall: Wall): HeldResult {
 	const studLoads = new Map<string, StudLoad[]>();
 	const gap = claddingDepth(wall.cladding) + hold.packing;
+	const bare = noScrewsIn(hold.stock);
+	if (bare)
+		return givesNothing({
+			...missingStep('lags', phrase(`no value is published for screws in ${bare.title}`), 'the maker of the board'),
+			id: `holder:${p.holder.id}:lags`,
+			subject: { kind: 'holder', id: p.holder.id }
+		});
 	const checks = loadedUprights(p, hold).flatMap((u): Check[] => {
 		const [first] = u.held;
 		if (!first || u.held.length < 2) return [loose(p, u, wall)];

@@ -106,12 +106,22 @@ function rollOf(p: Placed, load: HookLoad, rolling: Rolling): Rolls {
 	return { hung, ways: [scaled(out, free), scaled(weighed, capped)] };
 }
 
-/** The roll of what is on the row without a hook: all of it, since no bevel bounds it. */
-function extraRoll({ rack, weight, load }: RowExtra, rolling: Rolling): Rolls {
+/** The roll of what is on the row without a hook: all of it, since no bevel bounds it; of an arm, as a hook's is. */
+function extraRoll({ profile }: LaidRow, { rack, weight, load, hooked }: RowExtra, rolling: Rolling): Rolls {
 	const standOff = load.standOff + (rolling.behind ?? 0);
-	const roll = load.total * standOff;
+	const free = load.total * Math.max(0, standOff);
+	const capped = hooked ? load.total * rollArm(profile, rolling) : Infinity;
+	const roll = Math.min(free, capped);
 	const way: LineTorque[] = [{ from: load.from, to: load.to, total: roll }];
-	const hung = { name: rack.holder.name || 'rack', id: rack.holder.id, load, weight, standOff, roll, byStandOff: true };
+	const hung = {
+		name: rack.holder.name || 'rack',
+		id: rack.holder.id,
+		load,
+		weight,
+		standOff,
+		roll,
+		byStandOff: free <= capped
+	};
 	return { hung, ways: [way, way] };
 }
 
@@ -132,7 +142,7 @@ export function rowLineLoads(laid: LaidRow, below: Millimetres): RowLoads {
 	}
 	for (const extra of laid.extras) {
 		hooks.push(extra.load);
-		rolls.push(extraRoll(extra, rolling));
+		rolls.push(extraRoll(laid, extra, rolling));
 	}
 	return { hooks, rolls, rolling };
 }

@@ -2,7 +2,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { markOf, onStuds } from '$core/arrange/first-rack';
 	import { carrierKind } from '$core/kinds/registry';
-	import { alone, onRowTop } from '$core/plan/held';
+	import { alone, onRowHook, onRowTop } from '$core/plan/held';
 	import { rackMounts } from '$core/mounts/registry';
 	import type { Mount, Rack, RackMount } from '$core/plan/types';
 	import type { RackPlaced } from '$core/places/rack/place';
@@ -48,11 +48,15 @@
 		return set(kind === 'row-end' ? { kind, row: near.id } : { kind, row: near.id, x });
 	}
 	const own = $derived(rack.mount);
-	const lines = $derived(carrierKind(rack.carriers[0]?.kind ?? '').onStuds !== undefined);
+	const kind = $derived(carrierKind(rack.carriers[0]?.kind ?? ''));
 	let problem = $state<string | undefined>();
 	/** Its first upright onto the stud next to it, the others on those that follow. */
 	function toStuds() {
 		if (!alone(rack.mount)) return;
+		if (kind.fromAbove) {
+			problem = change(onStuds(open.plan, rack));
+			return;
+		}
 		const from = rack.mount.x + mark.at[0];
 		const near = [...open.plan.wall.studs].sort((a, b) => Math.abs(a.x - from) - Math.abs(b.x - from))[0];
 		if (!near) return void (problem = 'No stud is behind it: survey the wall first');
@@ -80,11 +84,19 @@
 		<ChoiceField label="Row" value={mount.row} choices={rows} commit={(row: string) => set({ ...own, row })} />
 		{#if onRowTop(own) && onRowTop(mount)}
 			<LengthField label="Left end" value={mount.x} commit={(x) => set({ ...own, x })} />
+		{:else if onRowHook(own) && onRowHook(mount)}
+			<LengthField
+				label="{mark.name} from the left"
+				value={mount.x + mark.at[0]}
+				commit={(x) => set({ ...own, x: x - mark.at[0] })}
+			/>
 		{/if}
 	{/if}
 </div>
-{#if lines}
-	<Button size="xs" color="alternative" onclick={toStuds}>Uprights on the studs</Button>
+{#if kind.onStuds}
+	<Button size="xs" color="alternative" onclick={toStuds}
+		>{kind.fromAbove ? 'Lags on the studs and joists' : 'Uprights on the studs'}</Button
+	>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 {/if}
 {#each (placed?.screws ?? []).slice(0, MOST) as s, i (i)}

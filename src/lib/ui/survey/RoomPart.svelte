@@ -12,6 +12,7 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { setWall } from '$lib/state/survey-commit';
 	import ChoiceField from '../panels/ChoiceField.svelte';
+	import NumberField from '../panels/NumberField.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import Section from '../panels/Section.svelte';
 	import { SPECIES_CHOICES } from '../panels/species';
@@ -45,6 +46,11 @@
 		{ value: 'trusses', name: 'Trusses' },
 		{ value: 'slab', name: 'A slab' }
 	];
+	const ATTICS = [
+		{ value: 'unknown', name: 'Nobody knows' },
+		{ value: 'none', name: 'An attic without storage' },
+		{ value: 'limited', name: 'An attic with limited storage' }
+	] as const;
 	const plain: Corner = { kind: 'wall', taken: 0, note: '' };
 </script>
 
@@ -190,6 +196,24 @@
 					value={ceiling.species}
 					choices={SPECIES_CHOICES}
 					commit={(species: SpeciesId) => setCeiling({ species })}
+				/>
+				<LengthField
+					label="They span"
+					value={ceiling.span ?? 0}
+					hint="Between what they lie on; 0 while nobody has measured it"
+					commit={(span) => setCeiling({ span: span || undefined })}
+				/>
+				<ChoiceField
+					label="Made for"
+					value={ceiling.attic ?? 'unknown'}
+					choices={ATTICS}
+					commit={(attic: (typeof ATTICS)[number]['value']) =>
+						setCeiling({ attic: attic === 'unknown' ? undefined : attic })}
+				/>
+				<NumberField
+					label="Of that, free: 0 to 1"
+					value={ceiling.free ?? 0.5}
+					commit={(free) => setCeiling({ free })}
 				/>
 			{/if}
 		</div>

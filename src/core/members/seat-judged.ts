@@ -1,6 +1,6 @@
-import { angle, mm, phrase, ratio } from '../../units/phrase';
-import type { StepParts, SumLine } from '../../verdict/check';
-import { FRICTION, seat, SEAT_FACTOR, type SeatInput } from '../../mechanics/statics/seat';
+import { angle, mm, phrase, ratio } from '../units/phrase';
+import type { StepParts, SumLine } from '../verdict/check';
+import { FRICTION, seat, SEAT_FACTOR, type SeatInput } from '../mechanics/statics/seat';
 
 const FRICTION_ANGLE = (Math.atan(FRICTION) * 180) / Math.PI;
 
