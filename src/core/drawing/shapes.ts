@@ -5,7 +5,7 @@ import type { Millimetres } from '../units/quantity';
 export type Point = readonly [x: Millimetres, y: Millimetres];
 
 /** What a shape is made of, which decides how it is drawn. */
-export type Look = 'wood' | 'ply' | 'steel' | 'wall' | 'thing' | 'bent';
+export type Look = 'wood' | 'ply' | 'steel' | 'wall' | 'thing' | 'bent' | 'clash';
 
 /** One piece of a neutral line drawing: every writer, on the screen or on paper, draws the same. */
 export type Shape =

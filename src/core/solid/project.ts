@@ -5,14 +5,15 @@ import { circle, flatten, type Corner } from './outline';
 import type { Part } from './part';
 import { dot, minus, times, type Vec2, type Vec3 } from './vector';
 
-/** From the front, from the left end, from above. */
-export type ViewName = 'front' | 'side' | 'above';
+/** From the front, from the left end, from above, from below as one sees it looking up. */
+export type ViewName = 'front' | 'side' | 'above' | 'below';
 
 /** How a view sees space: right, up, and toward the eye. */
 const VIEWS: Record<ViewName, { u: Vec3; v: Vec3; eye: Vec3 }> = {
 	front: { u: [1, 0, 0], v: [0, 1, 0], eye: [0, 0, 1] },
 	side: { u: [0, 0, 1], v: [0, 1, 0], eye: [-1, 0, 0] },
-	above: { u: [1, 0, 0], v: [0, 0, -1], eye: [0, 1, 0] }
+	above: { u: [1, 0, 0], v: [0, 0, -1], eye: [0, 1, 0] },
+	below: { u: [1, 0, 0], v: [0, 0, -1], eye: [0, -1, 0] }
 };
 
 /** A place as a view sees it: right, up, and how near the eye. */
@@ -98,7 +99,8 @@ function bodiesOf(parts: readonly Part[], view: ViewName): Body[] {
 		const marks = part.features.flatMap((f) => (f.kind === 'bore' && !f.drawn && !isOpen(f) ? [markOf(part, f)] : []));
 		return part.stands.map((stand): Body => {
 			const frame = { at: seen(view, stand.at), x: seen(view, stand.x), y: seen(view, stand.y) };
-			const z = zOf(frame);
+			// Seen as a whole: from below right and up are as in a mirror, and a cross product would turn it inside out.
+			const z = seen(view, zOf(stand));
 			const placed = { frame, z };
 			const box = { left: Infinity, right: -Infinity, low: Infinity, high: -Infinity, far: Infinity, near: -Infinity };
 			for (const c of loops[0] as Corner[]) {

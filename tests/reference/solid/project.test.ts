@@ -106,7 +106,7 @@ describe('a shelf before a back, by hand', () => {
 	});
 });
 
-const VIEWS: readonly ViewName[] = ['front', 'side', 'above'];
+const VIEWS = ['front', 'side', 'above'] as const satisfies readonly ViewName[];
 
 describe.each(CARRIERS.map((c) => c.kind))('%s', (kind) => {
 	const made = holderFor(kind, { thing: FITTING[kind]!, count: 5, widest: 1200, unit: 'mm' }, 'h');

@@ -1,10 +1,15 @@
 <script lang="ts">
-	import type { AnyPlaced } from '$core/places/any-place';
 	import { onMount } from 'svelte';
-	import type { SpaceScene } from './space-scene';
+	import type { Shown, SpaceScene } from './space-scene';
 
-	/** One holder in space: turned by dragging, or by the arrow keys. What draws it is loaded when it is asked for. */
-	let { placed }: { placed: AnyPlaced } = $props();
+	/** Solids in space: turned by dragging, or by the arrow keys. What draws them is loaded when it is asked for. */
+	interface Props {
+		shown: Shown;
+		/** What it is, for those who do not see it. */
+		label: string;
+		opened?: (scene: SpaceScene) => void;
+	}
+	let { shown, label, opened }: Props = $props();
 
 	let host: HTMLDivElement;
 	let fault = $state('');
@@ -14,7 +19,9 @@
 		let gone = false;
 		void import('./space-scene')
 			.then(({ openScene }) => {
-				if (!gone) scene = openScene(host);
+				if (gone) return;
+				scene = openScene(host);
+				opened?.(scene);
 			})
 			.catch(() => (fault = 'This browser cannot draw in space: it has no WebGL.'));
 		return () => {
@@ -22,15 +29,10 @@
 			scene?.close();
 		};
 	});
-	$effect(() => scene?.show(placed.built));
+	$effect(() => scene?.show(shown));
 </script>
 
-<div
-	class="space"
-	bind:this={host}
-	role="img"
-	aria-label="{placed.holder.name || 'The holder'} in space; drag to turn it"
->
+<div class="space" bind:this={host} role="img" aria-label={label}>
 	{#if fault}<p class="error" role="alert">{fault}</p>
 	{:else if !scene}<p class="marks">Loading…</p>{/if}
 </div>

@@ -38,6 +38,7 @@
 			case 'side':
 				return { left: 0, right: reach.out, low: Math.min(0, reach.low), high: Math.max(face.height, reach.high) };
 			case 'above':
+			case 'below':
 				return { left: Math.min(0, reach.left), right: Math.max(face.width, reach.right), low: -reach.out, high: 0 };
 		}
 	});

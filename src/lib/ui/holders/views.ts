@@ -10,7 +10,8 @@ const drawn = (view: ViewName) => remembering((built: Built): Projection => proj
 export const VIEWS: Record<ViewName, (built: Built) => Projection> = {
 	front: drawn('front'),
 	side: drawn('side'),
-	above: drawn('above')
+	above: drawn('above'),
+	below: drawn('below')
 };
 
 interface Box {

@@ -6,7 +6,12 @@
 	import BenchFront from '../holders/BenchFront.svelte';
 	import InSpace from '../holders/InSpace.svelte';
 	import ViewSwitch from '../holders/ViewSwitch.svelte';
+	import { paper } from '$lib/state/paper.svelte';
+	import { RoomDesk } from '$lib/state/room-desk.svelte';
+	import RoomDrawing from '../wall/RoomDrawing.svelte';
+	import RoomSwitch from '../wall/RoomSwitch.svelte';
 	import WallDrawing from '../wall/WallDrawing.svelte';
+	import WallInSpace from '../wall/WallInSpace.svelte';
 	import type { StageId } from './stages';
 
 	/** What lies in the middle: the wall, or the holder that is picked by itself. */
@@ -21,9 +26,26 @@
 		onBench: AnyPlaced | undefined;
 	}
 	let { open, stage, survey, holders, picked, onBench }: Props = $props();
+
+	/** Stages that look at the room, and not at the front of the wall alone. */
+	const ROOM_STAGES = new Set<StageId>(['holders', 'holds']);
+	const room = new RoomDesk();
+	/** What is picked is shown where it is taken hold of; so is paper. */
+	const view = $derived(picked || paper.on || !ROOM_STAGES.has(stage) ? 'front' : room.view);
+	/** One holder by itself before a piece of wall. */
+	function aloneOf({ built }: AnyPlaced) {
+		const { width, height } = built.face;
+		const wall = { left: -0.2 * width, low: -0.4 * height, width: 1.4 * width, height: 1.8 * height };
+		return { models: [{ built, at: [0, 0, 0] as const }], wall };
+	}
 </script>
 
 {#if onBench && holders.view === 'bench'}<BenchFront {open} placed={onBench} desk={holders} />
-{:else if onBench}<InSpace placed={onBench} />
+{:else if onBench}<InSpace
+		shown={aloneOf(onBench)}
+		label="{onBench.holder.name || 'The holder'} in space; drag to turn it"
+	/>
+{:else if view === 'space'}<WallInSpace {open} />
+{:else if view !== 'front'}<RoomDrawing {open} desk={room} {view} />
 {:else}<WallDrawing {open} {stage} desk={survey} />{/if}
-{#if picked}<ViewSwitch desk={holders} />{/if}
+{#if picked}<ViewSwitch desk={holders} />{:else if ROOM_STAGES.has(stage)}<RoomSwitch desk={room} />{/if}

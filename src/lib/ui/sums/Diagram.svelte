@@ -4,11 +4,10 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 
 	/** A neutral line drawing on the screen, to scale, as large as there is room. */
-	let { drawing }: { drawing: Drawing } = $props();
+	let { drawing, tallest = 225 }: { drawing: Drawing; /** Its height at most, px. */ tallest?: number } = $props();
 
 	/** Room around it for dimensions and words, px. */
 	const EDGE = 76;
-	const TALLEST = 225;
 	let width = $state(420);
 	const unit = $derived(preferences.unit);
 
@@ -36,7 +35,7 @@
 		return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) };
 	});
 	const k = $derived(
-		Math.min((width - 2 * EDGE) / Math.max(1, box.right - box.left), TALLEST / Math.max(1, box.high - box.low))
+		Math.min((width - 2 * EDGE) / Math.max(1, box.right - box.left), tallest / Math.max(1, box.high - box.low))
 	);
 	const height = $derived((box.high - box.low) * k + 2 * EDGE);
 	const x = (mm: number) => EDGE + (width - 2 * EDGE - (box.right - box.left) * k) / 2 + (mm - box.left) * k;
@@ -50,7 +49,8 @@
 		steel: 'var(--thing)',
 		wall: 'var(--hair)',
 		thing: 'var(--glass)',
-		bent: 'none'
+		bent: 'none',
+		clash: 'none'
 	};
 	const LINE: Record<Look, string> = {
 		wood: 'var(--pine-edge)',
@@ -58,7 +58,8 @@
 		steel: 'var(--thing)',
 		wall: 'var(--pencil)',
 		thing: 'var(--thing)',
-		bent: 'var(--chalk)'
+		bent: 'var(--chalk)',
+		clash: 'var(--does-not-hold)'
 	};
 
 	/** The ends of a dimension line, off to its side, and where its words stand. */

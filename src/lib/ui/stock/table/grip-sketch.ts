@@ -10,7 +10,8 @@ const FILL = {
 	steel: 'var(--thing)',
 	wall: 'var(--hair)',
 	thing: 'var(--glass)',
-	bent: 'none'
+	bent: 'none',
+	clash: 'none'
 } as const;
 
 /** One path of a sketch. */
