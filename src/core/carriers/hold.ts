@@ -1,5 +1,5 @@
 import type { LagSize } from '../materials/lags';
-import type { Screw } from '../materials/screws';
+import type { Screw, ScrewSize } from '../materials/screws';
 import type { StockId } from '../materials/stocks';
 import type { AnySize } from '../materials/any-fastener';
 import type { Vec2 } from '../solid/vector';
@@ -9,7 +9,7 @@ import type { Kilograms, Millimetres } from '../units/quantity';
 export type HeldBy = 'own' | 'row-end' | 'row-top' | 'row-hook';
 
 /** How a rack holds to what it stands on: data, each kind judged in a file of its own. In the rack's frame. */
-export type Hold = PinHold | EndPinHold | RestHold | UprightsHold | HooksHold | DeckHold | ArmsHold;
+export type Hold = PinHold | EndPinHold | RestHold | UprightsHold | HooksHold | DeckHold | ArmsHold | PlateHold;
 
 /** One fastener driven into the wall, on which things hang. */
 export interface PinHold {
@@ -64,6 +64,16 @@ export interface HooksHold {
 	length: Millimetres;
 	out: Millimetres;
 	rated: Kilograms | null;
+}
+
+/** Something bought, screwed to the wall where its maker put holes. */
+export interface PlateHold {
+	kind: 'plate';
+	screw: ScrewSize;
+	length: Millimetres;
+	/** Of the steel under their heads. */
+	thickness: Millimetres;
+	at: readonly Vec2[];
 }
 
 /** Arms that hang on a row by their notches, each by itself. */

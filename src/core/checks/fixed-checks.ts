@@ -13,7 +13,9 @@ import { memberChecks } from './member-checks';
 import { backChecks } from '../supports/fixed/back-check';
 import { fixedLoads } from '../supports/fixed/loads';
 import type { FixedPlaced } from '../places/fixed/place';
-import { screwChecks } from '../supports/fixed/screw-check';
+import { screwChecks, type Through } from '../supports/fixed/screw-check';
+import { screw } from '../materials/screws';
+import { noScrewsIn, screwGravity, stock } from '../materials/stocks';
 
 /** None of its screws counts: nothing holds it, or nobody knows what is behind it. */
 function unheld(p: FixedPlaced, wall: Wall): Check {
@@ -22,6 +24,18 @@ function unheld(p: FixedPlaced, wall: Wall): Check {
 		? failedStep('screws', phrase('none of its screws holds: nothing is behind them that takes one'), 'statics')
 		: missingStep('screws', phrase('no studs surveyed: survey the wall first'), 'the survey');
 	return { ...step, id: `holder:${id}:unheld`, subject: { kind: 'holder', id } };
+}
+
+/** Its screws go through its back. */
+function throughOf({ holder: { back, mount } }: FixedPlaced): Through | { bare: string } {
+	const bare = noScrewsIn(back.stock);
+	if (bare) return { bare: bare.title };
+	const held = stock(back.stock);
+	return {
+		fastener: screw(mount.screws.size),
+		length: mount.screws.length,
+		side: { thickness: held.thickness, G: screwGravity(held) }
+	};
 }
 
 /**
@@ -44,7 +58,7 @@ export const fixedResult = remembering((p: FixedPlaced, wall: Wall): HeldResult 
 			at: column.x
 		};
 		studLoads.set(support.id, [...(studLoads.get(support.id) ?? []), given]);
-		return screwChecks(p, wall, loads, i);
+		return screwChecks(p, throughOf(p), wall, loads, i);
 	});
 	return { checks: [...screws, ...backChecks(p, loads), ...own], studLoads };
 });

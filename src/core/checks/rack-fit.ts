@@ -117,6 +117,17 @@ function besideRows(p: RackPlaced, rows: readonly Row[], kerf: Millimetres, say:
 		if (overlap(taken, rowBox(row, kerf))) say('stop', phrase('{row} is in its place', { row: row.name || 'A row' }));
 }
 
+/** Screws of something bought that enter nothing, or come out behind. */
+function plateFit(p: RackPlaced, wall: Wall, say: Say): void {
+	const { hold } = p.built;
+	if (hold?.kind !== 'plate') return;
+	if (!surveyed(wall)) return say('mind', phrase('No studs surveyed: nothing to screw it to'));
+	for (const s of p.screws) if (s.fault) say(s.barred ? 'stop' : 'mind', s.fault);
+	const into = hold.length - hold.thickness - claddingDepth(wall.cladding);
+	const through = p.screws.find((s) => s.support && !s.fault && into > s.support.depth);
+	if (through) say('stop', phrase('A screw comes out behind what it enters at {x@tape}', { x: mm(through.x) }));
+}
+
 /** Tips of arms stand about so high that a head meets them. */
 const HEADS = { low: 1300, high: 1950 } as const;
 
@@ -176,6 +187,7 @@ export function rackFit(p: RackPlaced, rows: readonly Row[], wall: Wall, kerf: M
 	hooksFit(p, wall, say);
 	endFit(p, say);
 	armsFit(p, say);
+	plateFit(p, wall, say);
 	deckFit(p, wall, say);
 	if (p.built.hold?.kind === 'rest' && !p.under)
 		say('stop', phrase('Nothing is under it there: no ledge, no head of a door or window, no sheet behind a row'));

@@ -1,4 +1,5 @@
 import type { CarrierKind } from '../carriers/carrier';
+import { boughtRack } from './bought-rack';
 import { endPin } from './end-pin';
 import { halvedRack } from './halved-rack';
 import { lonePin } from './lone-pin';
@@ -17,5 +18,6 @@ export const RACKS: readonly CarrierKind[] = [
 	halvedRack,
 	lumberArms,
 	overheadDeck,
-	wheelHooks
+	wheelHooks,
+	boughtRack
 ];

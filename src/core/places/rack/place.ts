@@ -3,6 +3,7 @@ import { buildRack } from '../../holders/build-rack';
 import { carrierKind } from '../../kinds/registry';
 import type { Built } from '../../holders/built';
 import { lag } from '../../materials/lags';
+import { screw } from '../../materials/screws';
 import { spacingMinimums } from '../../mechanics/fasteners/spacing-minimums';
 import { isRack, onRowHook } from '../../plan/held';
 import type { Plan, Rack, Wall } from '../../plan/types';
@@ -75,6 +76,10 @@ function screwsOf(built: Built, [left, foot]: readonly [Millimetres, Millimetres
 	if (hold?.kind === 'deck') {
 		const { edge } = spacingMinimums(lag(hold.ledger.lag), { acrossGrain: false, drilled: true });
 		return hold.ledger.at.map((x) => screwAt(wall, left + x, foot + hold.high / 2, hold.high / 2, edge));
+	}
+	if (hold?.kind === 'plate') {
+		const { edge: least } = spacingMinimums(screw(hold.screw), { acrossGrain: true, drilled: true });
+		return hold.at.map(([x, y]) => screwAt(wall, left + x, foot + y, y, least));
 	}
 	if (hold?.kind !== 'pin' && hold?.kind !== 'hooks') return [];
 	const of = hold.kind === 'pin' ? anyFastener(hold.fastener) : screwHook(hold.wire);

@@ -6,7 +6,15 @@ import { crushes } from '../../mechanics/statics/turning-edge';
 import type { Wall } from '../../plan/types';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../../units/quantity';
 import { holderWeights, type PlacedWeight } from '../../places/in-place';
-import type { FixedPlaced } from '../../places/fixed/place';
+import type { Column } from '../../places/fixed/columns';
+import type { Built } from '../../holders/built';
+
+/** What is screwed to the wall, as far as its loads go. */
+export interface OnColumns {
+	built: Built;
+	left: Millimetres;
+	columns: readonly Column[];
+}
 
 /** What the screws of one column take. Any thing may be off: each figure counts only what adds to it. */
 export interface ColumnLoad {
@@ -37,7 +45,7 @@ export interface FixedLoads {
 const pointAt = (x: Millimetres, total: number): LineLoad => ({ from: x, to: x, total });
 
 /** Down and up on each column of a board that turns as one piece. */
-function asRigid(p: FixedPlaced, self: PlacedWeight, things: readonly PlacedWeight[]) {
+function asRigid(p: OnColumns, self: PlacedWeight, things: readonly PlacedWeight[]) {
 	const places = p.columns.map((c) => ({ x: c.x, n: c.heights.length }));
 	const own = rigidShares(places, p.left + self.x).map((s) => s * self.weight);
 	const each = things.map((t) => rigidShares(places, p.left + t.x).map((s) => s * t.weight));
@@ -59,12 +67,7 @@ function sided(self: PlacedWeight, things: readonly PlacedWeight[], at: Millimet
 }
 
 /** What one column alone takes: all of it, and what turns the back about it. */
-function alone(
-	p: FixedPlaced,
-	self: PlacedWeight,
-	things: readonly PlacedWeight[],
-	rollOf: (w: PlacedWeight) => number
-) {
+function alone(p: OnColumns, self: PlacedWeight, things: readonly PlacedWeight[], rollOf: (w: PlacedWeight) => number) {
 	const [column] = p.columns;
 	if (!column) return { columns: [], bends: 0 };
 	const at = column.x - p.left;
@@ -84,7 +87,7 @@ function alone(
  * and as by a stiff board, whichever asks more of a column; roll pulls the top of the back as a beam over them.
  * @example fixedLoads(placed, plan.wall).columns[0]?.down
  */
-export function fixedLoads(p: FixedPlaced, wall: Pick<Wall, 'cladding'>): FixedLoads {
+export function fixedLoads(p: OnColumns, wall: Pick<Wall, 'cladding'>): FixedLoads {
 	const { self, things, total } = holderWeights(p.built);
 	const rollOf = (w: PlacedWeight) => w.weight * Math.max(0, w.standOff);
 	const crush = crushes(wall.cladding) ? DRYWALL_CRUSH : 0;

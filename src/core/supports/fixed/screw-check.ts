@@ -1,11 +1,9 @@
-import { screw } from '../../materials/screws';
-import { noScrewsIn, screwGravity, stock } from '../../materials/stocks';
 import { isKnown, wood } from '../../materials/woods';
 import { combinedAllowable } from '../../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../../mechanics/fasteners/joint';
 import { rollPull } from '../../mechanics/statics/roll';
 import { nth } from '../../nth';
-import type { Wall } from '../../plan/types';
+import type { Holder, Wall } from '../../plan/types';
 import { claddingDepth } from '../../survey/cladding-depth';
 import { count, mm, moment, newtons, phrase } from '../../units/phrase';
 import type { Quantity } from '../../units/format-quantity';
@@ -15,7 +13,7 @@ import { MEMBER, speciesUnknown, TRADE_RULE } from '../wall-screws';
 import { allowedLine, capacityLines } from '../../members/joint-lines';
 import { plugCheck } from '../plug-check';
 import type { ColumnLoad, FixedLoads } from './loads';
-import type { Column, FixedPlaced } from '../../places/fixed/place';
+import type { Column } from '../../places/fixed/columns';
 
 /** What the screw of a column that is worst off takes. */
 interface Asked {
@@ -109,26 +107,30 @@ function askedOf({ heights }: Column, load: ColumnLoad, { crush, total, roll }: 
 	return { ...worst, lines };
 }
 
-/** The joint of a fixed back's screws at one of its columns. */
-export function jointAt(p: FixedPlaced, wall: Wall, { support }: Column): Joint {
-	const held = stock(p.holder.back.stock);
-	return {
-		fastener: screw(p.holder.mount.screws.size),
-		length: p.holder.mount.screws.length,
-		side: { thickness: held.thickness, G: screwGravity(held) },
-		gap: claddingDepth(wall.cladding),
-		main: { thickness: support.depth, G: wood(support.species).G },
-		...(wall.wet ? { wet: true } : {})
-	};
-}
+/** What its screws are, and what they go through. */
+export type Through = Pick<Joint, 'fastener' | 'length' | 'side'>;
+
+const jointAt = (through: Through, wall: Wall, { support }: Column): Joint => ({
+	...through,
+	gap: claddingDepth(wall.cladding),
+	main: { thickness: support.depth, G: wood(support.species).G },
+	...(wall.wet ? { wet: true } : {})
+});
 
 /**
- * The screws of a fixed back at one of its columns: the published method, and the trade rule beside it; the maker's
- * word for a plug.
+ * The screws of what is screwed to the wall at one of its columns: the published method, and the trade rule beside it;
+ * the maker's word for a plug.
+ * @param through what they go through; the board that no table gives a value for
  * @param at which column
- * @example screwChecks(placed, wall, loads, 0)[0]?.margin
+ * @example screwChecks(placed, through, wall, loads, 0)[0]?.margin
  */
-export function screwChecks(p: FixedPlaced, wall: Wall, loads: FixedLoads, at: number): Check[] {
+export function screwChecks(
+	p: { holder: Pick<Holder, 'id'>; columns: readonly Column[] },
+	through: Through | { bare: string },
+	wall: Wall,
+	loads: FixedLoads,
+	at: number
+): Check[] {
 	const column = nth(p.columns, at);
 	const load = nth(loads.columns, at);
 	const { support } = column;
@@ -139,20 +141,19 @@ export function screwChecks(p: FixedPlaced, wall: Wall, loads: FixedLoads, at: n
 		const asked = askedOf(column, load, loads, Math.hypot);
 		return [plugCheck(`${id}:plug`, subject, column, wall.build.plug, asked)];
 	}
-	const bare = noScrewsIn(p.holder.back.stock);
-	if (bare)
+	if ('bare' in through)
 		return [
 			{
 				...missingStep(
 					'screws',
-					phrase(`no value is published for screws through ${bare.title}`),
+					phrase(`no value is published for screws through ${through.bare}`),
 					'the maker of the board'
 				),
 				id: `${id}:screws`,
 				subject
 			}
 		];
-	const joint = jointAt(p, wall, column);
+	const joint = jointAt(through, wall, column);
 	const capacity = jointCapacity(joint, CD_STORAGE);
 	// What turns about its screw asks for more than any number: no way along it to look up.
 	const allowed = (pull: Newtons, across: Newtons) =>
