@@ -45,8 +45,8 @@ describe('the room from above and the ceiling from below', () => {
 	it('has the joists behind all from below, each where it was surveyed', () => {
 		const { shapes } = roomPlan(deckOnly, 'below');
 		const joists = polygons({ title: '', shapes }, 'wall').slice(1);
-		// Every 420 from 60 over 9800: 24 of them, 45 wide.
-		expect(joists).toHaveLength(24);
+		// Every 420 from 60 over 13,360: 32 of them, 45 wide.
+		expect(joists).toHaveLength(32);
 		expect(Math.min(...xs(joists))).toBeCloseTo(60 - 22.5, 6);
 		expect(roomPlan(deckOnly, 'above').shapes.filter((s) => s.kind === 'polygon' && s.look === 'wall')).toHaveLength(1);
 	});

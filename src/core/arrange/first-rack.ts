@@ -49,8 +49,9 @@ export function markOf({ carriers }: Pick<Rack, 'carriers'>): {
 }
 
 /** Feet that are tried: about the chest, near the floor for what is tall, under the joists for what hangs from them. */
-function heightsFor({ ceiling }: Plan['wall'], { carriers }: Rack, built: Built): readonly Millimetres[] {
+function heightsFor({ ceiling, base }: Plan['wall'], { carriers }: Rack, built: Built): readonly Millimetres[] {
 	const [first] = carriers;
+	if (built.hold?.kind === 'floor') return [base ?? 0];
 	if (!first || !carrierKind(first.kind).fromAbove) return built.face.height > TALL ? FEET : HEIGHTS;
 	if (!ceiling) return [HIGH];
 	const top = Math.max(built.face.height, ...built.seats.map((s) => s.at[1] + (s.load?.height ?? 0)));

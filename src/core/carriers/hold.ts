@@ -9,7 +9,8 @@ import type { Kilograms, Millimetres } from '../units/quantity';
 export type HeldBy = 'own' | 'row-end' | 'row-top' | 'row-hook';
 
 /** How a rack holds to what it stands on: data, each kind judged in a file of its own. In the rack's frame. */
-export type Hold = PinHold | EndPinHold | RestHold | UprightsHold | HooksHold | DeckHold | ArmsHold | PlateHold;
+export type Hold =
+	PinHold | EndPinHold | RestHold | UprightsHold | HooksHold | DeckHold | ArmsHold | PlateHold | FloorHold;
 
 /** One fastener driven into the wall, on which things hang. */
 export interface PinHold {
@@ -64,6 +65,33 @@ export interface HooksHold {
 	length: Millimetres;
 	out: Millimetres;
 	rated: Kilograms | null;
+}
+
+/** Screws of one board into another. */
+export interface Screwed {
+	screw: ScrewSize;
+	length: Millimetres;
+	count: number;
+	/** What they go through. */
+	stock: StockId;
+}
+
+/** What stands on the floor against the wall. */
+export interface FloorHold {
+	kind: 'floor';
+	/** Sheets that lean on the wall in it: how far out the innermost stands, and what keeps them. */
+	leans: {
+		foot: Millimetres;
+		base: StockId;
+		posts: StockId;
+		kerb: Screwed | null;
+		bar: (Screwed & { up: Millimetres }) | null;
+	} | null;
+	/** Of its wood, above the floor and out from the wall. */
+	top: Millimetres;
+	out: Millimetres;
+	/** Into the wall, near its top; null where it only stands. */
+	screws: { screw: ScrewSize; length: Millimetres; stock: StockId; at: readonly Vec2[] } | null;
 }
 
 /** Something bought, screwed to the wall where its maker put holes. */

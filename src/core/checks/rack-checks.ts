@@ -6,6 +6,7 @@ import { armsResult } from '../supports/rack/arms-check';
 import { deckResult } from '../supports/rack/deck-check';
 import { endPinResult } from '../supports/rack/end-pin-check';
 import { pinResult } from '../supports/rack/pin-check';
+import { floorResult } from '../supports/rack/floor-check';
 import { plateResult } from '../supports/rack/plate-check';
 import { restResult } from '../supports/rack/rest-check';
 import { hooksResult } from '../supports/rack/hooks-check';
@@ -25,6 +26,8 @@ function heldBy(p: RackPlaced, hold: Hold, wall: Wall): HeldResult {
 			return restResult(p, hold);
 		case 'hooks':
 			return hooksResult(p, hold, wall);
+		case 'floor':
+			return floorResult(p, hold, wall);
 		case 'plate':
 			return plateResult(p, hold, wall);
 		case 'arms':

@@ -128,6 +128,16 @@ function plateFit(p: RackPlaced, wall: Wall, say: Say): void {
 	if (through) say('stop', phrase('A screw comes out behind what it enters at {x@tape}', { x: mm(through.x) }));
 }
 
+/** What stands on the floor stands there; its screws enter something, or say so. */
+function floorFit(p: RackPlaced, wall: Wall, say: Say): void {
+	const { hold } = p.built;
+	if (hold?.kind !== 'floor') return;
+	const floor = wall.base ?? 0;
+	if (Math.abs(p.foot - floor) > 1)
+		say('stop', phrase('It stands on the floor: its foot is {h} off it', { h: mm(Math.abs(p.foot - floor)) }));
+	if (surveyed(wall)) for (const s of p.screws) if (s.fault) say(s.barred ? 'stop' : 'mind', s.fault);
+}
+
 /** Tips of arms stand about so high that a head meets them. */
 const HEADS = { low: 1300, high: 1950 } as const;
 
@@ -188,6 +198,7 @@ export function rackFit(p: RackPlaced, rows: readonly Row[], wall: Wall, kerf: M
 	endFit(p, say);
 	armsFit(p, say);
 	plateFit(p, wall, say);
+	floorFit(p, wall, say);
 	deckFit(p, wall, say);
 	if (p.built.hold?.kind === 'rest' && !p.under)
 		say('stop', phrase('Nothing is under it there: no ledge, no head of a door or window, no sheet behind a row'));

@@ -1,6 +1,8 @@
 import type { CarrierKind } from '../carriers/carrier';
 import { boughtRack } from './bought-rack';
 import { endPin } from './end-pin';
+import { offcutBin } from './offcut-bin';
+import { sheetBay } from './sheet-bay';
 import { halvedRack } from './halved-rack';
 import { lonePin } from './lone-pin';
 import { rodRack } from './rod-rack';
@@ -19,5 +21,7 @@ export const RACKS: readonly CarrierKind[] = [
 	lumberArms,
 	overheadDeck,
 	wheelHooks,
-	boughtRack
+	boughtRack,
+	sheetBay,
+	offcutBin
 ];

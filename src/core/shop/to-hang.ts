@@ -26,11 +26,28 @@ export function boardAsThing(b: Board): Thing {
 }
 
 /**
- * All of a stock-take that wants a place on a wall: its things, and its boards, which lie on racks. Sheets and offcuts
- * stand elsewhere. The same list while the shop stays as it is.
+ * A line of sheets as a thing to be stood on edge, on its longer side.
+ * @example sheetAsThing(sheet).grip // 'edge'
+ */
+export function sheetAsThing(b: Board): Thing {
+	const [long, high] = [Math.max(b.longest, b.width), Math.min(b.longest, b.width)];
+	return {
+		...boardAsThing(b),
+		width: long,
+		height: high,
+		depth: b.thickness,
+		grip: 'edge',
+		dims: {}
+	};
+}
+
+/**
+ * All of a stock-take that wants a place on a wall: its things, its boards, which lie on racks, and its sheets, which
+ * stand on edge. Offcuts are stock to cut from first, and stand in a bin. The same list while the shop stays as it is.
  * @example toHang(shop).filter((t) => t.grip === 'arms').length
  */
 export const toHang = remembering((shop: Pick<Shop, 'things' | 'boards'>): Thing[] => [
 	...shop.things,
-	...shop.boards.filter((b) => b.form === 'board' && !b.offcut).map(boardAsThing)
+	...shop.boards.filter((b) => b.form === 'board' && !b.offcut).map(boardAsThing),
+	...shop.boards.filter((b) => b.form === 'sheet' && !b.offcut).map(sheetAsThing)
 ]);

@@ -70,6 +70,12 @@ function originOf(rack: Rack, built: Built, on: RowOnWall | null): [Millimetres,
 	return [left ? on.row.left - built.face.width : on.row.right, on.row.y + on.profile.back / 2 - built.face.height / 2];
 }
 
+/** Screws whose places stand in the hold itself. */
+function drivenIn(hold: Built['hold']) {
+	if (hold?.kind === 'plate') return hold;
+	return hold?.kind === 'floor' ? hold.screws : null;
+}
+
 function screwsOf(built: Built, [left, foot]: readonly [Millimetres, Millimetres], wall: Wall): WallScrew[] {
 	const { hold } = built;
 	if (hold?.kind === 'uprights') return uprightScrews(hold, left, foot, wall);
@@ -77,9 +83,10 @@ function screwsOf(built: Built, [left, foot]: readonly [Millimetres, Millimetres
 		const { edge } = spacingMinimums(lag(hold.ledger.lag), { acrossGrain: false, drilled: true });
 		return hold.ledger.at.map((x) => screwAt(wall, left + x, foot + hold.high / 2, hold.high / 2, edge));
 	}
-	if (hold?.kind === 'plate') {
-		const { edge: least } = spacingMinimums(screw(hold.screw), { acrossGrain: true, drilled: true });
-		return hold.at.map(([x, y]) => screwAt(wall, left + x, foot + y, y, least));
+	const driven = drivenIn(hold);
+	if (driven) {
+		const { edge: least } = spacingMinimums(screw(driven.screw), { acrossGrain: true, drilled: true });
+		return driven.at.map(([x, y]) => screwAt(wall, left + x, foot + y, y, least));
 	}
 	if (hold?.kind !== 'pin' && hold?.kind !== 'hooks') return [];
 	const of = hold.kind === 'pin' ? anyFastener(hold.fastener) : screwHook(hold.wire);
