@@ -25,15 +25,17 @@ export interface Hung {
  * @example hangOn(carrier, 0, thing, 1) // one seat taken
  */
 export function hangOn(carrier: Carries, group: number, thing: Thing, left: number): Result<Hung> {
-	const room = roomIn(carrier)[group];
-	if (room === undefined) return fail('There are no such seats');
 	const many = Math.max(1, left);
-	const load = loadOf(thing, Math.min(many, room));
+	const load = loadOf(thing, many);
 	if (!load.ok) return load;
 	const loads = [...carrier.loads];
 	// Groups before it that carry nothing yet keep their places.
 	while (loads.length < group) loads.push({ ...load.value, name: '', count: 0, thing: undefined } as Load);
 	loads[group] = load.value;
+	// On a rack the thing itself says how many go beside each other.
+	const room = roomIn({ ...carrier, loads })[group];
+	if (room === undefined) return fail('There are no such seats');
+	loads[group] = { ...load.value, count: Math.min(many, room) };
 	return ok({ loads: loads.map(bare), over: Math.max(0, many - room) });
 }
 

@@ -1,6 +1,10 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { markOf, onStuds } from '$core/arrange/first-rack';
+	import { loadWell } from '$core/arrange/load-well';
+	import { placedCounts } from '$core/shop/places';
+	import { toHang } from '$core/shop/to-hang';
+	import { shopHere } from '$lib/state/shop-context';
 	import { carrierKind } from '$core/kinds/registry';
 	import { alone, onRowHook, onRowTop } from '$core/plan/held';
 	import { rackMounts } from '$core/mounts/registry';
@@ -50,6 +54,20 @@
 	const own = $derived(rack.mount);
 	const kind = $derived(carrierKind(rack.carriers[0]?.kind ?? ''));
 	let problem = $state<string | undefined>();
+	const shop = shopHere();
+	let said = $state('');
+	/** What of the stock-take it takes and hangs nowhere else, laid on it level by level. */
+	function loadIt() {
+		said = '';
+		if (!shop) return;
+		const elsewhere = placedCounts(shop.places.filter((p) => p.holder !== rack.id || p.wall !== open.id));
+		const free = toHang(shop.shop).map((thing) => ({ thing, count: thing.count - (elsewhere.get(thing.id) ?? 0) }));
+		const made = loadWell(open.plan, rack, free);
+		if (!made || made.laid.length === 0) return void (said = 'Nothing of the stock-take that is free goes on it.');
+		problem = change({ mount: made.rack.mount, carriers: made.rack.carriers });
+		if (problem) return;
+		said = `${made.laid.map((l) => `${l.count} × ${l.name} ${l.level}`).join('; ')}. Heaviest lowest, what is used often in reach.`;
+	}
 	/** Its first upright onto the stud next to it, the others on those that follow. */
 	function toStuds() {
 		if (!alone(rack.mount)) return;
@@ -98,6 +116,10 @@
 		>{kind.fromAbove ? 'Lags on the studs and joists' : 'Uprights on the studs'}</Button
 	>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
+{/if}
+{#if shop && kind.fit}
+	<Button size="xs" color="alternative" onclick={loadIt}>Load it well</Button>
+	{#if said}<p class="marks" aria-live="polite">{said}</p>{/if}
 {/if}
 {#each (placed?.screws ?? []).slice(0, MOST) as s, i (i)}
 	<p class="marks">
