@@ -3,14 +3,14 @@ import type { Screw, ScrewSize } from '../materials/screws';
 import type { StockId } from '../materials/stocks';
 import type { AnySize } from '../materials/any-fastener';
 import type { Vec2 } from '../solid/vector';
-import type { Kilograms, Millimetres } from '../units/quantity';
+import type { Degrees, Kilograms, Millimetres } from '../units/quantity';
 
 /** What a rack may be held by: itself on the wall, the end of a row, the sheet behind one. */
 export type HeldBy = 'own' | 'row-end' | 'row-top' | 'row-hook';
 
 /** How a rack holds to what it stands on: data, each kind judged in a file of its own. In the rack's frame. */
 export type Hold =
-	PinHold | EndPinHold | RestHold | UprightsHold | HooksHold | DeckHold | ArmsHold | PlateHold | FloorHold;
+	PinHold | EndPinHold | RestHold | UprightsHold | HooksHold | DeckHold | ArmsHold | PlateHold | FloorHold | LeavesHold;
 
 /** One fastener driven into the wall, on which things hang. */
 export interface PinHold {
@@ -65,6 +65,28 @@ export interface HooksHold {
 	length: Millimetres;
 	out: Millimetres;
 	rated: Kilograms | null;
+}
+
+/** Leaves on upright hinges, on a board that is screwed to the wall. */
+export interface LeavesHold {
+	kind: 'leaves';
+	/** Hinge lines along the rack, and how far out from the wall they are. */
+	xs: readonly Millimetres[];
+	out: Millimetres;
+	/** Of a leaf from its hinge, and how far it turns from closed, where it lies to the right. */
+	long: Millimetres;
+	stop: Degrees;
+	/** Each leaf's own. */
+	own: Kilograms;
+	/** From the lower hinge to the upper. */
+	apart: Millimetres;
+	leaf: StockId;
+	hinge: { screw: ScrewSize; length: Millimetres; count: number };
+	spine: { stock: StockId; width: Millimetres; high: Millimetres };
+	/** Through the board into the wall. */
+	screw: ScrewSize;
+	length: Millimetres;
+	at: readonly Vec2[];
 }
 
 /** Screws of one board into another. */

@@ -7,6 +7,7 @@ import { deckResult } from '../supports/rack/deck-check';
 import { endPinResult } from '../supports/rack/end-pin-check';
 import { pinResult } from '../supports/rack/pin-check';
 import { floorResult } from '../supports/rack/floor-check';
+import { leavesResult } from '../supports/rack/leaves-check';
 import { plateResult } from '../supports/rack/plate-check';
 import { restResult } from '../supports/rack/rest-check';
 import { hooksResult } from '../supports/rack/hooks-check';
@@ -26,6 +27,8 @@ function heldBy(p: RackPlaced, hold: Hold, wall: Wall): HeldResult {
 			return restResult(p, hold);
 		case 'hooks':
 			return hooksResult(p, hold, wall);
+		case 'leaves':
+			return leavesResult(p, hold, wall);
 		case 'floor':
 			return floorResult(p, hold, wall);
 		case 'plate':

@@ -120,10 +120,11 @@ function besideRows(p: RackPlaced, rows: readonly Row[], kerf: Millimetres, say:
 /** Screws of something bought that enter nothing, or come out behind. */
 function plateFit(p: RackPlaced, wall: Wall, say: Say): void {
 	const { hold } = p.built;
-	if (hold?.kind !== 'plate') return;
+	if (hold?.kind !== 'plate' && hold?.kind !== 'leaves') return;
+	const thick = hold.kind === 'plate' ? hold.thickness : hold.out;
 	if (!surveyed(wall)) return say('mind', phrase('No studs surveyed: nothing to screw it to'));
 	for (const s of p.screws) if (s.fault) say(s.barred ? 'stop' : 'mind', s.fault);
-	const into = hold.length - hold.thickness - claddingDepth(wall.cladding);
+	const into = hold.length - thick - claddingDepth(wall.cladding);
 	const through = p.screws.find((s) => s.support && !s.fault && into > s.support.depth);
 	if (through) say('stop', phrase('A screw comes out behind what it enters at {x@tape}', { x: mm(through.x) }));
 }

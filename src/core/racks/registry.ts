@@ -6,6 +6,7 @@ import { sheetBay } from './sheet-bay';
 import { halvedRack } from './halved-rack';
 import { lonePin } from './lone-pin';
 import { rodRack } from './rod-rack';
+import { swingLeaves } from './swing-leaves';
 import { topRest } from './top-rest';
 import { lumberArms } from './lumber-arms';
 import { overheadDeck } from './overhead-deck';
@@ -22,6 +23,7 @@ export const RACKS: readonly CarrierKind[] = [
 	overheadDeck,
 	wheelHooks,
 	boughtRack,
+	swingLeaves,
 	sheetBay,
 	offcutBin
 ];

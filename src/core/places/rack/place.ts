@@ -72,7 +72,7 @@ function originOf(rack: Rack, built: Built, on: RowOnWall | null): [Millimetres,
 
 /** Screws whose places stand in the hold itself. */
 function drivenIn(hold: Built['hold']) {
-	if (hold?.kind === 'plate') return hold;
+	if (hold?.kind === 'plate' || hold?.kind === 'leaves') return hold;
 	return hold?.kind === 'floor' ? hold.screws : null;
 }
 
