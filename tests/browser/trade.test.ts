@@ -12,6 +12,7 @@ import { scratch, until } from '../support/server';
 const kammer = useScreen();
 const holdersOf = async (id: string) => (await kammer.screen.stored(id)).plan.holders;
 const shop = async () => ((await (await fetch(`${kammer.url}/api/shops/main`)).json()) as { shop: Shop }).shop;
+const DRAWING = By.css('main.drawing');
 const NOWHERE = By.css('[aria-label="Hangs nowhere yet"]');
 const thing = (name: string) => By.xpath(`//section[@aria-label="Hangs nowhere yet"]//button[contains(., "${name}")]`);
 const offer = (title: string) =>
@@ -81,7 +82,7 @@ describe('on bare studs', () => {
 		expect(await kammer.screen.slip()).not.toMatch(/stands on no stud/);
 		await kammer.screen.type('First upright from the left', '333');
 		await kammer.screen.says(/Cannot be built so: The upright at .* stands on no stud/);
-		await kammer.screen.button('Uprights on the studs');
+		await kammer.screen.button('Onto the studs');
 		await until(async () => {
 			const { mount } = (await holdersOf(id))[0]!;
 			return 'x' in mount && Math.abs(mount.x + 22 - (60 + 420)) < 1;
@@ -95,6 +96,60 @@ describe('on bare studs', () => {
 		await until(async () => (await holdersOf(id)).length === 0, 'all to be undone');
 	});
 
+	it('a deck from the bins: hung from the joists, judged, its ceiling seen from below, cut across, all undone', async () => {
+		const plan = bare();
+		const ceiling = {
+			kind: 'joists' as const,
+			direction: 'across' as const,
+			first: 60,
+			pitch: 420,
+			width: 45,
+			depth: 195,
+			height: 2860,
+			species: 'c24' as const,
+			span: 3600,
+			attic: 'limited' as const
+		};
+		const id = await kammer.screen.openWall({ ...plan, wall: { ...plan.wall, ceiling } }, 'holders');
+		await kammer.screen.click(thing('Bin of sails'));
+		await kammer.screen.button('Put it there by overhead deck');
+		await until(async () => (await holdersOf(id)).length === 1, 'the deck to hang');
+		const [deck] = await holdersOf(id);
+		expect(deck!.carriers[0]!.loads[0]).toMatchObject({ thing: 'sail-bin', count: 4 });
+		await kammer.screen.says(/Holds: /);
+		await kammer.screen.says(/a ladder on firm floor, a helper/);
+		const said = deck!.carriers[0]!.params as { spreader: { at: number[] } };
+		const x = deck!.mount.kind === 'own' ? deck!.mount.x : 0;
+		// Every lag of its spreader is under a joist: 60 and every 420 from there.
+		for (const at of said.spreader.at) expect((at + x - 60) % 420).toBeCloseTo(0, 1);
+		await kammer.screen.button('All holders');
+		await kammer.screen.button('Ceiling');
+		await kammer.screen.says(/Looking up from eye height/, DRAWING);
+		await kammer.screen.button('Cut across');
+		await kammer.screen.type('Along the wall', `${x + 300}`);
+		await kammer.screen.says(/Cut there: Bin of sails/, DRAWING);
+		await kammer.screen.type('Along the wall', 'there');
+		await kammer.screen.says(/"there"/, DRAWING);
+		await kammer.screen.button('From above');
+		await kammer.screen.says(/where the walkway begins/, DRAWING);
+		await kammer.screen.button('Front');
+		await undo();
+		await until(async () => (await holdersOf(id)).length === 0, 'all to be undone');
+	});
+	it('a rack is loaded well from the lumber list, and that is undone', async () => {
+		const id = await kammer.screen.openWall(bare(), 'holders');
+		await kammer.screen.click(thing('Larch planking'));
+		await kammer.screen.button('Put it there by rod rack');
+		await until(async () => (await holdersOf(id)).length === 1, 'the rack to hang');
+		const before = (await holdersOf(id))[0]!.carriers[0]!.loads;
+		await kammer.screen.button('Load it well');
+		await kammer.screen.says(/Heaviest lowest, what is used often in reach/);
+		await until(async () => (await holdersOf(id))[0]!.carriers[0]!.loads.length > before.length, 'it to be loaded');
+		expect((await holdersOf(id))[0]!.carriers[0]!.loads.filter((l) => l.count > 0).length).toBeGreaterThan(1);
+		await kammer.screen.says(/Holds: /);
+		await undo();
+		await until(async () => (await holdersOf(id))[0]!.carriers[0]!.loads.length === before.length, 'it to be undone');
+	});
 	it('two bicycles on hooks: judged once the maker’s load is said', async () => {
 		const id = await kammer.screen.openWall(bare(), 'holders');
 		await kammer.screen.click(thing('Bicycle'));

@@ -64,8 +64,8 @@ describe('a leaf on two studs', () => {
 	const OUT = 23 / 32;
 
 	// Worst at its stop, 170 degrees: 30 x (0.72 + 12 x sin 170) = 84.1 lb in, all at the hinge line, 2 in right of the
-	// first stud of two 16 apart: 14/16 of it there. There it hangs 12 x cos 170 = 11.8 in left of its hinge, 9.8 past the
-	// stud: past 90 more hangs on that than a leaf straight out pulls.
+	// first stud of two 16 apart: 14/16 of it there. It hangs 12 x cos 170 = 11.8 in left of its hinge, 9.8 past it:
+	// past 90 more hangs on that than a leaf straight out pulls.
 	it('turns its board out at the hinge line, and hangs where it is', () => {
 		const turned = check(KEY).notes.at(-1)?.values.a as { value: number };
 		expect(turned.value).toBeCloseTo((170 * Math.PI) / 180, 6);

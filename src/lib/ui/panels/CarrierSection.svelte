@@ -138,12 +138,7 @@
 	{#each kind.sums?.(carrier.params) ?? [] as sum (sum.text)}<p class="marks sum">{sayPhrase(sum, unit)}</p>{/each}
 	{#if seats.length > 0}
 		<p class="marks">
-			Marks from the left end: <span class="sum"
-				>{sayMarks(
-					seats.map((s) => s.at[0]),
-					unit
-				)}</span
-			>
+			Marks from the left end: <span class="sum">{sayMarks([...new Set(seats.map((s) => s.at[0]))], unit)}</span>
 		</p>
 	{/if}
 	{#if carrier.at.on !== ON_WALL}<Button size="xs" color="alternative" onclick={remove}

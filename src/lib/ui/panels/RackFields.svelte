@@ -113,7 +113,7 @@
 </div>
 {#if kind.onStuds}
 	<Button size="xs" color="alternative" onclick={toStuds}
-		>{kind.fromAbove ? 'Lags on the studs and joists' : 'Uprights on the studs'}</Button
+		>{kind.fromAbove ? 'Onto the studs and joists' : 'Onto the studs'}</Button
 	>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 {/if}
