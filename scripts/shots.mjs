@@ -54,7 +54,7 @@ const SHOTS = [
 	{ name: 'holds-dark', stage: 'holds', pick: '[data-holder=h5]', theme: 'dark', unit: 'inch' },
 	{ name: 'cut', stage: 'cut' },
 	{ name: 'sums', path: '/sums' },
-	{ name: 'sum-deck', path: '/sums/deck', theme: 'dark' },
+	{ name: 'ceiling-dark', stage: 'holders', on: 'lumber wall', press: '.switch button:nth-child(3)', theme: 'dark' },
 	// Last: what hung on that wall is to be placed again.
 	{
 		name: 'offers',

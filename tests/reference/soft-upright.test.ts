@@ -2,7 +2,7 @@ import { Matrix, solve } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
 import { nth } from '$core/nth';
 import { addTo, banded, solveBanded } from '$core/mechanics/statics/banded';
-import { drawing, softPulls, worstSoftPulls, type SoftUpright } from '$core/mechanics/statics/soft-upright';
+import { drawing, pullsOfOne, softPulls, worstSoftPulls, type SoftUpright } from '$core/mechanics/statics/soft-upright';
 
 // An upright that bends, on a wall that gives, by lags that draw. In inches and pounds, turned to mm and pounds.
 const IN = 25.4;
@@ -70,6 +70,7 @@ describe('an upright on a wall that gives', () => {
 	it('grows as its couple does, and never eases by another arm', () => {
 		const u = at(1e4, 5e4);
 		const once = softPulls(u, [rod]);
+		nth(pullsOfOne(u, [rod.at]), 0).forEach((p, i) => expect(p * rod.couple).toBeCloseTo(nth(once, i), 6));
 		softPulls(u, [{ ...rod, couple: 2 * rod.couple }]).forEach((p, i) => expect(p).toBeCloseTo(2 * nth(once, i), 6));
 		const more = [rod, { at: 48 * IN, couple: 300 }];
 		worstSoftPulls(u, more).forEach((p, i) => expect(p).toBeGreaterThanOrEqual(nth(once, i) - 1e-9));

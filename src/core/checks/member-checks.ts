@@ -1,4 +1,4 @@
-import type { BuiltMember, BuiltSeat } from '../holders/built';
+import type { Built, BuiltMember, BuiltSeat } from '../holders/built';
 import type { MemberLoad } from '../members/member';
 import { memberKind } from '../members/registry';
 import { remembering } from '../remembering';
@@ -48,13 +48,15 @@ function hardest(m: BuiltMember, given: readonly MemberLoad[][]): readonly Membe
  * of those alike.
  * @example memberChecks(placed).map((c) => c.title) // ['peg', 'lip of the hole', 'tilt of the pegs']
  */
-export const memberChecks = remembering((p: Pick<InPlace, 'holder' | 'built'>): Check[] => {
-	const { seats, members } = p.built;
+export const memberChecks = (p: Pick<InPlace, 'holder' | 'built'>): Check[] => checksOf(p.built, p.holder.id);
+
+/** By what it is made of and carries: the same wherever it hangs. */
+const checksOf = remembering(({ seats, members }: Built, id: string): Check[] => {
 	const given = memberLoads(seats, members);
-	const subject = { kind: 'holder', id: p.holder.id } as const;
+	const subject = { kind: 'holder', id } as const;
 	return members.flatMap((m, i) =>
 		memberKind(m.data.kind)
 			.steps(m.data, hardest(m, given[i] ?? []))
-			.map(({ key, ...step }) => checkOf(`holder:${p.holder.id}:${key}:${m.carrier}`, subject, step))
+			.map(({ key, ...step }) => checkOf(`holder:${id}:${key}:${m.carrier}`, subject, step))
 	);
 });

@@ -1,6 +1,6 @@
 import { nth } from '../../nth';
 import type { Megapascals, Millimetres, Newtons } from '../../units/quantity';
-import { addTo, banded, solveBanded } from './banded';
+import { addTo, banded, solveBanded, type Banded } from './banded';
 import type { Turn } from './upright';
 
 /** An upright on a wall that crushes a little, held by lags that draw a little. Heights above its foot. */
@@ -36,34 +36,51 @@ function cut({ length, lags }: SoftUpright, turns: readonly Turn[]): Millimetres
 	});
 }
 
-/** Where the upright is off the wall, outward, with these lags and these stretches of wall taking part. */
-function movedOut(u: SoftUpright, at: readonly Millimetres[], on: readonly boolean[], turns: readonly Turn[]) {
-	const A = banded(2 * at.length, 3);
-	const b = new Array<number>(2 * at.length).fill(0);
-	at.slice(1).forEach((y, i) => {
-		const e = y - nth(at, i);
+/** An upright cut into pieces: what bends it, and where its springs are. */
+interface Pieces {
+	at: readonly Millimetres[];
+	/** Stiffness of the timber alone. */
+	timber: Banded;
+	/** Of the wall behind each place, and of the lag that is there. */
+	walls: readonly number[];
+	lags: readonly number[];
+}
+
+/** The timber in beam elements: out and turn at each place. */
+function piecesOf(u: SoftUpright, turns: readonly Turn[]): Pieces {
+	const at = cut(u, turns);
+	const timber = banded(2 * at.length, 3);
+	for (let i = 0; i + 1 < at.length; i++) {
+		const e = nth(at, i + 1) - nth(at, i);
 		const c = u.bending / e ** 3;
-		// A beam element: out and turn at its lower end, out and turn at its upper.
-		const K = [
-			[12, 6 * e, -12, 6 * e],
-			[6 * e, 4 * e * e, -6 * e, 2 * e * e],
-			[-12, -6 * e, 12, -6 * e],
-			[6 * e, 2 * e * e, -6 * e, 4 * e * e]
-		];
-		for (let p = 0; p < 4; p++) for (let q = p; q < 4; q++) addTo(A, 2 * i + p, 2 * i + q, c * nth(nth(K, p), q));
-	});
-	at.forEach((y, i) => {
-		const along = ((at[i + 1] ?? y) - (at[i - 1] ?? y)) / 2;
-		const isLag = u.lags.includes(y);
-		addTo(A, 2 * i, 2 * i, (HELD * u.bending) / u.length ** 3);
-		if (nth(on, i)) addTo(A, 2 * i, 2 * i, u.wall * along);
-		else if (isLag) addTo(A, 2 * i, 2 * i, u.lag);
-	});
-	for (const t of turns) {
-		const i = at.indexOf(t.at);
-		if (i >= 0) b[2 * i + 1] = nth(b, 2 * i + 1) + t.couple;
+		const [along, turned, half] = [12 * c, 6 * e * c, 2 * e * e * c];
+		addTo(timber, 2 * i, 2 * i, along);
+		addTo(timber, 2 * i, 2 * i + 1, turned);
+		addTo(timber, 2 * i, 2 * i + 2, -along);
+		addTo(timber, 2 * i, 2 * i + 3, turned);
+		addTo(timber, 2 * i + 1, 2 * i + 1, 2 * half);
+		addTo(timber, 2 * i + 1, 2 * i + 2, -turned);
+		addTo(timber, 2 * i + 1, 2 * i + 3, half);
+		addTo(timber, 2 * i + 2, 2 * i + 2, along);
+		addTo(timber, 2 * i + 2, 2 * i + 3, -turned);
+		addTo(timber, 2 * i + 3, 2 * i + 3, 2 * half);
 	}
-	const x = solveBanded(A, b);
+	const held = (HELD * u.bending) / u.length ** 3;
+	at.forEach((_, i) => addTo(timber, 2 * i, 2 * i, held));
+	const lags = new Set(u.lags);
+	return {
+		at,
+		timber,
+		walls: at.map((y, i) => (u.wall * ((at[i + 1] ?? y) - (at[i - 1] ?? y))) / 2),
+		lags: at.map((y) => (lags.has(y) ? u.lag : 0))
+	};
+}
+
+/** Where the upright is off the wall, outward, with these stretches of wall taking part, and the lags elsewhere. */
+function movedOut({ at, timber, walls, lags }: Pieces, on: readonly boolean[], couples: readonly number[]): number[] {
+	const A = { ...timber, rows: timber.rows.map((r) => r.slice()) };
+	for (let i = 0; i < at.length; i++) addTo(A, 2 * i, 2 * i, nth(on[i] ? walls : lags, i));
+	const x = solveBanded(A, couples);
 	return at.map((_, i) => nth(x, 2 * i));
 }
 
@@ -77,25 +94,47 @@ function movedOut(u: SoftUpright, at: readonly Millimetres[], on: readonly boole
  * @example softPulls({ length: 2438, bending: 2.1e10, wall: 170, lag: 8000, lags }, [{ at: 2286, couple: 60400 }])
  */
 export function softPulls(u: SoftUpright, turns: readonly Turn[]): Newtons[] {
-	const at = cut(u, turns);
+	const pieces = piecesOf(u, turns);
+	const { at } = pieces;
+	const couples = new Array<number>(2 * at.length).fill(0);
+	for (const t of turns) {
+		const i = at.indexOf(t.at);
+		if (i >= 0) couples[2 * i + 1] = nth(couples, 2 * i + 1) + t.couple;
+	}
 	let on = at.map(() => true);
-	let out = movedOut(u, at, on, turns);
+	let out = movedOut(pieces, on, couples);
 	for (let round = 0; round < ROUNDS; round++) {
 		const next = out.map((w) => w < 0);
 		if (next.every((v, i) => v === on[i])) break;
 		on = next;
-		out = movedOut(u, at, on, turns);
+		out = movedOut(pieces, on, couples);
 	}
 	return u.lags.map((y) => u.lag * Math.max(0, nth(out, at.indexOf(y))));
 }
 
 /**
+ * What a couple of 1 by itself at each place pulls every lag with. Nothing on a wall that only pushes is preloaded: a
+ * couple twice as great pulls twice as much, so these do for any load.
+ * @example pullsOfOne(upright, [2286])[0]?.length // as many as it has lags
+ */
+export const pullsOfOne = (u: SoftUpright, places: readonly Millimetres[]): Newtons[][] =>
+	places.map((at) => softPulls(u, [{ at, couple: 1 }]));
+
+/**
  * The worst on each lag where any arm may be empty: what each by itself pulls, added up, or all together if that is
  * more.
+ * @param ones what a couple of 1 at the place of each turn pulls, where somebody has it already
  * @example worstSoftPulls(upright, turns).length // as many as it has lags
  */
-export function worstSoftPulls(u: SoftUpright, turns: readonly Turn[]): Newtons[] {
-	const each = turns.map((t) => softPulls(u, [t]));
+export function worstSoftPulls(
+	u: SoftUpright,
+	turns: readonly Turn[],
+	ones: readonly (readonly Newtons[])[] = pullsOfOne(
+		u,
+		turns.map((t) => t.at)
+	)
+): Newtons[] {
+	const each = turns.map((t, i) => nth(ones, i).map((p) => p * t.couple));
 	const all = softPulls(u, turns);
 	return u.lags.map((_, k) =>
 		Math.max(

@@ -34,7 +34,7 @@ interface OnLeaf {
 /** In the edge of plywood no value is published: half of the face's, as practice has it. */
 const PLY_EDGE = 0.5;
 /** The swing is looked at every so often, from closed to its stop. */
-const STEP: Degrees = 5;
+const STEP: Degrees = 10;
 
 function weightsOn(p: RackPlaced, hold: LeavesHold): OnLeaf[] {
 	return hold.xs.flatMap((along, group): OnLeaf[] => {

@@ -7,7 +7,7 @@ import { combinedAllowable } from '../../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../../mechanics/fasteners/joint';
 import { rectangle } from '../../mechanics/members/rectangle';
 import type { StudLoad } from '../../mechanics/members/stud-bending';
-import { crushing, drawing } from '../../mechanics/statics/soft-upright';
+import { crushing, drawing, pullsOfOne, type SoftUpright } from '../../mechanics/statics/soft-upright';
 import type { Turn } from '../../mechanics/statics/upright';
 import { uprightPulls } from '../../mechanics/statics/upright-pulls';
 import { allowedLine, capacityLines } from '../../members/joint-lines';
@@ -15,6 +15,7 @@ import { nth } from '../../nth';
 import type { RackPlaced } from '../../places/rack/place';
 import type { WallScrew } from '../../places/wall-screw';
 import type { Wall } from '../../plan/types';
+import { remembering } from '../../remembering';
 import { claddingDepth } from '../../survey/cladding-depth';
 import { surveyed, type Support } from '../../survey/supports';
 import { mm, moment, newtons, phrase, stress } from '../../units/phrase';
@@ -80,25 +81,35 @@ function loadedUprights(p: RackPlaced, hold: UprightsHold): Loaded[] {
 /** What the wood is taken for where nobody knows it: stiff, which asks more of a lag. */
 const STIFF = 420;
 
+/** The upright as a beam on what gives. Alike for all of a rack whose lags count alike. */
+const softOf = remembering(
+	(hold: UprightsHold, densest: number, into: Millimetres, lags: readonly Millimetres[]): SoftUpright => {
+		const of = stock(hold.stock);
+		const { E } = bendingMaterial(of.panel ?? of.species, 1);
+		return {
+			length: Math.max(hold.length, ...lags),
+			bending: E * rectangle(hold.thickness, hold.depth).inertia,
+			wall: crushing(E, hold.thickness, hold.depth),
+			lag: drawing(densest, lag(hold.lags.size).D * MM_PER_INCH, Math.max(into, 1)),
+			lags
+		};
+	}
+);
+const onesOf = remembering((u: SoftUpright, places: readonly Millimetres[]) => pullsOfOne(u, places));
+
 /** Pull on each lag that counts, by the greatest of three models, and what goes across each. */
 function lagLoads(u: Loaded, hold: UprightsHold, wall: Wall) {
 	const turns = [...u.arms, u.own].filter((t) => t.couple > 0).sort((a, b) => a.at - b.at);
 	const heights = u.held.map((s) => s.up);
-	const of = stock(hold.stock);
-	const { E } = bendingMaterial(of.panel ?? of.species, 1);
 	const into = hold.lags.length - hold.depth - hold.packing - claddingDepth(wall.cladding);
 	const densest =
 		wall.build?.kind === 'masonry' ? STIFF : Math.max(...u.held.map((s) => wood(s.support.species).density));
-	const pulls = uprightPulls(
-		{
-			length: Math.max(hold.length, ...heights),
-			bending: E * rectangle(hold.thickness, hold.depth).inertia,
-			wall: crushing(E, hold.thickness, hold.depth),
-			lag: drawing(densest, lag(hold.lags.size).D * MM_PER_INCH, Math.max(into, 1)),
-			lags: heights
-		},
-		turns
+	const soft = softOf(hold, densest, into, heights);
+	const ones = onesOf(
+		soft,
+		turns.map((t) => t.at)
 	);
+	const pulls = uprightPulls(soft, turns, ones);
 	const down = u.own.down + u.arms.reduce((sum, a) => sum + a.down, 0);
 	return { ...pulls, down, across: down / u.held.length };
 }
