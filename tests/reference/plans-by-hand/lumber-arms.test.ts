@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { newRack } from '$core/arrange/first-rack';
 import { checkPlan } from '$core/checks/check-plan';
+import { placeHolders } from '$core/places/row/place';
 import type { Load, Plan, Rack, Row, Stud } from '$core/plan/types';
 import { GRAVITY, KG_PER_POUND, MM_PER_INCH, N_PER_POUND } from '$core/units/quantity';
 import { asked, ROW, smallWall } from '../../support/small-wall';
@@ -115,6 +116,19 @@ describe('three arms under a board', () => {
 		const near = screws(checkPlan(plan));
 		expect(near.length).toBeGreaterThan(2);
 		screws(far).forEach((v, i) => expect(v / near[i]!).toBeLessThan(1.05));
+	});
+	// On a backer sheet all of it stands 3/4 further from the wall, and from its cleat as far as before.
+	it('stands out from what its cleat is on, sheet or wall', () => {
+		const sheet = { stock: 'ply-3/4' as const, height: inch(40), below: inch(30), perStud: 3 };
+		const backer = { ...sheet, behind: { size: '#10' as const, length: 38.1, pitch: inch(4) } };
+		const on = asked(planOf(arms(), [{ ...row, backer }]));
+		expect(on.line('holder:x:arm-2-seat', 'stands out')).toBeCloseTo(line('holder:x:arm-2-seat', 'stands out'), 6);
+	});
+	it('pulls its cleat out where its feet bear on the wall', () => {
+		const bears = (p: Plan) => placeHolders(p)[0]!.extras.map((e) => e.load.bearsBelow);
+		expect(bears(plan)).toEqual([true, true, true]);
+		const low: Row = { ...row, id: 'q', y: inch(45) };
+		expect(bears(planOf(arms(), [row, low]))).toEqual([false, false, false]);
 	});
 	it('never gets better when there is another board', () => {
 		const more = asked(planOf(arms({}, boards({ count: 2 }))));

@@ -60,6 +60,13 @@ describe('sheets that lean', () => {
 		const many = asked(planOf(bay({}, sheets({ count: 6 }))));
 		expect(many.check('holder:x:tips').margin).toBeCloseTo(0.378, 3);
 	});
+	it('are judged by the lightest of all bays', () => {
+		const two = rackOf('sheet-bay', { bays: 2, foot: inch(6), deep: inch(6), bar: null, width: inch(50) }, [
+			sheets({ width: inch(48) }),
+			sheets({ width: inch(48), mass: 30 * KG_PER_POUND })
+		]);
+		expect(asked(planOf(two)).check('holder:x:tips').margin).toBeCloseTo(0.378 / 2, 3);
+	});
 	// A bar with four screws at an end: 15 lb of a knock.
 	it('hold behind a bar', () => {
 		const { check } = asked(planOf(bay({ bar: BAR })));

@@ -127,6 +127,15 @@ describe('a deck of six bins', () => {
 		expect(most).toBeGreaterThan(lb(20 * (1 - 15.5 / hang) * 0.76));
 		expect(most).toBeLessThan(lb(20 * (1 - 15.5 / hang) + wood));
 	});
+	// Each stud is turned by what it has, 1 1/2 of ledger, 1/2 of drywall and half of its 3 1/2 out: 3.75 in; pinned at
+	// floor and plate 96 up, most of it above or below the lag at 61 3/4.
+	it('bends its studs by how far the members end from their middle', () => {
+		const stud = all.studs.get('s2')!;
+		const turned = stud.load * inch(3.75);
+		const most = Math.max(61.75, 96 - 61.75) / 96;
+		const bends = stud.check!.lines.find((l) => l.label === 'bends')!.result.value;
+		expect(bends / (turned * most)).toBeCloseTo(1, 3);
+	});
 	it('turns the ledger about its foot, by its thickness over half its height', () => {
 		const key = all.holders.get('x')!.path.find((c) => c.title === 'ledger')!.id;
 		const across = line(key, 'each stud');
@@ -197,8 +206,8 @@ describe('bins where they weigh most', () => {
 			count: 3
 		}
 	};
-	/** Every way to lay three bins on eight places, two on each other at most: the most that something comes to. */
-	function tried(of: (x: number, z: number) => number): number {
+	/** Every way to lay so many bins on eight places, two on each other at most: the most that something comes to. */
+	function tried(of: (x: number, z: number) => number, count = 3): number {
 		let most = 0;
 		const values = d.stacks.places.map((p) => of(p.x, p.z));
 		const lay = (i: number, left: number, sum: number) => {
@@ -206,7 +215,7 @@ describe('bins where they weigh most', () => {
 			if (i === values.length) return;
 			for (let n = 0; n <= Math.min(2, left); n++) lay(i + 1, left - n, sum + n * 10 * nth(values, i));
 		};
-		lay(0, 3, 0);
+		lay(0, count, 0);
 		return most;
 	}
 	it('are found as trying every way to stand them finds, each beam by another solver', () => {
@@ -232,6 +241,16 @@ describe('bins where they weigh most', () => {
 						0
 					)
 				),
+				3
+			)
+		);
+	});
+	// As many as there is room for: those that would lift a hanger stand elsewhere, or are off.
+	it('are off where they would ease what is asked about, however many there are', () => {
+		const full = { ...d, stacks: { ...d.stacks, count: 16 } };
+		hangerLoads(full).forEach((v, h) =>
+			expect(v).toBeCloseTo(
+				tried((x, z) => (z / 8) * nth(byStiffness(d.hangers, x), h), 16),
 				3
 			)
 		);
