@@ -11,6 +11,7 @@ import { memberGrabs } from './member-grabs';
 import { unknownLoads } from './unknown-loads';
 import { memberChecks } from './member-checks';
 import { backChecks } from '../supports/fixed/back-check';
+import { givenBy } from '../supports/fixed/given';
 import { fixedLoads } from '../supports/fixed/loads';
 import type { FixedPlaced } from '../places/fixed/place';
 import { screwChecks, type Through } from '../supports/fixed/screw-check';
@@ -49,15 +50,9 @@ export const fixedResult = remembering((p: FixedPlaced, wall: Wall): HeldResult 
 	const loads = fixedLoads(p, wall);
 	const gap = claddingDepth(wall.cladding);
 	const screws = p.columns.flatMap((column, i) => {
-		const { down, lift, roll } = nth(loads.columns, i);
-		const { support, heights } = column;
-		const given: StudLoad = {
-			height: p.foot + heights.reduce((a, b) => a + b, 0) / heights.length,
-			force: Math.max(down, lift),
-			couple: roll + down * (support.depth / 2 + gap),
-			at: column.x
-		};
-		studLoads.set(support.id, [...(studLoads.get(support.id) ?? []), given]);
+		const { id: stud } = column.support;
+		const given = givenBy(column, nth(loads.columns, i), p.foot, gap);
+		studLoads.set(stud, [...(studLoads.get(stud) ?? []), given]);
 		return screwChecks(p, throughOf(p), wall, loads, i);
 	});
 	return { checks: [...screws, ...backChecks(p, loads), ...own], studLoads };

@@ -121,7 +121,10 @@ function notchSteps(d: HousedArmData, s: Stressed, W: Quantity): MemberStep[] {
 			lines: () => [
 				{
 					label: 'stands out',
-					sum: phrase('{d} + what lies on it from their face', { d: mm(d.upright.depth) }),
+					sum: phrase('{d} + {e}: the middle of what lies on it, from their face', {
+						d: mm(d.upright.depth),
+						e: mm(s.standOff - d.upright.depth)
+					}),
 					result: mm(s.standOff)
 				},
 				{

@@ -17,6 +17,7 @@ import { surveyed } from '../../survey/supports';
 import { angle, mm, newtons, phrase } from '../../units/phrase';
 import { MM_PER_INCH, radians, weightOf, type Degrees, type Millimetres, type Newtons } from '../../units/quantity';
 import { checkOf, failedStep, missingStep, type Check } from '../../verdict/check';
+import { givenBy } from '../fixed/given';
 import type { FixedLoads } from '../fixed/loads';
 import { screwChecks } from '../fixed/screw-check';
 import { givesNothing, type HeldResult } from '../held-result';
@@ -195,16 +196,14 @@ export function leavesResult(p: RackPlaced, hold: LeavesHold, wall: Wall): HeldR
 	const gap = claddingDepth(wall.cladding);
 	const studLoads = new Map<string, StudLoad[]>();
 	const checks = columns.flatMap((column, i): Check[] => {
-		const { support, heights } = column;
 		const most = (value: (loads: FixedLoads) => number) => Math.max(...swing.map((s) => value(s.loads)));
-		const down = most((l) => Math.max(nth(l.columns, i).down, nth(l.columns, i).lift));
-		const given: StudLoad = {
-			height: p.foot + heights.reduce((a, b) => a + b, 0) / heights.length,
-			force: down,
-			couple: most((l) => nth(l.columns, i).roll) + down * (support.depth / 2 + gap),
-			at: column.x
+		const { id: stud } = column.support;
+		const worstOf = {
+			down: most((l) => Math.max(nth(l.columns, i).down, nth(l.columns, i).lift)),
+			lift: 0,
+			roll: most((l) => nth(l.columns, i).roll)
 		};
-		studLoads.set(support.id, [...(studLoads.get(support.id) ?? []), given]);
+		studLoads.set(stud, [...(studLoads.get(stud) ?? []), givenBy(column, worstOf, p.foot, gap)]);
 		const judged = swing.map((s) => ({ ...s, checks: screwChecks(at, through, wall, s.loads, i) }));
 		const worst = judged.reduce((a, b) =>
 			(b.checks[0]?.margin ?? Infinity) < (a.checks[0]?.margin ?? Infinity) ? b : a

@@ -9,6 +9,7 @@ import { claddingDepth } from '../../survey/cladding-depth';
 import { surveyed } from '../../survey/supports';
 import { phrase } from '../../units/phrase';
 import { failedStep, missingStep } from '../../verdict/check';
+import { givenBy } from '../fixed/given';
 import { fixedLoads } from '../fixed/loads';
 import { givesNothing, type HeldResult } from '../held-result';
 import { screwChecks } from '../fixed/screw-check';
@@ -43,15 +44,9 @@ export function plateResult(p: RackPlaced, hold: PlateHold, wall: Wall): HeldRes
 		side: { thickness: hold.thickness, G: STEEL_AS_WOOD }
 	};
 	const checks = columns.flatMap((column, i) => {
-		const { down, lift, roll } = nth(loads.columns, i);
-		const { support, heights } = column;
-		const given: StudLoad = {
-			height: p.foot + heights.reduce((a, b) => a + b, 0) / heights.length,
-			force: Math.max(down, lift),
-			couple: roll + down * (support.depth / 2 + gap),
-			at: column.x
-		};
-		studLoads.set(support.id, [...(studLoads.get(support.id) ?? []), given]);
+		const { id: stud } = column.support;
+		const given = givenBy(column, nth(loads.columns, i), p.foot, gap);
+		studLoads.set(stud, [...(studLoads.get(stud) ?? []), given]);
 		return screwChecks(at, through, wall, loads, i);
 	});
 	return { checks, studLoads };

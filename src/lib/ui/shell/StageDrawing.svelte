@@ -1,18 +1,17 @@
 <script lang="ts">
 	import type { AnyPlaced } from '$core/places/any-place';
-	import type { HolderDesk } from '$lib/state/holder-desk.svelte';
+	import type { HolderDesk, HolderView } from '$lib/state/holder-desk.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import type { SurveyDesk } from '$lib/state/survey-desk.svelte';
 	import BenchFront from '../holders/BenchFront.svelte';
 	import InSpace from '../holders/InSpace.svelte';
-	import ViewSwitch from '../holders/ViewSwitch.svelte';
 	import { paper } from '$lib/state/paper.svelte';
-	import { RoomDesk } from '$lib/state/room-desk.svelte';
+	import { RoomDesk, type WallView } from '$lib/state/room-desk.svelte';
 	import RoomDrawing from '../wall/RoomDrawing.svelte';
-	import RoomSwitch from '../wall/RoomSwitch.svelte';
 	import WallDrawing from '../wall/WallDrawing.svelte';
 	import WallInSpace from '../wall/WallInSpace.svelte';
 	import type { StageId } from './stages';
+	import ViewSwitch from './ViewSwitch.svelte';
 
 	/** What lies in the middle: the wall, or the holder that is picked by itself. */
 	interface Props {
@@ -29,6 +28,18 @@
 
 	/** Stages that look at the room, and not at the front of the wall alone. */
 	const ROOM_STAGES = new Set<StageId>(['holders', 'holds']);
+	const WALL_VIEWS: readonly (readonly [WallView, string])[] = [
+		['front', 'Front'],
+		['above', 'From above'],
+		['below', 'Ceiling'],
+		['section', 'Cut across'],
+		['space', 'In space']
+	];
+	const HOLDER_VIEWS: readonly (readonly [HolderView, string])[] = [
+		['bench', 'Bench'],
+		['wall', 'Wall'],
+		['space', 'In space']
+	];
 	const room = new RoomDesk();
 	/** What is picked is shown where it is taken hold of; so is paper. */
 	const view = $derived(picked || paper.on || !ROOM_STAGES.has(stage) ? 'front' : room.view);
@@ -48,4 +59,9 @@
 {:else if view === 'space'}<WallInSpace {open} />
 {:else if view !== 'front'}<RoomDrawing {open} desk={room} {view} />
 {:else}<WallDrawing {open} {stage} desk={survey} />{/if}
-{#if picked}<ViewSwitch desk={holders} />{:else if ROOM_STAGES.has(stage)}<RoomSwitch desk={room} />{/if}
+{#if picked}<ViewSwitch views={HOLDER_VIEWS} bind:view={holders.view} label="How the holder is shown" />
+{:else if ROOM_STAGES.has(stage)}<ViewSwitch
+		views={WALL_VIEWS}
+		bind:view={room.view}
+		label="How the wall is shown"
+	/>{/if}
