@@ -240,7 +240,8 @@ export const sheetBay = defineCarrier({
 	groups: (p) => Array.from({ length: p.bays }, (_, i) => (p.bays === 1 ? 'in it' : `in bay ${i + 1} from the left`)),
 	effort: (p) => p.bays * 6,
 	build,
-	describe: (p) => phrase('{n} bays of {w@tape}', { n: count(p.bays), w: mm(p.width) }),
+	describe: (p) =>
+		phrase(p.bays === 1 ? 'one bay of {w@tape}' : '{n} bays of {w@tape}', { n: count(p.bays), w: mm(p.width) }),
 	fit,
 	changes: (p) => [
 		...(p.bar
