@@ -1,3 +1,4 @@
+import type { ShelfData } from '../members/beam';
 import type { LagSize } from '../materials/lags';
 import type { Screw, ScrewSize } from '../materials/screws';
 import type { StockId } from '../materials/stocks';
@@ -151,11 +152,12 @@ export interface DeckHold {
 	width: Millimetres;
 	/** Out from the wall. */
 	hangLine: Millimetres;
-	/** Section of ledger, rail and members, which stand on edge, and how many members there are. */
+	/** Section of ledger, rail and members, which stand on edge. */
 	stock: StockId;
 	thickness: Millimetres;
 	high: Millimetres;
-	members: number;
+	/** What bends: members at their middles along it, the front rail, the sheet under one row of bins. */
+	frame: { member: ShelfData; rail: ShelfData; sheet: ShelfData; xs: readonly Millimetres[] };
 	/** Of each joint of a member with ledger or rail. */
 	joint: { fastener: Screw; length: Millimetres; count: number };
 	/** Lags of the ledger at the middle of its height, along the deck. */

@@ -1,13 +1,20 @@
-import { defineCarrier, type BuiltCarrier, type CarrierContext, type Fitted, type Wanted } from '../carriers/carrier';
+import {
+	defineCarrier,
+	type BuiltCarrier,
+	type CarrierContext,
+	type Fitted,
+	type Load,
+	type Wanted
+} from '../carriers/carrier';
 import { loadOf, onBase } from '../carriers/load-of';
 import { LAGS, lag } from '../materials/lags';
-import { SCREWS } from '../materials/screws';
+import { screw } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { boardOnSupports } from '../members/beam';
 import { strapOf } from '../members/hanging-steps';
 import { nth } from '../nth';
 import { fail, ok } from '../result';
-import { onEdge, upright } from '../solid/frame';
+import { upright } from '../solid/frame';
 import { count, mm, phrase } from '../units/phrase';
 import { type Millimetres } from '../units/quantity';
 import { ascending } from './boards-on';
@@ -22,69 +29,57 @@ const STAND_IN: Millimetres = 600;
 /** Two bins of room on their own: what stands there is no bin. */
 const BIN = { side: 250, height: 120 } as const;
 
+/** What of its frame bends, each as a board on its supports. */
+function bendsIn(p: DeckParams, load: Load | undefined) {
+	const { t, high, members } = frameOf(p);
+	const { pz, wide, deep } = gridOf(p, load);
+	const clear = p.depth - 2 * t;
+	const onEdge = { stock: p.frame, depth: t, onEdge: high };
+	return {
+		xs: members,
+		member: boardOnSupports({
+			...onEdge,
+			name: 'member',
+			supports: [0, clear],
+			length: clear,
+			bearing: t,
+			wide: deep
+		}),
+		rail: boardOnSupports({
+			...onEdge,
+			name: 'front rail',
+			supports: ascending(p.hangers.at),
+			length: p.width,
+			bearing: strapOf(p.hangers.strap).width,
+			wide
+		}),
+		sheet: boardOnSupports({
+			name: 'deck',
+			stock: p.sheet,
+			depth: pz,
+			supports: members,
+			length: p.width,
+			bearing: t,
+			wide
+		})
+	};
+}
+
 function build(p: DeckParams, c: CarrierContext): BuiltCarrier {
-	const { t, high, members, top } = frameOf(p);
+	const { t, high, top } = frameOf(p);
 	const [load] = c.loads;
-	const { rows, pz, wide, deep } = gridOf(p, load);
+	const { wide } = gridOf(p, load);
 	const over = c.over ?? top + STAND_IN;
 	const hangers = ascending(p.hangers.at);
+	const frame = bendsIn(p, load);
 	const parts = deckParts(p, over);
-	const screw = nth(
-		SCREWS,
-		Math.max(
-			0,
-			SCREWS.findIndex((s) => s.size === p.joint.size)
-		)
-	);
 	return {
 		parts,
 		host: [],
 		joints: [],
 		seats: deckSeats(p, load),
-		members: [
-			{
-				data: boardOnSupports({
-					name: 'member',
-					stock: p.frame,
-					depth: t,
-					onEdge: high,
-					supports: [0, p.depth - 2 * t],
-					length: p.depth - 2 * t,
-					bearing: t,
-					wide: deep
-				}),
-				// Its own x runs out from the ledger.
-				instances: members.map((x) => onEdge([x, 0, t])),
-				own: 1 / members.length
-			},
-			{
-				data: boardOnSupports({
-					name: 'front rail',
-					stock: p.frame,
-					depth: t,
-					onEdge: high,
-					supports: hangers,
-					length: p.width,
-					bearing: strapOf(p.hangers.strap).width,
-					wide
-				}),
-				instances: [upright([0, 0, p.depth - t / 2])],
-				own: 0.5,
-				grab: { x: p.width / 2, z: 0 }
-			},
-			{
-				data: boardOnSupports({
-					name: 'deck',
-					stock: p.sheet,
-					depth: pz,
-					supports: members,
-					length: p.width,
-					bearing: t,
-					wide
-				}),
-				instances: Array.from({ length: rows }, (_, r) => upright([0, top, (r + 0.5) * pz]))
-			}
-		],
+		// Its frame is judged with its hold: a bin may stand anywhere. Here is what somebody may hang on.
+		members: [{ data: frame.rail, instances: [upright([0, 0, p.depth - t / 2])], grab: { x: p.width / 2, z: 0 } }],
 		faces: [],
 		retention: [
 			{
@@ -103,8 +98,8 @@ function build(p: DeckParams, c: CarrierContext): BuiltCarrier {
 			high,
 			thickness: t,
 			stock: p.frame,
-			members: members.length,
-			joint: { fastener: screw, length: p.joint.length, count: p.joint.count },
+			frame,
+			joint: { fastener: screw(p.joint.size), length: p.joint.length, count: p.joint.count },
 			ledger: { lag: p.ledger.lag, length: p.ledger.length, at: ascending(p.ledger.at) },
 			hangers: {
 				at: hangers,
@@ -146,9 +141,7 @@ function fit(w: Wanted): { ok: true; value: Fitted<DeckParams> } | { ok: false; 
 	const columns = Math.min(fits, Math.ceil(w.count / rows));
 	const width = Math.max(deckFields.width.min, columns * wide + 20);
 	const layers = Math.min(deckFields.layers.max, Math.ceil(w.count / (rows * columns)));
-	const n = Math.max(2, Math.ceil(width / 800) + 1);
-	const inset = 60;
-	const at = Array.from({ length: n }, (_, i) => inset + (i * (width - 2 * inset)) / (n - 1));
+	const at = evenly(width, Math.max(2, Math.ceil(width / 800) + 1));
 	return ok({
 		params: {
 			...start,

@@ -261,6 +261,60 @@ describe('bins where they weigh most', () => {
 	});
 });
 
+describe('what a deck stands on', () => {
+	const judged = (rack: Rack, wall: Partial<Wall> = {}) => checkPlan(planOf(rack, wall)).holders.get('x')!;
+	const step = (rack: Rack, title: string, wall: Partial<Wall> = {}) =>
+		judged(rack, wall).path.find((c) => c.title === title)!;
+
+	it('is not one lag of its ledger, nor one joist: it turns about that', () => {
+		const one = deck({ ledger: { ...START.ledger, at: [AT[1]] } });
+		expect(step(one, 'ledger').reason.text).toContain('one lag alone');
+		expect(judged(one).verdict).toBe('does-not-hold');
+		const joist = deck({ spreader: { ...START.spreader, at: [AT[1]] } });
+		expect(step(joist, 'spreader lags').reason.text).toContain('one place alone');
+		expect(judged(joist).verdict).toBe('does-not-hold');
+	});
+	// Half of 1 1/2 less three diameters of 3/8 or so: a lag 1/2 in off the middle of its joist splits it.
+	it('is no lag that stands at the side of its joist', () => {
+		const beside = AT.map((x) => x + inch(0.5));
+		const off = deck({ spreader: { ...START.spreader, at: beside } });
+		expect(step(off, 'spreader lags').verdict).toBe('does-not-hold');
+		expect(checkPlan(planOf(off)).joists.size).toBe(0);
+	});
+	// The same ledger on four studs, one of them softer: that one is looked up as itself, and not the most loaded one.
+	it('is every stud as it is', () => {
+		const soft = studs.map((s) => (s.id === 's3' ? { ...s, species: 'western-cedars' as const } : s));
+		const margins = (wall: Partial<Wall>) =>
+			judged(deck(), wall)
+				.path.filter((c) => c.title === 'ledger')
+				.map((c) => c.margin!);
+		expect(margins({})).toHaveLength(4);
+		const [before, after] = [margins({}), margins({ studs: soft })];
+		expect(after.filter((m, i) => m < nth(before, i) - 1e-9)).toHaveLength(1);
+	});
+	// One bin of 20 lb and 12 in on a deck of three columns: it bends the rail as if it stood at the worst of them.
+	it('is bent by a bin wherever that may stand', () => {
+		const one = deck({ layers: 1 }, bins({ count: 1 }));
+		const rail = step(one, 'front rail: bending').load!.demand.value;
+		const full = step(deck({ layers: 1 }, bins({ count: 3 })), 'front rail: bending').load!.demand.value;
+		expect(rail).toBeCloseTo(full, 9);
+	});
+	// As a beam on lags 2 18 34 50 under a deck of 63: 13 in of it hang past the last. A stack of 40 lb at 52 1/2 is
+	// 2 1/2 past it, by (1 - 15.5 / 31.0625) of 40: 50.1 lb in and the own wood, on 1 1/2 by 3 1/2: S 3.0625.
+	it('bends its ledger between the lags and past them', () => {
+		const fb = step(deck(), 'ledger: bending').load!.demand.value / 0.006894757;
+		expect(fb).toBeGreaterThan((40 * (1 - 15.5 / 31.0625) * 2.5) / 3.0625);
+		const sparse = deck({ ledger: { ...START.ledger, at: [AT[0], AT[3]] } });
+		expect(step(sparse, 'ledger: bending').load!.demand.value / 0.006894757).toBeGreaterThan(2 * fb);
+	});
+	it('of a board that no table knows screws in is not judged, and the studs carry it all the same', () => {
+		const mdf = deck({ spreader: { ...START.spreader, at: AT, stock: 'mdf-3/4' } });
+		expect(judged(mdf).verdict).toBe('cannot-be-judged');
+		const loaded = [...checkPlan(planOf(mdf)).studs.values()].reduce((sum, s) => sum + s.load, 0);
+		expect(loaded / N_PER_POUND).toBeGreaterThan(50);
+	});
+});
+
 describe('a deck that cannot be hung so', () => {
 	it('says what is not over it or behind it', () => {
 		expect(says(planOf(deck({ spreader: { ...START.spreader, at: [10, 26, 42].map(inch) } }))).join()).toContain(

@@ -1,4 +1,5 @@
-import { type LagSize } from '../../materials/lags';
+import type { LagSize } from '../../materials/lags';
+import { ROD_MATERIALS } from '../../materials/rods';
 import { stock } from '../../materials/stocks';
 import { strapOf } from '../../members/hanging-steps';
 import { facing, flat, onEdge, upright } from '../../solid/frame';
@@ -22,7 +23,7 @@ function strapPart(p: DeckParams, over: Millimetres): Part {
 		material: {
 			kind: 'bought',
 			name: strap.title,
-			mass: (strap.width * strap.thickness * long * 7850) / 1e9,
+			mass: (strap.width * strap.thickness * long * ROD_MATERIALS.steel.density) / 1e9,
 			rated: null
 		},
 		outline: plain(rectangle(strap.width, long)),

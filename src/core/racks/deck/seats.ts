@@ -1,20 +1,11 @@
 import { type Load, type Seat } from '../../carriers/carrier';
-import { nth } from '../../nth';
-import { type Millimetres } from '../../units/quantity';
 
 import { frameOf, gridOf, type DeckParams } from './fields';
 
-/** How much of a bin one member may have: a stiff bin on two of them half, a sheet over several a quarter more. */
-function onMember(wide: Millimetres, apart: Millimetres): number {
-	return wide <= apart ? 1 : Math.max(0.5, (1.25 * apart) / wide);
-}
-
-/** Bins in rows and columns, layer on layer; each weighs on members, front rail and sheet. */
+/** Bins in rows and columns, layer on layer. What they weigh on is judged with the deck's hold. */
 export function deckSeats(p: DeckParams, load: Load | undefined): Seat[] {
-	const { members, top } = frameOf(p);
-	const { columns, rows, px, pz, wide } = gridOf(p, load);
-	const apart = members.length > 1 ? nth(members, 1) - nth(members, 0) : p.width;
-	const share = onMember(wide, apart);
+	const { top } = frameOf(p);
+	const { columns, rows, px, pz } = gridOf(p, load);
 	return Array.from({ length: p.layers }, (_, layer) =>
 		Array.from({ length: rows }, (__, r) =>
 			Array.from({ length: columns }, (___, c): Seat => {
@@ -27,13 +18,7 @@ export function deckSeats(p: DeckParams, load: Load | undefined): Seat[] {
 					takes: 1,
 					kept: true,
 					stance: 'stands',
-					carriedBy: [
-						...members.flatMap((m, i) =>
-							Math.abs(m - x) < (wide + apart) / 2 ? [{ member: 0, instance: i, share }] : []
-						),
-						{ member: 1, instance: 0, share: Math.min(1, z / p.depth) },
-						{ member: 2, instance: r, share: 1 }
-					]
+					carriedBy: []
 				};
 			})
 		).flat()
