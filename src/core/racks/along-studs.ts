@@ -29,3 +29,21 @@ export function alongStuds(studs: readonly Millimetres[], wide: Millimetres, apa
 	}
 	return taken;
 }
+
+/**
+ * Columns of screws on the studs behind them, from the first column on: as many as there are within a board or a plate;
+ * as they are where there is none.
+ * @param studs from the first column, ascending from 0
+ * @param most that the figures take
+ * @example columnsOnStuds([100, 500], [0, 420, 840], 620, 12) // [100, 520]
+ */
+export function columnsOnStuds(
+	along: readonly Millimetres[],
+	studs: readonly Millimetres[],
+	wide: Millimetres,
+	most: number
+): Millimetres[] {
+	const first = Math.min(...along);
+	const on = studs.map((x) => first + x).filter((x) => x <= wide);
+	return on.length > 0 ? on.slice(0, most) : [...along];
+}

@@ -1,13 +1,14 @@
-import { choiceField, groupField, lengthField, lengthsField, massField, orNull, type ValuesOf } from '../form/field';
+import { screwChoice, nearer } from './driven-fields';
+import { groupField, lengthField, lengthsField, massField, orNull, type ValuesOf } from '../form/field';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Found, type Seat } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
-import { SCREWS } from '../materials/screws';
 import { ratedOf } from '../members/rated';
 import { nth } from '../nth';
 import { upright, facing } from '../solid/frame';
 import { plain, rectangle } from '../solid/outline';
 import { count, mm, phrase } from '../units/phrase';
 import { GRAVITY, inch, type Millimetres } from '../units/quantity';
+import { columnsOnStuds } from './along-studs';
 import { ascending } from './boards-on';
 
 const fields = {
@@ -26,11 +27,7 @@ const fields = {
 		[inch(4), inch(16), inch(28)]
 	]),
 	screws: groupField('Its screws', {
-		size: choiceField(
-			'Screw',
-			SCREWS.map(({ size: value, title: name }) => ({ value, name })),
-			'#10'
-		),
+		size: screwChoice('#10'),
 		length: lengthField('Length', 20, 200, [70, inch(2.75)]),
 		along: lengthsField('From the left', { min: 0, max: 3000, least: 1, most: 12 }, [
 			[100, 500],
@@ -158,13 +155,15 @@ export const boughtRack = defineCarrier({
 	mark: (p) => ({ name: 'First column of screws', at: [nth(ascending(p.screws.along), 0), 0] }),
 	groups: (p) => p.levels.map((_, i) => `on level ${i + 1}${i === 0 ? ', the lowest' : ''}`),
 	effort: (p) => p.levels.length * (MOST + 1) + p.screws.along.length * p.screws.up.length,
-	onStuds: (p, studs) => onStuds(p, studs),
+	onStuds: (p, studs) => ({
+		...p,
+		screws: { ...p.screws, along: columnsOnStuds(p.screws.along, studs, p.width, fields.screws.fields.along.most) }
+	}),
 	cross: (p) => {
-		const near = (xs: readonly Millimetres[]) => ascending(xs).some((x, i, all) => i > 0 && x - nth(all, i - 1) < 5);
 		return [
-			...(near(p.screws.along) ? [{ path: 'screws.along', message: 'two are in one place' }] : []),
-			...(near(p.screws.up) ? [{ path: 'screws.up', message: 'two are in one place' }] : []),
-			...(near(p.levels) ? [{ path: 'levels', message: 'two are in one place' }] : [])
+			...(nearer(p.screws.along, 5) ? [{ path: 'screws.along', message: 'two are in one place' }] : []),
+			...(nearer(p.screws.up, 5) ? [{ path: 'screws.up', message: 'two are in one place' }] : []),
+			...(nearer(p.levels, 5) ? [{ path: 'levels', message: 'two are in one place' }] : [])
 		];
 	},
 	build,
@@ -198,10 +197,3 @@ export const boughtRack = defineCarrier({
 	}),
 	watch: ['its screws: do they draw?', 'each level at its ends: does it sink?']
 });
-
-/** Columns of its screws on the studs behind it: as many as there are, from the first on. */
-function onStuds(p: Params, studs: readonly Millimetres[]): Params {
-	const first = nth(ascending(p.screws.along), 0);
-	const on = studs.map((x) => first + x).filter((x) => x <= p.width);
-	return on.length > 0 ? { ...p, screws: { ...p.screws, along: on.slice(0, fields.screws.fields.along.most) } } : p;
-}

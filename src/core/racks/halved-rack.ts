@@ -1,3 +1,4 @@
+import { lagChoice } from './driven-fields';
 import { choiceField, groupField, lengthField, lengthsField, wholeField, type ValuesOf } from '../form/field';
 import {
 	defineCarrier,
@@ -10,7 +11,7 @@ import {
 import { findings } from '../carriers/findings';
 import { loadOf } from '../carriers/load-of';
 import { boardField } from '../carriers/plate';
-import { LAGS, lag } from '../materials/lags';
+import { lag } from '../materials/lags';
 import { stock } from '../materials/stocks';
 import { halvedArmOf } from '../members/halved-arm';
 import { lastOf, nth } from '../nth';
@@ -59,11 +60,7 @@ const fields = {
 		size: lengthField('Down the upright, and along the arm', 20, 400, [90, inch(3.5)])
 	}),
 	layers: wholeField('Boards on each other', 1, 20, 3),
-	lag: choiceField(
-		'Lag or screw in a plug',
-		LAGS.map((l) => ({ value: l.size, name: l.title })),
-		['8 mm', '1/4']
-	),
+	lag: lagChoice('Lag or screw in a plug', ['8 mm', '1/4']),
 	lagLength: lengthField('Length', 60, 300, [130, inch(5)]),
 	lags: lengthsField('Up from the foot', { min: 10, max: 4000, least: 2, most: 12 }, [
 		[100, 600, 1050, 1500, 1950],

@@ -1,8 +1,8 @@
-import { choiceField, groupField, lengthField, orNull, wholeField, type ValuesOf } from '../form/field';
+import { screwChoice } from './driven-fields';
+import { groupField, lengthField, orNull, wholeField, type ValuesOf } from '../form/field';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Found, type Seat } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
 import { boardField } from '../carriers/plate';
-import { SCREWS } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { flat, onEdge, upright } from '../solid/frame';
 import { plain, polygon, rectangle } from '../solid/outline';
@@ -19,11 +19,7 @@ const fields = {
 	stock: boardField('Boards'),
 	screws: orNull(
 		groupField('Screwed to the wall', {
-			size: choiceField(
-				'Screw',
-				SCREWS.map(({ size: value, title: name }) => ({ value, name })),
-				'#10'
-			),
+			size: screwChoice('#10'),
 			length: lengthField('Length', 20, 200, [70, inch(2.75)])
 		})
 	)

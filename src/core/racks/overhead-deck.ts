@@ -18,6 +18,7 @@ import { upright } from '../solid/frame';
 import { count, mm, phrase } from '../units/phrase';
 import { type Millimetres } from '../units/quantity';
 import { ascending } from './boards-on';
+import { nearer } from './driven-fields';
 
 import { deckFields, frameOf, gridOf, MOST, type DeckParams } from './deck/fields';
 import { deckFindings } from './deck/findings';
@@ -195,9 +196,8 @@ export const overheadDeck = defineCarrier({
 		p.spreader.at.length * p.spreader.each +
 		p.ledger.at.length,
 	cross: (p) => {
-		const near = (xs: readonly Millimetres[]) => ascending(xs).some((x, i, all) => i > 0 && x - nth(all, i - 1) < 20);
 		return (['ledger', 'hangers', 'spreader'] as const).flatMap((key) =>
-			near(p[key].at) ? [{ path: `${key}.at`, message: 'two stand in one place' }] : []
+			nearer(p[key].at, 20) ? [{ path: `${key}.at`, message: 'two stand in one place' }] : []
 		);
 	},
 	build,

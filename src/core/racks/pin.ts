@@ -1,7 +1,8 @@
+import { screwChoice } from './driven-fields';
 import { choiceField, lengthField, variantsField, wholeField, type ValueOf } from '../form/field';
 import { anyFastener, type AnySize } from '../materials/any-fastener';
 import { NAILS, nail } from '../materials/nails';
-import { SCREWS, type ScrewSize } from '../materials/screws';
+import { type ScrewSize } from '../materials/screws';
 import type { CarrierChange, Found, Load, Seat } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
 import { circle, plain } from '../solid/outline';
@@ -14,11 +15,7 @@ import { inch, MM_PER_INCH, type Millimetres } from '../units/quantity';
 export const drivenField = (size: ScrewSize, length: readonly [mm: number, inch: number]) =>
 	variantsField('Driven in', {
 		screw: {
-			size: choiceField(
-				'Screw',
-				SCREWS.map(({ size: value, title: name }) => ({ value, name })),
-				size
-			),
+			size: screwChoice(size),
 			length: lengthField('Length', 20, 200, length)
 		},
 		nail: {

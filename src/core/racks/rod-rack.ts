@@ -1,3 +1,4 @@
+import { lagChoice } from './driven-fields';
 import { angleField, choiceField, lengthField, lengthsField, wholeField, type ValuesOf } from '../form/field';
 import {
 	defineCarrier,
@@ -56,11 +57,7 @@ const fields = {
 	hole: lengthField('Hole, diameter', 5, 80, [25.5, inch(1)], { hint: 'Hole less rod is the play' }),
 	tilt: angleField('Tilt up', 0, 30, 10),
 	layers: wholeField('Boards on each other', 1, 20, 3),
-	lag: choiceField(
-		'Lag',
-		LAGS.map((l) => ({ value: l.size, name: l.title })),
-		['8 mm', '1/4']
-	),
+	lag: lagChoice('Lag', ['8 mm', '1/4']),
 	lagLength: lengthField('Lags, length', 60, 300, [160, inch(6)]),
 	lags: lengthsField('Lags, up from the foot', { min: 10, max: 4000, least: 2, most: 12 }, [
 		[80, 800, 1600, 2120],

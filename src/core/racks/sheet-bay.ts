@@ -1,4 +1,5 @@
-import { choiceField, groupField, lengthField, orNull, wholeField, type ValuesOf } from '../form/field';
+import { screwChoice } from './driven-fields';
+import { groupField, lengthField, orNull, wholeField, type ValuesOf } from '../form/field';
 import {
 	defineCarrier,
 	type BuiltCarrier,
@@ -11,7 +12,6 @@ import {
 import { findings } from '../carriers/findings';
 import { loadOf } from '../carriers/load-of';
 import { boardField } from '../carriers/plate';
-import { SCREWS } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { fail, ok } from '../result';
 import { flat, onEdge, upright } from '../solid/frame';
@@ -21,11 +21,7 @@ import { count, mm, phrase } from '../units/phrase';
 import { inch } from '../units/quantity';
 
 const driven = (length: readonly [number, number], most: number) => ({
-	size: choiceField(
-		'Screw',
-		SCREWS.map(({ size: value, title: name }) => ({ value, name })),
-		'#8'
-	),
+	size: screwChoice('#8'),
 	length: lengthField('Length', 20, 200, length),
 	count: wholeField('How many', 1, most, 4)
 });

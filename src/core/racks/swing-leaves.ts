@@ -1,16 +1,8 @@
-import {
-	angleField,
-	choiceField,
-	groupField,
-	lengthField,
-	lengthsField,
-	wholeField,
-	type ValuesOf
-} from '../form/field';
+import { screwChoice, nearer } from './driven-fields';
+import { angleField, groupField, lengthField, lengthsField, wholeField, type ValuesOf } from '../form/field';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Found, type Seat } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
 import { boardField } from '../carriers/plate';
-import { SCREWS, type ScrewSize } from '../materials/screws';
 import { stock } from '../materials/stocks';
 import { lastOf, nth } from '../nth';
 import { onEdge, upright } from '../solid/frame';
@@ -18,14 +10,8 @@ import { plain, polygon, rectangle } from '../solid/outline';
 import type { Vec2 } from '../solid/vector';
 import { count, mm, phrase } from '../units/phrase';
 import { inch, radians, type Millimetres } from '../units/quantity';
+import { columnsOnStuds } from './along-studs';
 import { ascending } from './boards-on';
-
-const screwsField = (size: ScrewSize) =>
-	choiceField(
-		'Screw',
-		SCREWS.map(({ size: value, title: name }) => ({ value, name })),
-		size
-	);
 
 const fields = {
 	at: lengthsField('Hinge lines, from the left', { min: 5, max: 3000, least: 1, most: 10 }, [
@@ -46,7 +32,7 @@ const fields = {
 		depth: lengthField('Depth', 5, 150, [45, inch(1.75)])
 	}),
 	hinge: groupField('Hinge screws, at its top and at its foot', {
-		size: screwsField('#8'),
+		size: screwChoice('#8'),
 		length: lengthField('Length', 10, 80, [32, inch(1.25)]),
 		count: wholeField('Of each end', 1, 12, 3)
 	}),
@@ -56,7 +42,7 @@ const fields = {
 		high: lengthField('High', 100, 1500, [460, inch(18)])
 	}),
 	screws: groupField('Its screws', {
-		size: screwsField('#10'),
+		size: screwChoice('#10'),
 		length: lengthField('Length', 20, 200, [80, inch(3)]),
 		along: lengthsField('From the left', { min: 0, max: 3000, least: 1, most: 12 }, [
 			[100, 500],
@@ -228,20 +214,20 @@ export const swingLeaves = defineCarrier({
 	on: [],
 	held: ['own'],
 	mark: (p) => ({ name: 'First column of screws', at: [nth(ascending(p.screws.along), 0), 0] }),
-	onStuds: (p, studs) => {
-		const first = nth(ascending(p.screws.along), 0);
-		const on = studs.map((x) => first + x).filter((x) => x <= p.spine.width);
-		return on.length > 0 ? { ...p, screws: { ...p.screws, along: on.slice(0, 12) } } : p;
-	},
+	onStuds: (p, studs) => ({
+		...p,
+		screws: {
+			...p.screws,
+			along: columnsOnStuds(p.screws.along, studs, p.spine.width, fields.screws.fields.along.most)
+		}
+	}),
 	groups: (p) => p.at.map((_, i) => `on leaf ${i + 1} from the left`),
 	effort: (p) => p.at.length * (p.slots.count + 1) + p.screws.along.length * p.screws.up.length,
 	cross: (p) => {
-		const near = (xs: readonly Millimetres[], by: Millimetres) =>
-			ascending(xs).some((x, i, all) => i > 0 && x - nth(all, i - 1) < by);
 		return [
-			...(near(p.at, stock(p.leaf.stock).thickness) ? [{ path: 'at', message: 'two stand in one place' }] : []),
-			...(near(p.screws.along, 5) ? [{ path: 'screws.along', message: 'two are in one place' }] : []),
-			...(near(p.screws.up, 5) ? [{ path: 'screws.up', message: 'two are in one place' }] : [])
+			...(nearer(p.at, stock(p.leaf.stock).thickness) ? [{ path: 'at', message: 'two stand in one place' }] : []),
+			...(nearer(p.screws.along, 5) ? [{ path: 'screws.along', message: 'two are in one place' }] : []),
+			...(nearer(p.screws.up, 5) ? [{ path: 'screws.up', message: 'two are in one place' }] : [])
 		];
 	},
 	build,

@@ -1,18 +1,11 @@
+import { screwChoice, lagChoice } from '../driven-fields';
 import { choiceField, groupField, lengthField, lengthsField, wholeField, type ValuesOf } from '../../form/field';
 import { type Load } from '../../carriers/carrier';
 import { boardField } from '../../carriers/plate';
-import { LAGS, type LagSize } from '../../materials/lags';
 import { STRAPS } from '../../materials/steel';
-import { SCREWS } from '../../materials/screws';
 import { stock } from '../../materials/stocks';
 import { inch, type Millimetres } from '../../units/quantity';
 
-const lagField = (label: string, start: readonly [mm: LagSize, inch: LagSize]) =>
-	choiceField(
-		label,
-		LAGS.map((l) => ({ value: l.size, name: l.title })),
-		start
-	);
 const along = (label: string, least: number, start: readonly [number[], number[]], hint?: string) =>
 	lengthsField(label, { min: -1500, max: 7500, least, most: 24 }, start, hint ? { hint } : {});
 
@@ -23,18 +16,14 @@ export const deckFields = {
 	sheet: boardField('Deck'),
 	apart: lengthField('Members, apart at most', 150, 1000, [400, inch(16)]),
 	joint: groupField('Screws of each joint', {
-		size: choiceField(
-			'Size',
-			SCREWS.map((s) => ({ value: s.size, name: s.size })),
-			'#10'
-		),
+		size: screwChoice('#10'),
 		length: lengthField('Length', 40, 160, [100, inch(3.5)], { hint: 'Through the rail into the end of a member' }),
 		count: wholeField('How many', 1, 4, 2)
 	}),
 	layers: wholeField('Bins on each other', 1, 6, 1),
 	lip: lengthField('Lip along the front', 0, 200, [20, inch(0.75)]),
 	ledger: groupField('Ledger on the wall', {
-		lag: lagField('Lag', ['8 mm', '3/8']),
+		lag: lagChoice('Lag', ['8 mm', '3/8']),
 		length: lengthField('Length', 40, 300, [120, inch(4.5)]),
 		at: along('Its lags, from the left', 1, [
 			[200, 600, 1000, 1400],
@@ -53,13 +42,13 @@ export const deckFields = {
 		),
 		hole: lengthField('Hole in it', 3, 25, [9, inch(0.375)]),
 		bolt: lengthField('Bolt into the deck', 4, 20, [8, inch(0.3125)]),
-		lag: lagField('Lag into the spreader', ['8 mm', '3/8']),
+		lag: lagChoice('Lag into the spreader', ['8 mm', '3/8']),
 		into: lengthField('Its length in the wood', 10, 140, [38, inch(1.5)])
 	}),
 	spreader: groupField('Spreader under the joists', {
 		stock: boardField('Of, lying flat', ['44x94', '2x4']),
 		beyond: lengthField('Past the deck, at each end', 0, 1200, [0, 0]),
-		lag: lagField('Lag', ['8 mm', '3/8']),
+		lag: lagChoice('Lag', ['8 mm', '3/8']),
 		length: lengthField('Length', 60, 300, [130, inch(5)]),
 		at: along('Its lags, from the left end of the deck', 1, [
 			[200, 600, 1000, 1400],
