@@ -61,6 +61,20 @@ describe('a rack loaded well', () => {
 				expect(checkPlan(withRack(more)).holders.get('k1')?.verdict).not.toBe('holds');
 		}
 	});
+	// Half of what the joists were made for is free; with a hundredth of it no bin is.
+	it('lays nothing that lets down what others hang on: its joists', () => {
+		const { ceiling } = lumber.wall;
+		const weak = { ...lumber, wall: { ...lumber.wall, ceiling: { ...ceiling!, free: 0.01 } } };
+		expect(loadWell(lumber, rackOf('k5'), all)!.laid).toHaveLength(1);
+		expect(loadWell(weak, rackOf('k5'), all)!.laid).toHaveLength(0);
+	});
+	it('lays nothing that lets down a stud which holds without it', () => {
+		const thin = lumber.wall.studs.map((s) => ({ ...s, width: 18, depth: 30 }));
+		const weak = { ...lumber, holders: [rackOf('k1')], wall: { ...lumber.wall, studs: thin } };
+		const made = loadWell(weak, rackOf('k1'), only('b3'))!;
+		const { studs } = checkPlan({ ...weak, holders: [made.rack] });
+		expect([...studs.values()].filter((j) => j.verdict === 'does-not-hold')).toEqual([]);
+	});
 	it('lays what is used often between hip and eye', () => {
 		const daily = only('b3').map((f) => ({ thing: { ...f.thing, use: 'daily' as const }, count: 2 }));
 		const { rack } = loadWell(lumber, rackOf('k1'), daily)!;

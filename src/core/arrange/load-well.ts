@@ -1,7 +1,7 @@
 import { carrierKind } from '../kinds/registry';
 import { roomIn } from '../kinds/room';
 import { loadOf } from '../carriers/load-of';
-import { checkPlan } from '../checks/check-plan';
+import { checkPlan, type PlanChecks } from '../checks/check-plan';
 import type { Carrier, Load, Plan, Rack } from '../plan/types';
 import { placesById } from '../places/any-place';
 import type { Thing } from '../things/types';
@@ -56,27 +56,33 @@ function withLoad(rack: Rack, group: number, load: Load): Rack {
 	return { ...rack, carriers: [{ ...first, loads }, ...others] };
 }
 
-/** Is the rack held, with nothing that forbids it? */
-function holds(plan: Plan, rack: Rack): boolean {
-	const { holders } = checkPlan({
+/** Rows, studs and joists that do not hold. */
+const failing = ({ rows, studs, joists }: PlanChecks): string[] =>
+	[rows, studs, joists].flatMap((all) =>
+		[...all].flatMap(([id, { verdict }]) => (verdict === 'does-not-hold' ? [id] : []))
+	);
+
+/** Is the rack held, with nothing that forbids it, and nothing else let down that held before? */
+function holds(plan: Plan, rack: Rack, before: ReadonlySet<string>): boolean {
+	const checks = checkPlan({
 		...plan,
 		holders: plan.holders.some((h) => h.id === rack.id)
 			? plan.holders.map((h) => (h.id === rack.id ? rack : h))
 			: [...plan.holders, rack]
 	});
-	const verdict = holders.get(rack.id)?.verdict;
-	return verdict === 'holds' || verdict === 'unloaded';
+	const verdict = checks.holders.get(rack.id)?.verdict;
+	return (verdict === 'holds' || verdict === 'unloaded') && failing(checks).every((id) => before.has(id));
 }
 
 /** The most of a thing that a level takes and is held with; 0 where not even one is. */
-function mostOn(plan: Plan, rack: Rack, group: number, load: Load): number {
+function mostOn(plan: Plan, rack: Rack, group: number, load: Load, before: ReadonlySet<string>): number {
 	const [first] = withLoad(rack, group, load).carriers;
 	const room = first ? (roomIn(first)[group] ?? 0) : 0;
 	let [low, high] = [0, Math.min(load.count, room)];
 	// What holds with some holds with fewer: the greatest is found by halving.
 	while (low < high) {
 		const middle = Math.ceil((low + high) / 2);
-		if (holds(plan, withLoad(rack, group, { ...load, count: middle }))) low = middle;
+		if (holds(plan, withLoad(rack, group, { ...load, count: middle }), before)) low = middle;
 		else high = middle - 1;
 	}
 	return low;
@@ -84,7 +90,8 @@ function mostOn(plan: Plan, rack: Rack, group: number, load: Load): number {
 
 /**
  * A rack loaded anew as a practitioner would: what is used most between hip and eye, of all else the heaviest lowest;
- * one kind of thing on a level, so that like lies with like; no more on any level than it takes and is held with. What
+ * one kind of thing on a level, so that like lies with like; no more on any level than it takes and is held with, rows,
+ * studs and joists that others hang on too. What
  * lay on it before is free too, for whoever passes it.
  * @param free of the stock-take, what hangs nowhere else; things that its kind does not take are left
  * @returns null where its kind takes nothing of the stock-take
@@ -104,6 +111,7 @@ export function loadWell(plan: Plan, rack: Rack, free: readonly Free[]): Loaded 
 		.slice(0, MOST);
 	let now: Rack = { ...rack, carriers: [{ ...first, loads: [] }, ...rack.carriers.slice(1)] };
 	const levels = levelsOf(plan, now, first);
+	const before = new Set(failing(checkPlan({ ...plan, holders: plan.holders.filter((h) => h.id !== rack.id) })));
 	const taken = new Set<number>();
 	const laid: Loaded['laid'][number][] = [];
 	const left: Free[] = free.filter((f) => !fits(f));
@@ -116,7 +124,7 @@ export function loadWell(plan: Plan, rack: Rack, free: readonly Free[]): Loaded 
 			if (taken.has(level.group)) continue;
 			const made = loadOf(thing, rest);
 			if (!made.ok) break;
-			const n = mostOn(plan, now, level.group, made.value);
+			const n = mostOn(plan, now, level.group, made.value, before);
 			if (n === 0) continue;
 			now = withLoad(now, level.group, { ...made.value, count: n });
 			taken.add(level.group);
