@@ -1,7 +1,7 @@
 import type { FloorHold, Screwed } from '../../carriers/hold';
 import { screw } from '../../materials/screws';
 import { noScrewsIn, screwGravity, stock, type StockId } from '../../materials/stocks';
-import { wood } from '../../materials/woods';
+import { isKnown, wood } from '../../materials/woods';
 import { CD_BUMP, jointCapacity } from '../../mechanics/fasteners/joint';
 import { FOOT_FRICTION, KEPT, leaningPush } from '../../mechanics/statics/leaning';
 import type { RackPlaced } from '../../places/rack/place';
@@ -152,7 +152,8 @@ function knockCheck(p: RackPlaced, hold: FloorHold, wall: Wall): Check[] {
 	const keeps = weightOf(self.mass) * Math.max(0, hold.out - self.at[2]);
 	const tips = KNOCK * hold.top;
 	const { screws } = hold;
-	const counted = screws ? p.screws.filter((s) => s.support && !s.fault) : [];
+	// Of wood that nobody knows no screw counts: its own weight is left.
+	const counted = screws ? p.screws.filter((s) => s.support && !s.fault && isKnown(s.support.species)) : [];
 	const first = counted[0];
 	const bare = screws && noScrewsIn(screws.stock);
 	const pull =

@@ -23,7 +23,7 @@ import { MM_PER_INCH, weightOf, type Millimetres, type NewtonMillimetres, type N
 import { checkOf, failedStep, missingStep, type Check, type SumLine } from '../../verdict/check';
 import { plugCheck } from '../plug-check';
 import { MEMBER, speciesUnknown } from '../wall-screws';
-import { givesNothing, type HeldResult } from '../held-result';
+import type { HeldResult } from '../held-result';
 
 /** What one arm of an upright gives to it. */
 interface ArmLoad extends Turn {
@@ -273,6 +273,12 @@ function loose(p: RackPlaced, u: Loaded, wall: Wall): Check {
 	return { ...step, id: `holder:${id}:upright-${u.at + 1}-held`, subject: { kind: 'holder', id } };
 }
 
+function notKnown(p: RackPlaced, title: string): Check {
+	const { id } = p.holder;
+	const step = missingStep('lags', phrase(`no value is published for screws in ${title}`), 'the maker of the board');
+	return { ...step, id: `holder:${id}:lags`, subject: { kind: 'holder', id } };
+}
+
 /**
  * Uprights on their studs: each with its lags and its own wood, under the most that it may have of every level.
  * @example uprightsResult(placed, hold, plan.wall).checks.map((c) => c.title) // ['lags', 'upright', ...]
@@ -281,12 +287,6 @@ export function uprightsResult(p: RackPlaced, hold: UprightsHold, wall: Wall): H
 	const studLoads = new Map<string, StudLoad[]>();
 	const gap = claddingDepth(wall.cladding) + hold.packing;
 	const bare = noScrewsIn(hold.stock);
-	if (bare)
-		return givesNothing({
-			...missingStep('lags', phrase(`no value is published for screws in ${bare.title}`), 'the maker of the board'),
-			id: `holder:${p.holder.id}:lags`,
-			subject: { kind: 'holder', id: p.holder.id }
-		});
 	const checks = loadedUprights(p, hold).flatMap((u): Check[] => {
 		const [first] = u.held;
 		if (!first || u.held.length < 2) return [loose(p, u, wall)];
@@ -301,7 +301,8 @@ export function uprightsResult(p: RackPlaced, hold: UprightsHold, wall: Wall): H
 			};
 			studLoads.set(by.support.id, [...(studLoads.get(by.support.id) ?? []), given]);
 		}
-		return [lagCheck(p, hold, wall, u), timberCheck(p, hold, u)];
+		// Where no table knows screws in it nothing that they hold is judged; its studs carry it all the same.
+		return bare ? [] : [lagCheck(p, hold, wall, u), timberCheck(p, hold, u)];
 	});
-	return { checks, studLoads };
+	return { checks: bare ? [...checks, notKnown(p, bare.title)] : checks, studLoads };
 }

@@ -72,7 +72,9 @@ class Gathered {
 	add(look: Look, geometry: BufferGeometry, at: Matrix4) {
 		const bare = geometry.index ? geometry.toNonIndexed() : geometry.clone();
 		bare.deleteAttribute('uv');
-		this.#solids.set(look, [...(this.#solids.get(look) ?? []), bare.applyMatrix4(at)]);
+		const alike = this.#solids.get(look) ?? [];
+		alike.push(bare.applyMatrix4(at));
+		this.#solids.set(look, alike);
 	}
 
 	group(): Group {
