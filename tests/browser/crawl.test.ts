@@ -81,6 +81,7 @@ async function crawl(make: () => Plan, width: number): Promise<number> {
 		}
 		await at.undo(200);
 		expect(await kept(id), `undo on ${stage}`).toEqual(plan);
+		await kammer.screen.mayLeave();
 	}
 	return pressed;
 }

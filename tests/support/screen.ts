@@ -33,6 +33,17 @@ export class Screen {
 		await this.ready();
 	}
 
+	/** Waits until the page would let itself be left without asking: all that was done is kept, the shop's too. */
+	async mayLeave(): Promise<void> {
+		await until(
+			() =>
+				this.driver.executeScript<boolean>(
+					`return window.dispatchEvent(new Event('beforeunload', { cancelable: true }))`
+				),
+			'all of it to be kept'
+		);
+	}
+
 	async ready(): Promise<void> {
 		await this.driver.wait(driverUntil.elementLocated(By.css('svg[role=group]')), 20_000);
 	}
