@@ -37,6 +37,14 @@ export const FITTING: Record<string, Thing> = {
 		grip: 'fork',
 		dims: { neck: 48, seat: 86, halfDepth: 66 }
 	}),
+	'bolted-base': thing('grinder', {
+		mass: 14,
+		width: 300,
+		height: 220,
+		depth: 260,
+		grip: 'shelf',
+		dims: { baseWidth: 220, baseDepth: 180 }
+	}),
 	'outlet-guard': thing('light charger', {
 		mass: 0.4,
 		width: 90,

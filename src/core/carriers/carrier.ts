@@ -72,6 +72,8 @@ export interface Seat {
 	endOn?: true;
 	/** No thing, and never lifted here: what leans on it for a while, whoever writes there. */
 	leans?: Load;
+	/** It is bolted on, and is lifted with all of its holder. */
+	fast?: true;
 	/** On a rod along the back: what is called its depth lies along the back, and its width stands out from it. */
 	turned?: true;
 	carriedBy: readonly CarriedBy[];
@@ -140,6 +142,8 @@ export interface BuiltCarrier {
 	/** Made in what it stands on, in the plane of that face. */
 	host: readonly Feature[];
 	joints: readonly ScrewJoint[];
+	/** Middles of bolts through what it stands on, in its own frame: what it pulls with, it pulls with there. */
+	bolts?: readonly Vec3[];
 	seats: readonly Seat[];
 	members: readonly Member[];
 	faces: readonly OfferedFace[];
@@ -232,6 +236,11 @@ export interface CarrierKind<P = Record<string, unknown>> {
 	onStuds?(params: P, studs: readonly Millimetres[], joists: readonly Millimetres[]): P;
 	/** Its screws come through the board from behind: it stands on the back alone. */
 	through?: true;
+	/**
+	 * What it carries stays on upside down, so its holder may hang by either end: how wide it is. It looks the same
+	 * turned half round about the middle of that, at the height of its frame. Absent: all would fall out.
+	 */
+	turns?(params: P): Millimetres;
 	/** What each of its loads is for, in words; as many as it has groups of seats. */
 	groups(params: P): readonly string[];
 	/** Seats and parts in all: a bound on the work that a plan may ask for. */

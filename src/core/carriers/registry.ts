@@ -1,6 +1,7 @@
 import type { CarrierKind } from './carrier';
 import { angledBlocks } from './angled-blocks';
 import { binRunners } from './bin-runners';
+import { boltedBase } from './bolted-base';
 import { boughtHooks } from './bought-hooks';
 import { coveredCabinet } from './covered-cabinet';
 import { dividedBays } from './divided-bays';
@@ -49,6 +50,7 @@ export const CARRIERS: readonly CarrierKind[] = [
 	jarLids,
 	coveredCabinet,
 	plainPanel,
+	boltedBase,
 	outletGuard
 ];
 

@@ -5,6 +5,7 @@ import { remembering } from '../remembering';
 import { governingCheck, worstFirst, type Check, type Verdict, type Warning } from '../verdict/check';
 import { blockResult, type BlockResult } from '../supports/block-check';
 import { holderChecks } from './row/holder-checks';
+import { turnedPlans, worstTurned } from './either-end';
 import { unknownLoads } from './unknown-loads';
 import { rowChecks, type RowResult } from '../supports/row/row-checks';
 import { joistCheck } from '../supports/joist-check';
@@ -57,7 +58,12 @@ export interface JudgedJoist extends Judged {
 }
 
 /** Every check of a plan. */
-export interface PlanChecks {
+export interface PlanChecks extends PlanParts {
+	readonly wall: Judged;
+}
+
+/** Every check of a plan, but for what they come to together. */
+export interface PlanParts {
 	/** All of them, holder by holder and row by row. */
 	readonly checks: readonly Check[];
 	warnings: Warning[];
@@ -69,7 +75,6 @@ export interface PlanChecks {
 	joists: Map<string, JudgedJoist>;
 	/** Weight that all rows give to a stud, a block, or a place of a wall without studs, by its id. */
 	given(id: string): Newtons;
-	readonly wall: Judged;
 }
 
 /** The verdict of some checks, under a stop that may forbid all of it. */
@@ -117,8 +122,14 @@ const onRow = remembering((result: RowResult, blocks: readonly Check[], stop: Wa
  * carries nothing.
  */
 const judgeHolder = remembering(
-	(placed: Placed, row: OnRow, second: OnRow | undefined, stop: Warning | undefined): JudgedHolder => {
-		const path = [...holderChecks(placed), ...checksUnder(placed, row), ...(second ? checksUnder(placed, second) : [])];
+	(
+		placed: Placed,
+		own: readonly Check[],
+		row: OnRow,
+		second: OnRow | undefined,
+		stop: Warning | undefined
+	): JudgedHolder => {
+		const path = [...own, ...checksUnder(placed, row), ...(second ? checksUnder(placed, second) : [])];
 		return { placed, path: [...new Set(path)], ...judged(path, stop ?? row.stop ?? second?.stop) };
 	}
 );
@@ -167,12 +178,14 @@ interface RowAndHolders extends JudgedRow {
 
 /**
  * A row and the holders on it.
+ * @param own for each holder, the checks of it by itself
  * @param seconds for each holder, the row that its second hook rides on
  * @param stops for each holder, what forbids it
  */
 const judgeRow = remembering(
 	(
 		laid: LaidRow,
+		own: readonly (readonly Check[])[],
 		on: OnRow,
 		seconds: readonly (OnRow | undefined)[],
 		stops: readonly (Warning | undefined)[]
@@ -185,7 +198,7 @@ const judgeRow = remembering(
 			...(empty && !on.stop ? { verdict: 'unloaded' as const, check: undefined } : judged(path, on.stop)),
 			path,
 			laid,
-			holders: laid.placed.map((p, i) => judgeHolder(p, on, seconds[i], stops[i]))
+			holders: laid.placed.map((p, i) => judgeHolder(p, own[i] ?? [], on, seconds[i], stops[i]))
 		};
 	}
 );
@@ -240,11 +253,38 @@ const warningsOf = remembering((row: Row, wall: Wall, cutting: Cutting): Warning
 );
 
 /**
- * Checks a whole plan. Parts of a plan that are the same objects as in an earlier call are not worked out again, so
- * that moving one holder costs one row; the result is the same either way.
+ * Checks a whole plan, with what may hang by either end each way up: the worse counts. Parts of a plan that are the
+ * same objects as in an earlier call are not worked out again, so that moving one holder costs one row; the result is
+ * the same either way.
  * @example checkPlan(plan).wall.verdict // 'close'
  */
 export function checkPlan(plan: Plan): PlanChecks {
+	const all = turnedPlans(plan).reduce(
+		(worst, { plan: over, id }) => worstTurned(worst, checkOnce(over), id),
+		checkOnce(plan)
+	);
+	return {
+		get checks() {
+			return all.checks;
+		},
+		warnings: all.warnings,
+		holders: all.holders,
+		rows: all.rows,
+		studs: all.studs,
+		joists: all.joists,
+		given: all.given,
+		get wall() {
+			return worstOf([
+				...all.holders.values(),
+				...all.rows.values(),
+				...[...all.studs.values()].filter((s) => s.load > 0)
+			]);
+		}
+	};
+}
+
+/** Checks a plan as it hangs. */
+function checkOnce(plan: Plan): PlanParts {
 	const { wall } = plan;
 	const laid = placeHolders(plan);
 	const fixed = fixedHolders(plan);
@@ -268,9 +308,11 @@ export function checkPlan(plan: Plan): PlanChecks {
 	});
 	const riding = new Map<string, OnRow>();
 	laid.forEach((l, i) => l.guests.forEach((guest) => riding.set(guest.holder.id, onRows[i] as OnRow)));
+	const ownOf = laid.map((l) => l.placed.map((p) => holderChecks(p, wall.quake, wall.height)));
 	const judgedRows = laid.map((l, i) =>
 		judgeRow(
 			l,
+			ownOf[i] ?? [],
 			onRows[i] as OnRow,
 			l.placed.map((p) => riding.get(p.holder.id)),
 			l.placed.map((p) => stops.holders.get(p.holder.id))
@@ -306,7 +348,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 	// Worked out when asked for: a drag asks for verdicts of holders only.
 	let all: Check[] | undefined;
 	const gather = () => [
-		...laid.flatMap((l, i) => [...l.placed.flatMap((p) => holderChecks(p)), ...(results[i] as RowResult).checks]),
+		...laid.flatMap((_, i) => [...(ownOf[i] ?? []).flat(), ...(results[i] as RowResult).checks]),
 		...[...screwed, ...held].flatMap((r) => r.checks),
 		...blocks.map((b) => b.check),
 		...[...studs.values(), ...joists.values()].flatMap((s) => s.check ?? [])
@@ -320,10 +362,7 @@ export function checkPlan(plan: Plan): PlanChecks {
 		rows,
 		studs,
 		joists,
-		given: (id) => direct.reduce((sum, r) => sum + (r.studLoads.get(id) ?? []).reduce((s, l) => s + l.force, 0), 0),
-		get wall() {
-			return worstOf([...holders.values(), ...rows.values(), ...[...studs.values()].filter((s) => s.load > 0)]);
-		}
+		given: (id) => direct.reduce((sum, r) => sum + (r.studLoads.get(id) ?? []).reduce((s, l) => s + l.force, 0), 0)
 	};
 }
 

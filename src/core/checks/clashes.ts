@@ -1,4 +1,7 @@
 import { liftOff } from '../cleats/profile';
+import { upsideDown } from './either-end';
+import { quakeFit } from './quake-fit';
+import { outgrown } from './tested';
 import type { SeatHandling } from '../handling/seat-handling';
 import { hangingHandling, LOAD_FROM, seatHandling } from '../handling/seat-handling';
 import { standingAt } from '../handling/standing';
@@ -94,6 +97,9 @@ function onWall(plan: Around, p: AnyPlaced, say: Say): void {
 	holderFit(plan, p, say);
 	cordFit(plan.wall, p, say);
 	for (const m of handlingWarnings(plan, p)) say('mind', m);
+	for (const m of quakeFit(plan.wall, p)) say('mind', m);
+	const grown = outgrown(p.holder, p.foot - p.built.hangsBelow);
+	if (grown) say('mind', grown);
 	for (const w of p.built.warnings) say(w.level, w.message);
 }
 
@@ -123,6 +129,7 @@ const ofRack = remembering(
 function withRowsAndWall(plan: Around, p: Placed): Warning[] {
 	const found: Warning[] = [];
 	const say: Say = (level, message) => found.push({ level, subject: { kind: 'holder', id: p.holder.id }, message });
+	for (const m of upsideDown(p.holder)) say('stop', m);
 	const rise = liftOff(p.profile);
 	for (const above of plan.rows) {
 		if (above.y <= p.row.y || above.left >= p.right || above.right <= p.left) continue;

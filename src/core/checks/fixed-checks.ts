@@ -8,6 +8,7 @@ import { remembering } from '../remembering';
 import { phrase } from '../units/phrase';
 import { failedStep, missingStep, type Check } from '../verdict/check';
 import { memberGrabs } from './member-grabs';
+import { testedChecks } from './tested';
 import { unknownLoads } from './unknown-loads';
 import { memberChecks } from './member-checks';
 import { backChecks } from '../supports/fixed/back-check';
@@ -45,7 +46,7 @@ function throughOf({ holder: { back, mount } }: FixedPlaced): Through | { bare: 
  */
 export const fixedResult = remembering((p: FixedPlaced, wall: Wall): HeldResult => {
 	const studLoads = new Map<string, StudLoad[]>();
-	const own = [...unknownLoads(p), ...memberChecks(p), ...memberGrabs(p).checks];
+	const own = [...unknownLoads(p), ...testedChecks(p), ...memberChecks(p), ...memberGrabs(p).checks];
 	if (p.columns.length === 0) return { checks: [unheld(p, wall), ...own], studLoads };
 	const loads = fixedLoads(p, wall);
 	const gap = claddingDepth(wall.cladding);

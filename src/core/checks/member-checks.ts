@@ -11,7 +11,7 @@ import type { InPlace } from '../places/in-place';
 const DOWN: Vec3 = [0, -1, 0];
 
 /** A weight as a member sees it: how much of it goes across, and where. What presses along it bends nothing. */
-function loadOn(root: Frame, mass: Kilograms, at: Vec3, share: number): MemberLoad | null {
+export function loadOn(root: Frame, mass: Kilograms, at: Vec3, share: number): MemberLoad | null {
 	const across = -turnInto(root, DOWN)[1];
 	if (across <= 1e-9) return null;
 	const [x, , z] = into(root, at);

@@ -13,8 +13,10 @@ import { restResult } from '../supports/rack/rest-check';
 import { hooksResult } from '../supports/rack/hooks-check';
 import { uprightsResult } from '../supports/rack/uprights-check';
 import { givesNothing, type HeldResult } from '../supports/held-result';
+import { laidHard } from './laid-hard';
 import { memberChecks } from './member-checks';
 import { memberGrabs } from './member-grabs';
+import { testedChecks } from './tested';
 import { unknownLoads } from './unknown-loads';
 
 function heldBy(p: RackPlaced, hold: Hold, wall: Wall): HeldResult {
@@ -49,5 +51,15 @@ function heldBy(p: RackPlaced, hold: Hold, wall: Wall): HeldResult {
 export const rackResult = remembering((p: RackPlaced, wall: Wall): HeldResult => {
 	const { hold } = p.built;
 	const { checks, ...gives } = hold ? heldBy(p, hold, wall) : givesNothing();
-	return { checks: [...checks, ...unknownLoads(p), ...memberChecks(p), ...memberGrabs(p).checks], ...gives };
+	return {
+		checks: [
+			...checks,
+			...unknownLoads(p),
+			...testedChecks(p),
+			...memberChecks(p),
+			...memberGrabs(p).checks,
+			...laidHard(p)
+		],
+		...gives
+	};
 });

@@ -22,6 +22,11 @@ export const smallThings: Thing[] = [
 		use: 'seldom',
 		where: 'under the loft'
 	}),
+	thing('grinder', 'Bench grinder', 'machines', 1, [420, 260, 260, 17], {
+		grip: 'shelf',
+		dims: { baseWidth: 260, baseDepth: 200 },
+		where: 'on the floor by the door'
+	}),
 	thing('square', 'Framing square', 'marking out', 1, [610, 405, 3, 0.7], {
 		grip: 'groove',
 		dims: { thickness: 3, balance: 240 },

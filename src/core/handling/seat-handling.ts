@@ -114,6 +114,14 @@ function lifted(p: InPlace): Lifted[] {
 	for (const seat of p.built.seats) {
 		const load = thingOn(seat);
 		if (!load || load.mass === null || !(load.mass > 0)) continue;
+		if (seat.fast) {
+			// It comes down with its board, hands at the middle of that.
+			found.set(load, {
+				load: { ...load, mass: load.mass + p.built.self.mass, depth: p.built.projection },
+				up: (p.top - p.foot) / 2
+			});
+			continue;
+		}
 		const before = found.get(load);
 		if (!before || seat.at[1] > before.up) found.set(load, { load: { ...load, mass: load.mass }, up: seat.at[1] });
 	}

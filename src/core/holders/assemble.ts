@@ -227,6 +227,7 @@ export const carriersAt = (made: readonly (Made & { own: BuiltCarrierAt['own'] }
 		taken: takenOn(m),
 		retention: m.built.retention,
 		joints: m.built.joints.map((j) => ({ ...j, places: j.places.map((p) => outOf(m.frame, p)) })),
+		bolts: (m.built.bolts ?? []).map((p) => outOf(m.frame, p)),
 		warnings: m.built.warnings
 	}));
 

@@ -54,7 +54,8 @@ export function buildHolder(back: Back, carriers: readonly Carrier[], held: Held
 								x: f.at[0],
 								y: f.at[1],
 								diameter: f.diameter,
-								depth: f.depth,
+								// Sunk from behind it is in the way of whatever comes from there, and of what comes from before it.
+								depth: f.from === 'front' ? f.depth : board.thickness,
 								carrier: m.carrier.id,
 								kind: m.carrier.kind
 							}

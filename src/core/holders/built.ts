@@ -55,6 +55,8 @@ export interface BuiltCarrierAt {
 	taken: { left: Millimetres; right: Millimetres; low: Millimetres; high: Millimetres };
 	retention: readonly Retention[];
 	joints: readonly ScrewJoint[];
+	/** Middles of its bolts through what it stands on. */
+	bolts: readonly Vec3[];
 	warnings: readonly Found[];
 }
 

@@ -2,6 +2,7 @@ import type { Found } from '../carriers/carrier';
 import { carrierKind } from '../kinds/registry';
 import type { Back } from '../plan/types';
 import { count, mm, phrase } from '../units/phrase';
+import type { Vec3 } from '../solid/vector';
 import type { Millimetres } from '../units/quantity';
 import { standsOnBack, type BuiltCarrierAt } from './built';
 
@@ -19,20 +20,20 @@ function throughBack(c: BuiltCarrierAt, back: Back, rear: Millimetres): Found[] 
 	const { title, through } = carrierKind(c.kind);
 	if (!through) return [];
 	const say = (message: Found['message']): Found => ({ level: 'stop', field: `carriers.${c.id}`, message });
-	const misses = c.joints
-		.flatMap((j) => j.places)
-		.filter(([x, y, z]) => {
-			const least = Math.min(x, back.width - x, y, back.height - y);
-			return Math.abs(z - rear) < 0.01 && least < SCREW_EDGE - 0.01;
-		});
+	const near = ([x, y]: Vec3) => Math.min(x, back.width - x, y, back.height - y) < SCREW_EDGE - 0.01;
+	const screws = c.joints.flatMap((j) => j.places).filter((at) => Math.abs(at[2] - rear) < 0.01);
+	const misses = [...screws, ...c.bolts].filter(near);
 	return [
 		...(misses.length > 0
 			? [
 					say(
-						phrase(`${title}: {n} of its screws miss the back, or come out at its edge: at least {m} in`, {
-							n: count(misses.length),
-							m: mm(SCREW_EDGE)
-						})
+						phrase(
+							`${title}: {n} of its ${c.bolts.length > 0 ? 'bolts' : 'screws'} miss the back, or come out at its edge: at least {m} in`,
+							{
+								n: count(misses.length),
+								m: mm(SCREW_EDGE)
+							}
+						)
 					)
 				]
 			: []),

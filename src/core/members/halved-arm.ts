@@ -1,3 +1,4 @@
+import { bendingMaterial } from '../materials/bending';
 import { stock, type StockId } from '../materials/stocks';
 import { CD_BUMP, CD_STORAGE } from '../mechanics/fasteners/joint';
 import { lipBearing } from '../mechanics/members/rod';
@@ -89,6 +90,15 @@ export const halvedArmMember = defineMember<HalvedArmData>({
 	steps(d, loads) {
 		const [V, M] = [shear(loads), turning(loads)];
 		return V === 0 ? [] : [bending(d, M, CD_STORAGE), notch(d, V, M)];
+	},
+	root(d) {
+		const board = stock(d.stock);
+		const { E } = bendingMaterial(board.panel ?? board.species, CD_BUMP);
+		return {
+			holds: board.Fb * CD_BUMP * rectangle(d.thickness / 2, d.height).modulus,
+			stiff: E * rectangle(d.thickness, d.height).inertia,
+			source: `NDS 2018 3.3; ${board.source}`
+		};
 	},
 	grab: (d, at) => [
 		{

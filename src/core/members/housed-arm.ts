@@ -19,7 +19,8 @@ export interface ArmWood {
 /** An arm housed half its thickness into each of two uprights that are glued face to face and hang by a notch. */
 export interface HousedArmData {
 	kind: 'housed-arm';
-	arm: ArmWood & { thickness: Millimetres; height: Millimetres };
+	/** E where somebody asks how it gives. */
+	arm: ArmWood & { thickness: Millimetres; height: Millimetres; E?: Megapascals };
 	upright: ArmWood & { thickness: Millimetres; depth: Millimetres };
 	/** How deep the notch for the cleat is, and how high the wood over it. */
 	notch: Millimetres;
@@ -204,5 +205,11 @@ export const housedArmMember = defineMember<HousedArmData>({
 	kind: 'housed-arm',
 	measure: (_, loads) => turnOf(loads) + weightOf(loads),
 	steps: (d, loads) => (weightOf(loads) === 0 ? [] : housedArmSteps(d, weightOf(loads), turnOf(loads))),
+	root(d) {
+		const { E, Fb, thickness, height } = d.arm;
+		if (E === undefined) return null;
+		const { modulus, inertia } = rectangle(thickness, height);
+		return { holds: Fb * CD_BUMP * modulus, stiff: E * inertia, source: source(d.arm) };
+	},
 	grab: (d, at) => [housedArmGrab(d, at.z)]
 });

@@ -1,5 +1,5 @@
 import type { StepParts } from '../verdict/check';
-import type { Millimetres, Newtons } from '../units/quantity';
+import type { Millimetres, NewtonMillimetres, Newtons } from '../units/quantity';
 
 /**
  * A weight on a member, at its place as the member sees it: along it and out from its root. Any of them may be taken
@@ -25,6 +25,15 @@ export interface GrabPoint {
 	z: Millimetres;
 }
 
+/** Where something stands out from what holds it. */
+export interface Root {
+	/** Bending that it takes for a moment. */
+	holds: NewtonMillimetres;
+	/** E I of it as it stands out. */
+	stiff: number;
+	source: string;
+}
+
 /**
  * What bends, shears or pulls: its data, and how it is judged. One place for what stands on a wall and for the quick
  * sums, which make the same data of their inputs.
@@ -37,6 +46,8 @@ export interface MemberKind<D> {
 	steps(data: D, loads: readonly MemberLoad[]): MemberStep[];
 	/** Somebody hangs on it. */
 	grab?(data: D, at: GrabPoint): MemberStep[];
+	/** What it takes at its root for a moment, and how stiff it is: for what is laid down hard on it. */
+	root?(data: D): Root | null;
 	/** Somebody knocks against it sideways. */
 	knock?(data: D, at: GrabPoint): MemberStep[];
 }

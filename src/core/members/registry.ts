@@ -1,4 +1,5 @@
 import { crossRodMember, shelfMember } from './beam';
+import { boltedFootMember } from './bolted-foot';
 import { cantileverMember } from './cantilever';
 import { faceScrewsMember } from './face-screws';
 import { halvedArmMember } from './halved-arm';
@@ -20,7 +21,8 @@ const MEMBERS: readonly MemberKind<never>[] = [
 	shelfMember,
 	crossRodMember,
 	ratedMember,
-	faceScrewsMember
+	faceScrewsMember,
+	boltedFootMember
 ];
 
 export const MEMBER_KINDS: readonly string[] = MEMBERS.map((m) => m.kind);

@@ -120,6 +120,16 @@ export const rodMember = defineMember<RodData>({
 	kind: 'peg-rod',
 	measure: (_, loads) => turning(loads),
 	steps,
+	root(d) {
+		const { wall, material } = madeOf(d);
+		const { modulus, inertia } = roundSection(d.diameter, wall);
+		const moment = material.factor === DOWEL_FACTOR ? CD_BUMP : 1;
+		return {
+			holds: allowedRodStress(material) * modulus * moment,
+			stiff: material.E * inertia,
+			source: `${material.title}: ${material.source}`
+		};
+	},
 	grab(d, at) {
 		const M = GRAB * at.z;
 		const { wall, material } = madeOf(d);

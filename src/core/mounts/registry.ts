@@ -29,10 +29,10 @@ const MOUNTS: { [K in Mount['kind']]: MountKind<Extract<Mount, { kind: K }>> } =
 		title: 'Hung on a row',
 		refers: (m: RowMount) => m.row,
 		moved: (m: RowMount, dx) => ({ ...m, x: m.x + dx }),
-		screws: ({ strips: { hook, secondHook, lockStrip } }: RowMount) => [
+		screws: ({ strips: { hook, secondHook, lockStrip, eitherEnd } }: RowMount) => [
 			{
 				...hook.screws,
-				count: hook.screws.count * (1 + (secondHook ? 1 : 0) + (lockStrip === 'screwed' ? 1 : 0))
+				count: hook.screws.count * (1 + [secondHook, lockStrip === 'screwed', eitherEnd].filter(Boolean).length)
 			}
 		]
 	},

@@ -5,7 +5,7 @@ import { remembering } from '../remembering';
 import { weightOf, type Millimetres } from '../units/quantity';
 import { holderWeights } from './in-place';
 
-/** Where a carrier is screwed to the back, and over which height of it it pulls and pushes. */
+/** Where a carrier is screwed or bolted to the back, and over which height of it it pulls and pushes. */
 interface Screwed extends Pick<UprightLoad, 'low' | 'top'> {
 	/** Along the back, ascending. */
 	xs: readonly Millimetres[];
@@ -13,11 +13,12 @@ interface Screwed extends Pick<UprightLoad, 'low' | 'top'> {
 
 /** How a carrier on the back is screwed to it; null where it is bored in. */
 function screwedOn(root: BuiltCarrierAt, front: Millimetres): Screwed | null {
-	const screws = screwsIntoBack(root, front);
+	const screws = [...screwsIntoBack(root, front), ...root.bolts];
 	const ys = screws.map(([, y]) => y);
 	if (ys.length === 0) return null;
-	// By its lowest screws: the shorter the lever, the harder both ends bend the back.
 	const xs = [...new Set(screws.map(([x]) => x))].sort((a, b) => a - b);
+	if (root.bolts.length > 0) return { xs, low: Math.min(...ys), top: Math.max(...ys) };
+	// By its lowest screws: the shorter the lever, the harder both ends bend the back.
 	return { xs, low: root.taken.low, top: Math.max(root.taken.low + 1, Math.min(...ys)) };
 }
 

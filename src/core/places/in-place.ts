@@ -37,6 +37,16 @@ export interface HolderWeights {
 }
 
 /**
+ * Height of the centre of a holder and all on it, above its foot.
+ * @example centreUp(placed.built) // 140
+ */
+export const centreUp = remembering((built: Built): Millimetres => {
+	const all = [built.self, ...built.seats.flatMap((s) => s.things)];
+	const mass = all.reduce((sum, w) => sum + w.mass, 0);
+	return mass > 0 ? all.reduce((sum, w) => sum + w.mass * w.at[1], 0) / mass : built.self.at[1];
+});
+
+/**
  * Weights and stand-offs of a built holder.
  * @example holderWeights(placed.built).total
  */

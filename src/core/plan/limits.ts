@@ -22,5 +22,7 @@ export const LIMITS = {
 	carriers: 24,
 	/** Of a carrier: one for each level of a rack. */
 	loads: 16,
+	/** Proof loads written down of one holder. */
+	tests: 40,
 	things: 20_000
 } as const;

@@ -96,6 +96,9 @@ export const STRIPS = {
 	}),
 	recessed: flagField('Hook let into the back'),
 	spacer: flagField('Spacer at the foot', true),
+	eitherEnd: orAbsent(
+		flagField('Hangs by either end', false, { hint: 'The spacer is a hook too, with as many screws' })
+	),
 	lockStrip: choiceField('Lock strip', named('none', 'loose', 'screwed')),
 	secondHook: flagField('Second hook')
 };
@@ -132,6 +135,14 @@ const CARRIER_SHAPES: Record<string, ReturnType<typeof carrierFields>> = Object.
 	ALL_KINDS.map((c) => [c.kind, carrierFields(c.title, c.fields)])
 );
 
+/** A proof load, written down. */
+export const PROOF_TEST = {
+	day: textField('Day', 10, { needed: true }),
+	load: massField('Load', 0.1, 5000),
+	held: flagField('Held'),
+	note: orAbsent(textField('What moved', 300))
+};
+
 export const HOLDER = {
 	id: idField(),
 	name: textField('Name', 60),
@@ -162,7 +173,8 @@ export const HOLDER = {
 		}
 	}),
 	back: orAbsent(groupField('Back', BACK)),
-	carriers: listField('Carriers', variantsField('Carrier', CARRIER_SHAPES), LIMITS.carriers)
+	carriers: listField('Carriers', variantsField('Carrier', CARRIER_SHAPES), LIMITS.carriers),
+	tests: orAbsent(listField('Proof loads', groupField('Proof load', PROOF_TEST), LIMITS.tests))
 };
 
 export const CUTTING = {

@@ -2,7 +2,7 @@ import type { Bevel } from '../cleats/profile';
 import type { Load } from '../carriers/carrier';
 import type { ScrewSize } from '../materials/screws';
 import type { StockId } from '../materials/stocks';
-import type { Millimetres } from '../units/quantity';
+import type { Kilograms, Millimetres } from '../units/quantity';
 import type { Wall } from './wall';
 
 export type * from './wall';
@@ -85,6 +85,8 @@ export interface Strips {
 	recessed: boolean;
 	/** A strip behind the foot, as thick as the cleat, that bears on the wall. */
 	spacer: boolean;
+	/** The spacer is screwed on as the hook is: turned over, it hangs by that. */
+	eitherEnd?: boolean;
 	/** A strip under the wall cleat that keeps the hook from rising; loose ones take only bumps. */
 	lockStrip: LockStrip;
 	/** A second hook further down, on the next row that the back covers. */
@@ -121,6 +123,18 @@ export interface Holder {
 	/** Absent: a rack. The first of its carriers stands on the wall itself, the others on what that offers. */
 	back?: Back;
 	carriers: Carrier[];
+	/** Proof loads that it was given, in the order they were written down. */
+	tests?: ProofTest[];
+}
+
+/** A proof load as it went. */
+export interface ProofTest {
+	/** '2026-11-27'. */
+	day: string;
+	load: Kilograms;
+	held: boolean;
+	/** What moved. */
+	note?: string;
 }
 
 /** How a holder is held. */

@@ -165,6 +165,7 @@ export const WALL = {
 	studs: list('Studs', group('Stud', STUD), SURVEY_LIMITS.studs),
 	obstructions: list('In the way', group('Obstruction', OBSTRUCTION), SURVEY_LIMITS.obstructions),
 	wet: orAbsent(flag('Wet')),
+	quake: orAbsent(number('Earthquake, S_DS', 0.05, 3)),
 	surface: orAbsent(choice('Surface', named('wall', 'cart-side', 'bench-end', 'cabinet', 'door'))),
 	base: orAbsent(height('Its foot above the floor')),
 	shape: orAbsent(

@@ -15,6 +15,8 @@ export interface Wall {
 	obstructions: Obstruction[];
 	/** Over 19 % moisture in use: outdoors or damp, not merely unheated. Absent: dry. */
 	wet?: boolean;
+	/** Earthquake country: short-period design acceleration S_DS, in g. Absent: none is asked for. */
+	quake?: number;
 	/** Absent: a wall. */
 	surface?: Surface;
 	/** Lower edge of a surface above the floor; a wall stands on it. */

@@ -10,6 +10,7 @@ import {
 import { findings } from '../carriers/findings';
 import { loadOf } from '../carriers/load-of';
 import { boardField } from '../carriers/plate';
+import { bendingMaterial } from '../materials/bending';
 import { stock } from '../materials/stocks';
 import { housedArmOf } from '../members/housed-arm';
 import { lastOf, nth } from '../nth';
@@ -241,7 +242,12 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 		members: [
 			{
 				data: housedArmOf({
-					arm: { ...wood(arm), thickness: armT, height: high },
+					arm: {
+						...wood(arm),
+						thickness: armT,
+						height: high,
+						E: bendingMaterial(arm.panel ?? arm.species, 1).E
+					},
 					upright: { ...wood(upright), thickness: t, depth },
 					notch: p.notch.depth,
 					tip: p.notch.tip,

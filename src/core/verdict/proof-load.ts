@@ -23,6 +23,9 @@ const WATCH = [
 	'the joints: do glue lines open?'
 ];
 
+/** So many times what it carries: more where it hangs over heads. @example proofFactor(2100) // 2 */
+export const proofFactor = (foot: Millimetres): 1.8 | 2 => (foot >= OVERHEAD ? 2 : 1.8);
+
 /**
  * Plans a proof load. Common practice: the working load first, then 2 times for what hangs over heads and 1.8 times
  * else, a bag at a time, ten minutes, nobody beneath. It finds gross errors; it may lower a rating, never raise one.
@@ -34,8 +37,8 @@ const WATCH = [
 export function proofLoad(working: Kilograms, o: { foot: Millimetres; bag: Kilograms }): ProofLoad {
 	if (!(working > 0) || !(o.bag > 0))
 		throw new RangeError('A proof load needs a working load and bags that weigh something');
-	const overhead = o.foot >= OVERHEAD;
-	const factor = overhead ? 2 : 1.8;
+	const factor = proofFactor(o.foot);
+	const overhead = factor === 2;
 	const target = working * factor;
 	const most = 200;
 	const bag = Math.max(o.bag, target / most);

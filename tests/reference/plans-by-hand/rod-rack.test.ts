@@ -61,6 +61,18 @@ const planOf = (rack: Rack, wall: Partial<Wall> = {}): Plan => ({
 });
 const LAGS = 'fixing:x:s0:508:lags';
 
+/** How hard a weight presses on a spring that gives so much under it, let go so high above: step by step. */
+function pressed(give: number, fall: number): number {
+	const g = 9810;
+	let [y, v, most] = [0, Math.sqrt(2 * g * fall), 0];
+	for (let i = 0, dt = 1e-6; i < 2_000_000 && v > 0; i++) {
+		v += (g - (g / give) * y) * dt;
+		y += v * dt;
+		most = Math.max(most, y / give);
+	}
+	return most;
+}
+
 describe('boards across two rods', () => {
 	const { all, check, line } = asked(planOf(rackOf()));
 	// Two boards of 20 lb side by side, 5.5 in each: the last at the rod's tip, since nothing keeps them back.
@@ -93,6 +105,37 @@ describe('boards across two rods', () => {
 		const down = 40 * share + ownRod + own;
 		expect(line(LAGS, 'across each')).toBeCloseTo((down / 4) * LB, 1);
 		expect(all.given('s0')).toBeCloseTo(down * LB, 0);
+	});
+
+	it('takes a fall of its outer board until its rods yield by 1.67, both of them lying there', () => {
+		const KEY = 'holder:x:laid-hard';
+		// Section of the conduit; 30 ksi / 1.67; 29,000 ksi, from memory, common to all steel.
+		const modulus = (Math.PI * (0.922 ** 4 - 0.824 ** 4)) / 32 / 0.922;
+		const EI = 29e6 * modulus * 0.461;
+		const cos = Math.cos((10 * Math.PI) / 180);
+		// Along a rod that leans by 10 degrees: so much nearer to the wall.
+		const P = 20 * share;
+		const middles = [14.375 - 2.75, 14.375 - 8.25].map((z) => z * cos);
+		const holds = (30000 / 1.67) * modulus;
+		const [outer, inner] = middles.map((z) => P * z);
+		const n = (holds - inner!) / outer!;
+		expect(line(KEY, 'lies there') / LB / IN).toBeCloseTo(outer!, 1);
+		const told = line(KEY, 'may press');
+		expect(told / n).toBeCloseTo(1, 3);
+		// The board between the rods is 3/4 by 5 1/2 of the stiffest wood, 2.18 million psi.
+		const z = middles[0]!;
+		const give = (P * z ** 3) / 3 / EI + (P * 16 ** 3) / (120 * (15000 / 0.00689476) * ((5.5 * 0.75 ** 3) / 12));
+		expect(line(KEY, 'gives') / IN / give).toBeCloseTo(1, 3);
+		const [toldGive, toldN] = [line(KEY, 'gives'), told];
+		expect(line(KEY, 'takes a fall of')).toBeCloseTo((toldGive * ((toldN - 1) ** 2 - 1)) / 2, 6);
+		// Dropped from there it presses just so many times its weight: a spring and a weight, step by step.
+		expect(pressed(toldGive, line(KEY, 'takes a fall of'))).toBeCloseTo(toldN, 1);
+		expect(check(KEY).basis).toBe('grab');
+	});
+
+	it('asks no fall of what hangs, or of a rack with nothing on it', () => {
+		const empty = asked(planOf(rackOf({}, [board({ count: 0 })])));
+		expect(empty.all.checks.some((c) => c.id.includes('laid-hard'))).toBe(false);
 	});
 
 	it('a 50 lb rod at 90 pulls the top lag with 41 lb as a beam: its own check figure', () => {

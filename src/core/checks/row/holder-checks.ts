@@ -1,14 +1,17 @@
+import type { Wall } from '../../plan/types';
 import { remembering } from '../../remembering';
 import { phrase, type Phrase } from '../../units/phrase';
 import { failedStep, type Check } from '../../verdict/check';
 import { holderWeights } from '../../places/in-place';
 import type { Placed } from '../../places/row/place';
+import { testedChecks } from '../tested';
 import { unknownLoads } from '../unknown-loads';
 import { grabChecks } from './grab-checks';
 import { hungBackChecks } from './back-check';
 import { hookLoad } from '../../places/row/hook-loads';
 import { hookChecks } from './hook-check';
 import { memberChecks } from '../member-checks';
+import { quakeSeat } from './quake-check';
 import { seatChecks } from './seat-checks';
 
 /** A holder whose weight hangs past its row's end, or does once some of it is taken off. */
@@ -21,7 +24,7 @@ function offItsRow(p: Placed, reason: Phrase): Check {
  * Checks of a holder by itself: seat, part load, hook, its back, the members of its carriers, a grab. A holder whose
  * place has not changed is not checked again.
  */
-export const holderChecks = remembering((p: Placed): Check[] => {
+export const holderChecks = remembering((p: Placed, quake: Wall['quake'], high: Wall['height']): Check[] => {
 	const weights = holderWeights(p.built);
 	const load = hookLoad(p);
 	// Past the end of its row nothing else about it matters.
@@ -31,8 +34,10 @@ export const holderChecks = remembering((p: Placed): Check[] => {
 		: [];
 	return [
 		...unknownLoads(p),
+		...testedChecks(p),
 		...swings,
 		...seatChecks(p, weights),
+		...quakeSeat(p, { quake, height: high }, weights),
 		...hookChecks(p),
 		...hungBackChecks(p),
 		...memberChecks(p),

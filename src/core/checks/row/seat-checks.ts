@@ -97,7 +97,7 @@ function seatCheck(
 /**
  * What the lock strip's own screws hold across, all together: as many as the hook's, through the strip into the face.
  */
-function stripHolds(p: Placed, uplift: number): StepParts['second'] {
+export function stripHolds(p: Placed, uplift: number): StepParts['second'] {
 	const { hook } = p.holder.mount.strips;
 	const board = stock(p.holder.back.stock);
 	const strip = stock(p.row.stock);

@@ -113,6 +113,12 @@ export function stripWarnings(back: Back, { profile, strips }: HeldByRow): Found
 			field: 'height',
 			message: phrase(`The face is {h} high; its ${stripWords(strips)} {s}`, { h: mm(back.height), s: mm(need) })
 		});
+	if (strips.eitherEnd && (!spacer || recessed || secondHook))
+		found.push({
+			level: 'stop',
+			field: 'eitherEnd',
+			message: phrase('To hang by either end it needs a spacer at its foot, and its hook on the back, not let in')
+		});
 	if (back.made.kind === 'battens')
 		found.push({
 			level: 'stop',

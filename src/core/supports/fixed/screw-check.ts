@@ -3,12 +3,16 @@ import { combinedAllowable } from '../../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../../mechanics/fasteners/joint';
 import { rollPull } from '../../mechanics/statics/roll';
 import { nth } from '../../nth';
+import type { Built } from '../../holders/built';
+import { centreUp } from '../../places/in-place';
 import type { Holder, Wall } from '../../plan/types';
 import { claddingDepth } from '../../survey/cladding-depth';
 import { count, mm, moment, newtons, phrase } from '../../units/phrase';
 import type { Quantity } from '../../units/format-quantity';
-import type { Newtons } from '../../units/quantity';
+import type { Millimetres, Newtons } from '../../units/quantity';
 import { checkOf, missingStep, type Check, type SumLine } from '../../verdict/check';
+import { quakeCheck } from '../quake-check';
+import { quakeAt, quakePulls } from '../quake-pulls';
 import { MEMBER, speciesUnknown, TRADE_RULE } from '../wall-screws';
 import { allowedLine, capacityLines } from '../../members/joint-lines';
 import { plugCheck } from '../plug-check';
@@ -117,6 +121,38 @@ const jointAt = (through: Through, wall: Wall, { support }: Column): Joint => ({
 	...(wall.wet ? { wet: true } : {})
 });
 
+/** What is screwed to the wall, and where its foot is above the floor. */
+export interface Screwed {
+	holder: Pick<Holder, 'id'>;
+	columns: readonly Column[];
+	built: Built;
+	foot: Millimetres;
+}
+
+/** One column of screws while the earth shakes; nothing where nobody asks for that. */
+function shaken(
+	id: string,
+	subject: Check['subject'],
+	p: Screwed,
+	wall: Wall,
+	loads: FixedLoads,
+	at: number,
+	joint: Joint
+): Check[] {
+	const up = centreUp(p.built);
+	const q = quakeAt(wall, p.foot + up);
+	if (!q) return [];
+	const column = nth(p.columns, at);
+	const { down, roll, turn } = nth(loads.columns, at);
+	const asked = quakePulls(
+		{ heights: column.heights, crush: loads.crush, down, roll, pull: 0, at: up, times: 1, turn },
+		q
+	);
+	const member = MEMBER[column.support.member ?? 'stud'];
+	const reason = phrase(`its screws at ${member} {x@tape}, while the earth shakes`, { x: mm(column.x) });
+	return [quakeCheck(id, subject, { joint, words: { side: 'back', main: member }, reason }, asked)];
+}
+
 /**
  * The screws of what is screwed to the wall at one of its columns: the published method, and the trade rule beside it;
  * the maker's word for a plug.
@@ -125,7 +161,7 @@ const jointAt = (through: Through, wall: Wall, { support }: Column): Joint => ({
  * @example screwChecks(placed, through, wall, loads, 0)[0]?.margin
  */
 export function screwChecks(
-	p: { holder: Pick<Holder, 'id'>; columns: readonly Column[] },
+	p: Screwed,
 	through: Through | { bare: string },
 	wall: Wall,
 	loads: FixedLoads,
@@ -219,6 +255,7 @@ export function screwChecks(
 					result: newtons(rule)
 				}
 			]
-		})
+		}),
+		...(isKnown(support.species) ? shaken(id, subject, p, wall, loads, at, joint) : [])
 	];
 }

@@ -187,7 +187,7 @@ export function leavesResult(p: RackPlaced, hold: LeavesHold, wall: Wall): HeldR
 		x: p.left + hold.spine.width / 2
 	};
 	const crush = crushes(wall.cladding) ? DRYWALL_CRUSH : 0;
-	const at = { holder: p.holder, columns };
+	const at = { holder: p.holder, built: p.built, foot: p.foot, columns };
 	const angles = [...Array.from({ length: Math.ceil(hold.stop / STEP) }, (_, i) => i * STEP), hold.stop];
 	const swing = angles.map((turned) => ({
 		turned,
@@ -205,14 +205,17 @@ export function leavesResult(p: RackPlaced, hold: LeavesHold, wall: Wall): HeldR
 		};
 		studLoads.set(stud, [...(studLoads.get(stud) ?? []), givenBy(column, worstOf, p.foot, gap)]);
 		const judged = swing.map((s) => ({ ...s, checks: screwChecks(at, through, wall, s.loads, i) }));
-		const worst = judged.reduce((a, b) =>
-			(b.checks[0]?.margin ?? Infinity) < (a.checks[0]?.margin ?? Infinity) ? b : a
-		);
-		return worst.checks.map((c) => ({
-			...c,
-			lines: c.lines,
-			notes: [...c.notes, phrase('Worst with all leaves turned by {a} from closed', { a: angle(worst.turned) })]
-		}));
+		// Each is worst at a turn of its own.
+		return nth(judged, 0).checks.map((_, k) => {
+			const marginOf = (one: (typeof judged)[number]) => one.checks[k]?.margin ?? Infinity;
+			const worst = judged.reduce((a, b) => (marginOf(b) < marginOf(a) ? b : a));
+			const c = nth(worst.checks, k);
+			return {
+				...c,
+				lines: c.lines,
+				notes: [...c.notes, phrase('Worst with all leaves turned by {a} from closed', { a: angle(worst.turned) })]
+			};
+		});
 	});
 	return { checks: [hinge, ...checks], studLoads };
 }

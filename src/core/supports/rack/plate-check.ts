@@ -34,7 +34,7 @@ export function plateResult(p: RackPlaced, hold: PlateHold, wall: Wall): HeldRes
 			: missingStep('screws', phrase('no studs surveyed: survey the wall first'), 'the survey');
 		return givesNothing({ ...step, id: `holder:${id}:unheld`, subject: { kind: 'holder', id } });
 	}
-	const at = { holder: p.holder, built: p.built, left: p.left, columns };
+	const at = { holder: p.holder, built: p.built, left: p.left, foot: p.foot, columns };
 	const loads = fixedLoads(at, wall);
 	const gap = claddingDepth(wall.cladding);
 	const studLoads = new Map<string, StudLoad[]>();

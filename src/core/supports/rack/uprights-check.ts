@@ -24,6 +24,7 @@ import { checkOf, failedStep, missingStep, type Check, type SumLine } from '../.
 import { plugCheck } from '../plug-check';
 import { MEMBER, speciesUnknown } from '../wall-screws';
 import type { HeldResult } from '../held-result';
+import { shakenLags } from './uprights-quake';
 
 /** What one arm of an upright gives to it. */
 interface ArmLoad extends Turn {
@@ -127,8 +128,8 @@ function jointAt(hold: UprightsHold, wall: Wall, support: Support): Joint {
 	};
 }
 
-/** The lag of an upright that is nearest to its limit. */
-function lagCheck(p: RackPlaced, hold: UprightsHold, wall: Wall, u: Loaded): Check {
+/** The lag of an upright that is nearest to its limit; while the earth shakes too. */
+function lagCheck(p: RackPlaced, hold: UprightsHold, wall: Wall, u: Loaded): Check[] {
 	const { id } = p.holder;
 	const loads = lagLoads(u, hold, wall);
 	const judged = u.held.map((s, k) => {
@@ -180,7 +181,7 @@ function lagCheck(p: RackPlaced, hold: UprightsHold, wall: Wall, u: Loaded): Che
 		}
 	];
 	if (wall.build?.kind === 'masonry')
-		return plugCheck(`${key}:plug`, subject, { x: u.x }, wall.build.plug, { pull, across: loads.across, lines });
+		return [plugCheck(`${key}:plug`, subject, { x: u.x }, wall.build.plug, { pull, across: loads.across, lines })];
 	const where = { x: mm(u.x) };
 	const check = checkOf(`${key}:lags`, subject, {
 		title: 'lags',
@@ -206,7 +207,17 @@ function lagCheck(p: RackPlaced, hold: UprightsHold, wall: Wall, u: Loaded): Che
 			allowedLine(capacity, both)
 		]
 	});
-	return isKnown(support.species) ? check : speciesUnknown(`${key}:lags`, subject, member, where, check);
+	if (!isKnown(support.species)) return [speciesUnknown(`${key}:lags`, subject, member, where, check)];
+	return [
+		check,
+		...shakenLags(
+			p,
+			wall,
+			u,
+			hold.length,
+			judged.map((j) => ({ ...j, across: loads.across }))
+		)
+	];
 }
 
 /** The most that bends an upright between two lags: one couple whole on one side, or half of all that are there. */
@@ -302,7 +313,7 @@ export function uprightsResult(p: RackPlaced, hold: UprightsHold, wall: Wall): H
 			studLoads.set(by.support.id, [...(studLoads.get(by.support.id) ?? []), given]);
 		}
 		// Where no table knows screws in it nothing that they hold is judged; its studs carry it all the same.
-		return bare ? [] : [lagCheck(p, hold, wall, u), timberCheck(p, hold, u)];
+		return bare ? [] : [...lagCheck(p, hold, wall, u), timberCheck(p, hold, u)];
 	});
 	return { checks: bare ? [...checks, notKnown(p, bare.title)] : checks, studLoads };
 }

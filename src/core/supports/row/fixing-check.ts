@@ -1,5 +1,5 @@
 import { nth } from '../../nth';
-import type { Segment } from '../../cleats/segments';
+import type { Fixing, Segment } from '../../cleats/segments';
 import { screw } from '../../materials/screws';
 import { screwGravity, stock } from '../../materials/stocks';
 import { isKnown, wood } from '../../materials/woods';
@@ -18,6 +18,9 @@ import { MEMBER, speciesUnknown, TRADE_RULE } from '../wall-screws';
 import { shareOf, type Hung, type OwnWeight, type StudShare } from './row-loads';
 import { allowedLine, capacityLines } from '../../members/joint-lines';
 import { plugCheck } from '../plug-check';
+import { quakeCheck, type ShakenJoint } from '../quake-check';
+import { quakeAt, quakePulls } from '../quake-pulls';
+import { quakeLever } from './quake-lever';
 
 interface Demand {
 	pull: number;
@@ -288,5 +291,39 @@ export function fixingChecks(laid: LaidRow, wall: Wall, share: StudShare, place:
 		notes: () => tradeNotes(gap, d, capacity, joint)
 	});
 	const block = blockCheck(laid, wall, d, id, subject, at);
-	return block ? [published, rule, block] : [published, rule];
+	const quake = isKnown(fixing.stud.species) ? shaken(id, subject, laid, wall, share, fixing, joint, words) : [];
+	return block ? [published, rule, block, ...quake] : [published, rule, ...quake];
+}
+
+/** Screws of a row at one stud while the earth shakes; nothing where nobody asks for that. */
+function shaken(
+	id: string,
+	subject: Check['subject'],
+	laid: LaidRow,
+	wall: Wall,
+	share: StudShare,
+	fixing: Fixing,
+	joint: Joint,
+	words: ShakenJoint['words']
+): Check[] {
+	const { row, profile } = laid;
+	const q = quakeAt(wall, row.y);
+	if (!q) return [];
+	const { below, crush } = turningEdge(row, wall);
+	const asked = quakePulls(
+		{
+			heights: fixing.screws.map((s) => s.y - (row.y - below)),
+			crush,
+			down: share.down,
+			roll: share.roll,
+			pull: share.pull,
+			// Hooks push at the bevel, as high as the cleat is.
+			at: profile.front + below,
+			times: quakeLever(laid),
+			turn: 0
+		},
+		q
+	);
+	const reason = phrase(`screws at ${words.main} {x@tape}, while the earth shakes`, { x: mm(fixing.x) });
+	return [quakeCheck(id, subject, { joint, words, reason }, asked)];
 }

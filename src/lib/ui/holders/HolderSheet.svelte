@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { carrierKind } from '$core/kinds/registry';
+	import { watchOf } from '$core/kinds/watch';
 	import { checkPlan } from '$core/checks/check-plan';
 	import { describeHolder } from '$core/holders/describe';
 	import { makeable, partLines, screwsOf, smallParts } from '$core/holders/made-of';
@@ -41,7 +42,7 @@
 		[...new Set(placed?.built.seats.filter((s) => s.carrier === carrier).map((s) => s.at[0]) ?? [])].sort(
 			(a, b) => a - b
 		);
-	const watch = $derived(holder ? [...new Set(holder.carriers.flatMap((c) => carrierKind(c.kind).watch))] : []);
+	const watch = $derived(holder ? watchOf(holder) : []);
 </script>
 
 <svelte:head><title>{holder?.name || 'Holder'} · Kammer</title></svelte:head>

@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { proofFactor } from '$core/verdict/proof-load';
 	import { STANDING_NOTE } from '$core/verdict/standing-note';
 	import { sumQuery } from '$exchange/sum-link';
 	import { byThing } from '$core/checks/by-thing';
+	import { watchOf } from '$core/kinds/watch';
 	import { massOf } from '$core/checks/capacity';
 	import { governingCheck, type Check } from '$core/verdict/check';
 	import { openFirst } from '$core/checks/check-plan';
@@ -21,6 +23,7 @@
 	import HandlingSection from './HandlingSection.svelte';
 	import Later from './Later.svelte';
 	import ProofLoadSection from './ProofLoadSection.svelte';
+	import ProofRecords from './ProofRecords.svelte';
 	import RemedyList from './RemedyList.svelte';
 	import SecondLineSum from './SecondLineSum.svelte';
 	import Section from './Section.svelte';
@@ -226,14 +229,23 @@
 	</Section>
 {/if}
 {#if listed.beside.length > 0}
-	<Section title="Beside it: somebody hangs on it" after={2}>
-		<p class="about">60 lb (267 N) at the outermost point, for a moment. It does not decide the verdict.</p>
+	<Section title="Beside it: grabs, knocks, falls" after={2}>
+		<p class="about">
+			Somebody hangs on it (60 lb, 267 N, at its outermost point), knocks it, or lets a board go above it. It does not
+			decide the verdict.
+		</p>
 		<StepList steps={listed.beside} read={listed.read} pick={(c) => (picked = c.id)} />
 	</Section>
 {/if}
 {#if placed}
+	<ProofRecords
+		{open}
+		holder={placed.holder}
+		target={massOf(placed.holder) * proofFactor(placed.foot - placed.built.hangsBelow)}
+	/>
 	<HandlingSection {placed} wall={open.shown.wall} stature={open.shown.stature} />
 	<ProofLoadSection
+		watch={watchOf(placed.holder)}
 		working={massOf(placed.holder)}
 		foot={placed.foot - placed.built.hangsBelow}
 		what="{placed.holder.name || 'Holder'}, {formatLength(placed.left, unit)} from the left, {formatLength(

@@ -70,7 +70,8 @@
 
 	/** A copy goes beside its like. */
 	function duplicate(like: Holder) {
-		const copy = structuredClone($state.snapshot(like)) as Holder;
+		// The proof loads that its like was given are none of its own.
+		const { tests: _, ...copy } = structuredClone($state.snapshot(like)) as Holder;
 		const item = { ...copy, id: newId(), name: named(like) };
 		if (isRack(item)) put(firstRack(plan, item) ?? item);
 		else if (hangs(item)) {

@@ -8,7 +8,12 @@
 	import Section from './Section.svelte';
 
 	/** A planned test of one holder or rack: how much, in what steps, what to watch. `what` says which, on paper. */
-	let { working, foot, what = '' }: { working: number; foot: number; what?: string } = $props();
+	let {
+		working,
+		foot,
+		what = '',
+		watch = []
+	}: { working: number; foot: number; what?: string; watch?: readonly string[] } = $props();
 
 	const unit = $derived(preferences.unit);
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
@@ -45,7 +50,7 @@
 					</li>
 				{/each}
 			</ol>
-			<p class="marks">After every bag, look at {plan.watch.join('; ')}</p>
+			<p class="marks">After every bag, look at {[...watch, ...plan.watch].join('; ')}</p>
 			<p class="marks">
 				<b>Nobody beneath or before it, eyes protected; load and unload from the side.</b> Stop at any crack, slip or noise.
 				Write down date, load and what moved. It finds gross errors; it may lower what you trust it with, never raise it.

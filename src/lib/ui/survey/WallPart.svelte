@@ -16,6 +16,7 @@
 	import Section from '../panels/Section.svelte';
 	import TextField from '../panels/TextField.svelte';
 	import TickField from '../panels/TickField.svelte';
+	import { readNumber } from '../panels/read-number';
 	import { writeLength } from '../panels/write';
 	import BuildFields from './BuildFields.svelte';
 	import LedgesSection from './LedgesSection.svelte';
@@ -191,6 +192,14 @@
 		label="Wet in use: outdoors, over 19 % moisture"
 		checked={wall.wet ?? false}
 		commit={(wet) => setWall(open, { wet }, [], unit)}
+	/>
+	<Field
+		label="Earthquake country: S_DS, in g"
+		value={wall.quake ?? null}
+		hint="Short-period design acceleration, from the local code's map; empty where none is asked for"
+		read={(t) => (t.trim() === '' ? ok(null) : readNumber(t, 'g'))}
+		write={(v) => (v === null ? '' : `${v} g`)}
+		commit={(v) => setWall(open, { quake: v ?? undefined }, [], unit)}
 	/>
 </Section>
 <LedgesSection {open} />
