@@ -32,6 +32,7 @@ await build({
 				checks: inRoot('tests', 'bench', 'checks.ts'),
 				holders: inRoot('tests', 'bench', 'one-holder.ts'),
 				wall: inRoot('tests', 'bench', 'big-wall.ts'),
+				racks: inRoot('tests', 'bench', 'rack-wall.ts'),
 				tables: inRoot('tests', 'bench', 'tables.ts'),
 				surveys: inRoot('tests', 'bench', 'surveys.ts')
 			},
@@ -41,6 +42,7 @@ await build({
 });
 const { benchChecks } = await import(pathToFileURL(join(out, 'checks.mjs')).href);
 const { benchHolders } = await import(pathToFileURL(join(out, 'holders.mjs')).href);
+const { rackWall } = await import(pathToFileURL(join(out, 'racks.mjs')).href);
 const { bigWall } = await import(pathToFileURL(join(out, 'wall.mjs')).href);
 setFlagsFromString('--expose-gc');
 globalThis.gc = runInNewContext('gc');
@@ -80,6 +82,8 @@ const { driver, close } = await openBrowser({});
 const drags = [];
 for (const stage of ['holders', 'holds'])
 	drags.push({ stage, ...(await benchDragging(driver, second.url, bigWall(300, 12_000, true), stage)) });
+const { benchSpace } = await import('../tests/bench/space.mjs');
+const space = await benchSpace(driver, second.url, rackWall());
 const survey = await benchSurvey(driver, second.url, { ...bigWall(1, 5000), rows: [], holders: [] });
 const table = await benchTable(driver, second.url, 5000);
 await close();
@@ -92,6 +96,11 @@ against(300, bodies.megabytes, 'memory the server grew by over all of them, agai
 against(50, table.longest, `longest task while sorting and filtering 5000 things, against 50 ms (${table.over} over)`);
 against(50, survey.scan, 'longest task while ten sweeps are brought in and read, against 50 ms');
 against(50, survey.photo, 'longest task while 12 megapixels are opened and straightened, against 50 ms');
+against(
+	1000 / 30,
+	space.frame,
+	`40 racks and 260 holders in space: nine in ten frames while it is turned, against 1/30 s (detail: ${space.detail})`
+);
 for (const drag of drags) {
 	against(
 		50,

@@ -3,6 +3,7 @@ import { applyCommand } from '$core/plan/commands';
 import { movedMount } from '$core/mounts/registry';
 import type { Plan } from '$core/plan/types';
 import { bigWall } from './big-wall';
+import { rackWall } from './rack-wall';
 
 /**
  * Garbage of the runs before is no part of this one. Given by the script that runs this; without it the figures are
@@ -45,14 +46,15 @@ function mean(times: number, prepare: () => (i: number) => void): number {
 /**
  * One of many drags as a hand makes them, of five holders in turn, and a full check: both in turn, since a shared
  * machine is now fast, now slow.
+ * @param from the first of the five, by its place among the holders
  */
-function dragAgainstFull(plan: Plan): { whole: number; drag: number } {
+function dragAgainstFull(plan: Plan, from = 150): { whole: number; drag: number } {
 	const rounds = 12;
 	let [whole, drag] = [Infinity, Infinity];
 	let now = plan;
 	checkPlan(now);
 	const step = (i: number) => {
-		const holder = now.holders[150 + (Math.floor(i / 2) % 5)]!;
+		const holder = now.holders[from + (Math.floor(i / 2) % 5)]!;
 		const applied = applyCommand(now, {
 			kind: 'change',
 			list: 'holders',
@@ -99,6 +101,8 @@ export function benchChecks(): Line[] {
 	const [smallAll, middleAll, largeAll] = growth(true);
 	const plain = dragAgainstFull(bigWall(300, 12_000));
 	const every = dragAgainstFull(bigWall(300, 12_000, true));
+	const among = dragAgainstFull(rackWall());
+	const rack = dragAgainstFull(rackWall(), 260);
 	const line = (what: string, value: number, aim: string, met: boolean): Line => ({ what, value, aim, met });
 	return [
 		line('check a holder, 300 on the wall against 30', middle / small, 'not above 1', middle / small <= 1.1),
@@ -132,6 +136,18 @@ export function benchChecks(): Line[] {
 			every.drag / every.whole,
 			'a tenth or less',
 			every.drag / every.whole <= 0.1
+		),
+		line(
+			'40 racks and 260 holders: one dragged holder against a full check',
+			among.drag / among.whole,
+			'a tenth or less',
+			among.drag / among.whole <= 0.1
+		),
+		line(
+			'40 racks and 260 holders: one dragged rack against a full check',
+			rack.drag / rack.whole,
+			'a tenth or less',
+			rack.drag / rack.whole <= 0.1
 		),
 		line('full check of 300 holders with every check on, ms here (noisy)', every.whole, 'no aim', true)
 	];

@@ -2,10 +2,10 @@ import { carrierKind } from '../kinds/registry';
 import { roomIn } from '../kinds/room';
 import { loadOf } from '../carriers/load-of';
 import { checkPlan, type PlanChecks } from '../checks/check-plan';
-import type { Carrier, Load, Plan, Rack } from '../plan/types';
+import type { Load, Plan, Rack } from '../plan/types';
 import { placesById } from '../places/any-place';
 import type { Thing } from '../things/types';
-import type { Millimetres } from '../units/quantity';
+import { levelsOf, withLoad, type Level } from './levels';
 
 /** Things that a rack may be loaded with, and how many of each are free for it. */
 export interface Free {
@@ -28,32 +28,10 @@ const MOST = 24;
 
 const often = ({ use }: Thing): boolean => use === 'daily' || use === 'weekly';
 const massOf = (t: Thing): number => t.mass ?? 0;
-const nothing: Omit<Load, 'count'> = { name: 'nothing', mass: 0, width: 100, height: 20, depth: 50 };
-
-/** A level of a rack: its place in the list of its loads, and its height above the floor. */
-interface Level {
-	group: number;
-	up: Millimetres;
-}
-
-function levelsOf(plan: Plan, rack: Rack, first: Carrier): Level[] {
+/** Levels of it with nothing on them yet, where it stands. */
+function levelsIn(plan: Plan, rack: Rack): Level[] {
 	const placed = placesById({ ...plan, holders: [...plan.holders.filter((h) => h.id !== rack.id), rack] }).get(rack.id);
-	const groups = carrierKind(first.kind).groups(first.params).length;
-	return Array.from({ length: groups }, (_, group) => {
-		const seat = placed?.built.seats.find((s) => s.carrier === first.id && s.group === group);
-		return { group, up: (placed?.foot ?? 0) + (seat?.at[1] ?? 0) };
-	}).sort((a, b) => a.up - b.up);
-}
-
-/** The same rack with a level loaded so. */
-function withLoad(rack: Rack, group: number, load: Load): Rack {
-	const [first, ...others] = rack.carriers;
-	if (!first) return rack;
-	const n = carrierKind(first.kind).groups(first.params).length;
-	const loads = Array.from({ length: n }, (_, i) =>
-		i === group ? load : (first.loads[i] ?? { ...nothing, count: 0 })
-	);
-	return { ...rack, carriers: [{ ...first, loads }, ...others] };
+	return placed ? levelsOf(placed) : [];
 }
 
 /** Rows, studs and joists that do not hold. */
@@ -110,7 +88,7 @@ export function loadWell(plan: Plan, rack: Rack, free: readonly Free[]): Loaded 
 		.sort((a, b) => Number(often(b.thing)) - Number(often(a.thing)) || massOf(b.thing) - massOf(a.thing))
 		.slice(0, MOST);
 	let now: Rack = { ...rack, carriers: [{ ...first, loads: [] }, ...rack.carriers.slice(1)] };
-	const levels = levelsOf(plan, now, first);
+	const levels = levelsIn(plan, now);
 	const before = new Set(failing(checkPlan({ ...plan, holders: plan.holders.filter((h) => h.id !== rack.id) })));
 	const taken = new Set<number>();
 	const laid: Loaded['laid'][number][] = [];

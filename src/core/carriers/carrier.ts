@@ -213,6 +213,17 @@ export interface CarrierChange<P> {
 	effort: Effort;
 }
 
+/** A kind made of other stuff. */
+export interface Other<P> {
+	title: string;
+	params: P;
+	pieces: number;
+	length: Millimetres;
+	sold: Millimetres;
+	/** It is what there is. */
+	now: boolean;
+}
+
 /** A kind of carrier, declared once. */
 export interface CarrierKind<P = Record<string, unknown>> {
 	kind: string;
@@ -260,6 +271,8 @@ export interface CarrierKind<P = Record<string, unknown>> {
 	withSeats?(params: P, seats: number): P;
 	/** As in a mirror, on a back so wide; absent where it looks the same there. */
 	mirrored?(params: P, loads: readonly Load[], width: Millimetres): { params: P; loads: readonly Load[] };
+	/** The same of other stuff as it is sold, to compare: how long a piece is, how many, and how long it is sold. */
+	others?(params: P): Other<P>[];
 	changes?(params: P, loads: readonly Load[]): CarrierChange<P>[];
 	/** Places to watch under a proof load. */
 	watch: readonly string[];

@@ -107,6 +107,8 @@ export interface FloorHold {
 		foot: Millimetres;
 		base: StockId;
 		posts: StockId;
+		/** Over which they are lifted out. */
+		rise: Millimetres;
 		kerb: Screwed | null;
 		bar: (Screwed & { up: Millimetres }) | null;
 	} | null;

@@ -4,7 +4,7 @@ import { overlap, type Box } from '../survey/box';
 import { mm, phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
 import type { Warning } from '../verdict/check';
-import { riseOff, type AnyPlaced } from '../places/any-place';
+import { onRow, riseOff, type AnyPlaced } from '../places/any-place';
 import { placedBoxes } from './placed-boxes';
 
 /** The wall a holder takes: its face, what hangs below it, and both with the room above that lifting it off needs. */
@@ -92,6 +92,9 @@ function sweep(a: TakenRow, b: TakenRow, found: Found): void {
 	}
 }
 
+/** Of a bay whose sheets stand under something. */
+const NO_WAY_OUT = 'what stands in it takes {rise} over its wood to come out';
+
 type Kind = 'place' | 'cover' | 'room' | 'meet';
 
 /** Nobody was told of any kind yet. */
@@ -150,11 +153,14 @@ function clashesBetween(a: TakenRow, b: TakenRow): Clash[] {
 		const between = upper.face.low - lower.face.high;
 		if (between >= 0 && between < rise && left.face.left < right.face.right && right.face.left < left.face.right) {
 			say(lower.placed, 'room', 'mind', () =>
-				phrase('Only {gap} of headroom under {other}: it needs {rise} to lift off', {
-					gap: mm(between),
-					rise: mm(rise),
-					other: upper.placed.holder.name || 'the holder above'
-				})
+				phrase(
+					`Only {gap} of headroom under {other}: ${onRow(lower.placed) ? 'it needs {rise} to lift off' : NO_WAY_OUT}`,
+					{
+						gap: mm(between),
+						rise: mm(rise),
+						other: upper.placed.holder.name || 'the holder above'
+					}
+				)
 			);
 		}
 		return samePlace;

@@ -19,8 +19,15 @@ export const screwedOn = (p: AnyPlaced): p is FixedPlaced => 'columns' in p;
 /** Is it held as it is, without a back? */
 export const standsByItself = (p: AnyPlaced): p is RackPlaced => 'on' in p;
 
-/** How far it must rise to come off the wall: nothing for what is unscrewed. */
-export const riseOff = (p: AnyPlaced): Millimetres => (onRow(p) ? liftOff(p.profile) : 0);
+/** Sheets that lean in a bay stand so far over its wood, and are lifted over its kerb. */
+export function liftsOut({ built, foot, top }: AnyPlaced): Millimetres {
+	const leans = built.hold?.kind === 'floor' ? built.hold.leans : null;
+	const some = built.seats.some((s) => s.things.length > 0);
+	return leans && some ? Math.max(0, foot + built.reach.high - top) + leans.rise : 0;
+}
+
+/** Room that it needs over its wood: to come off its row, or for what stands in it to come out. */
+export const riseOff = (p: AnyPlaced): Millimetres => (onRow(p) ? liftOff(p.profile) : liftsOut(p));
 
 /** All that is screwed to the wall, in the plan's order. */
 export const fixedHolders = (plan: Plan): FixedPlaced[] =>

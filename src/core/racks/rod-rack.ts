@@ -33,7 +33,7 @@ import { fail, ok } from '../result';
 import { facing } from '../solid/frame';
 import { circle, plain, rectangle } from '../solid/outline';
 import type { Feature, Part } from '../solid/part';
-import { count, mm, phrase } from '../units/phrase';
+import { angle, count, mm, phrase } from '../units/phrase';
 import { inch, MM_PER_INCH, radians, type Millimetres } from '../units/quantity';
 
 const fields = {
@@ -73,6 +73,11 @@ const EDGE = 1.5;
 const CLEAR: Millimetres = 8;
 /** From the end of an upright to its first hole, in diameters of that. */
 const END = 4;
+
+/** A thinner rod is none to lay boards on. */
+const LEAST_ROD: Millimetres = 12;
+/** From so steep a tilt on a bit without a lead screw wanders as it enters: a judgement. */
+const WANDERS = 3;
 
 /** An upright's size: along the wall its thickness, out from it its width. */
 const sectionOf = (p: Params) => ({ thickness: stock(p.stock).thickness, depth: stock(p.stock).width });
@@ -348,6 +353,19 @@ export const rodRack = defineCarrier({
 				}))
 		];
 	},
+	others: (p) => {
+		const play = p.hole - rod(p.rod).outer;
+		return RODS.filter(
+			(r) => r.id === p.rod || (r.outer + play < sectionOf(p).thickness * 0.75 && r.outer >= LEAST_ROD)
+		).map((r) => ({
+			title: r.title,
+			params: r.id === p.rod ? p : { ...p, rod: r.id, hole: r.outer + play },
+			pieces: p.at.length * p.levels.length,
+			length: p.out + p.embedded,
+			sold: r.length,
+			now: r.id === p.rod
+		}));
+	},
 	mirrored: (p, loads) => ({ params: mirroredUprights(p), loads }),
 	watch: [
 		'the lip of each hole',
@@ -355,5 +373,12 @@ export const rodRack = defineCarrier({
 		'the rods: do they bend?',
 		'the uprights at their holes'
 	],
-	sums: (p) => [phrase('Foot on the mark, this end down: {n} holes from there', { n: count(p.levels.length) })]
+	sums: (p) => [
+		phrase('Foot on the mark, this end down: {n} holes from there', { n: count(p.levels.length) }),
+		p.tilt >= WANDERS
+			? phrase('Holes lean {t}, all the same way: a bit with a lead screw, since one with a flat bottom wanders', {
+					t: angle(p.tilt)
+				})
+			: phrase('Holes lean {t}: any bit starts true, but play and bending soon take that tilt', { t: angle(p.tilt) })
+	]
 });

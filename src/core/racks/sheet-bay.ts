@@ -188,6 +188,7 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 				foot: p.foot,
 				base: p.base,
 				posts: p.posts.stock,
+				rise: p.kerb ? stock(p.kerb.stock).width : 0,
 				kerb: p.kerb && screwed(p.kerb),
 				bar: p.bar && { ...screwed(p.bar), up: p.bar.up }
 			},

@@ -21,10 +21,13 @@ export interface Weighed {
 	at: Vec3;
 }
 
+/** Less than so much is no volume, mm3: a part that figures have made nothing of has no middle either. */
+const NOTHING = 1e-6;
+
 /** Together; what takes away counts negative. */
 function sum(all: readonly Volume[]): Volume {
 	const volume = all.reduce((v, a) => v + a.volume, 0);
-	if (volume === 0) return { volume, at: [0, 0, 0] };
+	if (Math.abs(volume) < NOTHING) return { volume: 0, at: [0, 0, 0] };
 	const turn = all.reduce<Vec3>((t, a) => add(t, times(a.at, a.volume)), [0, 0, 0]);
 	return { volume, at: times(turn, 1 / volume) };
 }

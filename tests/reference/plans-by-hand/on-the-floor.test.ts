@@ -129,3 +129,28 @@ describe('a bin for offcuts', () => {
 		expect(says(planOf(bin({ bays: 8, width: inch(8) })))).toContain('take nothing');
 	});
 });
+
+describe('sheets under something', () => {
+	const over = (up: number): Rack => {
+		const bare = newRack('bought-rack', 'y', 'Shelves', 'inch');
+		return {
+			...bare,
+			mount: { kind: 'own', x: inch(30), y: inch(up) },
+			carriers: [{ ...bare.carriers[0]!, loads: [] }]
+		};
+	};
+	const told = (up: number, kerb: typeof KERB | null) => {
+		const plan = planOf(bay({ kerb }));
+		return says({ ...plan, holders: [...plan.holders, over(up)] });
+	};
+	// A sheet of 48 in stands on its base board, 3/4 in; the kerb is 1 1/2 in high.
+	const top = 48 + 0.75;
+	it('come out where there is room for the kerb they are lifted over', () => {
+		expect(told(top + 1.7, KERB)).not.toMatch(/to come out/);
+		expect(told(top + 1, KERB)).toMatch(/what stands in it takes {rise} over its wood to come out/);
+	});
+	it('need no more than themselves without a kerb', () => {
+		expect(told(top + 0.2, null)).not.toMatch(/to come out/);
+		expect(told(top + 0.2, KERB)).toMatch(/to come out/);
+	});
+});

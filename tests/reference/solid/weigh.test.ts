@@ -164,4 +164,10 @@ describe('volume and centre of gravity against solids made of triangles', () => 
 		expect(got.at[1]).toBeCloseTo((2 * b * 100 + p * (60 + 50)) / (2 * b + p), 6);
 		expect(got.at[2]).toBeCloseTo((b * 9 + b * 109 + p * 18) / (2 * b + p), 6);
 	});
+
+	it('of a part that figures have made nothing of is nothing, and turns nothing', () => {
+		const lip = board([], rectangle(300, 5e-324));
+		expect(volumeOf(lip)).toEqual({ volume: 0, at: [0, 0, 0] });
+		expect(weigh([board([]), lip])).toEqual(weigh([board([])]));
+	});
 });

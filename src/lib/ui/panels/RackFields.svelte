@@ -15,6 +15,7 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import ChoiceField from './ChoiceField.svelte';
 	import LengthField from './LengthField.svelte';
+	import StuffCompared from './StuffCompared.svelte';
 
 	/** Where a rack is held: by itself on the wall, on a row's end, on the sheet behind a row. */
 	interface Props {
@@ -121,6 +122,7 @@
 	<Button size="xs" color="alternative" onclick={loadIt}>Load it well</Button>
 	{#if said}<p class="marks" aria-live="polite">{said}</p>{/if}
 {/if}
+{#if kind.others}<StuffCompared plan={open.plan} {rack} {change} />{/if}
 {#each (placed?.screws ?? []).slice(0, MOST) as s, i (i)}
 	<p class="marks">
 		At {say(s.x)}, {say(s.y)} up: {s.fault || !s.support

@@ -1,12 +1,15 @@
 <script lang="ts">
+	import { levelsOf } from '$core/arrange/levels';
 	import { nameOf, OBSTRUCTION_WORDS } from '$core/survey/names';
 	import { formatLength } from '$core/units/format-length';
+	import { standsByItself } from '$core/places/any-place';
 	import type { OpenPlan, Selection } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayVerdict } from '../say';
 	import GripShape from './Grip.svelte';
 	import HolderOnWall from './HolderOnWall.svelte';
 	import ObstructionShape from './ObstructionShape.svelte';
+	import RackLevels from './RackLevels.svelte';
 	import ReachShape from './ReachShape.svelte';
 	import RowEnds from './RowEnds.svelte';
 	import RowShape from './RowShape.svelte';
@@ -36,6 +39,11 @@
 	const standing = $derived([...open.standing.values()]);
 	/** By its id, which a drag leaves alone: hundreds ask whether they are picked. */
 	const pickedId = $derived(selection?.kind === 'holder' ? selection.id : null);
+	/** The picked rack, where it has more than one level. */
+	const levelled = $derived.by(() => {
+		const placed = pickedId === null ? undefined : open.standing.get(pickedId);
+		return placed && standsByItself(placed) && levelsOf(placed).length > 1 ? placed : null;
+	});
 	const say = (mm: number) => formatLength(mm, unit);
 	const isPicked = (kind: Selection['kind'], id: string) => selection?.kind === kind && selection.id === id;
 	const { grab, keyed } = $derived(hand);
@@ -97,6 +105,7 @@
 		/>
 	{/each}
 </g>
+{#if levelled}<RackLevels {open} placed={levelled} {unit} {k} still={stage !== 'holders'} />{/if}
 {#each plan.rows as row (row.id)}
 	{#if isPicked('row', row.id)}<RowEnds {row} kerf={plan.cutting.kerf} {k} {grab} />{/if}
 {/each}
