@@ -9,8 +9,7 @@ export interface Level {
 	group: number;
 	/** Above the floor. */
 	up: Millimetres;
-	/** Of what carries it, along the wall. */
-	left: Millimetres;
+	/** Past the rack and all that lies there, along the wall. */
 	right: Millimetres;
 	/** Null while nobody knows it of something there. */
 	mass: Kilograms | null;
@@ -54,20 +53,18 @@ export const swapped = (rack: Rack, a: number, b: number): Rack =>
  * Levels of a rack in its place, lowest first; those that nothing can lie on are left out.
  * @example levelsOf(placed)[0]?.mass // 24
  */
-export function levelsOf({ holder, built, foot, left }: AnyPlaced): Level[] {
+export function levelsOf({ holder, built, foot, left, right }: AnyPlaced): Level[] {
 	const [first] = holder.carriers;
 	if (!first) return [];
 	return allLoads(first)
 		.flatMap((load, group): Level[] => {
 			const seats = built.seats.filter((s) => s.carrier === first.id && s.group === group);
 			if (seats.length === 0) return [];
-			const xs = seats.map((s) => left + s.at[0]);
 			return [
 				{
 					group,
 					up: foot + Math.min(...seats.map((s) => s.at[1])),
-					left: Math.min(...xs),
-					right: Math.max(...xs),
+					right: Math.max(right, left + built.reach.right),
 					mass: load.count > 0 && load.mass === null ? null : (load.mass ?? 0) * load.count,
 					words: load.count > 0 && load.mass !== 0 ? `${load.count} × ${load.name}` : ''
 				}
