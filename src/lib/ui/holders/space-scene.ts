@@ -11,6 +11,7 @@ import {
 	Matrix4,
 	Mesh,
 	MeshLambertMaterial,
+	MeshStandardMaterial,
 	PerspectiveCamera,
 	Path,
 	Scene,
@@ -226,6 +227,10 @@ export function openScene(host: HTMLElement): SpaceScene {
 			}
 			const { GLTFExporter } = await import('three/examples/jsm/exporters/GLTFExporter.js');
 			group.scale.setScalar(0.001);
+			// The format knows this kind of surface alone; drawing it here would cost frames.
+			for (const solid of group.children)
+				if (solid instanceof Mesh && solid.material instanceof MeshLambertMaterial)
+					solid.material = new MeshStandardMaterial({ color: solid.material.color, roughness: 1 });
 			const data = (await new GLTFExporter().parseAsync(group, { binary: true })) as ArrayBuffer;
 			return new Blob([data], { type: 'model/gltf-binary' });
 		},

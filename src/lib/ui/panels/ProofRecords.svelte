@@ -60,7 +60,9 @@
 					{t.day}: {kg(t.load)}, {t.held ? 'held' : 'something gave'}{t === last ? ', counts' : ''}.
 					{#if t.note}<small>{t.note}</small>{/if}
 				</span>
-				<Button size="xs" color="alternative" onclick={() => set(tests.filter((o) => o !== t))}>Delete {t.day}</Button>
+				<Button size="xs" color="alternative" onclick={() => set(tests.filter((o) => o !== t))}
+					><span>Delete<span class="sr-only"> {t.day}</span></span></Button
+				>
 			</li>
 		{/each}
 	</ul>

@@ -73,6 +73,7 @@
 	{#each levels as l, i (l.group)}
 		<g
 			data-level={l.group}
+			data-grip={still ? undefined : ''}
 			role="button"
 			tabindex={still ? -1 : 0}
 			class:still
