@@ -18,7 +18,18 @@
 		still
 	}: { open: OpenPlan; placed: RackPlaced; unit: LengthUnit; k: number; still: boolean } = $props();
 
+	const WIDE = 92;
+	const HIGH = 17;
 	const levels = $derived(levelsOf(placed));
+	/** How far each tag is over its own level, px: where levels are drawn nearer than a tag is high, they make room. */
+	const lifted = $derived.by(() => {
+		let low = -Infinity;
+		return levels.map(({ up }) => {
+			const own = up * k;
+			low = Math.max(own, low + HIGH);
+			return low - own;
+		});
+	});
 	let held = $state<number | null>(null);
 	let over = $state<number | null>(null);
 
@@ -31,13 +42,13 @@
 		open.do({ kind: 'change', list: 'holders', id: placed.holder.id, change: { carriers } });
 	}
 
-	/** The level nearest to a pointer, by how high that is on the wall. */
+	/** The level whose tag is nearest to a pointer, by how high that is on the wall. */
 	function levelAt(event: PointerEvent, svg: SVGGraphicsElement): number | null {
 		const matrix = svg.getScreenCTM();
 		if (!matrix) return null;
 		const up = -new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse()).y;
-		const near = [...levels].sort((a, b) => Math.abs(a.up - up) - Math.abs(b.up - up))[0];
-		return near?.group ?? null;
+		const off = levels.map((l, i) => Math.abs(l.up + (lifted[i] ?? 0) / k - up));
+		return levels[off.indexOf(Math.min(...off))]?.group ?? null;
 	}
 
 	function grab(event: PointerEvent, group: number) {
@@ -64,9 +75,6 @@
 		const [from, to] = [levels[i], levels[i + step]];
 		if (from && to) swap(from.group, to.group);
 	}
-
-	const WIDE = 92;
-	const HIGH = 17;
 </script>
 
 <g class="levels">
@@ -85,9 +93,9 @@
 			onpointerdown={(e) => grab(e, l.group)}
 			onkeydown={(e) => keyed(e, i)}
 		>
-			<path d="M-10 0H0" />
-			<rect x="0" y={-HIGH / 2} width={WIDE} height={HIGH} />
-			<text x="5" y="4.5">{say(l.mass)}</text>
+			<path d="M-10 0L0 {-(lifted[i] ?? 0)}" />
+			<rect x="0" y={-HIGH / 2 - (lifted[i] ?? 0)} width={WIDE} height={HIGH} />
+			<text x="5" y={4.5 - (lifted[i] ?? 0)}>{say(l.mass)}</text>
 			<title>{l.words || 'nothing'}</title>
 		</g>
 	{/each}
