@@ -46,7 +46,7 @@ describe('a rack', () => {
 		await pick('k1');
 		await kammer.screen.button('Compare what it may be made of');
 		await kammer.screen.says(/3\/4 in steel conduit, now[\s\S]*1 in steel conduit/);
-		await kammer.screen.button('Take 1 in steel conduit');
+		await kammer.screen.click(By.css('[aria-label="Take 1 in steel conduit"]'));
 		await until(async () => (await rack(id, 'k1')).carriers[0]!.params.rod === 'emt-1', 'it of thicker rods');
 		await kammer.screen.says(/The rack has changed since/);
 		await undone(id);
@@ -64,8 +64,9 @@ describe('a rack', () => {
 		await kammer.screen.choose('How it ended', 'Something gave');
 		await kammer.screen.button('Write it down');
 		await kammer.screen.says(/it gave under its proof load of 2026-11-20/);
+		await until(async () => (await rack(id, 'k2')).tests?.length === 1, 'it kept');
 		expect((await rack(id, 'k2')).tests).toEqual([{ day: '2026-11-20', load: 20, held: false }]);
-		await kammer.screen.button('Delete 2026-11-20');
+		await kammer.screen.click(By.css('[aria-label="Delete 2026-11-20"]'));
 		await until(async () => (await rack(id, 'k2')).tests === undefined, 'it taken out');
 		expect(await kammer.screen.errors()).toEqual([]);
 	});

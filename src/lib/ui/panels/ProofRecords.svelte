@@ -60,8 +60,11 @@
 					{t.day}: {kg(t.load)}, {t.held ? 'held' : 'something gave'}{t === last ? ', counts' : ''}.
 					{#if t.note}<small>{t.note}</small>{/if}
 				</span>
-				<Button size="xs" color="alternative" onclick={() => set(tests.filter((o) => o !== t))}
-					><span>Delete<span class="sr-only"> {t.day}</span></span></Button
+				<Button
+					size="xs"
+					color="alternative"
+					aria-label="Delete {t.day}"
+					onclick={() => set(tests.filter((o) => o !== t))}>Delete</Button
 				>
 			</li>
 		{/each}

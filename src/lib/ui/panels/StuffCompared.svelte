@@ -69,9 +69,7 @@
 						{s.judged?.stop ? 'stop' : sayMargin(s.judged?.check ?? undefined)}</td
 					>
 					<td
-						><Button size="xs" color="alternative" onclick={() => take(s)}
-							>Take<span class="sr-only"> {s.title}</span></Button
-						></td
+						><Button size="xs" color="alternative" aria-label="Take {s.title}" onclick={() => take(s)}>Take</Button></td
 					>
 				</tr>
 			{/each}
