@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import type { Shown, SpaceScene } from './space-scene';
+	import type { SpaceScene } from './space-scene';
+	import type { Shown } from './space-solids';
 
 	/** Solids in space: turned by dragging, or by the arrow keys. What draws them is loaded when it is asked for. */
 	interface Props {

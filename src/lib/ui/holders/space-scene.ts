@@ -1,40 +1,17 @@
 import {
 	AmbientLight,
-	BoxGeometry,
-	Color,
 	DirectionalLight,
-	EdgesGeometry,
-	ExtrudeGeometry,
 	Group,
-	LineBasicMaterial,
 	LineSegments,
-	Matrix4,
 	Mesh,
 	MeshLambertMaterial,
 	MeshStandardMaterial,
 	PerspectiveCamera,
-	Path,
 	Scene,
-	Shape,
-	Vector2,
-	Vector3,
-	WebGLRenderer,
-	type BufferGeometry
+	WebGLRenderer
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
-import { mergeGeometries } from 'three/examples/jsm/utils/BufferGeometryUtils.js';
-import { above, sizeOn } from '$core/holders/assemble';
-import { thingOn, type Built } from '$core/holders/built';
-import { zOf, type Frame } from '$core/solid/frame';
-import { flatten, type Path as OutlinePath } from '$core/solid/outline';
-import type { Part } from '$core/solid/part';
-import type { Vec3 } from '$core/solid/vector';
-
-/** What is shown: holders in their places, and the piece of wall behind them. */
-export interface Shown {
-	models: readonly { built: Built; at: Vec3 }[];
-	wall: { left: number; low: number; width: number; height: number };
-}
+import { addWall, gather, roughHolders, roughParts, type Shown } from './space-solids';
 
 /** Solids in space on a page. */
 export interface SpaceScene {
@@ -42,86 +19,6 @@ export interface SpaceScene {
 	/** All solids as a file, in metres as glTF has them, in millimetres as STL. */
 	file(ending: 'glb' | 'stl'): Promise<Blob>;
 	close(): void;
-}
-
-const points = (path: OutlinePath) => flatten(path).map(({ x, y }) => new Vector2(x, y));
-
-function geometryOf(part: Part): BufferGeometry {
-	const shape = new Shape(points(part.outline.outer));
-	shape.holes = part.outline.holes.map((h) => new Path(points(h)));
-	return new ExtrudeGeometry(shape, { depth: part.thickness, bevelEnabled: false });
-}
-
-function matrixOf(f: Frame): Matrix4 {
-	const m = new Matrix4().makeBasis(new Vector3(...f.x), new Vector3(...f.y), new Vector3(...zOf(f)));
-	return m.setPosition(...f.at);
-}
-
-/** Colours of the drawing, as the page has them now: light or dark. */
-function colours() {
-	const style = getComputedStyle(document.documentElement);
-	const of = (name: string) => new Color(style.getPropertyValue(name).trim() || '#888888');
-	return { ply: of('--ply'), pine: of('--pine'), edge: of('--ply-edge'), thing: of('--thing'), wall: of('--hair') };
-}
-
-type Look = 'ply' | 'pine' | 'thing' | 'wall';
-
-/** Solids by how they look: one mesh each, since a wall has thousands of them. */
-class Gathered {
-	#solids = new Map<Look, BufferGeometry[]>();
-
-	add(look: Look, geometry: BufferGeometry, at: Matrix4) {
-		const bare = geometry.index ? geometry.toNonIndexed() : geometry.clone();
-		bare.deleteAttribute('uv');
-		const alike = this.#solids.get(look) ?? [];
-		alike.push(bare.applyMatrix4(at));
-		this.#solids.set(look, alike);
-	}
-
-	group(): Group {
-		const c = colours();
-		const group = new Group();
-		for (const [look, all] of this.#solids) {
-			const geometry = mergeGeometries(all);
-			const mesh = new Mesh(geometry, new MeshLambertMaterial({ color: c[look] }));
-			mesh.name = look;
-			const edges = new LineSegments(
-				mergeGeometries(all.map((g) => new EdgesGeometry(g, 25))),
-				new LineBasicMaterial({ color: look === 'thing' || look === 'wall' ? c.wall : c.edge })
-			);
-			edges.name = 'edges';
-			group.add(mesh, edges);
-		}
-		return group;
-	}
-}
-
-/** All that is shown, but for the wall behind. */
-function gather({ models }: Shown): Gathered {
-	const all = new Gathered();
-	for (const { built, at } of models) {
-		const place = new Matrix4().makeTranslation(...at);
-		for (const part of built.parts) {
-			const geometry = geometryOf(part);
-			const look = part.material.kind === 'dowel' ? 'pine' : 'ply';
-			for (const frame of part.stands) all.add(look, geometry, place.clone().multiply(matrixOf(frame)));
-		}
-		for (const s of built.seats) {
-			const load = thingOn(s);
-			if (!load) continue;
-			for (const t of s.things) {
-				const top = s.at[1] + above(s.stance, load);
-				const { wide, deep } = sizeOn(s, load);
-				const box = new BoxGeometry(wide, load.height, deep);
-				all.add(
-					'thing',
-					box,
-					place.clone().multiply(new Matrix4().setPosition(s.at[0], top - load.height / 2, t.at[2]))
-				);
-			}
-		}
-	}
-	return all;
 }
 
 function disposeOf(group: Group) {
@@ -153,14 +50,39 @@ export function openScene(host: HTMLElement): SpaceScene {
 	let model = new Group();
 	let last: Shown | null = null;
 
-	/** In a drag that is slow edges go first, then every second pixel; all comes back when it ends. */
+	/**
+	 * In a drag that is slow edges go first, then every second pixel, then all but a box about each part, then all but
+	 * one about each holder; it comes back when the drag ends.
+	 */
 	let coarse = 0;
 	let before = 0;
+	/** Made when they are first asked for. */
+	let rough: Partial<Record<3 | 4, Group>> = {};
+	function roughAt(level: 3 | 4): Group {
+		const made = rough[level];
+		if (made || !last) return made ?? new Group();
+		const group = addWall(level === 3 ? roughParts(last) : roughHolders(last), last).group(false);
+		rough = { ...rough, [level]: group };
+		scene.add(group);
+		return group;
+	}
 	function setDetail(level: number) {
 		coarse = level;
 		for (const o of model.children) if (o.name === 'edges') o.visible = level < 1;
+		model.visible = level < 3;
+		if (level === 3 || level === 4) roughAt(level);
+		for (const [of, group] of Object.entries(rough)) group.visible = Number(of) === level;
 		renderer.setPixelRatio(level < 2 ? sharp : sharp / 2);
 		host.dataset.detail = String(level);
+		// What making boxes took is no slow frame.
+		before = performance.now();
+	}
+	function forgetRough() {
+		for (const group of Object.values(rough)) {
+			scene.remove(group);
+			disposeOf(group);
+		}
+		rough = {};
 	}
 	const draw = () => renderer.render(scene, camera);
 	function drag() {
@@ -168,7 +90,7 @@ export function openScene(host: HTMLElement): SpaceScene {
 		const took = now - before;
 		before = now;
 		// A rest between two moves is no slow frame.
-		if (took > SLOW && took < 1000 && coarse < 2) setDetail(coarse + 1);
+		if (took > SLOW && took < 1000 && coarse < 4) setDetail(coarse + 1);
 		draw();
 	}
 	controls.addEventListener('start', () => (before = performance.now()));
@@ -203,12 +125,9 @@ export function openScene(host: HTMLElement): SpaceScene {
 		show(shown) {
 			scene.remove(model);
 			disposeOf(model);
+			forgetRough();
 			last = shown;
-			const all = gather(shown);
-			const { left, low, width, height } = shown.wall;
-			const back = new Matrix4().setPosition(left + width / 2, low + height / 2, -2);
-			all.add('wall', new BoxGeometry(width, height, 4), back);
-			model = all.group();
+			model = addWall(gather(shown), shown).group();
 			scene.add(model);
 			if (!looked) {
 				resize();
@@ -218,8 +137,7 @@ export function openScene(host: HTMLElement): SpaceScene {
 			draw();
 		},
 		async file(ending) {
-			const group = last ? gather(last).group() : new Group();
-			for (const edges of group.children.filter((o) => o.name === 'edges')) group.remove(edges);
+			const group = last ? gather(last).group(false) : new Group();
 			if (ending === 'stl') {
 				const { STLExporter } = await import('three/examples/jsm/exporters/STLExporter.js');
 				const data = new STLExporter().parse(group, { binary: true });
@@ -238,6 +156,7 @@ export function openScene(host: HTMLElement): SpaceScene {
 			watch.disconnect();
 			controls.dispose();
 			disposeOf(model);
+			forgetRough();
 			renderer.dispose();
 			renderer.domElement.remove();
 		}
