@@ -117,7 +117,12 @@ function lifted(p: InPlace): Lifted[] {
 		if (seat.fast) {
 			// It comes down with its board, hands at the middle of that.
 			found.set(load, {
-				load: { ...load, mass: load.mass + p.built.self.mass, depth: p.built.projection },
+				load: {
+					...load,
+					name: `${load.name || 'what is bolted on'} on its board`,
+					mass: load.mass + p.built.self.mass,
+					depth: p.built.projection
+				},
 				up: (p.top - p.foot) / 2
 			});
 			continue;

@@ -9,15 +9,28 @@ describe('several lengths in one field', () => {
 		['600; 0', 'mm', [0, 600]],
 		['4 1/2, 9', 'inch', [114.3, 228.6]],
 		['12,5 mm, 20 mm', 'mm', [12.5, 20]],
-		['', 'mm', []]
+		['', 'mm', []],
+		['300 to 1900 in 5', 'mm', [300, 700, 1100, 1500, 1900]],
+		['4 in to 20 in in 3, 30', 'inch', [101.6, 304.8, 508, 762]],
+		// As two pencils step them off: 14 3/4 less an inch at either end, over five.
+		['1 to 13 3/4 in 6', 'inch', [0, 1, 2, 3, 4, 5].map((i) => (1 + (i * 12.75) / 5) * 25.4)]
 	] as const)('%j in %s', (text, unit, want) => {
 		const got = parseLengths(text, unit);
-		expect(got.ok && got.value.map((x) => Number(x.toFixed(6)))).toEqual([...want]);
+		expect(got.ok && got.value.map((x) => Number(x.toFixed(6)))).toEqual([...want].map((x) => Number(x.toFixed(6))));
 	});
 
 	it('are refused with the one that is not understood', () => {
 		const got = parseLengths('600, wide', 'mm');
 		expect(got.ok ? '' : got.error).toMatch(/wide/);
+		for (const [text, words] of [
+			['300 to 900 in 1', /whole number/],
+			['300 to 900 in some', /whole number/],
+			['300 to 900 in 1e9', /whole number/],
+			['300 to far in 3', /far/]
+		] as const) {
+			const none = parseLengths(text, 'mm');
+			expect(none.ok ? '' : none.error).toMatch(words);
+		}
 	});
 });
 

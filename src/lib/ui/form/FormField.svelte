@@ -87,7 +87,7 @@
 		<Field
 			label={field.label}
 			value={value as number[]}
-			hint={field.hint ?? 'With commas between'}
+			hint={field.hint ?? 'With commas between; or even, as 300 to 900 in 4'}
 			read={(t) => parseLengths(t, unit)}
 			write={(all) => all.map((x) => writeLength(x, unit)).join(', ')}
 			{commit}
