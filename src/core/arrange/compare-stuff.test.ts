@@ -22,10 +22,11 @@ describe('a rod rack of other rods', () => {
 		const params = rack.carriers[0]!.params as { at: number[]; levels: number[]; out: number; embedded: number };
 		const piece = params.out + params.embedded;
 		const [pieces, kerf] = [params.at.length * params.levels.length, plan.cutting.kerf];
-		// A conduit of 10 ft; a dowel of 1 m.
+		// A conduit of 10 ft; a dowel of 1 m; a rod of 2 m.
 		for (const [title, sold] of [
 			['3/4 in steel conduit', 3048],
-			['16 mm birch dowel', 1000]
+			['16 mm birch dowel', 1000],
+			['16 mm steel rod', 2000]
 		] as const) {
 			let each = 0;
 			for (let left = sold; left >= piece; left -= piece + kerf) each++;

@@ -119,6 +119,12 @@ describe('a machine bolted to its board', () => {
 		expect(h.index).toBeGreaterThan(1);
 		expect(all.warnings.map((w) => sayPhrase(w.message, 'inch')).join()).toMatch(/Lifting machine on its board/);
 	});
+	it('bends its back less the further apart its bolts are', () => {
+		const margin = (up: number) =>
+			asked(planOf({ params: { holes: { along: inch(6), up: inch(up) } } })).check('holder:m:back-up').margin as number;
+		expect(margin(8)).toBeGreaterThan(margin(5) * 1.02);
+		expect(margin(5)).toBeGreaterThan(margin(2) * 1.02);
+	});
 	it('of nobody knows what weight is not judged', () =>
 		expect(asked(planOf({ mass: null })).all.holders.get('m')?.verdict).toBe('cannot-be-judged'));
 });
@@ -160,6 +166,13 @@ describe('hung by either end', () => {
 			params: { holes: { along: inch(7.8), up: inch(5) }, edge: inch(0.1) }
 		});
 		expect(told(low).join()).toMatch(/Hung by its other end: {n} of the hook screws meet a hole/);
+		// Screws that end long before a bolt's recess does meet it all the same: both come from behind.
+		const short = planOf({
+			y: inch(4),
+			params: { holes: { along: inch(7.8), up: inch(5) }, edge: inch(0.1), bolt: 4 },
+			strips: { hook: { ...strips.hook, screws: { size: '#10', length: inch(1), count: 4 } } }
+		});
+		expect(told(short).join()).toMatch(/Hung by its other end: {n} of the hook screws meet a hole/);
 	});
 	it('does not with what would fall out', () =>
 		expect(

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { newRack } from '$core/arrange/first-rack';
+import { quakePulls } from '$core/supports/quake-pulls';
 import { quakeShares } from '$core/mechanics/statics/earthquake';
 import { nearestTwo } from '$core/mechanics/statics/nearest-two';
 import type { FixedHolder, Plan, Rack, Wall } from '$core/plan/types';
@@ -29,6 +30,30 @@ describe('the share of a weight', () => {
 		expect(nearestTwo([0, 100, 300], 150)).toEqual([0, 0.75, 0.25]);
 		expect(nearestTwo([0, 100, 300], 340)).toEqual([0, 0, 1.2]);
 		expect(nearestTwo([50, 100], 25)).toEqual([1.5, 0]);
+	});
+});
+
+describe('screws over each other, shaken', () => {
+	const q = { strength: 0.43, sideways: 0.3, upright: 0.1 };
+	const still = { heights: [10, 110], crush: 5, down: 100, roll: 2000, pull: 0, at: 200, times: 1, turn: 0 };
+	it('roll out by the weight and by a push at its middle, or are pushed along', () => {
+		const [out, along] = quakePulls(still, q);
+		// 30 pushed 195 over the line it turns about; 2200 of its own: levers of 5 and 105.
+		expect(out.pull).toBeCloseTo(((2200 + 30 * 195) * 105) / (5 ** 2 + 105 ** 2), 9);
+		expect(out.across).toBeCloseTo(55, 9);
+		expect(along.pull).toBeCloseTo((2200 * 105) / (5 ** 2 + 105 ** 2), 9);
+		expect(along.across).toBeCloseTo(Math.hypot(55, 15), 9);
+	});
+	it('are pulled straight out at the least', () => {
+		const [out] = quakePulls({ ...still, roll: 0, at: 5, pull: 8 }, q);
+		expect(out.pull).toBeCloseTo((8 + 30) / 2, 9);
+	});
+	it('turn about the only ones there are', () => {
+		const [, along] = quakePulls({ ...still, turn: 1000 }, q);
+		// 1000 with its tenth, and 30 pushed 140 over their middle, on two screws 50 from that; 15 each of the push.
+		expect(along.across).toBeCloseTo(Math.hypot(55, 15 + ((1100 + 30 * 140) * 50) / (2 * 50 ** 2)), 9);
+		const [, one] = quakePulls({ ...still, heights: [60], turn: 1000 }, q);
+		expect(one.across).toBe(Infinity);
 	});
 });
 
@@ -140,6 +165,34 @@ describe('a holder on a row, shaken', () => {
 		expect(at('loose')).toBeLessThan(1);
 		expect(at('screwed')).toBeGreaterThan(at('none'));
 	});
+	it('pulls its row out with more than all of it where its middle is over its hook', () => {
+		const high = asked(plan('none', S, 318));
+		const { placed: p } = high.all.holders.get('h')!;
+		const all = p.built.seats.flatMap((s) => s.things);
+		const mass = all.reduce((s, t) => s + t.mass, p.built.self.mass);
+		const middle = all.reduce((s, t) => s + t.mass * t.at[1], p.built.self.mass * p.built.self.at[1]) / mass;
+		const drop = asked(plan('none', 0.05, 318)).line('holder:h:seat', 'reaches down');
+		// Its spacer bears at its foot.
+		expect(middle).toBeGreaterThan(drop * 0.8);
+		const heavy = plan('none', S, 318);
+		const loaded = {
+			...heavy,
+			holders: heavy.holders.map((h) => ({
+				...h,
+				carriers: h.carriers.map((c) => ({ ...c, loads: c.loads.map((l) => ({ ...l, mass: 400 })) }))
+			}))
+		};
+		const at = asked(loaded);
+		const on = at.all.holders.get('h')!.placed.built;
+		const things = on.seats.flatMap((s) => s.things);
+		const total = things.reduce((s, t) => s + t.mass, on.self.mass);
+		const up = things.reduce((s, t) => s + t.mass * t.at[1], on.self.mass * on.self.at[1]) / total;
+		expect(up / drop).toBeGreaterThan(1.01);
+		const V = asked({ ...loaded, wall: { ...loaded.wall, quake: 0.05 } })
+			.check('fixing:r:s0:100:screws')
+			.lines.find((l) => l.label.startsWith('V:'))!.result.value;
+		expect(at.line('fixing:r:s0:100:quake', 'pushed with')).toBeCloseTo((V * kh(1500) * up) / drop, 3);
+	});
 	it('asks for a lock strip that is screwed', () => {
 		const told = (strip: 'none' | 'screwed') =>
 			asked(plan(strip))
@@ -213,6 +266,7 @@ describe('a rod rack, shaken', () => {
 		expect(push).toBeGreaterThan(0);
 		expect(push).toBeLessThan(across * 3 * kh(1500) + 1e-9);
 		expect(drawn).toBeGreaterThan(push);
+		expect(check(KEY).load!.demand.value).toBeCloseTo(Math.hypot(drawn, line(KEY, 'across with it')), 6);
 		expect(check(KEY).margin).toBeLessThan((still.check('fixing:x:s0:100:lags').margin as number) * (1.6 / 0.9));
 	});
 	it('pushes all of it in all', () => {
