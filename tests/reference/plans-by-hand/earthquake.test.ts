@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { newRack } from '$core/arrange/first-rack';
+import type { RackPlaced } from '$core/places/rack/place';
+import { lag } from '$core/materials/lags';
+import { shakenLags } from '$core/supports/rack/uprights-quake';
 import { quakePulls } from '$core/supports/quake-pulls';
 import { quakeShares } from '$core/mechanics/statics/earthquake';
 import { nearestTwo } from '$core/mechanics/statics/nearest-two';
@@ -268,6 +271,27 @@ describe('a rod rack, shaken', () => {
 		expect(drawn).toBeGreaterThan(push);
 		expect(check(KEY).load!.demand.value).toBeCloseTo(Math.hypot(drawn, line(KEY, 'across with it')), 6);
 		expect(check(KEY).margin).toBeLessThan((still.check('fixing:x:s0:100:lags').margin as number) * (1.6 / 0.9));
+	});
+	it('draws a lag that is drawn already by its push as well', () => {
+		const plan = planAt(S);
+		const { placed } = asked(plan).all.holders.get('x')!;
+		const support = (placed as RackPlaced).screws[0]!.support!;
+		const lags = [80, 900].map((up) => ({
+			s: { up, support },
+			joint: {
+				fastener: lag('1/4'),
+				length: 152.4,
+				side: { thickness: 88.9, G: 0.42 },
+				gap: 12.7,
+				main: { thickness: 88.9, G: 0.42 }
+			},
+			pull: up === 900 ? 500 : 0,
+			across: 5
+		}));
+		const u = { x: 100, arms: [{ at: 900, down: 300 }], own: { at: 900, down: 0 } };
+		const [judged] = shakenLags(placed as RackPlaced, plan.wall, u, 2000, lags);
+		const push = 300 * kh(1000);
+		expect(judged!.load!.demand.value).toBeCloseTo(Math.hypot(500 * (1 + kv) + push, 5 * (1 + kv)), 6);
 	});
 	it('pushes all of it in all', () => {
 		// The sum over lags of shares is one for whatever lies between the first and the last of them.
