@@ -17,7 +17,7 @@ import { asked, smallWall } from '../../support/small-wall';
  */
 const S = 1;
 const HIGH = 2400;
-const kh = (z: number) => 0.7 * ((0.4 * S) / 2.5) * (1 + (2 * z) / HIGH);
+const kh = (z: number) => 0.7 * Math.max(0.3 * S, ((0.4 * S) / 2.5) * (1 + (2 * z) / HIGH));
 const kv = 0.7 * 0.2 * S;
 
 describe('the share of a weight', () => {
@@ -290,7 +290,7 @@ describe('a rod rack, shaken', () => {
 		}));
 		const u = { x: 100, arms: [{ at: 900, down: 300 }], own: { at: 900, down: 0 } };
 		const [judged] = shakenLags(placed as RackPlaced, plan.wall, u, 2000, lags);
-		const push = 300 * kh(1000);
+		const push = 300 * kh(placed.foot + 1000);
 		expect(judged!.load!.demand.value).toBeCloseTo(Math.hypot(500 * (1 + kv) + push, 5 * (1 + kv)), 6);
 	});
 	it('pushes all of it in all', () => {
