@@ -1,11 +1,12 @@
 import { screwChoice, nearer } from './driven-fields';
-import { angleField, groupField, lengthField, lengthsField, wholeField, type ValuesOf } from '../form/field';
+import { angleField, groupField, lengthField, lengthsField, orNothing, wholeField, type ValuesOf } from '../form/field';
 import { defineCarrier, type BuiltCarrier, type CarrierContext, type Found, type Seat } from '../carriers/carrier';
 import { findings } from '../carriers/findings';
 import { boardField } from '../carriers/plate';
 import { stock } from '../materials/stocks';
 import { lastOf, nth } from '../nth';
-import { onEdge, upright } from '../solid/frame';
+import { onEdge, upright, type Frame } from '../solid/frame';
+import type { Part } from '../solid/part';
 import { plain, polygon, rectangle } from '../solid/outline';
 import type { Vec2 } from '../solid/vector';
 import { count, mm, phrase } from '../units/phrase';
@@ -31,6 +32,12 @@ const fields = {
 		width: lengthField('Width', 2, 60, [10, inch(0.375)]),
 		depth: lengthField('Depth', 5, 150, [45, inch(1.75)])
 	}),
+	second: orNothing(
+		groupField('Second board, on either face, that bars reach into', {
+			under: lengthField('Under the slots', 30, 1400, [250, inch(10)], { hint: 'No lower than the shortest reaches' }),
+			deep: lengthField('Out from the face', 15, 200, [50, inch(2)])
+		})
+	),
 	hinge: groupField('Hinge screws, at its top and at its foot', {
 		size: screwChoice('#8'),
 		length: lengthField('Length', 10, 80, [32, inch(1.25)]),
@@ -103,7 +110,64 @@ function warningsOf(p: Params, { loads }: CarrierContext): Found[] {
 			'at',
 			phrase('What hangs is {w} wide, and leaves are {a} apart: they meet', { w: mm(wide), a: mm(apart) })
 		);
+	const { second } = p;
+	if (!second) return found;
+	const low = p.leaf.high - p.slots.depth - second.under - stock(p.leaf.stock).thickness;
+	if (low < 0)
+		say(
+			'stop',
+			'second',
+			phrase('The second board stands {d} under the foot of its leaf: a higher leaf, or less far under the slots', {
+				d: mm(-low)
+			})
+		);
+	for (const l of loads)
+		if (l.count > 0 && l.height < second.under)
+			say(
+				'mind',
+				'second',
+				phrase(
+					'{n}, {h} long, does not reach the second board {u} under the slots: higher up with that, or lower leaves',
+					{
+						n: l.name || 'What hangs',
+						h: mm(l.height),
+						u: mm(second.under)
+					}
+				)
+			);
 	return found;
+}
+
+/** A board on either face of a leaf, lying flat, with a hole for the bar of every slot. */
+function secondBoards(p: Params, at: readonly Millimetres[]): Part[] {
+	const { second } = p;
+	if (!second) return [];
+	const { thickness: t } = stock(p.leaf.stock);
+	const y = footOf(p) + p.leaf.high - p.slots.depth - second.under - t;
+	const wide = Math.min(p.slots.width + 4, second.deep * 0.6);
+	return [
+		{
+			id: 'second-board',
+			name: 'second board',
+			material: { kind: 'board', stock: p.leaf.stock },
+			outline: {
+				outer: rectangle(p.leaf.long, second.deep),
+				holes: slotsAt(p).map((out) =>
+					rectangle(p.slots.width, wide, out - p.slots.width / 2, (second.deep - wide) / 2)
+				)
+			},
+			thickness: t,
+			grain: 'x',
+			features: [],
+			stands: at.flatMap((x) =>
+				[x - t / 2 - second.deep, x + t / 2].map((left): Frame => ({
+					at: [left, y, zOfHinge(p)],
+					x: [0, 0, 1],
+					y: [1, 0, 0]
+				}))
+			)
+		}
+	];
 }
 
 /** A leaf from its hinge out, its slots open at its upper edge. */
@@ -123,8 +187,10 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 	const at = ascending(p.at);
 	const of = stock(p.leaf.stock);
 	const [z, foot] = [zOfHinge(p), footOf(p)];
-	const mass = (of.thickness * p.leaf.long * p.leaf.high * of.density) / 1e9;
-	const wide = Math.max(0, ...c.loads.map((l) => (l.count > 0 ? l.width : 0)));
+	// What is sawn out is small: it is counted as there, which is cautious.
+	const high = p.leaf.high + 2 * (p.second?.deep ?? 0);
+	const mass = (of.thickness * p.leaf.long * high * of.density) / 1e9;
+	const wide = Math.max(2 * (p.second?.deep ?? 0), ...c.loads.map((l) => (l.count > 0 ? l.width : 0)));
 	return {
 		parts: [
 			{
@@ -147,7 +213,8 @@ function build(p: Params, c: CarrierContext): BuiltCarrier {
 				features: [],
 				// Half open, as they are drawn: straight out.
 				stands: at.map((x) => onEdge([x + of.thickness / 2, foot, z]))
-			}
+			},
+			...secondBoards(p, at)
 		],
 		host: [],
 		joints: [],

@@ -175,3 +175,28 @@ describe('a leaf that cannot swing or hold', () => {
 		expect(judged.studs.get('s0')!.load / GRAVITY / KG_PER_POUND).toBeGreaterThan(30);
 	});
 });
+
+describe('a leaf with a second board under its slots', () => {
+	const second = { under: inch(10), deep: inch(2) };
+	const told = (params: Record<string, unknown>, load: Partial<Load> = {}) =>
+		checkPlan(planOf(leaves({ ...params }, [clamps(load)])))
+			.warnings.map((w) => w.message.text)
+			.join();
+	it('is told of clamps too short to reach it', () => {
+		expect(told({ second }, { height: inch(11) })).not.toMatch(/does not reach the second board/);
+		expect(told({ second }, { height: inch(9) })).toMatch(/does not reach the second board/);
+		expect(told({}, { height: inch(9) })).not.toMatch(/second board/);
+	});
+	it('has it no lower than its own foot', () => {
+		// A leaf of 16 in, slots of 40 mm, a board of 1/4 in: 14.17 in are left under the slots.
+		expect(told({ second: { ...second, under: inch(14.1) } })).not.toMatch(/under the foot of its leaf/);
+		expect(told({ second: { ...second, under: inch(14.3) } })).toMatch(/under the foot of its leaf/);
+	});
+	it('weighs as much more as two strips of it', () => {
+		const weighs = (params: Record<string, unknown>) =>
+			of(planOf(leaves(params, [clamps({ count: 0 })]))).line(KEY, 'weight');
+		// Two strips of 14 x 2 in of what is called a quarter of an inch, 7/32.
+		const strips = (560 * 2 * 14 * 2 * (7 / 32) * MM_PER_INCH ** 3 * GRAVITY) / 1e9;
+		expect(weighs({ second }) - weighs({})).toBeCloseTo(strips, 9);
+	});
+});
