@@ -1,6 +1,8 @@
 import { nth } from '../nth';
 import { worstFirst, type Verdict } from '../verdict/check';
 import { checkPlan } from '../checks/check-plan';
+import { LOAD_FROM, seatHandling } from '../handling/seat-handling';
+import type { AnyPlaced } from '../places/any-place';
 import { hungOn } from '../plan/held';
 import type { HungHolder, Plan, Row } from '../plan/types';
 import { supportsAt } from '../survey/supports';
@@ -12,6 +14,8 @@ const MOST_A_ROW = 12;
 /** Rows tried, the emptiest first. */
 const MOST_ROWS = 6;
 const GAP: Millimetres = 40;
+/** Lifting indices nearer to each other than this are alike. */
+const SAME_LIFT = 0.05;
 
 /** Left ends worth trying on a row: after every holder there, at its ends, and with the middle on every stud. */
 function leftEnds(plan: Plan, row: Row, width: Millimetres): Millimetres[] {
@@ -39,8 +43,15 @@ interface Tried {
 	/** New stops and new things to mind that it brings. */
 	stops: number;
 	minds: number;
+	/** Lifting index of the hardest that hangs there, from 1: under it nobody minds. */
+	lift: number;
 	verdict: Verdict;
 	margin: number | null;
+}
+
+function liftOf(placed: AnyPlaced, stature: Plan['stature']): number {
+	const handling = seatHandling(placed, stature);
+	return handling && handling.mass >= LOAD_FROM ? Math.max(1, handling.index) : 1;
 }
 
 /** A row that cannot be built carries nothing, however free it is; what does not hold is next to that. */
@@ -52,6 +63,8 @@ const better = (a: Tried, b: Tried): boolean => {
 	const holds = is('does-not-hold');
 	if (holds !== 0) return holds < 0;
 	if (a.minds !== b.minds) return a.minds < b.minds;
+	// What is too heavy for one wherever it hangs, hangs where that is least.
+	if (Math.abs(a.lift - b.lift) > SAME_LIFT) return a.lift < b.lift;
 	return worstFirst(a, b) > 0;
 };
 
@@ -82,6 +95,7 @@ export function bestPlace(plan: Plan, holder: HungHolder): HungHolder | null {
 				holder: hung,
 				stops: count('stop', checks.warnings) - count('stop', now),
 				minds: count('mind', checks.warnings) - count('mind', now),
+				lift: liftOf(judged.placed, plan.stature),
 				verdict: judged.verdict,
 				margin: judged.check?.margin ?? null
 			};

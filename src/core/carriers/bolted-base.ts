@@ -177,6 +177,8 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 	const start = boltedBase.start(w.unit) as Params;
 	const holes = { along: Math.max(30, stands.wide - 2 * IN), up: Math.max(30, stands.deep - 2 * IN) };
 	const height = Math.max(stands.deep + 2 * ROUND, Math.ceil((1.7 * stands.high) / 2 / 10) * 10 + ROUND);
+	const hung = onEdge(load.value, stands);
+	const width = Math.max(stands.wide + ROUND, hung.width);
 	return ok({
 		params: { ...start, holes, edge: IN },
 		sums: [
@@ -191,9 +193,10 @@ function fit(w: Wanted): { ok: true; value: Fitted<Params> } | { ok: false; erro
 				value: stands.high / 2
 			}
 		],
-		back: { width: stands.wide + ROUND, height },
+		back: { width, height },
+		x: (width - footOf({ ...start, holes, edge: IN }).wide) / 2,
 		y: height / 2,
-		load: { ...load.value, ...onEdge(load.value, stands), count: 1 },
+		load: { ...load.value, ...hung, count: 1 },
 		seats: 1
 	});
 }

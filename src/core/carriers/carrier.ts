@@ -197,6 +197,8 @@ export interface Fitted<P = Record<string, unknown>> {
 	sums: readonly { label: string; sum: Phrase; value: Millimetres }[];
 	/** Above the foot of a back so high. */
 	back: { width: Millimetres; height: Millimetres };
+	/** From the left end of that; absent: at it. */
+	x?: Millimetres;
 	y: Millimetres;
 	load: Load;
 	/** Seats, spare ones too. */

@@ -36,7 +36,7 @@ function boardFor(height: Millimetres, unit: Wanted['unit']): StockId {
 export function holderFor(kind: string, asked: Wanted, id: string): Result<MadeFor> {
 	const fitted = carrierKind(kind).fit?.(asked) ?? fail('it is not made to measure');
 	if (!fitted.ok) return fitted;
-	const { params, back, y, load } = fitted.value;
+	const { params, back, x = 0, y, load } = fitted.value;
 	const start = emptyHolder(id, '', asked.unit);
 	const { hook } = start.mount.strips;
 	const screws = { ...hook.screws, count: hookScrewsFor(back.width) };
@@ -45,7 +45,7 @@ export function holderFor(kind: string, asked: Wanted, id: string): Result<MadeF
 			...start,
 			mount: withStrips(start, { hook: { ...hook, screws } }),
 			back: { ...start.back, ...back, stock: boardFor(back.height, asked.unit) },
-			carriers: [{ id: 'c1', kind, at: { on: 'back', x: 0, y }, params, loads: [load] }]
+			carriers: [{ id: 'c1', kind, at: { on: 'back', x, y }, params, loads: [load] }]
 		},
 		fitted: fitted.value,
 		over: Math.max(0, asked.count - load.count)

@@ -87,7 +87,7 @@ export function patternForThing(pattern: Pattern, asked: Wanted, row: CleatConte
 		back,
 		carriers: pattern.carriers.map((c) => {
 			if (c !== of) return { ...c, loads: c.loads.map((l) => ({ ...l, count: 0 })) };
-			return { ...c, at: alone ? { ...c.at, x: 0, y: fitted.y } : c.at, params, loads: [load] };
+			return { ...c, at: alone ? { ...c.at, x: fitted.x ?? 0, y: fitted.y } : c.at, params, loads: [load] };
 		})
 	};
 	const [stop] = stopsOf(holder, row);
