@@ -46,6 +46,13 @@ describe('a rack', () => {
 		await pick('k1');
 		await kammer.screen.button('Compare what it may be made of');
 		await kammer.screen.says(/3\/4 in steel conduit, now[\s\S]*1 in steel conduit/);
+		const price = await kammer.screen.shape('[aria-label="Price of one length of 1 in steel conduit"]');
+		await price.sendKeys('cheap');
+		await kammer.screen.says(/no price/);
+		await price.clear();
+		// Thirty rods, six from a length of 10 ft: five lengths.
+		await price.sendKeys('12,40');
+		await kammer.screen.says(/62\.00/);
 		await kammer.screen.click(By.css('[aria-label="Take 1 in steel conduit"]'));
 		await until(async () => (await rack(id, 'k1')).carriers[0]!.params.rod === 'emt-1', 'it of thicker rods');
 		await kammer.screen.says(/The rack has changed since/);

@@ -1,7 +1,6 @@
 import { checkPlan, type JudgedHolder } from '../checks/check-plan';
 import { carrierKind } from '../kinds/registry';
 import type { Carrier, Plan, Rack } from '../plan/types';
-import type { Kilograms } from '../units/quantity';
 
 /** A rack made of other stuff: what it takes, and whether it holds then. */
 export interface Stuff {
@@ -9,8 +8,6 @@ export interface Stuff {
 	carriers: Carrier[];
 	/** Lengths as sold that its pieces are cut from; null where one is too short for a piece. */
 	lengths: number | null;
-	/** All of it. */
-	weighs: Kilograms;
 	judged: JudgedHolder | undefined;
 	/** It is what there is. */
 	now: boolean;
@@ -38,7 +35,6 @@ export function* compareStuff(plan: Plan, rack: Rack): Generator<Stuff> {
 			title,
 			carriers,
 			lengths: lengthsFor(pieces, length, sold, plan.cutting.kerf),
-			weighs: judged?.placed.built.self.mass ?? 0,
 			judged,
 			now
 		};

@@ -2,10 +2,10 @@
 	import { Button } from 'flowbite-svelte';
 	import { compareStuff, type Stuff } from '$core/arrange/compare-stuff';
 	import type { Plan, Rack } from '$core/plan/types';
-	import { formatQuantity } from '$core/units/format-quantity';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { sayMargin, sayVerdict } from '../say';
 	import VerdictMark from '../VerdictMark.svelte';
+	import { readNumber } from './read-number';
 
 	/** A rack of every other stuff that it can be made of, side by side, as they are worked out. */
 	interface Props {
@@ -16,11 +16,20 @@
 	let { plan, rack, change }: Props = $props();
 
 	const unit = $derived(preferences.unit);
-	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
 	let found = $state.raw<Stuff[]>([]);
 	let of = $state.raw<Rack | null>(null);
 	let working = $state(false);
 	let problem = $state('');
+	/** What one length costs, as it is typed, by what it is; in whatever money. */
+	let prices = $state<Record<string, string>>({});
+	/** Of all lengths; what is wrong where that is no price, nothing where none is typed. */
+	function costs({ title, lengths }: Stuff): string {
+		const typed = prices[title]?.trim() ?? '';
+		if (typed === '' || lengths === null) return '';
+		const price = readNumber(typed);
+		if (!price.ok || price.value < 0) return 'no price';
+		return (price.value * lengths).toFixed(2);
+	}
 	/** What was compared is no more what there is. */
 	const stale = $derived(of !== null && of !== rack);
 
@@ -53,7 +62,8 @@
 			<tr>
 				<th scope="col">Made of</th>
 				<th scope="col">Lengths</th>
-				<th scope="col">Rack weighs</th>
+				<th scope="col">Price of one</th>
+				<th scope="col">Costs</th>
 				<th scope="col">Margin</th>
 				<th scope="col"><span class="sr-only">Take it</span></th>
 			</tr>
@@ -63,7 +73,14 @@
 				<tr class:now={s.now} title={sayVerdict(s.judged, unit)}>
 					<th scope="row">{s.title}{s.now && !stale ? ', now' : ''}</th>
 					<td>{s.lengths ?? 'too short'}</td>
-					<td>{kg(s.weighs)}</td>
+					<td
+						><input
+							inputmode="decimal"
+							aria-label="Price of one length of {s.title}"
+							bind:value={prices[s.title]}
+						/></td
+					>
+					<td class:wrong={costs(s) === 'no price'}>{costs(s)}</td>
 					<td
 						>{#if s.judged}<VerdictMark verdict={s.judged.verdict} />{/if}
 						{s.judged?.stop ? 'stop' : sayMargin(s.judged?.check ?? undefined)}</td
@@ -75,7 +92,7 @@
 			{/each}
 		</tbody>
 	</table>
-	<p>{stale ? 'The rack has changed since: compare again. ' : ''}Money follows once prices are there.</p>
+	<p>{stale ? 'The rack has changed since: compare again. ' : ''}Prices are forgotten when the page is left.</p>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 {/if}
 
@@ -95,6 +112,16 @@
 	}
 	th[scope='row'] {
 		font-weight: 400;
+	}
+	input {
+		width: 3.6rem;
+		padding: 0.1rem 0.3rem;
+		border: 1px solid var(--ink);
+		background: var(--sheet);
+		font: inherit;
+	}
+	.wrong {
+		color: var(--does-not-hold);
 	}
 	.now th {
 		font-weight: 700;
