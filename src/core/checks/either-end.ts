@@ -66,7 +66,8 @@ const worseCheck = remembering((a: Check, b: Check): Check => {
 /** All of a path, each check as it is worst. */
 function worsePath(a: readonly Check[], b: readonly Check[]): Check[] {
 	const turned = new Map(b.map((c) => [c.id, c]));
-	const more = b.filter((c) => !a.some((x) => x.id === c.id));
+	const here = new Set(a.map((c) => c.id));
+	const more = b.filter((c) => !here.has(c.id));
 	const both = a.map((c) => {
 		const other = turned.get(c.id);
 		return other ? worseCheck(c, other) : c;

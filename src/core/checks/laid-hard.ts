@@ -1,10 +1,11 @@
-import type { BuiltMember, BuiltSeat } from '../holders/built';
+import type { Built, BuiltMember, BuiltSeat } from '../holders/built';
 import { rectangle } from '../mechanics/members/rectangle';
 import { dropFactor, fallFor } from '../mechanics/statics/drop';
 import { memberKind } from '../members/registry';
 import type { Root } from '../members/member';
 import { nth } from '../nth';
 import type { InPlace } from '../places/in-place';
+import { remembering } from '../remembering';
 import { mm, moment, newtons, phrase, ratio } from '../units/phrase';
 import type { Megapascals, Millimetres, NewtonMillimetres, Newtons } from '../units/quantity';
 import { checkOf, type Check } from '../verdict/check';
@@ -80,8 +81,10 @@ const takes = (l: Laid): Millimetres => fallFor(Math.max(0, l.root.holds - l.res
  * @returns one check, of the board that may fall least; none where nothing lies across arms
  * @example laidHard(placed)[0]?.margin
  */
-export function laidHard(p: InPlace): Check[] {
-	const { seats, members } = p.built;
+export const laidHard = ({ built, holder }: Pick<InPlace, 'built' | 'holder'>): Check[] => checksOf(built, holder.id);
+
+/** By what it is made of and carries: the same wherever it stands. */
+const checksOf = remembering(({ seats, members }: Built, id: string): Check[] => {
 	const given = memberLoads(seats, members).map((of) => of.map((ls) => ls.reduce((sum, l) => sum + l.weight * l.z, 0)));
 	const all = members.flatMap((m, i) => laidOn(seats, m, i, nth(given, i)));
 	if (all.length === 0) return [];
@@ -90,8 +93,8 @@ export function laidHard(p: InPlace): Check[] {
 	const give = l.arm + l.board;
 	return [
 		checkOf(
-			`holder:${p.holder.id}:laid-hard`,
-			{ kind: 'holder', id: p.holder.id },
+			`holder:${id}:laid-hard`,
+			{ kind: 'holder', id },
 			{
 				title: 'laid down hard',
 				basis: 'grab',
@@ -140,4 +143,4 @@ export function laidHard(p: InPlace): Check[] {
 			}
 		)
 	];
-}
+});

@@ -1,5 +1,6 @@
 import type { Wall } from '../plan/types';
 import { rollPull } from '../mechanics/statics/roll';
+import { sideways } from '../mechanics/statics/sideways';
 import { quakeShares, type QuakeShares } from '../mechanics/statics/earthquake';
 import { count, mm, moment, newtons, phrase, ratio } from '../units/phrase';
 import type { Millimetres, NewtonMillimetres, Newtons } from '../units/quantity';
@@ -28,8 +29,8 @@ export interface Shaken {
 	/** Where the earthquake pushes, above what it turns about; and how many times the weight's share comes there. */
 	at: Millimetres;
 	times: number;
-	/** Turned sideways about the only screws there are, by the weight and by what is over or under them. */
-	turn: NewtonMillimetres;
+	/** The weight turns it about the only screws there are, to a side; null where others hold it against that. */
+	turn: NewtonMillimetres | null;
 }
 
 /** What the screw that takes most is asked for, one way or the other. */
@@ -51,7 +52,10 @@ export function quakePulls(s: Shaken, q: QuakeShares): [out: QuakeAsked, along: 
 	const roll = s.roll * (1 + q.upright);
 	const more = push * Math.max(0, s.at - s.crush);
 	const worst = (M: NewtonMillimetres, direct: Newtons) => Math.max(0, ...rollPull(M, s.heights, s.crush), direct / n);
-	const side = sideways(s.turn * (1 + q.upright) + push * about(s), s.heights);
+	const middle = s.heights.reduce((a, b) => a + b, 0) / n;
+	// A push along the wall over or under the only screws there are turns it too.
+	const turn = s.turn === null ? 0 : s.turn * (1 + q.upright) + push * Math.abs(s.at - middle);
+	const side = Math.max(...sideways(turn, s.heights));
 	const share: SumLine[] = [
 		{
 			label: 'pushed with',
@@ -106,19 +110,4 @@ export function quakePulls(s: Shaken, q: QuakeShares): [out: QuakeAsked, along: 
 			]
 		}
 	];
-}
-
-/** How far the push is over or under the middle of the screws, where it turns anything about them. */
-const about = ({ at, heights, turn }: Shaken): Millimetres => {
-	if (turn === 0) return 0;
-	return Math.abs(at - heights.reduce((a, b) => a + b, 0) / heights.length);
-};
-
-/** The most that a screw takes sideways of a couple in the plane of what they hold. */
-function sideways(turn: NewtonMillimetres, heights: readonly Millimetres[]): Newtons {
-	if (turn === 0) return 0;
-	const middle = heights.reduce((a, b) => a + b, 0) / heights.length;
-	const spread = heights.reduce((sum, y) => sum + (y - middle) ** 2, 0);
-	if (!(spread > 1e-9)) return Infinity;
-	return (turn * Math.max(...heights.map((y) => Math.abs(y - middle)))) / spread;
 }

@@ -38,7 +38,7 @@ describe('the share of a weight', () => {
 
 describe('screws over each other, shaken', () => {
 	const q = { strength: 0.43, sideways: 0.3, upright: 0.1 };
-	const still = { heights: [10, 110], crush: 5, down: 100, roll: 2000, pull: 0, at: 200, times: 1, turn: 0 };
+	const still = { heights: [10, 110], crush: 5, down: 100, roll: 2000, pull: 0, at: 200, times: 1, turn: null };
 	it('roll out by the weight and by a push at its middle, or are pushed along', () => {
 		const [out, along] = quakePulls(still, q);
 		// 30 pushed 195 over the line it turns about; 2200 of its own: levers of 5 and 105.
@@ -55,6 +55,9 @@ describe('screws over each other, shaken', () => {
 		const [, along] = quakePulls({ ...still, turn: 1000 }, q);
 		// 1000 with its tenth, and 30 pushed 140 over their middle, on two screws 50 from that; 15 each of the push.
 		expect(along.across).toBeCloseTo(Math.hypot(55, 15 + ((1100 + 30 * 140) * 50) / (2 * 50 ** 2)), 9);
+		// Right over them the weight turns nothing: the push still does.
+		const [, over] = quakePulls({ ...still, turn: 0 }, q);
+		expect(over.across).toBeCloseTo(Math.hypot(55, 15 + (30 * 140 * 50) / (2 * 50 ** 2)), 9);
 		const [, one] = quakePulls({ ...still, heights: [60], turn: 1000 }, q);
 		expect(one.across).toBe(Infinity);
 	});

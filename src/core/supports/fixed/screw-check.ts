@@ -2,6 +2,7 @@ import { isKnown, wood } from '../../materials/woods';
 import { combinedAllowable } from '../../mechanics/fasteners/combined';
 import { CD_STORAGE, jointCapacity, type Joint } from '../../mechanics/fasteners/joint';
 import { rollPull } from '../../mechanics/statics/roll';
+import { sideways } from '../../mechanics/statics/sideways';
 import { nth } from '../../nth';
 import type { Built } from '../../holders/built';
 import { centreUp } from '../../places/in-place';
@@ -24,16 +25,6 @@ interface Asked {
 	pull: Newtons;
 	across: Newtons;
 	lines: () => SumLine[];
-}
-
-/** A couple in the plane of the back, by the screws of one column: sideways, each by its height from their middle. */
-function sideways(turn: number, heights: readonly number[]): Newtons[] {
-	if (turn === 0) return heights.map(() => 0);
-	const middle = heights.reduce((a, b) => a + b, 0) / heights.length;
-	const spread = heights.reduce((sum, y) => sum + (y - middle) ** 2, 0);
-	// One screw, or all at one height: the back turns about it.
-	if (!(spread > 1e-9)) return heights.map(() => Infinity);
-	return heights.map((y) => (turn * Math.abs(y - middle)) / spread);
 }
 
 const SHARED = {
@@ -143,9 +134,10 @@ function shaken(
 	const q = quakeAt(wall, p.foot + up);
 	if (!q) return [];
 	const column = nth(p.columns, at);
-	const { down, roll, turn } = nth(loads.columns, at);
+	const { down, roll, turn, by } = nth(loads.columns, at);
+	const alone = by === 'alone' ? turn : null;
 	const asked = quakePulls(
-		{ heights: column.heights, crush: loads.crush, down, roll, pull: 0, at: up, times: 1, turn },
+		{ heights: column.heights, crush: loads.crush, down, roll, pull: 0, at: up, times: 1, turn: alone },
 		q
 	);
 	const member = MEMBER[column.support.member ?? 'stud'];

@@ -320,7 +320,7 @@ function shaken(
 			// Hooks push at the bevel, as high as the cleat is.
 			at: profile.front + below,
 			times: quakeLever(laid),
-			turn: 0
+			turn: null
 		},
 		q
 	);
