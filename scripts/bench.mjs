@@ -1,10 +1,10 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
-import { inRoot, STATE } from './lib/paths.mjs';
+import { buildBench } from './lib/build-bench.mjs';
+import { inRoot } from './lib/paths.mjs';
 import { BROWSER_COMMANDS, DATABASE_COMMANDS, needBuild, needCommands, needModules } from './lib/prepare.mjs';
 import { startKammer } from './lib/kammer.mjs';
 
@@ -13,41 +13,22 @@ needCommands([...DATABASE_COMMANDS, ...BROWSER_COMMANDS]);
 await needModules();
 needBuild();
 
-const { build } = await import('vite');
-const out = join(STATE, 'bench');
-await build({
-	configFile: false,
-	logLevel: 'error',
-	root: inRoot(),
-	resolve: {
-		alias: { $core: inRoot('src', 'core'), $exchange: inRoot('src', 'exchange'), $devices: inRoot('src', 'devices') }
-	},
-	build: {
-		ssr: true,
-		outDir: out,
-		emptyOutDir: true,
-		minify: false,
-		rollupOptions: {
-			input: {
-				checks: inRoot('tests', 'bench', 'checks.ts'),
-				holders: inRoot('tests', 'bench', 'one-holder.ts'),
-				wall: inRoot('tests', 'bench', 'big-wall.ts'),
-				racks: inRoot('tests', 'bench', 'rack-wall.ts'),
-				tables: inRoot('tests', 'bench', 'tables.ts'),
-				surveys: inRoot('tests', 'bench', 'surveys.ts')
-			},
-			output: { entryFileNames: '[name].mjs' }
-		}
-	}
+const built = await buildBench('bench', {
+	checks: 'checks.ts',
+	holders: 'one-holder.ts',
+	wall: 'big-wall.ts',
+	racks: 'rack-wall.ts',
+	tables: 'tables.ts',
+	surveys: 'surveys.ts'
 });
-const { benchChecks } = await import(pathToFileURL(join(out, 'checks.mjs')).href);
-const { benchHolders } = await import(pathToFileURL(join(out, 'holders.mjs')).href);
-const { rackWall } = await import(pathToFileURL(join(out, 'racks.mjs')).href);
-const { bigWall } = await import(pathToFileURL(join(out, 'wall.mjs')).href);
+const { benchChecks } = await import(built.checks);
+const { benchHolders } = await import(built.holders);
+const { rackWall } = await import(built.racks);
+const { bigWall } = await import(built.wall);
 setFlagsFromString('--expose-gc');
 globalThis.gc = runInNewContext('gc');
-const { benchTables } = await import(pathToFileURL(join(out, 'tables.mjs')).href);
-const { benchSurveys } = await import(pathToFileURL(join(out, 'surveys.mjs')).href);
+const { benchTables } = await import(built.tables);
+const { benchSurveys } = await import(built.surveys);
 const lines = [...benchTables(), ...benchSurveys(), ...benchChecks(), ...benchHolders()];
 
 const { firstPage } = await import('../tests/bench/first-page.mjs');

@@ -1,4 +1,5 @@
-import { gauss, random } from './noise';
+import { seeded } from '$core/seeded';
+import { gauss } from './noise';
 
 /** Something behind the cladding of an invented wall, which nobody is shown. */
 export interface HiddenPiece {
@@ -34,7 +35,7 @@ const free = (pieces: readonly HiddenPiece[], x: number, width: number, room: nu
  * @example inventWall(1, 5000, 2500).pieces.filter((p) => p.kind === 'stud').length
  */
 export function inventWall(seed: number, width: number, height: number): HiddenWall {
-	const next = random(seed);
+	const next = seeded(seed);
 	const pick = <T>(of: readonly T[]) => of[Math.floor(next() * of.length)] as T;
 	const pitch = pick(PITCHES);
 	const thick = pick([38, 45]);
@@ -99,7 +100,7 @@ export function wallWithStuds(
 	studs: readonly { x: number; width: number; lean: number }[],
 	seed: number
 ): HiddenWall {
-	const next = random(seed);
+	const next = seeded(seed);
 	return {
 		width,
 		height,

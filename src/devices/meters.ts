@@ -1,5 +1,6 @@
 import type { SteadyRule } from '$core/measure/steady';
-import { gauss, random } from './noise';
+import { seeded } from '$core/seeded';
+import { gauss } from './noise';
 
 /** What a stand-in sends: a reading in mm or kg, or that it has none. */
 export type Reading = { kind: 'value'; value: number } | { kind: 'out-of-range'; why: string };
@@ -65,7 +66,7 @@ const BREAKS_AFTER = 6;
  * @example [...take(readings(METERS[0], 2.3, 'quiet', 1), 3)]
  */
 export function* readings(meter: Meter, truth: number, manner: Manner, seed: number): Generator<Reading> {
-	const next = random(seed);
+	const next = seeded(seed);
 	const phase = next() * Math.PI;
 	for (let i = 0; ; i++) {
 		if (manner === 'breaks-off' && i >= BREAKS_AFTER) return;

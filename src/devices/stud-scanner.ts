@@ -1,7 +1,8 @@
 import type { Pilot } from '$core/plan/types';
 import type { Trace } from '$core/survey/scan/trace';
 import type { HiddenPiece, HiddenWall } from './hidden-wall';
-import { gauss, random } from './noise';
+import { seeded } from '$core/seeded';
+import { gauss } from './noise';
 
 /** Noise of the stand-in, as a share of what a stud shows, where nobody says otherwise. */
 export const DEFAULT_NOISE = 0.06;
@@ -34,7 +35,7 @@ export function sweep(
 	y: number,
 	{ samples, noise, seed }: { samples: number; noise: number; seed: number }
 ): Trace {
-	const next = random(seed);
+	const next = seeded(seed);
 	const step = wall.width / (samples - 1);
 	const waves = Array.from({ length: 3 }, (_, i) => ({
 		length: (900 + next() * 1500) * (i + 1),

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { CutPlan } from '$core/cutting/cut-plan';
+import type { Offer } from '$core/cutting/offers';
 import { plugsWanted, screwsWanted, smallPartsWanted } from '$core/cutting/screws';
 import type { Plan } from '$core/plan/types';
 import type { LengthUnit } from '$core/units/parse-length';
@@ -11,58 +12,52 @@ const writer = (unit: LengthUnit) => (length: Millimetres) =>
 	unit === 'inch' ? (length / MM_PER_INCH).toFixed(3) : length.toFixed(1);
 
 /**
- * Everything to cut and to buy as one table: a line a piece with the board it comes from and where it starts, then the
- * boards, screws and plugs to buy. Every column has one unit, said in its head. Spreadsheet formulas in names are made
- * harmless.
- * @example cutListCsv(plan, cuts, 'mm').split('\r\n')[0] // 'list,what,stock,board,side,from (mm),length
- * (mm),count,for'
+ * Everything to cut and to buy as one table: a line a piece with the board it comes from and where it lies on it,
+ * then the boards there already to take, and boards, screws and plugs to buy. Every column has one unit, said in
+ * its head. Spreadsheet formulas in names are made harmless.
+ * @example cutListCsv(plan, cuts, 'mm').split('\r\n')[0] // 'list,what,stock,board,along (mm),...'
  */
 export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string {
 	const length = writer(unit);
 	const u = unit === 'inch' ? 'in' : 'mm';
 	const pieces = cuts.groups.flatMap((group) => {
-		const stock = sayPhrase(group.title, unit);
-		const from = group.boards.flatMap((board, b) =>
-			board.lanes.flatMap((lane, l) =>
-				lane.cuts.map((cut) => [
-					'cut',
-					cut.piece.name,
-					stock,
-					b + 1,
-					group.lanes === 2 ? 'AB'.charAt(l) : '',
-					length(cut.from),
-					length(cut.piece.length),
-					1,
-					cut.piece.owner.name
-				])
-			)
-		);
-		const unfit = group.unfit.map((piece) => [
+		const laid = group.sheets.flatMap((sheet, n) => {
+			const { title } = group.offers[sheet.offer] as Offer;
+			return sheet.pieces.map(({ piece, x, y, length: l, width }) => [
+				'cut',
+				piece.name,
+				title,
+				n + 1,
+				length(x),
+				length(y),
+				length(l),
+				length(width),
+				1,
+				piece.owner.name
+			]);
+		});
+		const unfit = group.unfit.map(({ piece, why }) => [
 			'cut',
 			piece.name,
-			stock,
-			group.tooWide ? 'wider than a board' : 'longer than a board',
+			sayPhrase(group.title, unit),
+			sayPhrase(why, unit),
 			'',
 			'',
 			length(piece.length),
+			'',
 			1,
 			piece.owner.name
 		]);
-		return [...from, ...unfit];
+		return [...laid, ...unfit];
 	});
-	const boards = cuts.groups
-		.filter((g) => g.boards.length > 0)
-		.map((g) => [
-			'buy',
-			g.strip === null ? 'board' : 'strip',
-			sayPhrase(g.title, unit),
-			'',
-			'',
-			'',
-			length(g.boardLength),
-			g.boards.length,
-			''
-		]);
+	const boards = cuts.groups.flatMap((group) =>
+		group.offers.flatMap((offer, i) => {
+			const count = group.sheets.filter((s) => s.offer === i).length;
+			const list = offer.owned ? 'take' : 'buy';
+			const size = [length(offer.length), length(offer.width)];
+			return count > 0 ? [[list, group.kind, offer.title, '', '', '', ...size, count, offer.owned?.where ?? '']] : [];
+		})
+	);
 	const screws = screwsWanted(plan).map((s) => [
 		'buy',
 		'screw',
@@ -71,6 +66,7 @@ export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string 
 		'',
 		'',
 		length(s.length),
+		'',
 		s.rows + s.hooks,
 		''
 	]);
@@ -82,16 +78,28 @@ export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string 
 		'',
 		'',
 		'',
+		'',
 		s.count,
 		''
 	]);
 	const plugs = plugsWanted(plan);
 	const buyPlugs = plugs
-		? [['buy', 'plug', `${plugs.plug.diameter} mm`, '', '', '', length(plugs.plug.length), plugs.count, '']]
+		? [['buy', 'plug', `${plugs.plug.diameter} mm`, '', '', '', length(plugs.plug.length), '', plugs.count, '']]
 		: [];
 	return Papa.unparse(
 		{
-			fields: ['list', 'what', 'stock', 'board', 'side', `from (${u})`, `length (${u})`, 'count', 'for'],
+			fields: [
+				'list',
+				'what',
+				'stock',
+				'board',
+				`along (${u})`,
+				`across (${u})`,
+				`length (${u})`,
+				`width (${u})`,
+				'count',
+				'for'
+			],
 			data: [...pieces, ...boards, ...screws, ...small, ...buyPlugs]
 		},
 		{ newline: '\r\n', escapeFormulae: true }

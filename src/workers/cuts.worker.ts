@@ -12,6 +12,7 @@ self.onmessage = async ({ data }: MessageEvent<CutRequest>) => {
 		const end = performance.now() + data.seconds * 1000;
 		const plan = cutPlan(data.plan, {
 			solve,
+			boards: data.boards,
 			secondsLeft: () => (end - performance.now()) / 1000,
 			onProgress: (progress) => post({ kind: 'progress', progress })
 		});

@@ -4,11 +4,14 @@ import type { Trace } from '$core/survey/scan/trace';
 import type { Decoded } from '$exchange/table-csv/decode';
 import type { ReadOptions, TableRead } from '$exchange/table-csv/read';
 import type { CutPlan, CutProgress } from '$core/cutting/cut-plan';
+import type { Board } from '$core/lumber/board';
 import type { Plan } from '$core/plan/types';
 
 /** What a page asks of the cutting worker. Stopping it is ending the worker: the best so far has been posted. */
 export interface CutRequest {
 	plan: Plan;
+	/** What the shop has. */
+	boards: readonly Board[];
 	seconds: number;
 	/** Where the solver's WebAssembly is served. */
 	wasm: string;

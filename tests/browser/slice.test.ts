@@ -84,10 +84,10 @@ describe('from a wall to a cut list', () => {
 	it('gives a cut list, drawn, and as a file', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'cut');
 		await kammer.screen.says(
-			/Before you cut: 2 holders do not hold[\s\S]*2 sheets of 18 mm ply[\s\S]*62 wood screws, #10 x 80 mm/
+			/Before you cut: 2 holders do not hold[\s\S]*1 sheet: 18 mm ply, 1220 mm x 2440 mm[\s\S]*62 wood screws, #10 x 80 mm/
 		);
-		const boards = await kammer.screen.driver.findElements(By.css('.board'));
-		expect(boards.length).toBeGreaterThan(10);
+		const boards = await kammer.screen.driver.findElements(By.css('.boards figure'));
+		expect(boards.length).toBeGreaterThan(8);
 		await until(
 			async () =>
 				(
@@ -99,7 +99,7 @@ describe('from a wall to a cut list', () => {
 		);
 		await kammer.screen.button('Save cut list as CSV');
 		const csv = readFileSync(await kammer.file(/\.csv$/), 'utf8');
-		expect(csv.split('\r\n')[0]).toBe('list,what,stock,board,side,from (mm),length (mm),count,for');
+		expect(csv.split('\r\n')[0]).toBe('list,what,stock,board,along (mm),across (mm),length (mm),width (mm),count,for');
 		expect(csv).toMatch(/Top row/);
 	});
 
@@ -121,9 +121,9 @@ describe('from a wall to a cut list', () => {
 		// There is nothing to keep before the first whole plan has come.
 		await kammer.screen.click(By.xpath('//button[normalize-space()="Stop, keep the best so far" and not(@disabled)]'));
 		await kammer.screen.says(/Stopped. This is the best found/);
-		expect((await kammer.screen.driver.findElements(By.css('.board'))).length).toBeGreaterThan(50);
+		expect((await kammer.screen.driver.findElements(By.css('.boards figure'))).length).toBeGreaterThan(50);
 		// What was stopped is a whole plan: sheets and dowels to buy, and not only what was being looked at.
-		expect(await kammer.screen.slip()).toMatch(/To buy[\s\S]*\d+ sheets of 18 mm ply[\s\S]*\d+ dowels/);
+		expect(await kammer.screen.slip()).toMatch(/To buy[\s\S]*\d+ sheets: 18 mm ply[\s\S]*\d+ dowels/);
 	});
 
 	it('exports a wall and imports it again', async () => {

@@ -178,7 +178,7 @@ describe('from the stock-take to the cut list', () => {
 		expect((params.columns as number) * (params.rows as number)).toBeGreaterThanOrEqual(11);
 		await kammer.screen.says(/Bottle of paint: on (Top|Second|Third|Window|Low) row/, NOWHERE);
 		await kammer.screen.stage('Cut and buy');
-		await kammer.screen.says(/418 mm wide/, By.css('.strip'));
+		await kammer.screen.says(/418 mm/, By.css('.strip'));
 		await kammer.screen.stage('Holders');
 		await undo();
 		await until(async () => (await holdersOf(id)).length === 6, 'it to be undone');

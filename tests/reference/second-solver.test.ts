@@ -1,17 +1,23 @@
 import fc from 'fast-check';
 import loadGlpk from 'glpk.js/node';
-import loadHighs from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { fewestBoards, type BoardProblem } from '$core/cutting/fewest-boards';
+import { fewestLines } from '$core/cutting/lines/fewest-lines';
+import { seeded } from '$core/seeded';
 import type { Solver } from '$core/cutting/solver';
+import { highsSolver } from '../support/highs';
+
+interface BoardProblem {
+	items: { length: number; count: number }[];
+	board: number;
+	kerf: number;
+}
 
 type Glpk = Awaited<ReturnType<typeof loadGlpk>>;
 let glpk: Glpk;
 let solve: Solver;
 beforeAll(async () => {
 	glpk = await loadGlpk();
-	const highs = await loadHighs();
-	solve = (lp, options) => highs.solve(lp, options) as ReturnType<Solver>;
+	solve = await highsSolver();
 });
 
 /**
@@ -77,9 +83,11 @@ describe('the fewest boards', () => {
 		});
 		await fc.assert(
 			fc.asyncProperty(problem, async (p) => {
-				const ours = fewestBoards(p, solve, { secondsLeft: () => 20 });
+				const stocks = [{ length: p.board, cost: 1, count: Infinity }];
+				const problem = { items: p.items, stocks, kerf: p.kerf };
+				const ours = fewestLines(problem, { solve, secondsLeft: () => 20, random: seeded(1) });
 				expect(ours.proven).toBe(true);
-				expect(await fewestByAssignment(p, ours.boards.length + 1)).toBe(ours.boards.length);
+				expect(await fewestByAssignment(p, ours.cost + 1)).toBe(ours.cost);
 			}),
 			{ numRuns: 20 }
 		);

@@ -6,7 +6,8 @@ import { joinHeights, joinLive } from '$core/survey/scan/join-heights';
 import type { Sighting, TraceReading } from '$core/survey/scan/read-trace';
 import { baseline, erf, median, noiseOf, quantile, seen, smooth } from '$core/survey/scan/signal';
 import { solveLinear } from '$core/solve-linear';
-import { gauss, random } from '$devices/noise';
+import { seeded } from '$core/seeded';
+import { gauss } from '$devices/noise';
 
 describe('the error function', () => {
 	// Abramowitz and Stegun, Handbook of Mathematical Functions, Table 7.1, from memory.
@@ -87,7 +88,7 @@ describe('linear equations', () => {
 });
 
 describe('a channel', () => {
-	const next = random(5);
+	const next = seeded(5);
 	const noise = Array.from({ length: 4000 }, () => gauss(next) * 0.06);
 
 	it('tells its noise, also over a slow drift', () => {
@@ -143,7 +144,7 @@ describe('a bump fitted to samples', () => {
 	});
 
 	it('says how far off it may be: as far as it is, over many tries', () => {
-		const next = random(11);
+		const next = seeded(11);
 		const tries = Array.from({ length: 300 }, () => {
 			const v = clean(795, 833, 1).map((d) => d + gauss(next) * 0.06);
 			return fitBump({ x, v }, { left: 790, right: 838, height: 1, base: 0 }, 9, 0.06);

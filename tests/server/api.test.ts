@@ -161,9 +161,9 @@ describe('checks and cuts', () => {
 		expect(deciding?.lines.length).toBeGreaterThan(0);
 		expect(checked.note).toMatch(/local codes have the last word/);
 		const cuts = (await call('POST', '/api/cuts', slipwayWall())).json as unknown as {
-			groups: { proven: boolean; boards: unknown[]; bound: number }[];
+			groups: { proven: boolean; buy: number; bound: number }[];
 		};
-		expect(cuts.groups.every((g) => g.proven && g.boards.length === g.bound)).toBe(true);
+		expect(cuts.groups.every((g) => g.proven && g.buy === g.bound)).toBe(true);
 		expect((await call('GET', '/api/plans')).text).toBe(before);
 	});
 

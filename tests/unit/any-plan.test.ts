@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import loadHighs from 'highs';
 import { cutPlan } from '$core/cutting/cut-plan';
+import { collectPieces } from '$core/cutting/pieces';
+import { cutsAll, sawsTrue } from '../support/cut-checks';
 import type { Solver } from '$core/cutting/solver';
 import { adviceFor } from '$core/checks/advice';
 import { finish } from '$core/verdict/fails-at';
@@ -79,20 +81,12 @@ describe('any plan that is taken', () => {
 		);
 	});
 
-	it('is cut: every piece once, or named as too long', () => {
+	it('is cut: every piece once, as it can be sawn, or named as what fits nothing', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
 				const cuts = cutPlan(plan, { solve, secondsLeft: () => 0 });
-				for (const g of cuts.groups) {
-					const ids = [
-						...g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((c) => c.piece.id))),
-						...g.unfit.map((p) => p.id)
-					];
-					expect(new Set(ids).size).toBe(ids.length);
-					expect(g.boards.length).toBeGreaterThanOrEqual(g.bound);
-					for (const b of g.boards)
-						for (const l of b.lanes) for (const c of l.cuts) expect(c.to).toBeLessThanOrEqual(g.boardLength + 1e-6);
-				}
+				cutsAll(cuts, collectPieces(plan));
+				for (const g of cuts.groups) sawsTrue(g, cuts.kerf);
 			}),
 			{ numRuns: 40 }
 		);

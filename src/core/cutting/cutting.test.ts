@@ -1,203 +1,160 @@
 import { backOf } from '../../../tests/support/peg-rack';
-import fc from 'fast-check';
-import loadHighs from 'highs';
+import { cutsAll, sawsTrue } from '../../../tests/support/cut-checks';
+import { highsSolver } from '../../../tests/support/highs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { oarStoreWall, slipwayWall } from '../demo/slipway';
+import { slipwayShop } from '../demo/slipway-shop';
+import { newBoard, type Board } from '../lumber/board';
+import type { Plan } from '../plan/types';
+import { sayPhrase } from '../units/phrase';
 import { cutPlan, type CutPlan, type CutProgress } from './cut-plan';
-import { fewestBoards, firstFit, type BoardProblem } from './fewest-boards';
 import { collectPieces } from './pieces';
-import { enumeratePatterns } from './patterns';
 import { plugsWanted, screwsWanted } from './screws';
 import type { Solver } from './solver';
 
 let solve: Solver;
 beforeAll(async () => {
-	const highs = await loadHighs();
-	solve = (lp, options) => highs.solve(lp, options) as ReturnType<Solver>;
+	solve = await highsSolver();
 });
 const plan = slipwayWall();
 const time = { secondsLeft: () => 20 };
+const KERF = plan.cutting.kerf;
+const cut = (
+	p: Plan = plan,
+	more: { boards?: readonly Board[]; onProgress?: (x: CutProgress) => void } = {}
+): CutPlan => cutPlan(p, { solve, ...time, ...more });
+const ply = (c: CutPlan) => c.groups.find((g) => g.key === 'ply-18')!;
 
-const problem = fc.record({
-	items: fc.uniqueArray(
-		fc.record({ length: fc.integer({ min: 100, max: 1200 }), count: fc.integer({ min: 1, max: 6 }) }),
-		{
-			minLength: 1,
-			maxLength: 5,
-			selector: (i) => i.length
-		}
-	),
-	board: fc.constant(1250),
-	kerf: fc.constantFrom(0, 3.2)
-});
-
-/** Every piece is there, once, and every board has room for its pieces and the kerfs between them. */
-function sound(p: BoardProblem, boards: number[][]): void {
-	p.items.forEach((item, i) => expect(boards.flat().filter((x) => x === i)).toHaveLength(item.count));
-	for (const b of boards)
-		expect(b.reduce((sum, i) => sum + (p.items[i]?.length ?? 0), 0) + (b.length - 1) * p.kerf).toBeLessThanOrEqual(
-			p.board + 1e-6
-		);
-}
-
-describe('fewest boards', () => {
-	it('loses one kerf between pieces, so that five that add up to the board do not fit it', () => {
-		const p = {
-			items: [
-				{ length: 18, count: 3 },
-				{ length: 22, count: 1 },
-				{ length: 14, count: 1 },
-				{ length: 6, count: 1 }
-			],
-			board: 96,
-			kerf: 0.125
-		};
-		expect(fewestBoards(p, solve, time).boards).toHaveLength(2);
-		expect(fewestBoards({ ...p, kerf: 0 }, solve, time).boards).toHaveLength(1);
-	});
-
-	it('beats first fit where that is not the fewest, and proves it', () => {
-		// Longest first puts 6 with 3: four boards. 6 + 4 and 3 + 3 + 4 do it in three.
-		const p = {
-			items: [
-				{ length: 6, count: 2 },
-				{ length: 5, count: 2 },
-				{ length: 4, count: 2 },
-				{ length: 3, count: 3 }
-			],
-			board: 13,
-			kerf: 0
-		};
-		const got = fewestBoards(p, solve, time);
-		sound(p, got.boards);
-		expect(got.proven).toBe(true);
-		expect(got.boards.length).toBeLessThanOrEqual(firstFit(p).length);
-		expect(got.boards).toHaveLength(3);
-	});
-
-	it('is sound, and never below its bound, on any problem', () => {
-		fc.assert(
-			fc.property(problem, (p) => {
-				const got = fewestBoards(p, solve, time);
-				sound(p, got.boards);
-				expect(got.boards.length).toBeGreaterThanOrEqual(got.bound);
-				expect(got.proven).toBe(got.boards.length === got.bound);
-				expect(got.proven).toBe(true);
-			}),
-			{ numRuns: 60 }
-		);
-	});
-
-	it('states its bound and keeps the best so far when time is up', () => {
-		const p = {
-			items: [
-				{ length: 700, count: 3 },
-				{ length: 420, count: 4 },
-				{ length: 365, count: 5 },
-				{ length: 340, count: 4 }
-			],
-			board: 1250,
-			kerf: 3.2
-		};
-		const got = fewestBoards(p, solve, { secondsLeft: () => 0 });
-		sound(p, got.boards);
-		expect(got.how === 'bound only' || got.how === 'length').toBe(true);
-	});
-
-	it('generates columns where there are too many patterns to list', () => {
-		const items = Array.from({ length: 22 }, (_, i) => ({ length: 61 + 17 * i, count: 5 }));
-		const p = { items, board: 2440, kerf: 3.2 };
-		expect(enumeratePatterns(p, 4000)).toBeNull();
-		const got = fewestBoards(p, solve, time);
-		sound(p, got.boards);
-		expect(got.boards.length - got.bound).toBeLessThanOrEqual(1);
-	});
-
-	it('refuses a piece longer than a board', () => {
-		expect(() => fewestBoards({ items: [{ length: 2500, count: 1 }], board: 2440, kerf: 3 }, solve, time)).toThrow(
-			RangeError
-		);
-	});
+/** A sheet of the shop's own, of 18 mm ply. */
+const sheet = (id: string, width: number, length: number, more: Partial<Board> = {}): Board => ({
+	...newBoard(id, 'sheet', false),
+	width,
+	shortest: length,
+	longest: length,
+	...more
 });
 
 describe('the cut plan of a wall', () => {
-	const cut = (p = plan, onProgress?: (x: CutProgress) => void): CutPlan => cutPlan(p, { solve, ...time, onProgress });
-
-	it('cuts every piece once', () => {
-		const wanted = collectPieces(plan)
-			.flatMap((g) => g.pieces.map((p) => p.id))
-			.sort();
-		const got = cut()
-			.groups.flatMap((g) => g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((c) => c.piece.id))))
-			.sort();
-		expect(got).toEqual(wanted);
-		expect(new Set(got).size).toBe(got.length);
+	it('cuts every piece once, as it can be sawn', () => {
+		const got = cut();
+		cutsAll(got, collectPieces(plan));
+		for (const g of got.groups) sawsTrue(g, KERF);
 	});
 
-	it('takes two cleats from a rip and keeps pieces on their board, a kerf apart', () => {
-		for (const g of cut().groups) {
-			for (const b of g.boards) {
-				expect(b.lanes.length).toBeLessThanOrEqual(g.lanes);
-				for (const lane of b.lanes) {
-					lane.cuts.slice(1).forEach((c, i) => expect(c.from - (lane.cuts[i]?.to ?? 0)).toBeCloseTo(3.2, 9));
-					expect(lane.cuts.at(-1)?.to ?? 0).toBeLessThanOrEqual(g.boardLength + 1e-6);
-				}
-			}
-		}
-		expect(cut().groups.find((g) => g.kind === 'cleat')?.boards[0]?.lanes).toHaveLength(2);
+	it('takes two cleats from a blank, which is ripped at their slant', () => {
+		const bevels = ply(cut()).sheets.flatMap((s) => s.cuts.filter((c) => c.bevel !== undefined));
+		expect(new Set(bevels.map((c) => c.bevel))).toEqual(new Set(plan.rows.map((r) => r.bevel)));
+		expect(bevels.every((c) => !c.across)).toBe(true);
+		// A blank gives two halves; the longest of the wall is 1662.5 long, and pieces go behind one another in a half.
+		const cleats = ply(cut()).pieces.filter((p) => p.form.kind === 'cleat');
+		expect(bevels.length).toBeLessThan(cleats.length);
 	});
 
-	it('lays strips on sheets no wider than a sheet', () => {
-		for (const s of cut().sheets)
-			for (const widths of s.sheets)
-				expect(widths.reduce((a, b) => a + b, 0) + (widths.length - 1) * 3.2).toBeLessThanOrEqual(1220);
+	// 25 pieces of 18 mm ply cover 2.31 of the 2.98 m2 that a sheet has; by the old way, strips of one width each over
+	// their whole length, they took two.
+	it('lays pieces side by side: one sheet is enough for the whole wall', () => {
+		const { buy, bound, proof } = ply(cut());
+		expect([buy, bound, sayPhrase(proof, 'mm')]).toEqual([1, 1, 'One is enough']);
 	});
 
-	it('leaves out what is longer than a board, and says so', () => {
+	it('leaves out what is longer or wider than any stock, names it with both sizes, and cuts the rest', () => {
 		const long = structuredClone(plan);
 		for (const r of long.rows) r.joints = [];
-		const group = cut(long).groups.find((g) => g.kind === 'cleat');
-		expect(group?.unfit.map((p) => p.owner.name)).toEqual(['Top row', 'Second row', 'Third row']);
-	});
-
-	it('leaves out what is wider than its board or sheet, and says so', () => {
-		const wide = structuredClone(plan);
-		backOf(wide.holders[0]!).height = 1300;
-		const board = backOf(wide.holders[1]!);
-		board.stock = '1x4';
-		const groups = cut(wide).groups.filter((g) => g.unfit.length > 0);
-		expect(groups.map((g) => [g.tooWide, g.unfit.map((p) => p.owner.name), g.boards.length])).toEqual([
-			[true, ['Spar clamp rack'], 0],
-			[true, ['Spokeshaves'], 0]
+		backOf(long.holders[0]!).height = 1300;
+		backOf(long.holders[1]!).stock = '1x4';
+		const got = cut(long);
+		cutsAll(got, collectPieces(long));
+		const said = got.groups.flatMap((g) =>
+			g.unfit.map((u) => `${u.piece.owner.name} ${u.piece.name}: ${sayPhrase(u.why, 'mm')}`)
+		);
+		expect(said).toEqual([
+			'Top row cleat: 3310 mm long, the longest there is is 2440 mm',
+			'Second row cleat: 3310 mm long, the longest there is is 2440 mm',
+			'Third row cleat: 3310 mm long, the longest there is is 2440 mm',
+			'Spar clamp rack face: 1300 mm wide, the widest there is is 1220 mm',
+			'Spokeshaves face: 190 mm wide, the widest there is is 88.9 mm'
 		]);
+		expect(ply(got).sheets.length).toBeGreaterThan(0);
 	});
 
 	it('tells its progress, and each time gives a whole plan that leaves nothing out', () => {
-		const names = (c: CutPlan) =>
-			c.groups
-				.flatMap((g) => [
-					...g.boards.flatMap((b) => b.lanes.flatMap((l) => l.cuts.map((x) => x.piece.id))),
-					...g.unfit.map((x) => x.id)
-				])
-				.sort();
 		const seen: CutProgress[] = [];
-		const done = cut(plan, (p) => void seen.push(p));
-		expect(seen.map((p) => p.done)).toEqual(seen.map((p) => p.done).sort((a, b) => a - b));
+		const done = cut(plan, { onProgress: (p) => void seen.push(p) });
 		expect(seen[0]?.done).toBe(0);
 		expect(seen.at(-1)?.done).toBe(done.groups.length);
 		for (const { best } of seen) {
-			expect(names(best)).toEqual(names(done));
-			expect(best.sheets.map((x) => x.stock)).toEqual(done.sheets.map((x) => x.stock));
-			best.groups.forEach((g, i) =>
-				expect(g.boards.length).toBeGreaterThanOrEqual((done.groups[i] as CutPlan['groups'][number]).boards.length)
-			);
+			cutsAll(best, collectPieces(plan));
+			for (const [i, g] of best.groups.entries()) {
+				sawsTrue(g, KERF);
+				expect(g.buy).toBeGreaterThanOrEqual(done.groups[i]!.buy);
+			}
 		}
 	});
 
 	it('buys another length when asked', () => {
 		const short = { ...plan, cutting: { ...plan.cutting, lengths: [{ stock: 'dowel' as const, length: 1830 }] } };
-		const dowels = (c: CutPlan) => c.groups.filter((g) => g.kind === 'dowel').reduce((n, g) => n + g.boards.length, 0);
+		const dowels = (c: CutPlan) => c.groups.filter((g) => g.kind === 'dowel').reduce((n, g) => n + g.buy, 0);
 		expect(dowels(cut(short))).toBeLessThan(dowels(cut()));
+	});
+
+	it('rips narrow pieces side by side from a board, and each from no narrower board than its own', () => {
+		const thin = structuredClone(plan);
+		for (const h of thin.holders) {
+			backOf(h).stock = '1x12';
+			backOf(h).height = 130;
+		}
+		const group = cut(thin).groups.find((g) => g.kind === 'board')!;
+		sawsTrue(group, KERF);
+		// Two of 130 and a kerf go abreast in 285.75.
+		const abreast = group.sheets.some((s) => s.pieces.some((p) => p.y > 100));
+		expect(abreast).toBe(true);
+	});
+});
+
+describe('what the shop has', () => {
+	it('is cut first and costs nothing: two sheets that lie there are all the wall needs', () => {
+		const got = ply(cut(plan, { boards: [sheet('own', 1220, 2440, { count: 2 })] }));
+		expect(got.buy).toBe(0);
+		expect(sayPhrase(got.proof, 'mm')).toBe('Nothing to buy: what is there is enough');
+		expect(got.sheets.every((s) => got.offers[s.offer]?.owned?.id === 'own')).toBe(true);
+		sawsTrue(got, KERF);
+	});
+
+	it('is used as far as it goes, offcuts too, and no more of it than there is', () => {
+		const boards = slipwayShop().boards;
+		const got = cut(plan, { boards });
+		cutsAll(got, collectPieces(plan));
+		for (const g of got.groups) sawsTrue(g, KERF);
+		expect(ply(got).sheets.some((s) => ply(got).offers[s.offer]?.owned?.offcut)).toBe(true);
+	});
+
+	it.each([
+		['another thickness', { thickness: 12 }],
+		['another panel', { material: 'mdf' }],
+		['none left', { count: 0 }]
+	])('is left where it is of %s', (_, more) => {
+		const got = ply(cut(plan, { boards: [sheet('own', 1220, 2440, more)] }));
+		expect(got.offers.every((o) => o.owned === null)).toBe(true);
+		expect(got.buy).toBe(1);
+	});
+
+	it('a board that the plan names as its own is not bought: too little of it is said', () => {
+		const own = structuredClone(plan);
+		const id = 'own:ply:18x300x900';
+		backOf(own.holders[3]!).stock = id;
+		backOf(own.holders[4]!).stock = id;
+		const width = (i: number) => backOf(own.holders[i]!).width;
+		for (const i of [3, 4]) {
+			backOf(own.holders[i]!).width = 850;
+			backOf(own.holders[i]!).height = 200;
+		}
+		expect([width(3), width(4)]).toEqual([850, 850]);
+		const of = (count: number) =>
+			cut(own, { boards: [sheet('own', 300, 900, { count })] }).groups.find((g) => g.key === id)!;
+		expect(of(2).sheets).toHaveLength(2);
+		expect(of(2).buy).toBe(0);
+		expect(of(1).unfit.map((u) => sayPhrase(u.why, 'mm'))).toContain('there is not enough of it in the stock-take');
+		expect(of(0).unfit[0] && sayPhrase(of(0).unfit[0]!.why, 'mm')).toBe('none of it is in the stock-take');
 	});
 });
 

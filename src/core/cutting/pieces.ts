@@ -1,12 +1,18 @@
 import { segmentsOn } from '../cleats/segments';
 import { builtOf } from '../places/any-place';
-import { boughtLength } from './bought-length';
-import { rod } from '../materials/rods';
-import { DOWEL, stock, type StockId } from '../materials/stocks';
+import { stock, type StockId } from '../materials/stocks';
 import { cutOf, type CutPart } from '../solid/cut-part';
 import type { Plan } from '../plan/types';
-import { mm, phrase, type Phrase } from '../units/phrase';
 import type { Degrees, Millimetres } from '../units/quantity';
+
+/** What a piece is cut from, and how wide. */
+export type Form =
+	/** Out of a board or sheet; its length runs with the grain unless it may turn. */
+	| { kind: 'flat'; stock: StockId; width: Millimetres; turn: boolean }
+	/** One of two that a blank is ripped into at a slant. */
+	| { kind: 'cleat'; stock: StockId; blank: Millimetres; bevel: Degrees }
+	| { kind: 'dowel'; diameter: Millimetres }
+	| { kind: 'rod'; rod: string };
 
 /** One piece to cut, and what it is for. */
 export interface Piece {
@@ -15,150 +21,80 @@ export interface Piece {
 	/** The row or holder it belongs to. */
 	owner: { kind: 'row' | 'holder'; id: string; name: string };
 	length: Millimetres;
+	form: Form;
 }
 
-/** Pieces that come from the same kind of bought board. */
-export interface PieceGroup {
-	key: string;
-	title: Phrase;
-	kind: 'cleat' | 'board' | 'dowel' | 'rod';
-	/** What its bought length may be said for; null of rods, which come as they are sold. */
-	stock: StockId | 'dowel' | null;
-	boardLength: Millimetres;
-	/** Pieces side by side in one board: two for cleats, ripped before they are cut to length. */
-	lanes: 1 | 2;
-	/** Width of the strip to rip from a sheet first; null for boards bought in their width. */
-	strip: Millimetres | null;
-	bevel: Degrees | null;
-	/** Its pieces are wider than the board or sheet: they cannot be cut from it. */
-	tooWide: boolean;
-	pieces: Piece[];
+/** Pressed boards have no grain; ply and OSB are stronger along theirs, and are counted so. */
+function mayTurn(id: StockId): boolean {
+	const { panel } = stock(id);
+	return panel === 'mdf' || panel === 'particleboard' || panel === 'hardboard';
 }
 
-function groupOf(part: CutPart, cutting: Plan['cutting']): Omit<PieceGroup, 'pieces'> {
+function formOf(part: CutPart): Form {
 	switch (part.kind) {
-		case 'cleat': {
-			const s = stock(part.stock);
-			return {
-				key: `cleat ${part.stock} ${part.blank} ${part.bevel}`,
-				title: phrase(`${s.title}, {w} wide, ripped in two at {b}°`, { w: mm(part.blank), b: String(part.bevel) }),
-				kind: 'cleat',
-				stock: part.stock,
-				boardLength: boughtLength(cutting, part.stock),
-				lanes: 2,
-				strip: s.kind === 'ply' ? part.blank : null,
-				bevel: part.bevel,
-				tooWide: part.blank > s.width
-			};
-		}
-		case 'board': {
-			const s = stock(part.stock);
-			const ply = s.kind === 'ply';
-			const tooWide = part.width > s.width + 0.01;
-			return {
-				key: ply || tooWide ? `board ${part.stock} ${part.width}` : `board ${part.stock}`,
-				title: ply || tooWide ? phrase(`${s.title}, {w} wide`, { w: mm(part.width) }) : phrase(s.title),
-				kind: 'board',
-				stock: part.stock,
-				boardLength: boughtLength(cutting, part.stock),
-				lanes: 1,
-				strip: ply ? part.width : null,
-				bevel: null,
-				tooWide
-			};
-		}
-		case 'rod': {
-			const bar = rod(part.rod);
-			return {
-				key: `rod ${part.rod}`,
-				title: phrase(bar.title),
-				kind: 'rod',
-				stock: null,
-				boardLength: bar.length,
-				lanes: 1,
-				strip: null,
-				bevel: null,
-				tooWide: false
-			};
-		}
+		case 'cleat':
+			return { kind: 'cleat', stock: part.stock, blank: part.blank, bevel: part.bevel };
+		case 'board':
+			return { kind: 'flat', stock: part.stock, width: part.width, turn: mayTurn(part.stock) };
 		case 'dowel':
-			return {
-				key: `dowel ${part.diameter}`,
-				title: phrase(`${DOWEL.title}, {d} across`, { d: mm(part.diameter) }),
-				kind: 'dowel',
-				stock: 'dowel',
-				boardLength: boughtLength(cutting, 'dowel'),
-				lanes: 1,
-				strip: null,
-				bevel: null,
-				tooWide: false
+			return { kind: 'dowel', diameter: part.diameter };
+		case 'rod':
+			return { kind: 'rod', rod: part.rod };
+	}
+}
+
+/** Parts to cut for the rows: cleats, what is behind them, and blocks against turning. */
+function* rowParts({ rows, wall, cutting }: Plan): Generator<{ part: CutPart; owner: Piece['owner'] }> {
+	for (const row of rows) {
+		const owner = { kind: 'row', id: row.id, name: row.name } as const;
+		for (const [i, s, all] of segmentsOn(row, wall, cutting.kerf).map((s, i, all) => [i, s, all] as const)) {
+			const length = s.to - s.from;
+			const name = all.length > 1 ? `cleat ${i + 1} of ${all.length}` : 'cleat';
+			yield {
+				part: { kind: 'cleat', name, stock: row.stock, blank: row.blank, bevel: row.bevel, length, count: 1 },
+				owner
 			};
+			if (row.backer) {
+				const { stock: of, height: width } = row.backer;
+				yield { part: { kind: 'board', name: `backer ${i + 1}`, stock: of, width, length, count: 1 }, owner };
+			} else if (row.twistBlock) {
+				const { height: width, width: across } = row.twistBlock;
+				const count = s.fixings.length;
+				const name = `twist block ${i + 1}`;
+				yield { part: { kind: 'board', name, stock: row.stock, width, length: across, count }, owner };
+			}
+		}
+	}
+}
+
+function* holderParts(plan: Plan): Generator<{ part: CutPart; owner: Piece['owner'] }> {
+	for (const holder of plan.holders) {
+		for (const made of builtOf(plan, holder)?.parts ?? []) {
+			const part = cutOf(made);
+			if (part) yield { part, owner: { kind: 'holder', id: holder.id, name: holder.name } };
+		}
 	}
 }
 
 /**
- * Every piece a plan needs, by the kind of board it comes from: cleats of the rows, and parts of the holders.
- * @example collectPieces(plan)[0].pieces.length
+ * Every piece a plan needs: cleats of the rows and what is behind them, and parts of the holders. Ids stay the same
+ * while what they are for does.
+ * @example collectPieces(plan).filter((p) => p.owner.id === 'r1')
  */
-export function collectPieces(plan: Plan): PieceGroup[] {
-	const groups = new Map<string, PieceGroup>();
+export function collectPieces(plan: Plan): Piece[] {
 	/** How many of a name an owner has so far: two shelves of one holder are two pieces. */
 	const named = new Map<string, number>();
-	const take = (part: CutPart, owner: Piece['owner']) => {
-		const group = groupOf(part, plan.cutting);
-		const into = groups.get(group.key) ?? { ...group, pieces: [] };
-		groups.set(group.key, into);
-		for (let i = 0; i < part.count; i++) {
+	const pieces: Piece[] = [];
+	for (const parts of [rowParts(plan), holderParts(plan)]) {
+		for (const { part, owner } of parts) {
+			const form = formOf(part);
 			const name = `${owner.id}-${part.name.replaceAll(' ', '-')}`;
-			const n = (named.get(name) ?? 0) + 1;
-			named.set(name, n);
-			into.pieces.push({
-				id: `${name}-${n}`,
-				name: part.name,
-				owner,
-				length: part.length
-			});
-		}
-	};
-	for (const row of plan.rows) {
-		const owner = { kind: 'row', id: row.id, name: row.name } as const;
-		segmentsOn(row, plan.wall, plan.cutting.kerf).forEach((s, i, all) => {
-			const name = all.length > 1 ? `cleat ${i + 1} of ${all.length}` : 'cleat';
-			take(
-				{ kind: 'cleat', name, stock: row.stock, blank: row.blank, bevel: row.bevel, length: s.to - s.from, count: 1 },
-				owner
-			);
-			if (row.backer)
-				take(
-					{
-						kind: 'board',
-						name: `backer ${i + 1}`,
-						stock: row.backer.stock,
-						width: row.backer.height,
-						length: s.to - s.from,
-						count: 1
-					},
-					owner
-				);
-			else if (row.twistBlock)
-				take(
-					{
-						kind: 'board',
-						name: `twist block ${i + 1}`,
-						stock: row.stock,
-						width: row.twistBlock.height,
-						length: row.twistBlock.width,
-						count: s.fixings.length
-					},
-					owner
-				);
-		});
-	}
-	for (const holder of plan.holders) {
-		for (const part of builtOf(plan, holder)?.parts ?? []) {
-			const cut = cutOf(part);
-			if (cut) take(cut, { kind: 'holder', id: holder.id, name: holder.name });
+			for (let i = 0; i < part.count; i++) {
+				const n = (named.get(name) ?? 0) + 1;
+				named.set(name, n);
+				pieces.push({ id: `${name}-${n}`, name: part.name, owner, length: part.length, form });
+			}
 		}
 	}
-	return [...groups.values()];
+	return pieces;
 }

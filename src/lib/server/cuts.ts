@@ -3,7 +3,7 @@ import type { Plan } from '$core/plan/types';
 import { solver } from './solver';
 
 /** A request may hold the solver for this long; past it the best so far is given, with its bound. */
-const MOST_SECONDS = 5;
+const MOST_SECONDS = 2;
 
 /** Cut plan of a plan, within the time one request may take. */
 export async function cutsOf(plan: Plan): Promise<CutPlan> {

@@ -1,5 +1,6 @@
 import wasm from 'highs/runtime?url';
 import type { CutPlan, CutProgress } from '$core/cutting/cut-plan';
+import type { Board } from '$core/lumber/board';
 import type { Plan } from '$core/plan/types';
 import CutsWorker from '$workers/cuts.worker?worker';
 import type { CutMessage, CutRequest } from '$workers/messages';
@@ -18,17 +19,31 @@ export class CutJob {
 	failure = $state('');
 	#work: (() => void) | null = null;
 	#of: Plan | null = null;
+	#boards: readonly Board[] = [];
 
-	/** Starts afresh unless this very plan is already cut or being cut. */
-	run(plan: Plan): void {
-		if (this.#of === plan && !this.stopped) return;
+	/**
+	 * Starts afresh unless this very plan is already cut or being cut from what the shop has.
+	 * @param boards what the shop has: it is cut first
+	 */
+	run(plan: Plan, boards: readonly Board[]): void {
+		if (this.#of === plan && this.#boards === boards) return;
+		this.#start(plan, boards);
+	}
+
+	/** Goes on where it was stopped: from the start, since what was found is kept until there is better. */
+	goOn(): void {
+		if (this.#of) this.#start(this.#of, this.#boards);
+	}
+
+	#start(plan: Plan, boards: readonly Board[]): void {
 		this.#end();
 		this.#of = plan;
+		this.#boards = boards;
 		this.stopped = false;
 		this.found = false;
 		this.failure = '';
 		this.progress = { done: 0, of: 1 };
-		const request: CutRequest = { plan, seconds: SECONDS, wasm: new URL(wasm, location.href).href };
+		const request: CutRequest = { plan, boards, seconds: SECONDS, wasm: new URL(wasm, location.href).href };
 		this.#work = askWorker<CutMessage>(new CutsWorker(), 'cuts', request, {
 			hear: (message) => {
 				if (message.kind === 'progress') {

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { boughtLength } from '$core/cutting/bought-length';
+	import type { CutGroup } from '$core/cutting/cut-group';
+	import type { Offer } from '$core/cutting/offers';
 	import { Button, Progressbar } from 'flowbite-svelte';
 	import { cutListCsv } from '$exchange/cut-list-csv';
 	import { plugsWanted, screwsWanted, smallPartsWanted } from '$core/cutting/screws';
@@ -14,7 +16,7 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import Section from '../panels/Section.svelte';
-	import { boardWord, sayRips } from './words';
+	import { boardWord, takenOf } from './words';
 
 	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
 
@@ -29,8 +31,17 @@
 	const plugs = $derived(plugsWanted(open.plan));
 	const wood = $derived(open.plan.wall.build?.kind === 'plank' ? 'boards' : 'studs');
 	const into = $derived(plugs ? 'plugs' : wood);
-	const stocks = $derived([...new Set(cuts?.groups.flatMap((g) => g.stock ?? []) ?? [])]);
-	const bought = (id: Cutting['lengths'][number]['stock']) => boughtLength(open.plan.cutting, id);
+	const stocks = $derived([...new Set(cuts?.groups.flatMap((g) => g.lengthsOf) ?? [])]);
+	const taken = $derived((cuts?.groups ?? []).flatMap((group) => takenOf(group).map((t) => ({ group, ...t }))));
+	const owned = $derived(taken.filter((t) => t.offer.owned));
+	const bought = $derived(taken.filter((t) => !t.offer.owned));
+	const titleOf = (group: CutGroup, offer: Offer) =>
+		group.kind === 'dowel' ? sayPhrase(group.title, unit) : offer.title;
+	const sizeOf = ({ kind }: CutGroup, { length, width }: Offer) =>
+		kind === 'rod' || kind === 'dowel'
+			? `${formatLength(length, unit)} long`
+			: `${formatLength(width, unit)} x ${formatLength(length, unit)}`;
+	const lengthOf = (id: Cutting['lengths'][number]['stock']) => boughtLength(open.plan.cutting, id);
 	const title = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? 'Dowels' : stock(id).title);
 
 	function setLength(id: Cutting['lengths'][number]['stock'], length: number) {
@@ -71,34 +82,35 @@
 		Stopped. This is the best found; it may not be the fewest. <Button
 			size="xs"
 			color="alternative"
-			onclick={() => job.run(open.plan)}>Go on</Button
+			onclick={() => job.goOn()}>Go on</Button
 		>
 	</p>
 {/if}
 {#if job.failure}<p class="error" role="alert">The cut plan could not be worked out: {job.failure}</p>{/if}
 {#if cuts && cuts.groups.length > 0}
+	{#if owned.length > 0}
+		<Section title="There already">
+			<ul class="buy">
+				{#each owned as { group, offer, count } (offer.owned?.id)}
+					<li>
+						<b>{count}</b> of {offer.count}
+						{offer.owned?.offcut ? 'offcuts' : boardWord(group.kind, offer.count)}: {offer.title}, {sizeOf(
+							group,
+							offer
+						)}
+						<small>{offer.owned?.where ? `${offer.owned.where}; ` : ''}cut first, costs nothing</small>
+					</li>
+				{/each}
+			</ul>
+		</Section>
+	{/if}
 	<Section title="To buy">
 		<ul class="buy">
-			{#each cuts.sheets as s (s.stock)}
+			{#each bought as { group, offer, count } (`${group.key} ${offer.title} ${offer.length}`)}
 				<li>
-					<b>{s.sheets.length}</b>
-					{s.sheets.length === 1 ? 'sheet' : 'sheets'} of {s.title}, {formatLength(stock(s.stock).width, unit)} x {formatLength(
-						bought(s.stock),
-						unit
-					)}
-					<small
-						>{s.proven ? 'Fewest for these strips' : `Not proven: at least ${s.bound}`}; rip across each: {sayRips(
-							s.sheets,
-							unit
-						)}</small
-					>
-				</li>
-			{/each}
-			{#each cuts.groups.filter((g) => g.strip === null) as g (g.key)}
-				<li>
-					<b>{g.boards.length}</b>
-					{boardWord(g)}: {sayPhrase(g.title, unit)}, {formatLength(g.boardLength, unit)} long
-					<small>{sayPhrase(g.proof, unit)}</small>
+					<b>{count}</b>
+					{boardWord(group.kind, count)}: {titleOf(group, offer)}, {sizeOf(group, offer)}
+					<small>{sayPhrase(group.proof, unit)}</small>
 				</li>
 			{/each}
 			{#each screws as s (`${s.size} ${s.length}`)}
@@ -135,7 +147,7 @@
 			commit={(kerf) => fieldCommit(open, { kind: 'set-cutting', change: { kerf } }, unit)}
 		/>
 		{#each stocks as id (id)}
-			<LengthField label="{title(id)}, bought length" value={bought(id)} commit={(length) => setLength(id, length)} />
+			<LengthField label="{title(id)}, bought length" value={lengthOf(id)} commit={(length) => setLength(id, length)} />
 		{/each}
 	</div>
 	<p class="caution">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
+	import type { Board } from '$core/lumber/board';
 	import { CutJob } from '$lib/state/cut-job.svelte';
 	import { endingSweeps } from '$lib/state/ending-sweeps';
 	import { keepPlaces } from '$lib/state/hanging-places.svelte';
@@ -77,6 +78,7 @@
 	const save = () =>
 		saveFile(fileName(open.plan.name, 'json'), 'application/json', JSON.stringify(open.plan, null, '\t'));
 
+	const NO_BOARDS: readonly Board[] = [];
 	const job = new CutJob();
 	const outlook = new Outlook();
 	/** Asked of what is picked, on its own stage and while nothing is dragged. */
@@ -89,7 +91,7 @@
 		untrack(() => outlook.ask(plan, asked));
 	});
 	$effect(() => {
-		if (stage === 'cut') job.run(open.plan);
+		if (stage === 'cut') job.run(open.plan, shop?.shop.boards ?? NO_BOARDS);
 	});
 
 	letGoOfOthers(

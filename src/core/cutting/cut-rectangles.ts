@@ -1,0 +1,108 @@
+import { layBlank, type Blank } from './blanks';
+import { costsOf, proofOf, type CutGroup } from './cut-group';
+import { cutBlanks } from './cut-lines';
+import type { CutSheet } from './cut-sheet';
+import type { PieceGroup } from './groups';
+import type { Piece } from './pieces';
+import { fewestSheets, type SheetAnswer } from './sheets/fewest-sheets';
+import { layBox, type Standing } from './sheets/lay-box';
+import { toHundredths, type SheetPiece, type SheetProblem } from './sheets/problem';
+import type { Working } from './working';
+
+/** What lies on a sheet as one rectangle: a piece, or a blank that becomes cleats. */
+type Item = SheetPiece & ({ pieces: Piece[]; blanks?: never } | { blanks: Blank[]; pieces?: never });
+
+const key = (l: number, w: number, turn: boolean) => `${toHundredths(l)} ${toHundredths(w)} ${turn}`;
+
+/** Rectangles of a group, equal ones together. */
+function itemsOf(flats: readonly Piece[], blanks: readonly Blank[]): Item[] {
+	const found = new Map<string, Item>();
+	for (const piece of flats) {
+		if (piece.form.kind !== 'flat') continue;
+		const { width, turn } = piece.form;
+		const k = key(piece.length, width, turn);
+		const item = found.get(k);
+		if (item?.pieces) item.pieces.push(piece);
+		else found.set(k, { length: piece.length, width, count: 0, turn, pieces: [piece] });
+	}
+	for (const blank of blanks) {
+		const k = `blank ${key(blank.length, blank.width, false)} ${blank.bevel}`;
+		const item = found.get(k);
+		if (item?.blanks) item.blanks.push(blank);
+		else found.set(k, { length: blank.length, width: blank.width, count: 0, turn: false, blanks: [blank] });
+	}
+	return [...found.values()].map((item) => ({ ...item, count: (item.pieces ?? item.blanks).length }));
+}
+
+/**
+ * The same with every cleat by itself, as wide as its half of a blank: whatever can be cut in blanks can be cut so, and
+ * so what this needs at least is a bound for the plan.
+ */
+function relaxed(problem: SheetProblem, flats: readonly Piece[], cleats: readonly Piece[]): SheetProblem {
+	const halves = new Map<string, SheetPiece>();
+	for (const { length, form } of cleats) {
+		if (form.kind !== 'cleat') continue;
+		const width = (form.blank - problem.kerf) / 2;
+		const k = key(length, width, false);
+		halves.set(k, { length, width, turn: false, count: (halves.get(k)?.count ?? 0) + 1 });
+	}
+	return { ...problem, pieces: [...itemsOf(flats, []), ...halves.values()] };
+}
+
+/** Pieces that lie side by side on sheets or wide boards, by cuts that go right through. */
+export function cutRectangles(
+	group: PieceGroup,
+	fit: readonly Piece[],
+	work: Working,
+	onBetter: (g: CutGroup) => void
+): CutGroup {
+	const { kerf } = work;
+	const flats = fit.filter((p) => p.form.kind === 'flat');
+	const cleats = fit.filter((p) => p.form.kind === 'cleat');
+	const longest = Math.max(...group.offers.map((o) => o.length));
+	const blanks = cutBlanks(cleats, longest, { ...work, secondsLeft: () => Math.min(2, work.secondsLeft()) });
+	const items = itemsOf(flats, blanks);
+	const costs = costsOf(group.offers);
+	const stocks = group.offers.map((o, i) => ({
+		length: o.length,
+		width: o.width,
+		cost: costs[i] as number,
+		count: o.count
+	}));
+	const problem: SheetProblem = { pieces: items, stocks, kerf };
+	const done = (answer: SheetAnswer): CutGroup => {
+		const sheets = layAll(answer, items, group, kerf);
+		const { bound, proven, how, packing } = answer;
+		return {
+			...group,
+			pieces: [...fit],
+			sheets,
+			buy: sheets.filter((s) => group.offers[s.offer]?.owned === null).length,
+			bound,
+			proven,
+			proof: proofOf({ ...group, sheets }, { cost: packing.cost, bound, proven, how }),
+			unfit: []
+		};
+	};
+	const bounding = cleats.length > 0 ? relaxed(problem, flats, cleats) : problem;
+	const { solve, secondsLeft, random } = work;
+	return done(fewestSheets(problem, { solve, secondsLeft, random, bounding, onBetter: (a) => onBetter(done(a)) }));
+}
+
+function layAll(answer: SheetAnswer, items: readonly Item[], group: PieceGroup, kerf: number): CutSheet[] {
+	const pieces = items.map((i) => [...(i.pieces ?? [])]);
+	const blanks = items.map((i) => [...(i.blanks ?? [])]);
+	const standing = (item: number, { x, y, turned }: { x: number; y: number; turned: boolean }): Standing => {
+		const blank = blanks[item]?.shift();
+		if (blank) return layBlank(blank, x, y, kerf);
+		const piece = pieces[item]?.shift() as Piece;
+		const width = piece.form.kind === 'flat' ? piece.form.width : 0;
+		const [along, across] = turned ? [width, piece.length] : [piece.length, width];
+		return { pieces: [{ piece, x, y, length: along, width: across }], cuts: [], rests: [] };
+	};
+	return answer.packing.sheets.map(({ stock, box }) => {
+		const { length, width } = group.offers[stock] as PieceGroup['offers'][number];
+		const laid = layBox(box, toHundredths(length), toHundredths(width), toHundredths(kerf), standing);
+		return { offer: stock, pieces: laid.pieces, cuts: laid.cuts, rests: laid.rests };
+	});
+}

@@ -1,0 +1,13 @@
+import type { Millimetres } from '../units/quantity';
+import type { Solver } from './solver';
+
+/** What all work on one cut plan leans on. */
+export interface Working {
+	kerf: Millimetres;
+	/** An integer solver. */
+	solve: Solver;
+	/** Seconds left for this group; 0 or less gives the first answer. */
+	secondsLeft: () => number;
+	/** The same numbers every time, so that the same plan gives the same cuts. */
+	random: () => number;
+}

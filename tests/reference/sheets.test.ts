@@ -1,0 +1,184 @@
+import fc from 'fast-check';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { seeded } from '$core/seeded';
+import { areaBound, worthByArea } from '$core/cutting/sheets/area-bound';
+import { CellBound } from '$core/cutting/sheets/cell-bound';
+import { CellFill } from '$core/cutting/sheets/cell-fill';
+import { fewestSheets } from '$core/cutting/sheets/fewest-sheets';
+import { GreedyFill } from '$core/cutting/sheets/greedy-fill';
+import { layBox } from '$core/cutting/sheets/lay-box';
+import { kindsOf, toHundredths, type SheetProblem } from '$core/cutting/sheets/problem';
+import type { UsedSheet } from '$core/cutting/sheets/sheet-search';
+import type { Solver } from '$core/cutting/solver';
+import { exactSheets } from '../support/exact-sheets';
+import { highsSolver } from '../support/highs';
+import { packedSheets } from '../support/packers';
+import { randomSheetJob } from '../support/sheet-jobs';
+import { lies, saw } from '../support/saw';
+
+let solve: Solver;
+beforeAll(async () => {
+	solve = await highsSolver();
+});
+const answer = (p: SheetProblem, seconds: number, seed = 1) => {
+	const end = performance.now() + seconds * 1000;
+	return fewestSheets(p, { solve, random: seeded(seed), secondsLeft: () => (end - performance.now()) / 1000 });
+};
+
+/** Sheets sawn by somebody who knows nothing of how they were found: every piece once, where it was said to lie. */
+function sound(p: SheetProblem, sheets: readonly UsedSheet[]): void {
+	const used = sheets.flatMap((s) => s.used);
+	for (const [i, piece] of p.pieces.entries()) expect(used.filter((x) => x === i)).toHaveLength(piece.count);
+	for (const { stock, box, used: mine } of sheets) {
+		const { length, width } = p.stocks[stock]!;
+		const places: { item: number; x: number; y: number; turned: boolean }[] = [];
+		const laid = layBox(box, toHundredths(length), toHundredths(width), toHundredths(p.kerf), (item, place) => {
+			places.push({ item, ...place });
+			return { pieces: [], cuts: [], rests: [] };
+		});
+		const bench = saw({ length, width }, p.kerf, laid.cuts);
+		expect(places.map((q) => q.item).sort()).toEqual([...mine].sort());
+		for (const { item, x, y, turned } of places) {
+			const piece = p.pieces[item]!;
+			if (turned) expect(piece.turn).toBe(true);
+			const [l, w] = turned ? [piece.width, piece.length] : [piece.length, piece.width];
+			expect(lies(bench, { x, y, length: l, width: w })).toBe(true);
+		}
+		for (const r of laid.rests) expect(lies(bench, r)).toBe(true);
+		expect(bench).toHaveLength(places.length + laid.rests.length);
+	}
+	for (const [s, stock] of p.stocks.entries())
+		expect(sheets.filter((u) => u.stock === s).length).toBeLessThanOrEqual(stock.count);
+}
+
+const SHEET = { length: 1000, width: 600, cost: 1, count: Infinity };
+const piece = fc.record({
+	length: fc.integer({ min: 120, max: 900 }),
+	width: fc.integer({ min: 100, max: 590 }),
+	count: fc.constant(1),
+	turn: fc.boolean()
+});
+const small = fc.record({
+	pieces: fc.array(piece, { minLength: 1, maxLength: 7 }),
+	stocks: fc.constant([SHEET]),
+	kerf: fc.constantFrom(0, 3.2)
+});
+
+describe('the fewest sheets', () => {
+	it('are, for few pieces, what trying everything gives', () => {
+		let proven = 0;
+		let open = 0;
+		fc.assert(
+			fc.property(small, (p) => {
+				const got = answer(p, 3);
+				sound(p, got.packing.sheets);
+				const exact = exactSheets(p.pieces, SHEET, p.kerf);
+				expect(got.packing.cost).toBe(exact);
+				expect(got.bound).toBeLessThanOrEqual(exact);
+				if (got.proven) proven++;
+				else open++;
+			}),
+			{ numRuns: 60, seed: 5 }
+		);
+		expect(proven / (proven + open)).toBeGreaterThan(0.7);
+	});
+
+	it('have a bound that no plan is below, by whatever prices', () => {
+		const prices = fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 7, maxLength: 7 });
+		fc.assert(
+			fc.property(small, prices, (p, value) => {
+				const kinds = kindsOf(p);
+				const [L, W] = [toHundredths(SHEET.length), toHundredths(SHEET.width)];
+				const bound = new CellBound(kinds, L, W, 60, 4);
+				const seen = value.slice(0, kinds.n).map((v, i) => (bound.unseen[i] ? 0 : v));
+				const { value: most } = bound.worth(seen);
+				const fills = [
+					new CellFill(kinds, L, W, 64, 6),
+					new GreedyFill(kinds, { branch: [6, 4, 3], noise: 0, snug: 0, random: () => 0.5 })
+				] as const;
+				const cells = fills[0].fill(kinds.count.slice(), Float64Array.from(seen));
+				const greedy = fills[1].fill(L, W, kinds.count.slice(), Float64Array.from(seen));
+				for (const { used } of [cells, greedy])
+					expect(used.reduce((sum, i) => sum + seen[i]!, 0)).toBeLessThanOrEqual(most + 1e-9);
+				// What fits one sheet by trying everything is worth no more either.
+				for (let set = 1; set < 2 ** kinds.n; set++) {
+					const mine = p.pieces.filter((_, i) => set & (1 << i));
+					const worth = seen.reduce((sum, v, i) => sum + (set & (1 << i) ? v : 0), 0);
+					if (worth > most + 1e-9) expect(exactSheets(mine, SHEET, p.kerf)).toBeGreaterThan(1);
+				}
+			}),
+			{ numRuns: 40, seed: 11 }
+		);
+	});
+
+	it('prefer what is owned, and the cheaper stock', () => {
+		// Two of 900 x 500 do not fit one sheet of 1000 x 600: one from what is there, one from the cheaper bought sheet.
+		const p: SheetProblem = {
+			pieces: [{ length: 900, width: 500, count: 2, turn: false }],
+			stocks: [
+				{ length: 950, width: 520, cost: 0, count: 1 },
+				{ length: 2440, width: 1220, cost: 60, count: Infinity },
+				{ length: 1220, width: 610, cost: 25, count: Infinity }
+			],
+			kerf: 3
+		};
+		const got = answer(p, 2);
+		sound(p, got.packing.sheets);
+		expect(got.packing.cost).toBe(25);
+		expect(got.packing.sheets.map((s) => s.stock).sort()).toEqual([0, 2]);
+	});
+
+	it('refuse what no stock has room for', () => {
+		const p = { pieces: [{ length: 1100, width: 100, count: 1, turn: true }], stocks: [SHEET], kerf: 3 };
+		expect(() => answer(p, 1)).toThrow(RangeError);
+	});
+
+	it('are at once there for 1,000 pieces, sound, and near their area', () => {
+		const random = seeded(3);
+		const pieces = Array.from({ length: 1000 }, () => ({
+			length: 40 + Math.floor(random() * 400),
+			width: 30 + Math.floor(random() * 250),
+			count: 1,
+			turn: true
+		}));
+		const p = { pieces, stocks: [{ length: 2440, width: 1220, cost: 1, count: Infinity }], kerf: 3.2 };
+		const got = answer(p, 0);
+		sound(p, got.packing.sheets);
+		expect(got.packing.cost).toBeLessThanOrEqual(1.15 * areaBound(p, kindsOf(p)));
+	});
+
+	it('with no saw cut lost are as many as tiles make: sixteen quarters of four sheets', () => {
+		const p = { pieces: [{ length: 500, width: 300, count: 16, turn: true }], stocks: [SHEET], kerf: 0 };
+		const got = answer(p, 2);
+		expect([got.packing.cost, got.proven]).toEqual([4, true]);
+		// A kerf of 3 leaves room for one less each way, or for pieces turned: 3 x 300 and two kerfs are 906, 500 across.
+		expect(answer({ ...p, kerf: 3 }, 2).packing.cost).toBeGreaterThan(4);
+	});
+});
+
+describe('against two packing libraries, which need not cut right through', () => {
+	it('sheets are never more than the better of their heuristics, largest first, with the same kerf', () => {
+		for (const seed of [5, 10, 14, 25, 36]) {
+			const p = randomSheetJob(seed);
+			const got = answer(p, 4, seed);
+			sound(p, got.packing.sheets);
+			expect(got.packing.cost, `job ${seed}`).toBeLessThanOrEqual(packedSheets(p));
+		}
+	});
+});
+
+describe('a bound by area', () => {
+	it('takes what is owned first, and the last piece in part', () => {
+		// Two pieces of 400 x 300, no kerf: 240,000 mm2. An owned sheet has 120,000; a bought one 480,000 for 8: a quarter.
+		const p = {
+			pieces: [{ length: 400, width: 300, count: 2, turn: false }],
+			stocks: [
+				{ length: 400, width: 300, cost: 0, count: 1 },
+				{ length: 800, width: 600, cost: 8, count: Infinity }
+			],
+			kerf: 0
+		};
+		expect(areaBound(p, kindsOf(p))).toBeCloseTo(2, 9);
+		expect(worthByArea(3, [4, 2], [2, 2], [1, 1])).toBe(5);
+	});
+});
