@@ -8,6 +8,7 @@ import { emptyWall } from '$core/plan/empty-wall';
 import { SCREWS } from '$core/materials/screws';
 import { STOCKS } from '$core/materials/stocks';
 import type { Plan } from '$core/plan/types';
+import type { Shop } from '$core/shop/types';
 import { bigWall } from '../bench/big-wall';
 import { useScreen } from '../support/running';
 import { until } from '../support/server';
@@ -101,6 +102,36 @@ describe('from a wall to a cut list', () => {
 		const csv = readFileSync(await kammer.file(/\.csv$/), 'utf8');
 		expect(csv.split('\r\n')[0]).toBe('list,what,stock,board,along (mm),across (mm),length (mm),width (mm),count,for');
 		expect(csv).toMatch(/Top row/);
+	});
+
+	it('ticks pieces off at the saw, puts them down with what is left, and cuts one once more', async () => {
+		await kammer.screen.openWall(slipwayWall(), 'cut');
+		const boxes = By.css('.boards figure:nth-of-type(2) input[type=checkbox]');
+		await until(async () => (await kammer.screen.driver.findElements(boxes)).length === 24, 'the sheet that is bought');
+		for (const box of (await kammer.screen.driver.findElements(boxes)).slice(0, 2)) {
+			await kammer.screen.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', box);
+			await box.click();
+		}
+		await kammer.screen.button('2 of 24 cut: put down, keep what is left');
+		await kammer.screen.says(/2 pieces are cut. 1 offcut is in the stock-take now/, By.css('.boards'));
+		// All that was bought is there now, a strip narrower.
+		await kammer.screen.says(/Nothing to buy: what is there is enough/, By.css('.boards'));
+		await kammer.screen.says(/Cut already[\s\S]*Cut wrong: once more[\s\S]*Cut wrong: once more/);
+		const before = (await kammer.screen.slip()).match(/Cut wrong/g)?.length;
+		await kammer.screen.button('Cut wrong: once more');
+		await until(
+			async () => (await kammer.screen.slip()).match(/Cut wrong/g)?.length === (before ?? 0) - 1,
+			'one to cut'
+		);
+		await kammer.screen.button('Undo');
+		await kammer.screen.button('Undo');
+		await until(async () => !/Cut already/.test(await kammer.screen.slip()), 'both to be undone');
+		// The stock-take is undone with it: there is no sheet that nobody has cut.
+		const lists = async () => (await (await fetch(`${kammer.url}/api/shops/main`)).json()) as { shop: Shop };
+		await until(
+			async () => (await lists()).shop.boards.every((b) => !(b.offcut && b.longest === 2440)),
+			'the offcut to be gone'
+		);
 	});
 
 	it('shows how far long cutting is, stops when asked and keeps the best so far', async () => {

@@ -39,6 +39,7 @@ export function cutsAll(plan: CutPlan, wanted: readonly Piece[]): void {
 		...g.sheets.flatMap((s) => s.pieces.map((p) => p.piece.id)),
 		...g.unfit.map((u) => u.piece.id)
 	]);
+	ids.push(...plan.done.map((p) => p.id));
 	expect([...ids].sort()).toEqual(wanted.map((p) => p.id).sort());
 	for (const g of plan.groups) {
 		for (const [i, offer] of g.offers.entries())

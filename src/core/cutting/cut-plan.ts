@@ -1,8 +1,9 @@
 import type { Board } from '../lumber/board';
-import type { Plan } from '../plan/types';
+import type { CutPiece, Plan } from '../plan/types';
 import { seeded } from '../seeded';
 import type { Millimetres } from '../units/quantity';
 import { phrase } from '../units/phrase';
+import { sortCut } from './already-cut';
 import { sortOut, widthOf, type CutGroup } from './cut-group';
 import { cutLines } from './cut-lines';
 import { cutRectangles } from './cut-rectangles';
@@ -14,6 +15,10 @@ import type { Working } from './working';
 export interface CutPlan {
 	kerf: Millimetres;
 	groups: CutGroup[];
+	/** Pieces that are cut already. */
+	done: Piece[];
+	/** What was cut and fits nothing any more. */
+	useless: CutPiece[];
 }
 
 export interface CutProgress {
@@ -84,7 +89,9 @@ const NOTHING = {
  */
 export function cutPlan(plan: Plan, { solve, secondsLeft, boards = [], onProgress }: CutOptions): CutPlan {
 	const { kerf } = plan.cutting;
-	const wanted = groupPieces(collectPieces(plan), plan.cutting, boards);
+	const { todo, done, useless } = sortCut(collectPieces(plan), plan.cutting.cut);
+	const wanted = groupPieces(todo, plan.cutting, boards);
+	const whole = (): CutPlan => ({ kerf, groups: [...groups], done, useless });
 	const working = (seconds: () => number): Working => ({ kerf, solve, secondsLeft: seconds, random: seeded(1) });
 	const groups = wanted.map((group) =>
 		cutGroup(
@@ -93,7 +100,7 @@ export function cutPlan(plan: Plan, { solve, secondsLeft, boards = [], onProgres
 			() => undefined
 		)
 	);
-	const tell = (done: number) => onProgress?.({ done, of: wanted.length, best: { kerf, groups: [...groups] } });
+	const tell = (kinds: number) => onProgress?.({ done: kinds, of: wanted.length, best: whole() });
 	tell(0);
 	for (const [i, group] of wanted.entries()) {
 		if (!groups[i]?.proven) {
@@ -106,5 +113,5 @@ export function cutPlan(plan: Plan, { solve, secondsLeft, boards = [], onProgres
 		}
 		tell(i + 1);
 	}
-	return { kerf, groups };
+	return whole();
 }

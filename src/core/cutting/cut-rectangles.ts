@@ -3,11 +3,14 @@ import { costsOf, proofOf, type CutGroup } from './cut-group';
 import { cutBlanks } from './cut-lines';
 import type { CutSheet } from './cut-sheet';
 import type { PieceGroup } from './groups';
+import type { Offer } from './offers';
 import type { Piece } from './pieces';
 import { fewestSheets, type SheetAnswer } from './sheets/fewest-sheets';
 import { layBox, type Standing } from './sheets/lay-box';
 import { toHundredths, type SheetPiece, type SheetProblem } from './sheets/problem';
+import type { UsedSheet } from './sheets/sheet-search';
 import type { Working } from './working';
+import type { Millimetres } from '../units/quantity';
 
 /** What lies on a sheet as one rectangle: a piece, or a blank that becomes cleats. */
 type Item = SheetPiece & ({ pieces: Piece[]; blanks?: never } | { blanks: Blank[]; pieces?: never });
@@ -15,7 +18,7 @@ type Item = SheetPiece & ({ pieces: Piece[]; blanks?: never } | { blanks: Blank[
 const key = (l: number, w: number, turn: boolean) => `${toHundredths(l)} ${toHundredths(w)} ${turn}`;
 
 /** Rectangles of a group, equal ones together. */
-function itemsOf(flats: readonly Piece[], blanks: readonly Blank[]): Item[] {
+export function rectanglesOf(flats: readonly Piece[], blanks: readonly Blank[]): Item[] {
 	const found = new Map<string, Item>();
 	for (const piece of flats) {
 		if (piece.form.kind !== 'flat') continue;
@@ -46,7 +49,7 @@ function relaxed(problem: SheetProblem, flats: readonly Piece[], cleats: readonl
 		const k = key(length, width, false);
 		halves.set(k, { length, width, turn: false, count: (halves.get(k)?.count ?? 0) + 1 });
 	}
-	return { ...problem, pieces: [...itemsOf(flats, []), ...halves.values()] };
+	return { ...problem, pieces: [...rectanglesOf(flats, []), ...halves.values()] };
 }
 
 /** Pieces that lie side by side on sheets or wide boards, by cuts that go right through. */
@@ -61,7 +64,7 @@ export function cutRectangles(
 	const cleats = fit.filter((p) => p.form.kind === 'cleat');
 	const longest = Math.max(...group.offers.map((o) => o.length));
 	const blanks = cutBlanks(cleats, longest, { ...work, secondsLeft: () => Math.min(2, work.secondsLeft()) });
-	const items = itemsOf(flats, blanks);
+	const items = rectanglesOf(flats, blanks);
 	const costs = costsOf(group.offers);
 	const stocks = group.offers.map((o, i) => ({
 		length: o.length,
@@ -71,7 +74,7 @@ export function cutRectangles(
 	}));
 	const problem: SheetProblem = { pieces: items, stocks, kerf };
 	const done = (answer: SheetAnswer): CutGroup => {
-		const sheets = layAll(answer, items, group, kerf);
+		const sheets = layRectangles(answer.packing.sheets, items, group.offers, kerf);
 		const { bound, proven, how, packing } = answer;
 		return {
 			...group,
@@ -89,7 +92,13 @@ export function cutRectangles(
 	return done(fewestSheets(problem, { solve, secondsLeft, random, bounding, onBetter: (a) => onBetter(done(a)) }));
 }
 
-function layAll(answer: SheetAnswer, items: readonly Item[], group: PieceGroup, kerf: number): CutSheet[] {
+/** Filled sheets with every piece in its place, and every cut in order. */
+export function layRectangles(
+	sheets: readonly UsedSheet[],
+	items: readonly Item[],
+	offers: readonly Offer[],
+	kerf: Millimetres
+): CutSheet[] {
 	const pieces = items.map((i) => [...(i.pieces ?? [])]);
 	const blanks = items.map((i) => [...(i.blanks ?? [])]);
 	const standing = (item: number, { x, y, turned }: { x: number; y: number; turned: boolean }): Standing => {
@@ -100,8 +109,8 @@ function layAll(answer: SheetAnswer, items: readonly Item[], group: PieceGroup, 
 		const [along, across] = turned ? [width, piece.length] : [piece.length, width];
 		return { pieces: [{ piece, x, y, length: along, width: across }], cuts: [], rests: [] };
 	};
-	return answer.packing.sheets.map(({ stock, box }) => {
-		const { length, width } = group.offers[stock] as PieceGroup['offers'][number];
+	return sheets.map(({ stock, box }) => {
+		const { length, width } = offers[stock] as Offer;
 		const laid = layBox(box, toHundredths(length), toHundredths(width), toHundredths(kerf), standing);
 		return { offer: stock, pieces: laid.pieces, cuts: laid.cuts, rests: laid.rests };
 	});

@@ -1,6 +1,6 @@
 import type { Board } from '../lumber/board';
-import { ownId, readOwn } from '../materials/own-stock';
-import { stock, STOCKS, type StockId } from '../materials/stocks';
+import { boardMaterial, ownId, readOwn } from '../materials/own-stock';
+import { stock, type StockId } from '../materials/stocks';
 import type { Cutting } from '../plan/types';
 import type { Millimetres } from '../units/quantity';
 import { boughtLength } from './bought-length';
@@ -19,21 +19,23 @@ export interface Offer {
 }
 
 /** Thicknesses this near are the same board: wood moves, and sheets come in a real and a called size. */
-const SAME_THICKNESS = 0.6;
+const SAME_THICKNESS = 0.3;
 
-/** What stands for the wood of a stock in the shop's list, by the ids that its boards would have. */
-function woodOf(id: StockId): string {
+/**
+ * Is this line of the shop of the same wood and thickness? A wood of a strength class only where the line says that
+ * class: what nobody has graded may be weaker.
+ * @example matchesStock(offcut, 'ply-18')
+ */
+export function matchesStock(line: Board, id: StockId): boolean {
+	if (Math.abs(line.thickness - stock(id).thickness) > SAME_THICKNESS) return false;
 	const own = readOwn(id);
-	if (own) return own.of;
+	if (own) {
+		const of = ownId({ ...line, shortest: Math.max(1, line.shortest) });
+		return of !== null && readOwn(of)?.of === own.of;
+	}
 	const { species, panel } = stock(id);
-	return panel ?? species;
-}
-
-/** Is this line of the shop of the same wood and thickness? */
-function sameWood(line: Board, id: StockId): boolean {
-	const of = ownId({ ...line, shortest: Math.max(1, line.shortest) });
-	if (of === null || Math.abs(line.thickness - stock(id).thickness) > SAME_THICKNESS) return false;
-	return readOwn(of)?.of === woodOf(id);
+	const { material, quality } = boardMaterial(panel ?? species);
+	return line.material === material && (quality === '' || line.quality.trim().toUpperCase() === quality.toUpperCase());
 }
 
 /**
@@ -44,7 +46,7 @@ function sameWood(line: Board, id: StockId): boolean {
  */
 export function offersOf(id: StockId, cutting: Cutting, boards: readonly Board[]): Offer[] {
 	const owned = boards.flatMap((b): Offer[] => {
-		if (!sameWood(b, id) || b.count < 1) return [];
+		if (!matchesStock(b, id) || b.count < 1) return [];
 		const title = stock(id).title;
 		const { id: line, where, offcut, width, shortest: length } = b;
 		return [{ title, length, width, count: Math.floor(b.count), owned: { id: line, where, offcut }, stock: id }];
@@ -60,6 +62,3 @@ export function sectionsOf(id: StockId): string {
 	if (kind === 'ply' || readOwn(id)) return id;
 	return `${species} ${thickness.toFixed(2)}`;
 }
-
-/** Is there such a stock? A document may name one of a later Kammer. */
-export const isStock = (id: string): boolean => STOCKS.some((s) => s.id === id) || readOwn(id) !== null;

@@ -27,6 +27,23 @@ const SHEET_OF: Readonly<Record<string, PanelKind>> = {
 	hardboard: 'hardboard'
 };
 
+/** What a wood of the tables is called in the stock; a strength class is a quality of its wood. */
+const CALLED: Readonly<Record<string, { material: string; quality: string }>> = {
+	...Object.fromEntries(Object.entries(BOARD_OF).map(([material, of]) => [of, { material, quality: '' }])),
+	...Object.fromEntries(Object.entries(SHEET_OF).map(([material, of]) => [of, { material, quality: '' }])),
+	spf: { material: 'spruce', quality: '' },
+	c16: { material: 'spruce', quality: 'C16' },
+	'c16-sawn': { material: 'spruce', quality: 'C16 sawn' },
+	'df-l': { material: 'fir-douglas', quality: '' }
+};
+
+/**
+ * A species or a kind of sheet as the shop's list says it.
+ * @example boardMaterial('c16') // { material: 'spruce', quality: 'C16' }
+ */
+export const boardMaterial = (of: SpeciesId | PanelKind): { material: string; quality: string } =>
+	CALLED[of] ?? { material: 'spruce', quality: '' };
+
 const SPECIES = [...new Set(Object.values(BOARD_OF))];
 const number = (digits: number) => `[1-9]\\d{0,${digits - 1}}(?:\\.\\d{1,2})?`;
 /** What such an id looks like: thickness under 1000 mm, width and length under 100 m. */

@@ -186,6 +186,17 @@ export const CUTTING = {
 			length: lengthField('Length', 200, 12_000)
 		}),
 		20
+	),
+	cut: orAbsent(
+		listField(
+			'Cut already',
+			groupField('Piece', {
+				id: textField('Piece', 160, { needed: true }),
+				length: lengthField('Length', 0, 12_000),
+				width: lengthField('Width', 0, 3_000)
+			}),
+			20_000
+		)
 	)
 };
 

@@ -201,9 +201,18 @@ export type FixedHolder = Backed & { mount: FixedMount };
 /** What is held as it is. */
 export type Rack = Holder & { mount: RackMount; back?: undefined };
 
+/** A piece that was cut, in the size it had then. */
+export interface CutPiece {
+	id: string;
+	length: Millimetres;
+	width: Millimetres;
+}
+
 export interface Cutting {
 	/** Width of the saw's cut. */
 	kerf: Millimetres;
 	/** Bought lengths that differ from the usual one. */
 	lengths: { stock: StockId | 'dowel'; length: Millimetres }[];
+	/** Pieces that are cut already, and are good. */
+	cut?: CutPiece[];
 }

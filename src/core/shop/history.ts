@@ -8,6 +8,8 @@ import type { Shop } from './types';
 export interface ShopStep {
 	label: string;
 	changes: Change[];
+	/** The same as of a step of a wall that one press made together with it. */
+	key?: string;
 }
 export interface ShopHistory {
 	past: ShopStep[];

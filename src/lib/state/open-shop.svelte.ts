@@ -75,13 +75,16 @@ export class OpenShop {
 		if (twice.length > 0) this.twice = [...this.twice, ...twice];
 	}
 
-	/** Makes changes as one step. What is wrong comes back with the paths of the fields; nothing has changed then. */
-	do(label: string, changes: readonly Change[]): Problem[] {
+	/**
+	 * Makes changes as one step. What is wrong comes back with the paths of the fields; nothing has changed then.
+	 * @param key of the step of a wall that is made together with it
+	 */
+	do(label: string, changes: readonly Change[], key?: string): Problem[] {
 		const real = changes.filter((c) => c.before !== c.after);
 		if (real.length === 0) return [];
 		const checked = checkChanges(this.shop, real);
 		if (!checked.ok) return checked.error;
-		this.history = rememberStep(this.history, { label, changes: real });
+		this.history = rememberStep(this.history, { label, changes: real, ...(key === undefined ? {} : { key }) });
 		this.#became(checked.value);
 		return [];
 	}

@@ -1,19 +1,30 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import { boardWord } from './words';
 	import type { CutJob } from '$lib/state/cut-job.svelte';
+	import { CutTicks } from '$lib/state/cut-ticks.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
+	import MakeFrom from './MakeFrom.svelte';
 	import SheetFigure from './SheetFigure.svelte';
 
 	/** Every sheet, board and rod with its cuts drawn on it, under the wall. */
 	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
 
 	const unit = $derived(preferences.unit);
+	const empty = $derived.by(() => {
+		if (job.progress) return 'Working out the boards';
+		return job.plan && job.plan.done.length > 0 ? 'Everything is cut.' : 'Nothing to cut yet: lay out a row.';
+	});
+	const ticks = new CutTicks(untrack(() => open.id));
+	let said = $state('');
+	const onDown = (words: string) => (said = words);
 </script>
 
 <section class="boards" aria-label="Boards and their cuts">
+	{#if said}<p class="said" role="status">{said}</p>{/if}
 	{#each job.plan?.groups ?? [] as group (group.key)}
 		<div class="group">
 			<h2>{sayPhrase(group.title, unit)}: {group.sheets.length} {boardWord(group.kind, group.sheets.length)}</h2>
@@ -32,11 +43,12 @@
 					Give a row a joint on a stud, make the part smaller or of another stock, or say a longer bought length.
 				</div>
 			{/if}
-			{#each group.sheets as sheet, i (i)}<SheetFigure {open} {group} {sheet} number={i + 1} />{/each}
+			{#each group.sheets as sheet, i (i)}<SheetFigure {open} {group} {sheet} number={i + 1} {ticks} {onDown} />{/each}
 		</div>
 	{:else}
-		<p class="none">{job.progress ? 'Working out the boards' : 'Nothing to cut yet: lay out a row.'}</p>
+		<p class="none">{empty}</p>
 	{/each}
+	{#if job.plan && job.plan.groups.length > 0}<MakeFrom {open} {ticks} {onDown} />{/if}
 </section>
 
 <style>
@@ -62,6 +74,10 @@
 	.long ul {
 		padding-left: 1.2rem;
 		list-style: disc;
+	}
+	.said {
+		margin-bottom: 0.6rem;
+		font-weight: 600;
 	}
 	.none {
 		color: var(--pencil);

@@ -16,6 +16,7 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import Section from '../panels/Section.svelte';
+	import CutAlready from './CutAlready.svelte';
 	import { boardWord, takenOf } from './words';
 
 	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
@@ -139,6 +140,7 @@
 		<Button size="sm" color="alternative" onclick={() => window.print()}>Print</Button>
 	</div>
 {/if}
+{#if cuts}<CutAlready {open} {cuts} />{/if}
 <Section title="Saw and boards">
 	<div class="grid">
 		<LengthField

@@ -3,6 +3,7 @@
 	import type { CutSheet } from '$core/cutting/cut-sheet';
 	import type { Offer } from '$core/cutting/offers';
 	import { formatLength } from '$core/units/format-length';
+	import type { CutTicks } from '$lib/state/cut-ticks.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { drawSheet, WIDE } from './draw-sheet';
@@ -18,8 +19,10 @@
 		sheet: CutSheet;
 		/** Of so many of its group, from 1. */
 		number: number;
+		ticks: CutTicks;
+		onDown: (words: string) => void;
 	}
-	let { open, group, sheet, number }: Props = $props();
+	let { open, group, sheet, number, ticks, onDown }: Props = $props();
 
 	const unit = $derived(preferences.unit);
 	const say = (x: number) => formatLength(x, unit);
@@ -64,6 +67,7 @@
 				<rect
 					class="piece"
 					class:picked={picked(p.laid.piece.owner)}
+					class:done={ticks.has(p.laid.piece.id)}
 					x={p.x}
 					y={p.y}
 					width={p.w}
@@ -87,7 +91,7 @@
 			{/if}
 		</svg>
 	</div>
-	<SheetPieces {open} pieces={sheet.pieces} {rounds} />
+	<SheetPieces {open} {group} {sheet} {ticks} {onDown} />
 </figure>
 
 <style>
@@ -134,6 +138,10 @@
 	.piece.picked {
 		stroke: var(--chalk);
 		stroke-width: 4;
+	}
+	.piece.done {
+		fill: var(--cut-line);
+		fill-opacity: 0.3;
 	}
 	.cut {
 		fill: none;

@@ -24,6 +24,7 @@
 	import { HolderDesk } from '$lib/state/holder-desk.svelte';
 	import { StockDesk } from '$lib/state/stock-desk.svelte';
 	import { whenIdle } from '$lib/state/when-idle';
+	import { withStock } from '$lib/state/with-stock';
 	import { letGoOfOthers } from './let-go.svelte';
 	import type { StageId } from './stages';
 	import { askBeforeLeaving } from './ask-before-leaving';
@@ -68,7 +69,7 @@
 	const holders = new HolderDesk();
 	const survey = new SurveyDesk(untrack(() => open.id));
 	/** What undo takes back: the stock-take has a history of its own. */
-	const work = $derived(stage === 'stock' && shop ? shop : endingSweeps(open, survey.scan));
+	const work = $derived(stage === 'stock' && shop ? shop : withStock(endingSweeps(open, survey.scan), shop));
 	/** The holder that is picked on its own stage, where it stands now. */
 	const picked = $derived(
 		stage === 'holders' && open.selection?.kind === 'holder' ? open.standing.get(open.selection.id) : undefined

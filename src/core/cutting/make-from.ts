@@ -1,0 +1,65 @@
+import type { Board } from '../lumber/board';
+import type { Cutting } from '../plan/types';
+import { phrase } from '../units/phrase';
+import type { Millimetres } from '../units/quantity';
+import { sortOut, type CutGroup } from './cut-group';
+import { layRectangles, rectanglesOf } from './cut-rectangles';
+import { groupPieces } from './groups';
+import { matchesStock, type Offer } from './offers';
+import type { Piece } from './pieces';
+import { CellFill } from './sheets/cell-fill';
+import { kindsOf, toHundredths } from './sheets/problem';
+
+/** What one piece of wood gives: how it is cut, and what is finished by it. */
+export interface Made {
+	group: CutGroup;
+	/** Rows and holders of which nothing of this wood is left to cut then. */
+	finished: Piece['owner'][];
+}
+
+/** Cells along a single board, and boxes kept: there is one to fill, and time to look closely. */
+const CELLS = 150;
+const KEEP = 8;
+
+/**
+ * As much as one board or offcut of the shop gives of what is still to cut: the most area. Cleats are left out: they
+ * are ripped from a blank two at a time, and one by itself wastes its other half.
+ * @param line of the shop's lumber
+ * @returns null where nothing to cut is of its wood and thickness, or small enough
+ * @example makeFrom(offcut, sortCut(collectPieces(plan), plan.cutting.cut).todo, plan.cutting)?.group.sheets[0]
+ */
+export function makeFrom(line: Board, todo: readonly Piece[], cutting: Cutting): Made | null {
+	const all = todo.filter(({ form }) => 'stock' in form && matchesStock(line, form.stock));
+	const ofWood = all.filter(({ form }) => form.kind === 'flat');
+	const [start] = groupPieces(ofWood, cutting, []);
+	const [first] = ofWood;
+	if (!start || first?.form.kind !== 'flat') return null;
+	const { id, where, offcut, shortest: length, width } = line;
+	const offer: Offer = {
+		title: start.offers[0]?.title ?? '',
+		length,
+		width,
+		count: 1,
+		owned: { id, where, offcut },
+		stock: first.form.stock
+	};
+	const group = { ...start, offers: [offer], pieces: ofWood };
+	const { fit } = sortOut(group, cutting.kerf);
+	const sheet = fillOne(fit, offer, cutting.kerf);
+	if (!sheet) return null;
+	const used = new Set(sheet.pieces.map((p) => p.piece.id));
+	const open = new Set(all.filter((p) => !used.has(p.id)).map((p) => p.owner.id));
+	const owners = new Map(sheet.pieces.map((p) => [p.piece.owner.id, p.piece.owner]));
+	return {
+		group: { ...group, sheets: [sheet], buy: 0, bound: 0, proven: true, proof: phrase(''), unfit: [] },
+		finished: [...owners.values()].filter((o) => !open.has(o.id))
+	};
+}
+
+function fillOne(fit: readonly Piece[], offer: Offer, kerf: Millimetres) {
+	const items = rectanglesOf(fit, []);
+	const kinds = kindsOf({ pieces: items, stocks: [], kerf });
+	const cells = new CellFill(kinds, toHundredths(offer.length), toHundredths(offer.width), CELLS, KEEP);
+	const { box, used } = cells.fill(kinds.count.slice(), kinds.area);
+	return box ? layRectangles([{ stock: 0, box, used, full: 1 }], items, [offer], kerf)[0] : undefined;
+}
