@@ -146,7 +146,7 @@ export class CellBound {
 	#leaves(value: readonly number[]): Map<number, { i: number; v: number; s0: number; s1: number }[]> {
 		const { n, count } = this.kinds;
 		const order = [...Array(n).keys()]
-			.filter((i) => (value[i] as number) > 1e-9)
+			.filter((i) => (value[i] as number) > 0)
 			.sort((p, q) => (value[q] as number) - (value[p] as number));
 		const at = new Map<number, { i: number; v: number; s0: number; s1: number }[]>();
 		let marks = 0;

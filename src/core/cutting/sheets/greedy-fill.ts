@@ -1,5 +1,8 @@
 import { pair, type Box, type Kinds } from './problem';
 
+/** Once there are enough for a corner, so many more are looked at: of thousands, those of about its size. */
+const MOST_LOOKS = 60;
+
 /** How widely a fill looks about. */
 export interface Breadth {
 	/** How many pieces are tried in a corner, by depth; beyond the list one. */
@@ -121,11 +124,12 @@ export class GreedyFill {
 		const { kinds, breadth } = this;
 		const found: { score: number; piece: Extract<Box, { kind: 'piece' }> }[] = [];
 		const bonus = (1 + breadth.snug) * (1 + breadth.noise);
+		let looks = 0;
 		for (let q = this.#firstNoLarger((L + kinds.kerf) * (W + kinds.kerf)); q < this.#order.length; q++) {
 			const item = at(this.#order, q);
 			if (at(this.#left, item) === 0) continue;
 			const value = at(this.#value, item);
-			if (found.length === most && value * bonus < (found[most - 1]?.score ?? 0)) break;
+			if (found.length === most && (looks++ > MOST_LOOKS || value * bonus < (found[most - 1]?.score ?? 0))) break;
 			for (let turned = 0; turned <= at(kinds.turn, item); turned++) {
 				const l = turned ? at(kinds.w, item) : at(kinds.l, item);
 				const w = turned ? at(kinds.l, item) : at(kinds.w, item);
