@@ -8,7 +8,8 @@ import { fewestSheets } from '$core/cutting/sheets/fewest-sheets';
 import { GreedyFill } from '$core/cutting/sheets/greedy-fill';
 import { layBox } from '$core/cutting/sheets/lay-box';
 import { kindsOf, toHundredths, type SheetProblem } from '$core/cutting/sheets/problem';
-import type { UsedSheet } from '$core/cutting/sheets/sheet-search';
+import { SheetBound } from '$core/cutting/sheets/sheet-bound';
+import { SheetSearch, type UsedSheet } from '$core/cutting/sheets/sheet-search';
 import type { Solver } from '$core/cutting/solver';
 import { exactSheets } from '../support/exact-sheets';
 import { highsSolver } from '../support/highs';
@@ -122,6 +123,42 @@ describe('the fewest sheets', () => {
 				}
 			}),
 			{ numRuns: 60, seed: 11 }
+		);
+	});
+
+	// A bound that is too high would call the fewest proven, which they are: so it is asked itself, round for round.
+	it('have a bound by prices that is never above what trying everything gives, with a sheet that is owned or without', () => {
+		const owned = { length: 700, width: 400, cost: 0, count: 1 };
+		fc.assert(
+			fc.property(small, fc.boolean(), (made, some) => {
+				const p = some ? { ...made, stocks: [owned, SHEET] } : made;
+				const pieces = each(p);
+				/** Every set that the owned sheet can hold, and the rest from bought ones. */
+				const sets = some ? Array.from({ length: 2 ** pieces.length }, (_, set) => set) : [0];
+				const costs = sets.map((set) => {
+					const mine = pieces.filter((_, i) => set & (1 << i));
+					if (mine.length > 0 && exactSheets(mine, owned, p.kerf) !== 1) return Infinity;
+					return exactSheets(
+						pieces.filter((_, i) => !(set & (1 << i))),
+						SHEET,
+						p.kerf
+					);
+				});
+				const exact = Math.min(...costs);
+				const search = new SheetSearch(p, seeded(2));
+				const bound = new SheetBound(p, search.kinds, solve, [search.first()!], { cells: 60, keep: 3 }, null);
+				for (let round = 0; round < 6; round++) {
+					const more = bound.step(5);
+					expect(bound.lower).toBeLessThanOrEqual(exact + 1e-6);
+					if (!more) break;
+				}
+				// Whatever prices it begins with.
+				const wild = search.kinds.n === 0 ? [] : Array.from(search.kinds.area, (_, i) => 0.3 + (i % 3) * 0.4);
+				const odd = new SheetBound(p, search.kinds, solve, [search.first()!], { cells: 60, keep: 3 }, wild);
+				odd.step(5);
+				expect(odd.lower).toBeLessThanOrEqual(exact + 1e-6);
+			}),
+			{ numRuns: 40, seed: 3 }
 		);
 	});
 

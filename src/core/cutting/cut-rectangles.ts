@@ -41,7 +41,7 @@ export function rectanglesOf(flats: readonly Piece[], blanks: readonly Blank[]):
  * The same with every cleat by itself, as wide as its half of a blank: whatever can be cut in blanks can be cut so, and
  * so what this needs at least is a bound for the plan.
  */
-function relaxed(problem: SheetProblem, flats: readonly Piece[], cleats: readonly Piece[]): SheetProblem {
+export function relaxed(problem: SheetProblem, flats: readonly Piece[], cleats: readonly Piece[]): SheetProblem {
 	const halves = new Map<string, SheetPiece>();
 	for (const { length, form } of cleats) {
 		if (form.kind !== 'cleat') continue;

@@ -128,6 +128,26 @@ describe('what the shop has', () => {
 		expect(ply(got).sheets.some((s) => ply(got).offers[s.offer]?.owned?.offcut)).toBe(true);
 	});
 
+	it('of boards gives two cleats abreast, as a bought one does', () => {
+		const solid = structuredClone(plan);
+		// Two cleats of 1000 to a lane of 2438: four to a board.
+		const [row] = solid.rows;
+		const at = (i: number) => ({ id: `s${i}`, y: 400 + 300 * i, left: 0, right: 1000, joints: [] });
+		solid.holders = [];
+		solid.rows = [0, 1, 2, 3].map((i) => ({ ...row!, ...at(i), stock: '1x4' as const, blank: 88.9, twistBlock: null }));
+		const own: Board = {
+			...newBoard('own', 'board', false),
+			thickness: 19.05,
+			width: 88.9,
+			shortest: 2438.4,
+			longest: 2438.4
+		};
+		const got = cut(solid, { boards: [own] }).groups[0]!;
+		expect([got.sheets.length, got.buy]).toEqual([1, 0]);
+		expect(cut(solid).groups[0]).toMatchObject({ buy: 1, bound: 1, proven: true });
+		sawsTrue(got, KERF);
+	});
+
 	it.each([
 		['another thickness', { thickness: 12 }],
 		['another panel', { material: 'mdf' }],
