@@ -52,7 +52,7 @@ const SHOTS = [
 	{ name: 'rack', stage: 'holders', on: 'lumber wall', pick: '[data-holder=k1]' },
 	{ name: 'holds', stage: 'holds', pick: '[data-holder=h3]' },
 	{ name: 'holds-dark', stage: 'holds', pick: '[data-holder=h5]', theme: 'dark', unit: 'inch' },
-	{ name: 'cut', stage: 'cut' },
+	{ name: 'cut', stage: 'cut', scroll: '.boards figure:nth-of-type(2)' },
 	{ name: 'sums', path: '/sums' },
 	{ name: 'ceiling-dark', stage: 'holders', on: 'lumber wall', press: '.switch button:nth-child(3)', theme: 'dark' },
 	// Last: what hung on that wall is to be placed again.

@@ -58,17 +58,30 @@ function inLines({ kind, offers }: PieceGroup, fit: readonly Piece[], kerf: Mill
 
 function cutGroup(group: PieceGroup, work: Working, onBetter: (g: CutGroup) => void): CutGroup {
 	const { fit, unfit } = sortOut(group, work.kerf);
-	const whole = (g: CutGroup): CutGroup => ({ ...g, pieces: group.pieces, unfit });
+	const whole = (g: CutGroup): CutGroup => ({ ...g, pieces: group.pieces, unfit: [...unfit, ...g.unfit] });
 	if (fit.length === 0) return whole({ ...group, ...NOTHING });
 	const cut = inLines(group, fit, work.kerf) ? cutLines : cutRectangles;
 	try {
 		return whole(cut(group, fit, work, (g) => onBetter(whole(g))));
 	} catch (error) {
 		if (!(error instanceof RangeError)) throw error;
-		// Only what the shop has may be used, and there is too little of it.
-		const why = phrase('there is not enough of it in the stock-take');
-		return { ...group, ...NOTHING, unfit: [...unfit, ...fit.map((piece) => ({ piece, why }))] };
+		return whole(cutWhatIsThere(group, fit, work));
 	}
+}
+
+/**
+ * Only what the shop has may be used, and there is too little of it: as much as goes onto it, and the rest named. Boards
+ * that nobody has take what is too much, as few of them as can be, and are left out again.
+ */
+function cutWhatIsThere(group: PieceGroup, fit: readonly Piece[], work: Working): CutGroup {
+	const sizes = group.offers.map((o) => ({ ...o, count: Infinity, owned: null }));
+	const enough = { ...group, offers: [...group.offers, ...sizes] };
+	const cut = inLines(group, fit, work.kerf) ? cutLines : cutRectangles;
+	const got = cut(enough, fit, work, () => undefined);
+	const real = (s: CutGroup['sheets'][number]) => s.offer < group.offers.length;
+	const why = phrase('there is not enough of it in the stock-take');
+	const unfit = got.sheets.filter((s) => !real(s)).flatMap((s) => s.pieces.map(({ piece }) => ({ piece, why })));
+	return { ...group, ...NOTHING, sheets: got.sheets.filter(real), proof: phrase('All that is there is used'), unfit };
 }
 
 const NOTHING = {

@@ -173,7 +173,10 @@ describe('what the shop has', () => {
 			cut(own, { boards: [sheet('own', 300, 900, { count })] }).groups.find((g) => g.key === id)!;
 		expect(of(2).sheets).toHaveLength(2);
 		expect(of(2).buy).toBe(0);
-		expect(of(1).unfit.map((u) => sayPhrase(u.why, 'mm'))).toContain('there is not enough of it in the stock-take');
+		// One of two goes onto it; the other is named.
+		expect(of(1).sheets.map((s) => s.pieces.length)).toEqual([1]);
+		expect(of(1).unfit.map((u) => sayPhrase(u.why, 'mm'))).toEqual(['there is not enough of it in the stock-take']);
+		sawsTrue(of(1), KERF);
 		expect(of(0).unfit[0] && sayPhrase(of(0).unfit[0]!.why, 'mm')).toBe('none of it is in the stock-take');
 	});
 });
