@@ -70,8 +70,8 @@ function cutGroup(group: PieceGroup, work: Working, onBetter: (g: CutGroup) => v
 }
 
 /**
- * Only what the shop has may be used, and there is too little of it: as much as goes onto it, and the rest named. Boards
- * that nobody has take what is too much, as few of them as can be, and are left out again.
+ * Only what the shop has may be used, and there is too little of it: as much as goes onto it, and the rest named.
+ * Boards that nobody has take what is too much, as few of them as can be, and are left out again.
  */
 function cutWhatIsThere(group: PieceGroup, fit: readonly Piece[], work: Working): CutGroup {
 	const sizes = group.offers.map((o) => ({ ...o, count: Infinity, owned: null }));
