@@ -218,6 +218,18 @@ describe('against two packing libraries, which need not cut right through', () =
 	});
 });
 
+describe('cutting right through', () => {
+	// Thirteen pieces that can be laid on two sheets so that no saw cuts them out: with every cut going through they take
+	// three, by trying everything, and our bound says so.
+	it('needs a sheet more now and then, and that is proven', () => {
+		const p = randomSheetJob(62);
+		expect(packedSheets(p)).toBe(2);
+		expect(exactSheets(p.pieces, p.stocks[0]!, p.kerf)).toBe(3);
+		const got = answer(p, 60, 62);
+		expect([got.packing.cost, got.proven]).toEqual([3, true]);
+	});
+});
+
 describe('a bound by area', () => {
 	it('takes what is owned first, and the last piece in part', () => {
 		// Two pieces of 400 x 300, no kerf: 240,000 mm2. An owned sheet has 120,000; a bought one 480,000 for 8: a quarter.

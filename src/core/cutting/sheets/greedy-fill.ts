@@ -1,6 +1,6 @@
 import { pair, type Box, type Kinds } from './problem';
 
-/** Once there are enough for a corner, so many more are looked at: of thousands, those of about its size. */
+/** Once one goes into a corner, so many more are looked at: of thousands, those of about its size. */
 const MOST_LOOKS = 60;
 
 /** How widely a fill looks about. */
@@ -122,29 +122,27 @@ export class GreedyFill {
 	/** The few pieces that promise most in this corner. */
 	#candidates(L: number, W: number, most: number): Extract<Box, { kind: 'piece' }>[] {
 		const { kinds, breadth } = this;
+		const [left, values, order] = [this.#left, this.#value, this.#order];
 		const found: { score: number; piece: Extract<Box, { kind: 'piece' }> }[] = [];
 		const bonus = (1 + breadth.snug) * (1 + breadth.noise);
 		let looks = 0;
-		for (let q = this.#firstNoLarger((L + kinds.kerf) * (W + kinds.kerf)); q < this.#order.length; q++) {
-			const item = at(this.#order, q);
-			if (at(this.#left, item) === 0) continue;
-			const value = at(this.#value, item);
-			if (found.length === most && (looks++ > MOST_LOOKS || value * bonus < (found[most - 1]?.score ?? 0))) break;
-			for (let turned = 0; turned <= at(kinds.turn, item); turned++) {
-				const l = turned ? at(kinds.w, item) : at(kinds.l, item);
-				const w = turned ? at(kinds.l, item) : at(kinds.w, item);
+		for (let q = this.#firstNoLarger((L + kinds.kerf) * (W + kinds.kerf)); q < order.length; q++) {
+			const item = order[q] as number;
+			if (left[item] === 0) continue;
+			const value = values[item] as number;
+			if (found.length === most && value * bonus < (found[most - 1]?.score ?? 0)) break;
+			if (found.length > 0 && looks++ > MOST_LOOKS) break;
+			const [a, b] = [kinds.l[item] as number, kinds.w[item] as number];
+			for (let turned = 0; turned <= (kinds.turn[item] as number); turned++) {
+				const l = turned ? b : a;
+				const w = turned ? a : b;
 				if (l > L || w > W) continue;
-				const score =
-					value *
-					this.#snugness(L, l) *
-					this.#snugness(W, w) *
-					(breadth.noise ? 1 + breadth.noise * (breadth.random() - 0.5) : 1);
+				const shaken = breadth.noise ? 1 + breadth.noise * (breadth.random() - 0.5) : 1;
+				const score = value * this.#snugness(L, l) * this.#snugness(W, w) * shaken;
 				const place = found.findIndex((f) => f.score < score);
 				if (place < 0 && found.length >= most) continue;
-				found.splice(place < 0 ? found.length : place, 0, {
-					score,
-					piece: { kind: 'piece', item, turned: turned === 1, l, w }
-				});
+				const piece = { kind: 'piece', item, turned: turned === 1, l, w } as const;
+				found.splice(place < 0 ? found.length : place, 0, { score, piece });
 				if (found.length > most) found.pop();
 			}
 		}
