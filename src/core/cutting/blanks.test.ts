@@ -65,5 +65,7 @@ describe('blanks for cleats', () => {
 			).map((b) => b.length);
 		expect(lengths([600, 400], [600, 400])).toEqual([600, 400]);
 		expect(lengths([600, 400], [700, 250])).toEqual([1003.2]);
+		// 602 and 400 are less than 1003.2, but not with the cut between them.
+		expect(lengths([600, 400], [602, 398])).toEqual([1003.2]);
 	});
 });
