@@ -94,6 +94,19 @@ const NOTHING = {
 } satisfies Partial<CutGroup>;
 
 /**
+ * A group with what others leave of the shop's boards: ply of one thickness may stand in for two kinds of it, and is
+ * there only once.
+ */
+function leftBy(others: readonly CutGroup[], group: PieceGroup): PieceGroup {
+	const taken = (id: string) =>
+		others.flatMap((g) => g.sheets.filter((s) => g.offers[s.offer]?.owned?.id === id)).length;
+	const offers = group.offers
+		.map((o) => (o.owned ? { ...o, count: o.count - taken(o.owned.id) } : o))
+		.filter((o) => o.count > 0);
+	return { ...group, offers };
+}
+
+/**
  * Cuts everything a plan needs: cleats two to a rip, faces, boards, dowels; first from what the shop has, then
  * from as little as can be bought. A whole plan is there at once, and is then bettered kind by kind: whenever it
  * is stopped, the best so far leaves nothing out.
@@ -106,20 +119,23 @@ export function cutPlan(plan: Plan, { solve, secondsLeft, boards = [], onProgres
 	const wanted = groupPieces(todo, plan.cutting, boards);
 	const whole = (): CutPlan => ({ kerf, groups: [...groups], done, useless });
 	const working = (seconds: () => number): Working => ({ kerf, solve, secondsLeft: seconds, random: seeded(1) });
-	const groups = wanted.map((group) =>
-		cutGroup(
-			group,
-			working(() => 0),
-			() => undefined
-		)
-	);
+	const groups: CutGroup[] = [];
+	for (const group of wanted)
+		groups.push(
+			cutGroup(
+				leftBy(groups, group),
+				working(() => 0),
+				() => undefined
+			)
+		);
 	const tell = (kinds: number) => onProgress?.({ done: kinds, of: wanted.length, best: whole() });
 	tell(0);
 	for (const [i, group] of wanted.entries()) {
 		if (!groups[i]?.proven) {
 			const until = secondsLeft() - MOST_EACH;
 			const left = () => Math.min(secondsLeft(), secondsLeft() - until);
-			groups[i] = cutGroup(group, working(left), (better) => {
+			const others = groups.filter((_, k) => k !== i);
+			groups[i] = cutGroup(leftBy(others, group), working(left), (better) => {
 				groups[i] = better;
 				tell(i);
 			});

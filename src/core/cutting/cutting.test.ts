@@ -128,6 +128,17 @@ describe('what the shop has', () => {
 		expect(ply(got).sheets.some((s) => ply(got).offers[s.offer]?.owned?.offcut)).toBe(true);
 	});
 
+	it('is there only once, for two kinds of ply that it may stand in for', () => {
+		const two = structuredClone(plan);
+		for (const h of two.holders) backOf(h).stock = 'birch-ply-18';
+		const got = cut(two, { boards: [sheet('own', 1220, 2440)] });
+		const kinds = got.groups.filter((g) => /ply/.test(g.key));
+		expect(kinds).toHaveLength(2);
+		const owned = kinds.flatMap((g) => g.sheets.filter((s) => g.offers[s.offer]?.owned?.id === 'own'));
+		expect(owned).toHaveLength(1);
+		expect(kinds.reduce((n, g) => n + g.buy, 0)).toBe(1);
+	});
+
 	it('of boards gives two cleats abreast, as a bought one does', () => {
 		const solid = structuredClone(plan);
 		// Two cleats of 1000 to a lane of 2438: four to a board.

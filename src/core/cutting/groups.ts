@@ -90,5 +90,7 @@ export function groupPieces(pieces: readonly Piece[], cutting: Cutting, boards: 
 		group.lengthsOf = [...asked].filter((id) => offers.some((o) => o.owned === null && o.stock === id));
 		if (asked.size > 1) group.title = phrase([...asked].map((id) => stock(id).title).join(', '));
 	}
-	return [...groups.values()];
+	// What can be cut from the shop's own boards alone has the first pick of them.
+	const bought = (g: PieceGroup) => Number(g.offers.some((o) => o.owned === null));
+	return [...groups.values()].sort((a, b) => bought(a) - bought(b));
 }
