@@ -88,17 +88,24 @@ export function costsOf(offers: readonly Offer[]): number[] {
 	});
 }
 
+/** What is known of a plan's cost, and how. */
+interface Known {
+	cost: number;
+	bound: number;
+	proven: boolean;
+	how: string;
+}
+
+/** A group as it is cut, with what is known of it. */
+export function cutAs(group: PieceGroup, sheets: CutSheet[], known: Known): CutGroup {
+	const buy = sheets.filter((s) => group.offers[s.offer]?.owned === null).length;
+	const { bound, proven } = known;
+	return { ...group, sheets, buy, bound, proven, proof: proofOf(group.offers, known), unfit: [] };
+}
+
 /** How the number to buy is known, in words. */
-export function proofOf(
-	group: { offers: readonly Offer[]; sheets: readonly CutSheet[] },
-	known: {
-		cost: number;
-		bound: number;
-		proven: boolean;
-		how: string;
-	}
-): Phrase {
-	const costs = costsOf(group.offers);
+function proofOf(offers: readonly Offer[], known: Known): Phrase {
+	const costs = costsOf(offers);
 	const alike = costs.every((c) => c <= 1);
 	if (known.cost === 0) return phrase('Nothing to buy: what is there is enough');
 	if (!known.proven) {

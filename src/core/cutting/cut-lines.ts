@@ -1,6 +1,6 @@
 import { blanksOf, layBlank } from './blanks';
 import type { CutSheet } from './cut-sheet';
-import { costsOf, proofOf, type CutGroup } from './cut-group';
+import { costsOf, cutAs, type CutGroup } from './cut-group';
 import type { PieceGroup } from './groups';
 import { fewestLines, type LineAnswer } from './lines/fewest-lines';
 import type { LineProblem } from './lines/line-problem';
@@ -98,16 +98,7 @@ export function cutLines(
 		// A board gives two lanes: half as many boards as lanes, rounded up.
 		const bound = Math.min(cost, abreast === 1 ? answer.bound : Math.ceil(answer.bound / 2 - 1e-9));
 		const proven = cost <= bound + 1e-9;
-		return {
-			...group,
-			pieces: [...fit],
-			sheets,
-			buy: sheets.filter((s) => group.offers[s.offer]?.owned === null).length,
-			bound,
-			proven,
-			proof: proofOf({ ...group, sheets }, { cost, bound, proven, how: answer.how }),
-			unfit: []
-		};
+		return cutAs({ ...group, pieces: [...fit] }, sheets, { cost, bound, proven, how: answer.how });
 	};
 	const { solve, secondsLeft, random } = work;
 	return done(fewestLines(problem, { solve, secondsLeft, random, onBetter: (a) => onBetter(done(a)) }));

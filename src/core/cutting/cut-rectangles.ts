@@ -1,5 +1,5 @@
 import { layBlank, type Blank } from './blanks';
-import { costsOf, proofOf, type CutGroup } from './cut-group';
+import { costsOf, cutAs, type CutGroup } from './cut-group';
 import { cutBlanks } from './cut-lines';
 import type { CutSheet } from './cut-sheet';
 import type { PieceGroup } from './groups';
@@ -76,16 +76,7 @@ export function cutRectangles(
 	const done = (answer: SheetAnswer): CutGroup => {
 		const sheets = layRectangles(answer.packing.sheets, items, group.offers, kerf);
 		const { bound, proven, how, packing } = answer;
-		return {
-			...group,
-			pieces: [...fit],
-			sheets,
-			buy: sheets.filter((s) => group.offers[s.offer]?.owned === null).length,
-			bound,
-			proven,
-			proof: proofOf({ ...group, sheets }, { cost: packing.cost, bound, proven, how }),
-			unfit: []
-		};
+		return cutAs({ ...group, pieces: [...fit] }, sheets, { cost: packing.cost, bound, proven, how });
 	};
 	const bounding = cleats.length > 0 ? relaxed(problem, flats, cleats) : problem;
 	const { solve, secondsLeft, random } = work;
