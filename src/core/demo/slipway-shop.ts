@@ -6,6 +6,7 @@ import type { Thing } from '../things/types';
 import { findKind, typicalThing } from '../things/typical/find';
 import { firstSet } from '../patterns/first-set';
 import type { Pattern } from '../patterns/pattern';
+import { slipwayPrices } from './slipway-prices';
 import { smallThings } from './slipway-small-things';
 import type { Tool } from '../tools/tool';
 
@@ -275,11 +276,12 @@ export function slipwayShop(): Shop {
 	return structuredClone({
 		format: 'kammer-shop',
 		version: 1,
-		settings: { id: 'settings', name: 'Slipway workshop', keepLength: 300, keepWidth: 60 },
+		settings: { id: 'settings', name: 'Slipway workshop', keepLength: 300, keepWidth: 60, currency: 'EUR', tax: 20 },
 		things: [...things, ...smallThings],
 		boards,
 		consumables,
 		tools,
-		patterns
+		patterns,
+		prices: slipwayPrices
 	} satisfies Shop);
 }

@@ -37,6 +37,8 @@ export interface TextField extends Common<string> {
 	max: number;
 	/** It may not be empty. */
 	needed?: boolean;
+	/** It is a day of the calendar, as 2026-11-28. */
+	day?: boolean;
 }
 /** What others name this by. */
 export interface IdField extends Common<string> {

@@ -1,4 +1,5 @@
 import { array, type Schema } from 'yup';
+import { DAY_WORDS, isDay } from './day';
 import type { Field, Fields } from './field';
 import { exact, flag, identifier, list, oneOf, oneOfOr, text, unionOf, whole, within } from './yup';
 
@@ -13,7 +14,7 @@ export function unitOf(field: Field): string {
 function bare(f: Field): Schema {
 	switch (f.kind) {
 		case 'text':
-			return text(f.max, f.needed);
+			return f.day ? text(f.max).test('day', DAY_WORDS, (v) => v === undefined || isDay(v)) : text(f.max, f.needed);
 		case 'id':
 			return identifier();
 		case 'choice': {

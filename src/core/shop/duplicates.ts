@@ -1,19 +1,27 @@
 import { nameKey } from '../things/alike';
 import type { Board } from '../lumber/board';
 import type { Consumable } from '../consumables/consumable';
+import type { Price } from '../prices/price';
 import type { Thing } from '../things/types';
 import { itemChange, type Change } from './changes';
 import { SHOP_LISTS, type Shop, type ShopList } from './types';
 
-export type TableRow = Thing | Board | Consumable;
-export type TableListName = 'things' | 'boards' | 'consumables';
+export type TableRow = Thing | Board | Consumable | Price;
+export type TableListName = 'things' | 'boards' | 'consumables' | 'prices';
 
-/** What makes two lines the same: the words of name and group; of boards, their wood and section too. */
+/**
+ * What makes two lines the same: the words of name and group; of boards, their wood and section too; of prices, what is
+ * sold where, in which size and pack.
+ */
 function sameKey(item: TableRow): string {
 	if ('form' in item)
 		return [item.form, item.material, nameKey(item.name), item.thickness, item.width, item.shortest, item.longest].join(
 			'|'
 		);
+	if ('sold' in item) {
+		const { sold, material, name, thickness, width, length, pack, store } = item;
+		return [sold, material, nameKey(name), thickness, width, length, pack, nameKey(store)].join('|');
+	}
 	return `${nameKey(item.name)}|${nameKey(item.group)}`;
 }
 
@@ -41,6 +49,13 @@ export function joinShops(now: Shop, other: Shop): Shop {
 	return { ...now, ...(Object.fromEntries(joined) as Pick<Shop, ShopList>) };
 }
 
+/** The same line twice: of what is counted there is more; of prices the one that came last holds. */
+function merged<T extends TableRow>(there: T, came: T): T {
+	return 'count' in there && 'count' in came
+		? { ...there, count: there.count + came.count }
+		: { ...came, id: there.id };
+}
+
 /** The changes that bring items in; with `merge`, the same line grows in count instead of standing there twice. */
 export function bringIn<T extends TableRow>(
 	list: TableListName,
@@ -56,7 +71,7 @@ export function bringIn<T extends TableRow>(
 		const key = sameKey(i);
 		const there = next.get(key);
 		if (!was.has(key)) was.set(key, there ?? null);
-		next.set(key, there ? { ...there, count: there.count + i.count } : i);
+		next.set(key, there ? merged(there, i) : i);
 	}
 	return [...was].map(([key, before]) => {
 		return itemChange(list, before, next.get(key) ?? null);

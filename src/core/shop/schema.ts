@@ -4,6 +4,7 @@ import { CONSUMABLE_COLUMNS } from '../consumables/consumable';
 import { orAbsent } from '../form/field';
 import { schemaOf } from '../form/schema-of';
 import { exact, identifier, list, oneOf, text, within } from '../form/yup';
+import { PRICE_COLUMNS } from '../prices/price';
 import { patternSchema } from '../patterns/pattern';
 import { MOST_PATTERNS } from '../patterns/read';
 import type { Column } from '../table/column';
@@ -17,7 +18,8 @@ export const SHOP_LIMITS: Record<ShopList, number> = {
 	boards: 5_000,
 	consumables: 5_000,
 	tools: 500,
-	patterns: MOST_PATTERNS
+	patterns: MOST_PATTERNS,
+	prices: 5_000
 };
 
 /** Columns of `dims.bar` and the like become one object; there, what is not measured is left out. */
@@ -64,14 +66,17 @@ export const ITEM_SCHEMAS: Record<ShopList, Schema> = {
 		limits: limitsSchema as unknown as Schema,
 		notes: text(400)
 	}),
-	patterns: patternSchema
+	patterns: patternSchema,
+	prices: exact(fieldsOf(PRICE_COLUMNS))
 };
 
 export const settingsSchema = exact({
 	id: oneOf(['settings'] as const),
 	name: text(120, true),
 	keepLength: within(0, 12_000),
-	keepWidth: within(0, 3_000)
+	keepWidth: within(0, 3_000),
+	currency: text(6).optional(),
+	tax: within(0, 100, '%').optional()
 });
 
 const all = (name: ShopList) => list(ITEM_SCHEMAS[name], SHOP_LIMITS[name]);
@@ -85,5 +90,6 @@ export const shopSchema = exact({
 	boards: all('boards'),
 	consumables: all('consumables'),
 	tools: all('tools'),
-	patterns: all('patterns')
+	patterns: all('patterns'),
+	prices: all('prices')
 });

@@ -1,5 +1,6 @@
 import type { Consumable } from '../consumables/consumable';
 import type { Board } from '../lumber/board';
+import type { Price } from '../prices/price';
 import type { Thing } from '../things/types';
 import type { Pattern } from '../patterns/pattern';
 import type { Tool } from '../tools/tool';
@@ -18,6 +19,8 @@ export interface Shop {
 	tools: Tool[];
 	/** Holders kept to be made again. */
 	patterns: Pattern[];
+	/** What stores ask for what is bought. */
+	prices: Price[];
 }
 
 export interface ShopSettings {
@@ -26,6 +29,9 @@ export interface ShopSettings {
 	/** An offcut shorter or narrower than this is not kept. */
 	keepLength: Millimetres;
 	keepWidth: Millimetres;
+	/** What money is called, and what is put on prices without tax, %. Absent: not said, and none. */
+	currency?: string;
+	tax?: number;
 }
 
 export interface ShopLists {
@@ -34,9 +40,10 @@ export interface ShopLists {
 	consumables: Consumable;
 	tools: Tool;
 	patterns: Pattern;
+	prices: Price;
 }
 export type ShopList = keyof ShopLists;
-export const SHOP_LISTS: readonly ShopList[] = ['things', 'boards', 'consumables', 'tools', 'patterns'];
+export const SHOP_LISTS: readonly ShopList[] = ['things', 'boards', 'consumables', 'tools', 'patterns', 'prices'];
 
 /** The shop that walls belong to unless they say another. */
 export const MAIN_SHOP = 'main';
@@ -51,7 +58,8 @@ export function emptyShop(name: string): Shop {
 		boards: [],
 		consumables: [],
 		tools: [],
-		patterns: []
+		patterns: [],
+		prices: []
 	};
 }
 

@@ -1,8 +1,10 @@
+import { DAY_WORDS, isDay } from '../form/day';
 import { fail, ok, type Result } from '../result';
 import { formatLength } from '../units/format-length';
 import { formatQuantity } from '../units/format-quantity';
 import { parseLength, type LengthUnit } from '../units/parse-length';
 import { parseMass } from '../units/parse-mass';
+import { capital } from '../words';
 import { isOptional, type CellValue, type Column } from './column';
 
 const YES = /^(y|yes|true|x|✓|✔|1|ja|oui|si|sí)$/i;
@@ -74,6 +76,7 @@ export function readCell(raw: string, column: Column, bare: Bare, unit: LengthUn
 	switch (column.kind) {
 		case 'text':
 			if (column.needed && text === '') return fail('Must not be empty');
+			if (column.day && !isDay(text)) return fail(capital(DAY_WORDS));
 			return text.length > column.max ? fail(`Must be at most ${column.max} characters`) : ok(text);
 		case 'length': {
 			const got = readLength(text, bare.length);

@@ -1,5 +1,6 @@
 import { BOARD_COLUMNS, newBoard } from '$core/lumber/board';
 import { CONSUMABLE_COLUMNS, newConsumable } from '$core/consumables/consumable';
+import { newPrice, PRICE_COLUMNS } from '$core/prices/price';
 import type { TableListName, TableRow } from '$core/shop/duplicates';
 import type { Column } from '$core/table/column';
 import { THING_COLUMNS } from '$core/things/columns';
@@ -12,5 +13,6 @@ export const CSV_LISTS: Record<
 > = {
 	things: { columns: THING_COLUMNS, fresh: (id) => newThing(id, ''), needs: 'name' },
 	boards: { columns: BOARD_COLUMNS, fresh: (id, inch) => newBoard(id, 'board', inch), needs: 'thickness' },
-	consumables: { columns: CONSUMABLE_COLUMNS, fresh: (id) => newConsumable(id, ''), needs: 'name' }
+	consumables: { columns: CONSUMABLE_COLUMNS, fresh: (id) => newConsumable(id, ''), needs: 'name' },
+	prices: { columns: PRICE_COLUMNS, fresh: (id) => newPrice(id, 'part'), needs: 'price' }
 };

@@ -1,5 +1,6 @@
 import { BOARD_COLUMNS, BOARD_COMPUTED, boardFigures, type Board } from '$core/lumber/board';
 import { CONSUMABLE_COLUMNS, CONSUMABLE_COMPUTED, supply, type Consumable } from '$core/consumables/consumable';
+import { eachOf, PRICE_COLUMNS, PRICE_COMPUTED, type Price } from '$core/prices/price';
 import { PLAIN_VIEW, viewOf, type Line, type View } from '$core/table/view';
 import { cellOf, type CellValue, type Column } from '$core/table/column';
 import { THING_COLUMNS, USUAL_THING_COLUMNS } from '$core/things/columns';
@@ -9,14 +10,15 @@ import type { OpenShop } from './open-shop.svelte';
 import { recall, store } from './preferences.svelte';
 
 /** Lists that are tables. Tools are ticked off instead. */
-export type TableList = 'things' | 'boards' | 'consumables';
+export type TableList = 'things' | 'boards' | 'consumables' | 'prices';
 export type DeskTab = TableList | 'tools' | 'files';
-export type TableItem = Thing | Board | Consumable;
+export type TableItem = Thing | Board | Consumable | Price;
 
 export const LIST_WORDS: Record<TableList, string> = {
 	things: 'Things',
 	boards: 'Lumber and sheets',
-	consumables: 'Consumables'
+	consumables: 'Consumables',
+	prices: 'Prices'
 };
 
 interface TableSpec {
@@ -59,6 +61,25 @@ export const TABLES: Record<TableList, TableSpec> = {
 		computed: CONSUMABLE_COMPUTED,
 		usual: ['name', 'group', 'count', 'unit', 'low', 'enough', 'stands', 'buy', 'where'],
 		groups: ['group', 'where', 'stands']
+	},
+	prices: {
+		columns: PRICE_COLUMNS,
+		computed: PRICE_COMPUTED,
+		usual: [
+			'name',
+			'sold',
+			'material',
+			'thickness',
+			'width',
+			'length',
+			'pack',
+			'per',
+			'price',
+			'each',
+			'store',
+			'date'
+		],
+		groups: ['sold', 'store', 'material', 'date']
 	}
 };
 
@@ -71,9 +92,18 @@ const consumableComputed: Record<string, (c: Consumable) => CellValue> = {
 	buy: (c) => supply(c).buy
 };
 
+/** To a hundredth of a cent: a screw costs little. */
+const rounded = (money: number | null) => money && Math.round(money * 1e4) / 1e4;
+
 /** The figures of a list that are worked out; each list asks only those of its own items. */
 function computedOf(list: TableList, shop: OpenShop): Record<string, (item: TableItem) => CellValue> {
-	const of = { things: thingComputed(shop.placed), boards: boardComputed, consumables: consumableComputed };
+	const tax = shop.shop.settings.tax ?? 0;
+	const of = {
+		things: thingComputed(shop.placed),
+		boards: boardComputed,
+		consumables: consumableComputed,
+		prices: { each: (p: Price) => rounded(eachOf(p, tax)) }
+	};
 	return of[list] as Record<string, (item: TableItem) => CellValue>;
 }
 
@@ -88,11 +118,17 @@ export class StockDesk {
 	tab = $state<DeskTab>('things');
 	/** The list that is shown, or was last. */
 	list = $derived<TableList>(this.tab === 'tools' || this.tab === 'files' ? 'things' : this.tab);
-	#views = $state.raw<Record<TableList, View>>({ things: PLAIN_VIEW, boards: PLAIN_VIEW, consumables: PLAIN_VIEW });
+	#views = $state.raw<Record<TableList, View>>({
+		things: PLAIN_VIEW,
+		boards: PLAIN_VIEW,
+		consumables: PLAIN_VIEW,
+		prices: PLAIN_VIEW
+	});
 	#columns = $state.raw<Record<TableList, readonly string[]>>({
 		things: recallColumns('things'),
 		boards: recallColumns('boards'),
-		consumables: recallColumns('consumables')
+		consumables: recallColumns('consumables'),
+		prices: recallColumns('prices')
 	});
 	/** Ids of what is picked, in the shown list. */
 	picked = $state.raw<ReadonlySet<string>>(new Set());

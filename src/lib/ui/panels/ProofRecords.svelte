@@ -1,12 +1,14 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
 	import { lastTest } from '$core/checks/tested';
+	import { isDay } from '$core/form/day';
 	import type { Holder, ProofTest } from '$core/plan/types';
 	import { fail, ok } from '$core/result';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { fieldCommit } from '$lib/state/commit';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
+	import { today } from '$lib/state/today';
 	import ChoiceField from './ChoiceField.svelte';
 	import Field from './Field.svelte';
 	import MassField from './MassField.svelte';
@@ -25,13 +27,12 @@
 		{ value: 'held' as const, name: 'It held' },
 		{ value: 'gave' as const, name: 'Something gave' }
 	];
-	const DAY = /^\d{4}-\d\d-\d\d$/;
 	const readDay = (text: string) => {
 		const day = text.trim();
-		return DAY.test(day) && !Number.isNaN(Date.parse(day)) ? ok(day) : fail('A day as year-month-day: 2026-11-27');
+		return day !== '' && isDay(day) ? ok(day) : fail('A day as year-month-day: 2026-11-27');
 	};
 
-	let day = $state(new Date().toLocaleDateString('sv'));
+	let day = $state(today());
 	let load = $state<number | null>(null);
 	let end = $state<'held' | 'gave'>('held');
 	let note = $state('');

@@ -2,27 +2,33 @@
 	import { Button } from 'flowbite-svelte';
 	import { boardFigures, boardName, settleLengths, worthKeeping, type Board } from '$core/lumber/board';
 	import { supply, type Consumable } from '$core/consumables/consumable';
+	import { eachOf, priceName, type Price } from '$core/prices/price';
+	import { sayMoney } from '$core/prices/money';
 	import { cellOf, withCell, type CellValue, type Column } from '$core/table/column';
 	import { formatQuantity } from '$core/units/format-quantity';
 	import { sayPhrase } from '$core/units/phrase';
 	import { sayProblem } from '$lib/state/commit';
 	import { newId } from '$lib/state/new-id';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { TABLES, type StockDesk } from '$lib/state/stock-desk.svelte';
+	import { TABLES, type StockDesk, type TableList } from '$lib/state/stock-desk.svelte';
 	import ColumnField from './ColumnField.svelte';
 
-	/** Boards, sheets or consumables that are picked: one or several at once. */
-	let { desk, items }: { desk: StockDesk; items: readonly (Board | Consumable)[] } = $props();
+	/** Boards, sheets, consumables or prices that are picked: one or several at once. */
+	let { desk, items }: { desk: StockDesk; items: readonly (Board | Consumable | Price)[] } = $props();
 
 	const unit = $derived(preferences.unit);
-	const list = $derived(desk.list as 'boards' | 'consumables');
+	const list = $derived(desk.list as Exclude<TableList, 'things'>);
 	const one = $derived(items.length === 1 ? items[0] : null);
 	const board = $derived(one && 'form' in one ? one : null);
 	const consumable = $derived(one && 'low' in one ? one : null);
-	const word = $derived(list === 'boards' ? 'lines of boards' : 'consumables');
+	const price = $derived(one && 'sold' in one ? one : null);
+	const settings = $derived(desk.shop.shop.settings);
+	const each = $derived(price && eachOf(price, settings.tax ?? 0));
+	const WORDS = { boards: 'lines of boards', consumables: 'consumables', prices: 'prices' };
+	const word = $derived(WORDS[list]);
 
 	function set(c: Column, value: CellValue): string | undefined {
-		const to = (i: Board | Consumable) => {
+		const to = (i: Board | Consumable | Price) => {
 			const next = withCell(i, c, value);
 			return 'form' in next && (c.key === 'shortest' || c.key === 'longest') ? settleLengths(next, c.key) : next;
 		};
@@ -52,7 +58,9 @@
 		desk.pick([]);
 	}
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
-	const title = $derived((board && boardName(board)) ?? consumable?.name ?? `${items.length} ${word}`);
+	const title = $derived(
+		(board && boardName(board)) ?? (price && priceName(price)) ?? consumable?.name ?? `${items.length} ${word}`
+	);
 	const STANDS = { out: 'Out', low: 'Low', plenty: 'More than enough', enough: 'Enough' };
 </script>
 
@@ -80,6 +88,12 @@
 	{@const s = supply(consumable)}
 	<p class="about">
 		{STANDS[s.stands]}{s.buy ? `: buy ${s.buy}` : ''}.
+	</p>
+{:else if price}
+	<p class="figure sum">
+		<span>one, tax in it</span>
+		<span>{price.price === null ? 'not asked yet' : ''}{price.price === 0 ? 'a price of 0 is none' : ''}</span>
+		<b>{each === null ? '?' : sayMoney(each, settings.currency ?? '')}</b>
 	</p>
 {:else}
 	<p class="about">What you change is changed in all of them, as one step.</p>

@@ -21,7 +21,8 @@
 		things:
 			'Nothing yet. Type the first line above, such as "6 bar clamps 600 mm", start from a typical kind, or bring in a file.',
 		boards: 'No boards or sheets yet.',
-		consumables: 'Nothing that is used up yet.'
+		consumables: 'Nothing that is used up yet.',
+		prices: 'No prices yet. Cut and buy asks for those it needs, or bring in a file.'
 	};
 	/** What was typed for one list stays while another is shown. */
 	const things = $derived(new ThingsEntry(desk));

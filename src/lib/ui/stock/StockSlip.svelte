@@ -2,6 +2,7 @@
 	import type { Thing } from '$core/things/types';
 	import type { Board } from '$core/lumber/board';
 	import type { Consumable } from '$core/consumables/consumable';
+	import type { Price } from '$core/prices/price';
 	import type { Label } from '$exchange/labels/label';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import type { StockDesk } from '$lib/state/stock-desk.svelte';
@@ -49,7 +50,7 @@
 	<LabelsSection {labels} />
 {:else}
 	{#key desk.picked}
-		<ItemPanel {desk} items={picked as (Board | Consumable)[]} />
+		<ItemPanel {desk} items={picked as (Board | Consumable | Price)[]} />
 		<MeasureSection usual={{ mass: null, length: null }} />
 	{/key}
 {/if}

@@ -11,6 +11,7 @@
 	import LengthField from '../panels/LengthField.svelte';
 	import Section from '../panels/Section.svelte';
 	import TextField from '../panels/TextField.svelte';
+	import PriceSummary from './prices/PriceSummary.svelte';
 	import GroupWeights from './GroupWeights.svelte';
 
 	/** What the stock-take comes to, while nothing is picked. */
@@ -78,6 +79,8 @@
 				>
 			</li>{/each}
 	</ul>
+{:else if desk.list === 'prices'}
+	<PriceSummary {desk} />
 {:else}
 	<p class="about">
 		{#if shop.shop.things.length === 0}Empty every drawer, group like with like, count, and measure the one dimension

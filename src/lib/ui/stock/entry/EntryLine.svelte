@@ -6,6 +6,7 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import type { StockDesk } from '$lib/state/stock-desk.svelte';
 	import ConsumableLine from './ConsumableLine.svelte';
+	import PriceLine from './PriceLine.svelte';
 	import type { ThingsEntry } from './things-entry.svelte';
 	import ThingsLine from './ThingsLine.svelte';
 
@@ -34,6 +35,8 @@
 		<ThingsLine entry={things} />
 	{:else if desk.list === 'consumables'}
 		<ConsumableLine {desk} bind:text={consumable} />
+	{:else if desk.list === 'prices'}
+		<PriceLine {desk} />
 	{:else}
 		<Button size="sm" onclick={() => addBoard('board')}>Add boards</Button>
 		<Button size="sm" onclick={() => addBoard('sheet')}>Add sheets</Button>

@@ -136,7 +136,9 @@
 					>{/if}
 				{#if doubles > 0}<label
 						><input type="checkbox" bind:checked={merge} /> Merge duplicates: {doubles}
-						{doubles === 1 ? 'line is' : 'lines are'} here already or twice in the file; add to the count</label
+						{doubles === 1 ? 'line is' : 'lines are'} here already or twice in the file; {list === 'prices'
+							? 'the price of the file holds'
+							: 'add to the count'}</label
 					>{/if}
 				<Button disabled={taken.length === 0} onclick={accept}
 					>Take {taken.length} {taken.length === 1 ? 'line' : 'lines'}</Button
@@ -163,7 +165,8 @@
 		{#if incoming}
 			<p>
 				{incoming.name}: {incoming.shop.settings.name}, {incoming.shop.things.length} things, {incoming.shop.boards
-					.length} lines of boards, {incoming.shop.consumables.length} consumables, {incoming.shop.tools.length} tools.
+					.length} lines of boards, {incoming.shop.consumables.length} consumables, {incoming.shop.tools.length} tools, {incoming
+					.shop.prices.length} prices.
 			</p>
 			<div class="accept">
 				<Button onclick={() => takeJson('besides')}>Add to what is here</Button>
