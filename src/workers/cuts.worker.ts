@@ -13,6 +13,7 @@ self.onmessage = async ({ data }: MessageEvent<CutRequest>) => {
 		const plan = cutPlan(data.plan, {
 			solve,
 			boards: data.boards,
+			buying: data.buying,
 			secondsLeft: () => (end - performance.now()) / 1000,
 			onProgress: (progress) => post({ kind: 'progress', progress })
 		});

@@ -5,6 +5,7 @@ import type { Decoded } from '$exchange/table-csv/decode';
 import type { ReadOptions, TableRead } from '$exchange/table-csv/read';
 import type { CutPlan, CutProgress } from '$core/cutting/cut-plan';
 import type { Board } from '$core/lumber/board';
+import type { Buying } from '$core/prices/ware';
 import type { Plan } from '$core/plan/types';
 
 /** What a page asks of the cutting worker. Stopping it is ending the worker: the best so far has been posted. */
@@ -12,6 +13,8 @@ export interface CutRequest {
 	plan: Plan;
 	/** What the shop has. */
 	boards: readonly Board[];
+	/** What can be bought at which price, and where. */
+	buying: Buying;
 	seconds: number;
 	/** Where the solver's WebAssembly is served. */
 	wasm: string;

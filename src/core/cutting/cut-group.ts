@@ -1,6 +1,9 @@
 import type { Millimetres } from '../units/quantity';
 import { count, mm, phrase, type Phrase } from '../units/phrase';
+import { sayMoney } from '../prices/money';
+import { asMoney, type Counted } from './aim';
 import type { CutSheet } from './cut-sheet';
+import { fitsOffer, NEAR, widthOf } from './fits';
 import type { PieceGroup } from './groups';
 import type { Offer } from './offers';
 import type { Form, Piece } from './pieces';
@@ -10,6 +13,8 @@ export interface CutGroup extends PieceGroup {
 	sheets: CutSheet[];
 	/** How many are bought. */
 	buy: number;
+	/** What it costs in what is to be least. */
+	cost: number;
 	/** No plan buys fewer. */
 	bound: number;
 	proven: boolean;
@@ -19,27 +24,8 @@ export interface CutGroup extends PieceGroup {
 	unfit: { piece: Piece; why: Phrase }[];
 }
 
-/** What a form takes across its stock; null of what is round. */
-export function widthOf(form: Form): Millimetres | null {
-	if (form.kind === 'flat') return form.width;
-	return form.kind === 'cleat' ? form.blank : null;
-}
-
-/** Sizes that differ by less are the same: sums of lengths are not exact. */
-const NEAR = 1e-6;
-
-const hasRoom = (offer: Offer, length: Millimetres, width: Millimetres | null): boolean =>
-	length <= offer.length + NEAR && (width === null || width <= offer.width + 0.01);
-
-/** Can this piece be cut from this, one way round or the other? */
-export function fitsOffer({ length, form }: Piece, offer: Offer): boolean {
-	const width = widthOf(form);
-	if (hasRoom(offer, length, width)) return true;
-	return form.kind === 'flat' && form.turn && hasRoom(offer, form.width, length);
-}
-
 /** Less than this is no piece of wood, mm. */
-const LEAST = 1;
+const SLIVER = 1;
 
 /** How wide a piece is once it is cut; null of what is as wide as its stock. */
 function widthCut(form: Form, kerf: Millimetres): Millimetres | null {
@@ -47,7 +33,7 @@ function widthCut(form: Form, kerf: Millimetres): Millimetres | null {
 }
 
 const tooSmall = ({ length, form }: Piece, kerf: Millimetres): boolean =>
-	length < LEAST || (widthCut(form, kerf) ?? LEAST) < LEAST;
+	length < SLIVER || (widthCut(form, kerf) ?? SLIVER) < SLIVER;
 
 /** Why a piece fits nothing there is. */
 function whyUnfit(piece: Piece, offers: readonly Offer[], kerf: Millimetres): Phrase {
@@ -74,60 +60,58 @@ export function sortOut({ pieces, offers }: PieceGroup, kerf: Millimetres): { fi
 	return { fit, unfit };
 }
 
-/**
- * What is to be least: how many are bought, where they are all alike; else how much wood. What is owned costs nothing.
- * @returns a cost for each offer, whole numbers
- */
-export function costsOf(offers: readonly Offer[]): number[] {
-	const bought = offers.filter((o) => o.owned === null);
-	const [first] = bought;
-	const alike = bought.every((o) => o.length === first?.length && o.width === first.width);
-	return offers.map((o) => {
-		if (o.owned) return 0;
-		return alike ? 1 : Math.round((o.length * o.width) / 1e4);
-	});
-}
-
 /** What is known of a plan's cost, and how. */
 interface Known {
 	cost: number;
 	bound: number;
 	proven: boolean;
 	how: string;
+	counted: Counted;
+	/** What money is called. */
+	currency: string;
 }
 
 /** A group as it is cut, with what is known of it. */
 export function cutAs(group: PieceGroup, sheets: CutSheet[], known: Known): CutGroup {
 	const buy = sheets.filter((s) => group.offers[s.offer]?.owned === null).length;
-	const { bound, proven } = known;
-	return { ...group, sheets, buy, bound, proven, proof: proofOf(group.offers, known), unfit: [] };
+	const { cost, bound, proven } = known;
+	return { ...group, sheets, buy, cost, bound, proven, proof: proofOf(known), unfit: [] };
 }
 
-/** How the number to buy is known, in words. */
-function proofOf(offers: readonly Offer[], known: Known): Phrase {
-	const costs = costsOf(offers);
-	const alike = costs.every((c) => c <= 1);
-	if (known.cost === 0) return phrase('Nothing to buy: what is there is enough');
-	if (!known.proven) {
-		return alike
-			? phrase('Not proven: {n} found; no plan buys fewer than {low}', {
-					n: count(known.cost),
-					low: count(known.bound)
-				})
-			: phrase('Not proven: no plan needs less than {share} of this wood', {
-					share: `${Math.floor((100 * known.bound) / known.cost)} %`
-				});
+const LEAST: Record<Counted, string> = { number: 'Fewest', money: 'Least money', wood: 'Least wood' };
+
+/** How far a plan that is not proven may be from the best. */
+function unproven({ cost, bound, counted, currency }: Known): Phrase {
+	switch (counted) {
+		case 'number':
+			return phrase('Not proven: {n} found; no plan buys fewer than {low}', { n: count(cost), low: count(bound) });
+		case 'money':
+			return phrase('Not proven: {n} found; no plan costs less than {low}', {
+				n: sayMoney(asMoney(cost), currency),
+				low: sayMoney(asMoney(bound), currency)
+			});
+		case 'wood':
+			return phrase('Not proven: no plan needs less than {share} of this wood', {
+				share: `${Math.floor((100 * bound) / cost)} %`
+			});
 	}
-	if (alike && known.cost === 1) return phrase('One is enough');
-	const fewest = alike ? 'Fewest' : 'Least wood';
+}
+
+/** How what is bought is known, in words. */
+function proofOf(known: Known): Phrase {
+	const { counted } = known;
+	if (known.cost === 0) return phrase('Nothing to buy: what is there is enough');
+	if (!known.proven) return unproven(known);
+	if (counted === 'number' && known.cost === 1) return phrase('One is enough');
+	const least = LEAST[counted];
 	switch (known.how) {
 		case 'length':
-			return phrase(`${fewest}: with the saw cuts between them the pieces are too long for less`);
+			return phrase(`${least}: with the saw cuts between them the pieces are too long for less`);
 		case 'area':
-			return phrase(`${fewest}: with the saw cuts between them the pieces cover more than less would`);
+			return phrase(`${least}: with the saw cuts between them the pieces cover more than less would`);
 		case 'integer programme':
-			return phrase(`${fewest}: every way to cut them was compared`);
+			return phrase(`${least}: every way to cut them was compared`);
 		default:
-			return phrase(`${fewest}: no mix of cuts, even in parts, needs less`);
+			return phrase(`${least}: no mix of cuts, even in parts, needs less`);
 	}
 }

@@ -1,10 +1,13 @@
 import { blanksOf, layBlank } from './blanks';
 import type { CutSheet } from './cut-sheet';
-import { costsOf, cutAs, type CutGroup } from './cut-group';
+import { costsOf } from './aim';
+import { cutAs, type CutGroup } from './cut-group';
 import type { PieceGroup } from './groups';
 import { fewestLines, type LineAnswer } from './lines/fewest-lines';
-import type { LineProblem } from './lines/line-problem';
+import { longestRest } from './large-rest';
+import type { Line, LineProblem } from './lines/line-problem';
 import type { Piece } from './pieces';
+import { smallestOffer } from './smaller-stock';
 import type { Working } from './working';
 
 /** Pieces by length, in hundredths of a millimetre: what differs by less is cut at the same stop. */
@@ -61,9 +64,12 @@ function layCleats(
 }
 
 /** Lanes of a problem as the pieces themselves. */
-function takePieces(answer: LineAnswer, lengths: readonly { pieces: Piece[] }[]): { stock: number; pieces: Piece[] }[] {
+function takePieces(
+	lines: readonly Line[],
+	lengths: readonly { pieces: Piece[] }[]
+): { stock: number; pieces: Piece[] }[] {
 	const left = lengths.map((l) => [...l.pieces]);
-	return answer.lines.map(({ stock, items }) => ({
+	return lines.map(({ stock, items }) => ({
 		stock,
 		pieces: items.map((i) => (left[i] as Piece[]).shift() as Piece)
 	}));
@@ -77,16 +83,24 @@ export function cutLines(
 	onBetter: (g: CutGroup) => void
 ): CutGroup {
 	const abreast = fit[0]?.form.kind === 'cleat' ? 2 : 1;
-	const { kerf } = work;
+	const { kerf, currency } = work;
 	const lengths = byLength(fit);
-	const costs = costsOf(group.offers);
+	const { each: costs, counted } = costsOf(group.offers, work.aim);
 	const problem: LineProblem = {
 		items: lengths.map(({ length, pieces }) => ({ length, count: pieces.length })),
 		stocks: group.offers.map((o, i) => ({ length: o.length, cost: costs[i] as number, count: o.count * abreast })),
 		kerf
 	};
-	const done = (answer: LineAnswer): CutGroup => {
-		const lanes = takePieces(answer, lengths);
+	/** One lane by itself may do with a shorter board; two abreast are of one. */
+	const smallestOf = (lines: readonly Line[]): Line[] =>
+		lines.map(({ stock, items }) => {
+			if (abreast > 1) return { stock, items };
+			const length = items.reduce((sum, i) => sum + (lengths[i]?.length ?? 0) + kerf, -kerf);
+			const width = group.offers[stock]?.width ?? 0;
+			return { stock: smallestOffer(group.offers, costs, stock, { length, width }), items };
+		});
+	const done = (answer: LineAnswer, lines: readonly Line[] = answer.lines): CutGroup => {
+		const lanes = takePieces(smallestOf(lines), lengths);
 		const sheets = group.offers.flatMap((offer, stock) => {
 			const mine = lanes.filter((l) => l.stock === stock).map((l) => l.pieces);
 			if (abreast === 1) return mine.map((pieces) => layLine(pieces, offer, kerf, stock));
@@ -98,10 +112,12 @@ export function cutLines(
 		// A board gives two lanes: half as many boards as lanes, rounded up.
 		const bound = Math.min(cost, abreast === 1 ? answer.bound : Math.ceil(answer.bound / 2 - 1e-9));
 		const proven = cost <= bound + 1e-9;
-		return cutAs({ ...group, pieces: [...fit] }, sheets, { cost, bound, proven, how: answer.how });
+		return cutAs({ ...group, pieces: [...fit] }, sheets, { cost, bound, proven, how: answer.how, counted, currency });
 	};
 	const { solve, secondsLeft, random } = work;
-	return done(fewestLines(problem, { solve, secondsLeft, random, onBetter: (a) => onBetter(done(a)) }));
+	const answer = fewestLines(problem, { solve, secondsLeft, random, onBetter: (a) => onBetter(done(a)) });
+	const longer = work.aim === 'offcuts' ? longestRest(problem, answer.lines, abreast, work) : null;
+	return done(answer, longer ?? answer.lines);
 }
 
 /** Blanks for the cleats of a sheet: as few lanes as there can be, two and two, cut apart where that loses nothing. */
@@ -120,7 +136,7 @@ export function cutBlanks(cleats: readonly Piece[], longest: number, work: Worki
 		const stocks = [{ length: longest, cost: 1, count: Infinity }];
 		const answer = fewestLines({ items, stocks, kerf: work.kerf }, work);
 		return blanksOf(
-			takePieces(answer, lengths).map((l) => l.pieces),
+			takePieces(answer.lines, lengths).map((l) => l.pieces),
 			form.blank,
 			form.bevel,
 			work.kerf

@@ -4,7 +4,10 @@ import { seeded } from '../seeded';
 import type { Millimetres } from '../units/quantity';
 import { phrase } from '../units/phrase';
 import { sortCut } from './already-cut';
-import { sortOut, widthOf, type CutGroup } from './cut-group';
+import { USUAL_AIM } from './aim';
+import { sortOut, type CutGroup } from './cut-group';
+import { widthOf } from './fits';
+import { NO_PRICES, type Buying } from '../prices/ware';
 import { cutLines } from './cut-lines';
 import { cutRectangles } from './cut-rectangles';
 import { groupPieces, type PieceGroup } from './groups';
@@ -34,11 +37,14 @@ export interface CutOptions {
 	secondsLeft: () => number;
 	/** What the shop has: it is cut first. */
 	boards?: readonly Board[];
+	/** What can be bought at which price, and where. */
+	buying?: Buying;
 	onProgress?: (progress: CutProgress) => void;
 }
 
-/** Longest that one kind of board or sheet is worked on, seconds. */
+/** Longest that one kind of board or sheet is worked on, seconds; and in the first round. */
 const MOST_EACH = 12;
+const A_MOMENT = 0.4;
 
 /**
  * Do pieces lie one behind another only? Rods and dowels do; boards do where no two pieces have room side by side, and
@@ -87,6 +93,7 @@ function cutWhatIsThere(group: PieceGroup, fit: readonly Piece[], work: Working)
 const NOTHING = {
 	sheets: [],
 	buy: 0,
+	cost: 0,
 	bound: 0,
 	proven: true,
 	proof: phrase('Nothing to cut'),
@@ -113,34 +120,60 @@ function leftBy(others: readonly CutGroup[], group: PieceGroup): PieceGroup {
  * @param options an integer solver, the time it may take, what the shop has, and who is told of progress
  * @example cutPlan(plan, { solve, secondsLeft: () => 10 }).groups[0]?.buy
  */
-export function cutPlan(plan: Plan, { solve, secondsLeft, boards = [], onProgress }: CutOptions): CutPlan {
+export function cutPlan(plan: Plan, options: CutOptions): CutPlan {
+	const { solve, secondsLeft, boards = [], buying = NO_PRICES, onProgress } = options;
 	const { kerf } = plan.cutting;
 	const { todo, done, useless } = sortCut(collectPieces(plan), plan.cutting.cut);
-	const wanted = groupPieces(todo, plan.cutting, boards);
+	const wanted = groupPieces(todo, plan.cutting, { boards, buying });
 	const whole = (): CutPlan => ({ kerf, groups: [...groups], done, useless });
-	const working = (seconds: () => number): Working => ({ kerf, solve, secondsLeft: seconds, random: seeded(1) });
+	const aim = plan.cutting.aim ?? USUAL_AIM;
+	const working = (seconds: () => number): Working => ({
+		kerf,
+		aim,
+		currency: buying.currency,
+		solve,
+		secondsLeft: seconds,
+		random: seeded(1)
+	});
 	const groups: CutGroup[] = [];
-	for (const group of wanted)
+	const at = (i: number, seconds: () => number, onBetter: (g: CutGroup) => void) =>
+		cutGroup(
+			leftBy(
+				groups.filter((_, k) => k !== i),
+				wanted[i] as PieceGroup
+			),
+			working(seconds),
+			onBetter
+		);
+	for (const i of wanted.keys())
 		groups.push(
-			cutGroup(
-				leftBy(groups, group),
-				working(() => 0),
+			at(
+				i,
+				() => 0,
 				() => undefined
 			)
 		);
 	const tell = (kinds: number) => onProgress?.({ done: kinds, of: wanted.length, best: whole() });
 	tell(0);
-	for (const [i, group] of wanted.entries()) {
-		if (!groups[i]?.proven) {
-			const until = secondsLeft() - MOST_EACH;
+	/** Betters what is not proven, each within its time; what was found stays until there is better. */
+	const better = (most: (open: number) => number) => {
+		const open = [...groups.keys()].filter((i) => !groups[i]?.proven || (aim === 'offcuts' && !settled.has(i)));
+		for (const [k, i] of open.entries()) {
+			const until = secondsLeft() - most(open.length - k);
 			const left = () => Math.min(secondsLeft(), secondsLeft() - until);
-			const others = groups.filter((_, k) => k !== i);
-			groups[i] = cutGroup(leftBy(others, group), working(left), (better) => {
-				groups[i] = better;
-				tell(i);
-			});
+			const take = (g: CutGroup) => {
+				if (g.cost <= (groups[i] as CutGroup).cost) groups[i] = g;
+				tell(k);
+			};
+			take(at(i, left, take));
+			if (groups[i]?.proven) settled.add(i);
 		}
-		tell(i + 1);
-	}
+	};
+	/** Proven, and made as the aim wants it. */
+	const settled = new Set<number>();
+	// What is proven in a moment is not kept waiting by what takes long.
+	better((open) => Math.min(A_MOMENT, secondsLeft() / (2 * open)));
+	better((open) => Math.min(MOST_EACH, secondsLeft() / open));
+	tell(wanted.length);
 	return whole();
 }

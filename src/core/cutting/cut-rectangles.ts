@@ -1,5 +1,6 @@
 import { layBlank, type Blank } from './blanks';
-import { costsOf, cutAs, type CutGroup } from './cut-group';
+import { costsOf } from './aim';
+import { cutAs, type CutGroup } from './cut-group';
 import { cutBlanks } from './cut-lines';
 import type { CutSheet } from './cut-sheet';
 import type { PieceGroup } from './groups';
@@ -7,8 +8,13 @@ import type { Offer } from './offers';
 import type { Piece } from './pieces';
 import { fewestSheets, type SheetAnswer } from './sheets/fewest-sheets';
 import { layBox, type Standing } from './sheets/lay-box';
-import { toHundredths, type SheetPiece, type SheetProblem } from './sheets/problem';
-import type { UsedSheet } from './sheets/sheet-search';
+import { HUNDREDTHS, toHundredths, type SheetPiece, type SheetProblem } from './sheets/problem';
+import type { FilledSheet } from './sheets/sheet-search';
+import { largestRest } from './large-rest';
+import { settingsOf } from './settings';
+import { onSmaller, smallestOffer } from './smaller-stock';
+import { cutInStrips } from './strips';
+import { count, phrase } from '../units/phrase';
 import type { Working } from './working';
 import type { Millimetres } from '../units/quantity';
 
@@ -59,13 +65,13 @@ export function cutRectangles(
 	work: Working,
 	onBetter: (g: CutGroup) => void
 ): CutGroup {
-	const { kerf } = work;
+	const { kerf, currency } = work;
 	const flats = fit.filter((p) => p.form.kind === 'flat');
 	const cleats = fit.filter((p) => p.form.kind === 'cleat');
 	const longest = Math.max(...group.offers.map((o) => o.length));
 	const blanks = cutBlanks(cleats, longest, { ...work, secondsLeft: () => Math.min(2, work.secondsLeft()) });
 	const items = rectanglesOf(flats, blanks);
-	const costs = costsOf(group.offers);
+	const { each: costs, counted } = costsOf(group.offers, work.aim);
 	const stocks = group.offers.map((o, i) => ({
 		length: o.length,
 		width: o.width,
@@ -73,22 +79,58 @@ export function cutRectangles(
 		count: o.count
 	}));
 	const problem: SheetProblem = { pieces: items, stocks, kerf };
-	const done = (answer: SheetAnswer): CutGroup => {
-		const sheets = layRectangles(answer.packing.sheets, items, group.offers, kerf);
+	const lay = (filled: readonly FilledSheet[], inStrips = false) => {
+		const sheets = filled.map(({ stock, box }) => {
+			const taken = { length: box.l / HUNDREDTHS, width: box.w / HUNDREDTHS };
+			return { stock: smallestOffer(group.offers, costs, stock, taken), box };
+		});
+		return layRectangles(sheets, items, group.offers, kerf, inStrips);
+	};
+	const done = (answer: SheetAnswer, filled: readonly FilledSheet[] = answer.packing.sheets): CutGroup => {
 		const { bound, proven, how, packing } = answer;
-		return cutAs({ ...group, pieces: [...fit] }, sheets, { cost: packing.cost, bound, proven, how });
+		const known = { cost: packing.cost, bound, proven, how, counted, currency };
+		return cutAs({ ...group, pieces: [...fit] }, lay(filled), known);
 	};
 	const bounding = cleats.length > 0 ? relaxed(problem, flats, cleats) : problem;
-	const { solve, secondsLeft, random } = work;
-	return done(fewestSheets(problem, { solve, secondsLeft, random, bounding, onBetter: (a) => onBetter(done(a)) }));
+	const { solve, secondsLeft, random, aim } = work;
+	const onFound = (a: SheetAnswer) => onBetter(done(a));
+	const answer = fewestSheets(problem, { solve, secondsLeft, random, bounding, onBetter: onFound });
+	const small = counted === 'number' ? onSmaller(problem, answer.packing.sheets, group.offers, work) : undefined;
+	const fewest = done(answer, small);
+	if (aim === 'setups') return fewerSettings(fewest, () => lay(cutInStrips(problem, work), true), kerf);
+	const larger = aim === 'offcuts' ? largestRest(problem, answer.packing.sheets, work) : null;
+	return larger ? done(answer, larger) : fewest;
+}
+
+/** Cut in strips where that sets the saw less often; else, and where it cannot be, as it was. */
+function fewerSettings(fewest: CutGroup, strips: () => CutSheet[], kerf: Millimetres): CutGroup {
+	const before = settingsOf(fewest.sheets, fewest.offers, kerf);
+	const told = (n: number, of: string) => phrase(`{n} settings of the saw${of}`, { n: count(n) });
+	const asItWas = { ...fewest, proven: false, proof: told(before, ': strips would take no fewer') };
+	try {
+		const sheets = strips();
+		const after = settingsOf(sheets, fewest.offers, kerf);
+		if (after >= before) return asItWas;
+		const buy = sheets.filter((s) => fewest.offers[s.offer]?.owned === null).length;
+		const proof = phrase('{n} settings of the saw, in strips; the fewest to buy is {m}, with {k} settings', {
+			n: count(after),
+			m: count(fewest.buy),
+			k: count(before)
+		});
+		return { ...fewest, sheets, buy, proven: false, proof };
+	} catch (error) {
+		if (!(error instanceof RangeError)) throw error;
+		return asItWas;
+	}
 }
 
 /** Filled sheets with every piece in its place, and every cut in order. */
 export function layRectangles(
-	sheets: readonly UsedSheet[],
+	sheets: readonly FilledSheet[],
 	items: readonly Item[],
 	offers: readonly Offer[],
-	kerf: Millimetres
+	kerf: Millimetres,
+	inStrips = false
 ): CutSheet[] {
 	const pieces = items.map((i) => [...(i.pieces ?? [])]);
 	const blanks = items.map((i) => [...(i.blanks ?? [])]);
@@ -102,7 +144,7 @@ export function layRectangles(
 	};
 	return sheets.map(({ stock, box }) => {
 		const { length, width } = offers[stock] as Offer;
-		const laid = layBox(box, toHundredths(length), toHundredths(width), toHundredths(kerf), standing);
+		const laid = layBox(box, toHundredths(length), toHundredths(width), toHundredths(kerf), standing, inStrips);
 		return { offer: stock, pieces: laid.pieces, cuts: laid.cuts, rests: laid.rests };
 	});
 }

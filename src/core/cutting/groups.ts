@@ -1,10 +1,11 @@
-import type { Board } from '../lumber/board';
 import { rod } from '../materials/rods';
+import { readOwn } from '../materials/own-stock';
 import { DOWEL, stock, type StockId } from '../materials/stocks';
 import type { Cutting } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import { boughtLength } from './bought-length';
-import { offersOf, sectionsOf, type Offer } from './offers';
+import { fitsOffer } from './fits';
+import { offersOf, roundOffers, sectionsOf, usualOffer, type Offer, type Supply } from './offers';
 import type { Form, Piece } from './pieces';
 
 /** Pieces that are cut from the same wood, and what there is to cut them from. */
@@ -13,62 +14,82 @@ export interface PieceGroup {
 	title: Phrase;
 	kind: 'sheet' | 'board' | 'dowel' | 'rod';
 	offers: Offer[];
+	/** What could be bought as well, had it a price. */
+	unpriced: Offer[];
 	pieces: Piece[];
 	/** What its bought length may be said for; rods come as they are sold. */
 	lengthsOf: (StockId | 'dowel')[];
 }
 
-const round = (offer: Pick<Offer, 'title' | 'length' | 'width'>): Offer => ({
-	...offer,
-	count: Infinity,
-	owned: null,
-	stock: null
-});
-
-function newGroup(form: Form, cutting: Cutting): PieceGroup {
+function newGroup(form: Form, cutting: Cutting, { buying }: Supply): PieceGroup {
+	const empty = { offers: [], unpriced: [], pieces: [], lengthsOf: [] };
 	switch (form.kind) {
 		case 'rod': {
 			const { title, length, outer } = rod(form.rod);
-			return {
-				key: `rod ${form.rod}`,
-				title: phrase(title),
-				kind: 'rod',
-				offers: [round({ title, length, width: outer })],
-				pieces: [],
-				lengthsOf: []
-			};
+			const ware = { sold: 'rod', rod: form.rod } as const;
+			const offers = roundOffers(title, outer, length, () => ware, buying);
+			return { ...empty, key: `rod ${form.rod}`, title: phrase(title), kind: 'rod', offers };
 		}
 		case 'dowel': {
 			const { diameter } = form;
-			return {
-				key: `dowel ${diameter}`,
-				title: phrase(`${DOWEL.title}, {d} across`, { d: mm(diameter) }),
-				kind: 'dowel',
-				offers: [round({ title: DOWEL.title, length: boughtLength(cutting, 'dowel'), width: diameter })],
-				pieces: [],
-				lengthsOf: ['dowel']
-			};
+			const ware = (length: number) => ({ sold: 'dowel', diameter, length }) as const;
+			const offers = roundOffers(DOWEL.title, diameter, boughtLength(cutting, 'dowel'), ware, buying);
+			const title = phrase(`${DOWEL.title}, {d} across`, { d: mm(diameter) });
+			const lengthsOf = offers.some((o) => o.price) ? [] : ['dowel' as const];
+			return { ...empty, key: `dowel ${diameter}`, title, kind: 'dowel', offers, lengthsOf };
 		}
 		case 'flat':
 		case 'cleat': {
 			const s = stock(form.stock);
 			const kind = s.kind === 'ply' ? 'sheet' : 'board';
-			return { key: sectionsOf(form.stock), title: phrase(s.title), kind, offers: [], pieces: [], lengthsOf: [] };
+			return { ...empty, key: sectionsOf(form.stock), title: phrase(s.title), kind };
 		}
 	}
+}
+
+/** Two offers are the same thing to buy, or the same line of the shop. */
+function idOf({ owned, price, stock: id, length }: Offer): string {
+	if (owned) return `owned ${owned.id}`;
+	return price ? `price ${price.id}` : `usual ${id} ${length}`;
+}
+
+function once(offers: readonly Offer[]): Offer[] {
+	const seen = new Set<string>();
+	return offers.filter((o) => !seen.has(idOf(o)) && seen.add(idOf(o)));
+}
+
+const fitsAny = (pieces: readonly Piece[], offers: readonly Offer[]) =>
+	pieces.every((p) => offers.some((o) => fitsOffer(p, o)));
+
+/** What boards and sheets of a group can be cut from, and what it lacks a price for. */
+function supplyGroup(group: PieceGroup, asked: ReadonlySet<StockId>, cutting: Cutting, supply: Supply): void {
+	const all = once([...asked].flatMap((id) => offersOf(id, cutting, supply)));
+	// What the list sells is too small for some piece: it may come in its usual size all the same.
+	if (!fitsAny(group.pieces, all))
+		all.push(...[...asked].filter((id) => !readOwn(id)).map((id) => usualOffer(id, cutting)));
+	const known = all.filter((o) => o.owned || o.each !== null);
+	const bought = known.filter((o) => o.owned === null);
+	// Where everything can be cut from what has a price, the rest is no guess anybody needs.
+	const enough = bought.length > 0 && fitsAny(group.pieces, bought);
+	group.offers = once(enough ? known : all).sort(
+		(a, b) => Number(b.owned !== null) - Number(a.owned !== null) || a.width - b.width
+	);
+	group.unpriced = enough ? all.filter((o) => !known.includes(o)) : [];
+	group.lengthsOf = [...asked].filter((id) => all.some((o) => o.ware && o.price === null && o.stock === id));
+	if (asked.size > 1) group.title = phrase([...asked].map((id) => stock(id).title).join(', '));
 }
 
 /**
  * Pieces by what they are cut from: sheets of one kind; boards of one wood and thickness, in all the widths that pieces
  * ask for; rods and dowels of one size. What the shop has comes before what is bought.
- * @param boards lines of the shop's lumber and sheets
- * @example groupPieces(collectPieces(plan), plan.cutting, shop.boards)[0]?.offers
+ * @param supply what the shop has, and what can be bought
+ * @example groupPieces(collectPieces(plan), plan.cutting, NO_SUPPLY)[0]?.offers
  */
-export function groupPieces(pieces: readonly Piece[], cutting: Cutting, boards: readonly Board[]): PieceGroup[] {
+export function groupPieces(pieces: readonly Piece[], cutting: Cutting, supply: Supply): PieceGroup[] {
 	const groups = new Map<string, PieceGroup>();
 	const stocks = new Map<string, Set<StockId>>();
 	for (const piece of pieces) {
-		const fresh = newGroup(piece.form, cutting);
+		const fresh = newGroup(piece.form, cutting, supply);
 		const group = groups.get(fresh.key) ?? fresh;
 		groups.set(group.key, group);
 		group.pieces.push(piece);
@@ -77,19 +98,7 @@ export function groupPieces(pieces: readonly Piece[], cutting: Cutting, boards: 
 			stocks.set(group.key, asked.add(piece.form.stock));
 		}
 	}
-	for (const [key, asked] of stocks) {
-		const group = groups.get(key) as PieceGroup;
-		const offers = [...asked].flatMap((id) => offersOf(id, cutting, boards));
-		const seen = new Set<string>();
-		group.offers = offers
-			.filter((o) => {
-				const id = o.owned ? `owned ${o.owned.id}` : `bought ${o.stock} ${o.length}`;
-				return !seen.has(id) && seen.add(id);
-			})
-			.sort((a, b) => Number(b.owned !== null) - Number(a.owned !== null) || a.width - b.width);
-		group.lengthsOf = [...asked].filter((id) => offers.some((o) => o.owned === null && o.stock === id));
-		if (asked.size > 1) group.title = phrase([...asked].map((id) => stock(id).title).join(', '));
-	}
+	for (const [key, asked] of stocks) supplyGroup(groups.get(key) as PieceGroup, asked, cutting, supply);
 	// What can be cut from the shop's own boards alone has the first pick of them.
 	const bought = (g: PieceGroup) => Number(g.offers.some((o) => o.owned === null));
 	return [...groups.values()].sort((a, b) => bought(a) - bought(b));

@@ -5,7 +5,7 @@ import type { Millimetres } from '../units/quantity';
 import { sortOut, type CutGroup } from './cut-group';
 import { layRectangles, rectanglesOf } from './cut-rectangles';
 import { groupPieces } from './groups';
-import { matchesStock, type Offer } from './offers';
+import { matchesStock, NO_SUPPLY, type Offer } from './offers';
 import type { Piece } from './pieces';
 import { CellFill } from './sheets/cell-fill';
 import { kindsOf, toHundredths } from './sheets/problem';
@@ -31,7 +31,7 @@ const KEEP = 8;
 export function makeFrom(line: Board, todo: readonly Piece[], cutting: Cutting): Made | null {
 	const all = todo.filter(({ form }) => 'stock' in form && matchesStock(line, form.stock));
 	const ofWood = all.filter(({ form }) => form.kind === 'flat');
-	const [start] = groupPieces(ofWood, cutting, []);
+	const [start] = groupPieces(ofWood, cutting, NO_SUPPLY);
 	const [first] = ofWood;
 	if (!start || first?.form.kind !== 'flat') return null;
 	const { id, where, offcut, shortest: length, width } = line;
@@ -39,9 +39,13 @@ export function makeFrom(line: Board, todo: readonly Piece[], cutting: Cutting):
 		title: start.offers[0]?.title ?? '',
 		length,
 		width,
+		trim: { ends: 0, edges: 0 },
 		count: 1,
 		owned: { id, where, offcut },
-		stock: first.form.stock
+		stock: first.form.stock,
+		ware: null,
+		price: null,
+		each: null
 	};
 	const group = { ...start, offers: [offer], pieces: ofWood };
 	const { fit } = sortOut(group, cutting.kerf);
@@ -51,7 +55,7 @@ export function makeFrom(line: Board, todo: readonly Piece[], cutting: Cutting):
 	const open = new Set(all.filter((p) => !used.has(p.id)).map((p) => p.owner.id));
 	const owners = new Map(sheet.pieces.map((p) => [p.piece.owner.id, p.piece.owner]));
 	return {
-		group: { ...group, sheets: [sheet], buy: 0, bound: 0, proven: true, proof: phrase(''), unfit: [] },
+		group: { ...group, sheets: [sheet], buy: 0, cost: 0, bound: 0, proven: true, proof: phrase(''), unfit: [] },
 		finished: [...owners.values()].filter((o) => !open.has(o.id))
 	};
 }
@@ -60,6 +64,6 @@ function fillOne(fit: readonly Piece[], offer: Offer, kerf: Millimetres) {
 	const items = rectanglesOf(fit, []);
 	const kinds = kindsOf({ pieces: items, stocks: [], kerf });
 	const cells = new CellFill(kinds, toHundredths(offer.length), toHundredths(offer.width), CELLS, KEEP);
-	const { box, used } = cells.fill(kinds.count.slice(), kinds.area);
-	return box ? layRectangles([{ stock: 0, box, used, full: 1 }], items, [offer], kerf)[0] : undefined;
+	const { box } = cells.fill(kinds.count.slice(), kinds.area);
+	return box ? layRectangles([{ stock: 0, box }], items, [offer], kerf)[0] : undefined;
 }

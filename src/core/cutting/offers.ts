@@ -1,25 +1,47 @@
 import type { Board } from '../lumber/board';
-import { boardMaterial, ownId, readOwn } from '../materials/own-stock';
+import { ownId, readOwn } from '../materials/own-stock';
+import { asThick, sameWood } from '../materials/same-wood';
 import { stock, type StockId } from '../materials/stocks';
 import type { Cutting } from '../plan/types';
+import type { Price } from '../prices/price';
+import { NO_PRICES, offered, type Buying, type Ware } from '../prices/ware';
 import type { Millimetres } from '../units/quantity';
 import { boughtLength } from './bought-length';
 
 /** Something pieces can be cut from: to be bought, or in the shop already. */
 export interface Offer {
 	title: string;
+	/** What can be used of it: its ends and edges are trimmed off. */
 	length: Millimetres;
 	width: Millimetres;
+	/** How much is trimmed off each end and each edge. */
+	trim: { ends: Millimetres; edges: Millimetres };
 	/** How many there are; Infinity for what is bought. */
 	count: number;
 	/** The line of the stock-take it is; null for what is bought. */
 	owned: { id: string; where: string; offcut: boolean } | null;
 	/** What is bought; of what is owned, the stock it stands in for. */
 	stock: StockId | null;
+	/** As a store would name it; null for what is owned. */
+	ware: Ware | null;
+	/** The line of the price list that sells it; what one costs, where that is known. */
+	price: Price | null;
+	each: number | null;
 }
 
-/** Thicknesses this near are the same board: wood moves, and sheets come in a real and a called size. */
-const SAME_THICKNESS = 0.3;
+/** What there is to cut from: lines of the shop's lumber and sheets, and what can be bought at which price. */
+export interface Supply {
+	boards: readonly Board[];
+	buying: Buying;
+}
+
+export const NO_SUPPLY: Supply = { boards: [], buying: NO_PRICES };
+
+/** An offer as it is bought: its trimmed edges on it. @example soldSize(offer).width // 1220 */
+export const soldSize = ({ length, width, trim }: Offer): { length: Millimetres; width: Millimetres } => ({
+	length: length + 2 * trim.ends,
+	width: width + 2 * trim.edges
+});
 
 /**
  * Is this line of the shop of the same wood and thickness? A wood of a strength class only where the line says that
@@ -27,33 +49,112 @@ const SAME_THICKNESS = 0.3;
  * @example matchesStock(offcut, 'ply-18')
  */
 export function matchesStock(line: Board, id: StockId): boolean {
-	if (Math.abs(line.thickness - stock(id).thickness) > SAME_THICKNESS) return false;
 	const own = readOwn(id);
 	if (own) {
 		const of = ownId({ ...line, shortest: Math.max(1, line.shortest) });
-		return of !== null && readOwn(of)?.of === own.of;
+		return asThick(line.thickness, id) && of !== null && readOwn(of)?.of === own.of;
 	}
-	const { species, panel } = stock(id);
-	const { material, quality } = boardMaterial(panel ?? species);
-	return line.material === material && (quality === '' || line.quality.trim().toUpperCase() === quality.toUpperCase());
+	const said = line.quality.trim().toUpperCase();
+	return sameWood(line, id, (quality) => said === quality.toUpperCase());
 }
 
-/**
- * What a stock's pieces can be cut from: lines of the shop of its wood and thickness, and what is bought of it. A board
- * that a plan names as the shop's own cannot be bought.
- * @param boards what the shop has
- * @example offersOf('ply-18', plan.cutting, shop.boards).filter((o) => o.owned)
- */
-export function offersOf(id: StockId, cutting: Cutting, boards: readonly Board[]): Offer[] {
-	const owned = boards.flatMap((b): Offer[] => {
+const NONE = { ends: 0, edges: 0 };
+
+/** What is trimmed off a board or sheet as sold: boards at their ends only. */
+function trimOf(id: StockId, { trim }: Cutting): Offer['trim'] {
+	if (!trim) return NONE;
+	return stock(id).kind === 'ply' ? trim : { ...trim, edges: 0 };
+}
+
+type Sized = Pick<Offer, 'title' | 'length' | 'width' | 'stock'>;
+
+/** An offer to be bought in this size, or in none once it is trimmed. */
+function toBuy(of: Sized, trim: Offer['trim'], ware: Ware, { price, each }: Pick<Offer, 'price' | 'each'>): Offer {
+	const { length, width } = of;
+	return {
+		...of,
+		length: length - 2 * trim.ends,
+		width: width - 2 * trim.edges,
+		trim,
+		count: Infinity,
+		owned: null,
+		ware,
+		price,
+		each
+	};
+}
+
+/** Lines of the shop that a stock can be cut from. */
+function ownedOf(id: StockId, cutting: Cutting, boards: readonly Board[]): Offer[] {
+	return boards.flatMap((b): Offer[] => {
 		if (!matchesStock(b, id) || b.count < 1) return [];
-		const title = stock(id).title;
-		const { id: line, where, offcut, width, shortest: length } = b;
-		return [{ title, length, width, count: Math.floor(b.count), owned: { id: line, where, offcut }, stock: id }];
+		const { id: line, where, offcut } = b;
+		const trim = offcut ? NONE : trimOf(id, cutting);
+		const size = { length: b.shortest - 2 * trim.ends, width: b.width - 2 * trim.edges };
+		const owned = { id: line, where, offcut };
+		const { title } = stock(id);
+		const count = Math.floor(b.count);
+		return [{ title, ...size, trim, count, owned, stock: id, ware: null, price: null, each: null }];
 	});
+}
+
+/** Of lines that sell the same size, the cheapest; one without a price only where none has one. */
+function cheapestSizes<T extends { price: Price; each: number | null }>(lines: readonly T[]): T[] {
+	const sizes = new Map<string, T>();
+	for (const line of lines) {
+		const key = `${line.price.length} ${line.price.width}`;
+		const best = sizes.get(key);
+		if (!best || (line.each ?? Infinity) < (best.each ?? Infinity)) sizes.set(key, line);
+	}
+	return [...sizes.values()];
+}
+
+/** Widths of a board that are called the same, mm. */
+const SAME_WIDTH = 1.5;
+
+/**
+ * What a stock's pieces can be cut from: lines of the shop of its wood and thickness, what the price list sells of it
+ * in any width and length, and else its usual size. A board that a plan names as the shop's own cannot be bought.
+ * @example offersOf('ply-18', plan.cutting, supply).filter((o) => o.owned)
+ */
+export function offersOf(id: StockId, cutting: Cutting, { boards, buying }: Supply): Offer[] {
+	const owned = ownedOf(id, cutting, boards);
 	if (readOwn(id)) return owned;
+	const { title, kind, width } = stock(id);
+	const usual = { title, width, length: boughtLength(cutting, id), stock: id };
+	const ware = { sold: 'wood', stock: id, width, length: usual.length } as const;
+	const trim = trimOf(id, cutting);
+	const listed = cheapestSizes(offered(ware, buying)).map(({ price, each }) => {
+		const size = { length: price.length as number, width: price.width as number };
+		return toBuy({ ...usual, ...size }, trim, { ...ware, ...size }, { price, each });
+	});
+	// A sheet in whatever size it is sold; a board of this very width, or nobody has asked what it costs.
+	const sold = listed.some((o) => kind === 'ply' || Math.abs(o.width - width) <= SAME_WIDTH);
+	return [...owned, ...listed, ...(sold ? [] : [usualOffer(id, cutting)])];
+}
+
+/** A stock as it usually comes, without a price. */
+export function usualOffer(id: StockId, cutting: Cutting): Offer {
 	const { title, width } = stock(id);
-	return [...owned, { title, length: boughtLength(cutting, id), width, count: Infinity, owned: null, stock: id }];
+	const length = boughtLength(cutting, id);
+	const ware = { sold: 'wood', stock: id, width, length } as const;
+	return toBuy({ title, width, length, stock: id }, trimOf(id, cutting), ware, { price: null, each: null });
+}
+
+/** Rods or dowels to be bought: of every length that the price list has, else as they usually come. */
+export function roundOffers(
+	title: string,
+	width: Millimetres,
+	usual: Millimetres,
+	wareOf: (length: Millimetres) => Ware,
+	buying: Buying
+): Offer[] {
+	const listed = cheapestSizes(offered(wareOf(usual), buying)).map(({ price, each }) => {
+		const length = price.length as number;
+		return toBuy({ title, length, width, stock: null }, NONE, wareOf(length), { price, each });
+	});
+	if (listed.length > 0) return listed;
+	return [toBuy({ title, length: usual, width, stock: null }, NONE, wareOf(usual), { price: null, each: null })];
 }
 
 /** Boards of one wood and thickness, whatever their width: a narrow piece may be ripped from a wide one. */

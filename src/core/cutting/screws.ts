@@ -16,38 +16,58 @@ export interface ScrewsWanted {
 	hooks: number;
 }
 
+/** Who needs something: a row or a holder; a block in the wall belongs to the wall. */
+export interface Owner {
+	kind: 'row' | 'holder' | 'wall';
+	id: string;
+	name: string;
+}
+
+/** Screws of one size that one row, holder or block needs. */
+export interface ScrewsOf {
+	owner: Owner;
+	size: ScrewSize;
+	length: Millimetres;
+	count: number;
+}
+
+/** Screws of a plan one owner after another: those of every cleat at every stud it crosses, and of the holders. */
+export function* screwsByOwner(plan: Plan): Generator<ScrewsOf> {
+	for (const row of plan.rows) {
+		const segments = segmentsOn(row, plan.wall, plan.cutting.kerf);
+		const owner = { kind: 'row', id: row.id, name: row.name } as const;
+		const { size, length } = row.screws;
+		yield { owner, size, length, count: screwsOf(segments).length };
+		if (row.backer) {
+			const { size, length, pitch } = row.backer.behind;
+			const count = segments.reduce((n, s) => n + Math.ceil((s.to - s.from) / pitch) + 1, 0);
+			yield { owner, size, length, count };
+		}
+	}
+	const owner = { kind: 'wall', id: 'wall', name: 'Blocks in the wall' } as const;
+	for (const b of plan.wall.blocking ?? []) {
+		if (!b.fixing) continue;
+		const { size, length, count } = b.fixing;
+		yield { owner, size, length, count: count * touching(plan.wall, b).length };
+	}
+	for (const holder of plan.holders) {
+		const built = builtOf(plan, holder);
+		const owner = { kind: 'holder', id: holder.id, name: holder.name } as const;
+		for (const screws of built ? screwsOfHolder(holder, built) : []) yield { owner, ...screws };
+	}
+}
+
 /**
- * All screws of a plan: those of every cleat at every stud it crosses, and those of the holders; thickest and
- * longest first.
+ * All screws of a plan, thickest and longest first.
  * @example screwsWanted(plan)[0] // { size: '#10', length: 80, rows: 52, hooks: 0 }
  */
 export function screwsWanted(plan: Plan): ScrewsWanted[] {
 	const found = new Map<string, ScrewsWanted>();
-	const take = (size: ScrewSize, length: Millimetres, what: 'rows' | 'hooks', n: number) => {
+	for (const { owner, size, length, count } of screwsByOwner(plan)) {
 		const key = `${size} ${length.toFixed(2)}`;
 		const screws = found.get(key) ?? { size, length, rows: 0, hooks: 0 };
-		screws[what] += n;
+		screws[owner.kind === 'holder' ? 'hooks' : 'rows'] += count;
 		found.set(key, screws);
-	};
-	for (const row of plan.rows) {
-		const segments = segmentsOn(row, plan.wall, plan.cutting.kerf);
-		take(row.screws.size, row.screws.length, 'rows', screwsOf(segments).length);
-		if (row.backer) {
-			const { size, length, pitch } = row.backer.behind;
-			take(
-				size,
-				length,
-				'rows',
-				segments.reduce((n, s) => n + Math.ceil((s.to - s.from) / pitch) + 1, 0)
-			);
-		}
-	}
-	for (const b of plan.wall.blocking ?? [])
-		if (b.fixing) take(b.fixing.size, b.fixing.length, 'rows', b.fixing.count * touching(plan.wall, b).length);
-	for (const holder of plan.holders) {
-		const built = builtOf(plan, holder);
-		for (const { size, length, count } of built ? screwsOfHolder(holder, built) : [])
-			take(size, length, 'hooks', count);
 	}
 	return [...found.values()]
 		.filter((s) => s.rows + s.hooks > 0)

@@ -1,25 +1,9 @@
 import type { Millimetres } from '../units/quantity';
 import type { CutSheet, LaidPiece, Rest } from './cut-sheet';
-
-/** Sums of lengths are not exact, mm. */
-const NEAR = 0.02;
+import { goesThrough, NEAR, parted } from './saw-through';
 
 const holds = (r: Rest, { x, y, length, width }: LaidPiece): boolean =>
 	x >= r.x - NEAR && y >= r.y - NEAR && x + length <= r.x + r.length + NEAR && y + width <= r.y + r.width + NEAR;
-
-/** The two parts of a rectangle once a cut has gone through it; the far one is missing where the blade takes it all. */
-function parted(r: Rest, { across, at }: CutSheet['cuts'][number], kerf: Millimetres): Rest[] {
-	const near = across ? { ...r, length: at - r.x } : { ...r, width: at - r.y };
-	const far = across
-		? { ...r, x: at + kerf, length: r.x + r.length - at - kerf }
-		: { ...r, y: at + kerf, width: r.y + r.width - at - kerf };
-	return far.length > NEAR && far.width > NEAR ? [near, far] : [near];
-}
-
-const goesThrough = (r: Rest, { across, at, from, to }: CutSheet['cuts'][number]): boolean =>
-	across
-		? at > r.x + NEAR && at < r.x + r.length - NEAR / 4 && from >= r.y - NEAR && to <= r.y + r.width + NEAR
-		: at > r.y + NEAR && at < r.y + r.width - NEAR / 4 && from >= r.x - NEAR && to <= r.x + r.length + NEAR;
 
 /**
  * What is left of a sheet when some of its pieces have been cut: only the cuts that free them have been made, so what

@@ -1,9 +1,14 @@
 import type { Millimetres } from '../units/quantity';
+import type { Aim } from './aim';
 import type { Solver } from './solver';
 
 /** What all work on one cut plan leans on. */
 export interface Working {
 	kerf: Millimetres;
+	/** What is to be least. */
+	aim: Aim;
+	/** What the shop calls its money. */
+	currency: string;
 	/** An integer solver. */
 	solve: Solver;
 	/** Seconds left for this group; 0 or less gives the first answer. */

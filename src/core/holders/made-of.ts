@@ -59,6 +59,9 @@ export function screwsOf({ mount }: Pick<Holder, 'mount'>, built: Built): ScrewC
 
 /** Small things a holder takes beside screws, as they are bought. */
 export interface SmallPart {
+	/** What a store would call it, and how long it is; null where that says nothing. */
+	name: string;
+	length: Millimetres | null;
 	what: Phrase;
 	count: number;
 	/** What to mind when buying it. */
@@ -75,6 +78,8 @@ function smallPart(part: Part): SmallPart | null {
 	const { material, stands } = part;
 	if (material.kind === 'bought')
 		return {
+			name: material.name,
+			length: boughtSize(part).high,
 			what: phrase(`${material.name}, {h@tape} × {o@tape}`, {
 				h: mm(boughtSize(part).high),
 				o: mm(boughtSize(part).out)
@@ -87,6 +92,8 @@ function smallPart(part: Part): SmallPart | null {
 		};
 	if (material.kind === 'driven')
 		return {
+			name: material.name,
+			length: material.length,
 			what: phrase(`${material.name}, {l@tape}`, { l: mm(material.length) }),
 			count: stands.length,
 			note: phrase('drill before it, so that nothing splits')
@@ -95,6 +102,8 @@ function smallPart(part: Part): SmallPart | null {
 	const { high, out } = boughtSize(part);
 	const { length, count } = bradsFor(part.thickness, Math.max(high, out));
 	return {
+		name: 'brads',
+		length,
 		what: phrase('brads, {l@tape}', { l: mm(length) }),
 		count: count * stands.length,
 		note: phrase('they hold what is glued while it dries: no sum counts them')

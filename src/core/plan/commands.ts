@@ -142,7 +142,7 @@ function run(draft: Plan, command: Single, at: number): void {
 			draft.wall.studs = layStuds(draft.wall.width, command.layout);
 			return;
 		case 'set-cutting':
-			Object.assign(draft.cutting, command.change);
+			setFields(draft.cutting, command.change);
 	}
 }
 

@@ -7,6 +7,7 @@ import {
 	lengthsField,
 	listField,
 	massField,
+	numberField,
 	named,
 	orAbsent,
 	orNothing,
@@ -197,6 +198,25 @@ export const CUTTING = {
 			}),
 			20_000
 		)
+	),
+	aim: orAbsent(
+		choiceField('Least of', [
+			{ value: 'money' as const, name: 'Least money' },
+			{ value: 'sheets' as const, name: 'Fewest boards and sheets' },
+			{ value: 'waste' as const, name: 'Least wood' },
+			{ value: 'setups' as const, name: 'Fewest settings of the saw' },
+			{ value: 'offcuts' as const, name: 'Offcuts as large as can be' }
+		])
+	),
+	trim: orAbsent(
+		groupField('Trimmed off', { ends: lengthField('Each end', 0, 200), edges: lengthField('Each edge', 0, 50) })
+	),
+	store: orAbsent(textField('Bought at', 40)),
+	finish: orAbsent(
+		groupField('Finish', {
+			coats: wholeField('Coats', 1, 10, undefined),
+			spread: numberField('A litre goes', 0.5, 100, undefined, { unit: 'm²' })
+		})
 	)
 };
 

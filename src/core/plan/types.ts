@@ -215,4 +215,12 @@ export interface Cutting {
 	lengths: { stock: StockId | 'dowel'; length: Millimetres }[];
 	/** Pieces that are cut already, and are good. */
 	cut?: CutPiece[];
+	/** What is to be least. Absent: money. */
+	aim?: 'money' | 'sheets' | 'waste' | 'setups' | 'offcuts';
+	/** Taken off each end and each edge of what is sold, sheets all round, boards at their ends. Absent: nothing. */
+	trim?: { ends: Millimetres; edges: Millimetres };
+	/** Bought at this store only. Absent or empty: wherever it costs least. */
+	store?: string;
+	/** What the parts are finished with: coats, and how far a litre goes in square metres. Absent: none. */
+	finish?: { coats: number; spread: number };
 }

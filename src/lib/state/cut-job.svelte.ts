@@ -1,6 +1,7 @@
 import wasm from 'highs/runtime?url';
 import type { CutPlan, CutProgress } from '$core/cutting/cut-plan';
 import type { Board } from '$core/lumber/board';
+import { NO_PRICES, type Buying } from '$core/prices/ware';
 import type { Plan } from '$core/plan/types';
 import CutsWorker from '$workers/cuts.worker?worker';
 import type { CutMessage, CutRequest } from '$workers/messages';
@@ -8,6 +9,9 @@ import { askWorker } from './ask-worker';
 
 /** Longest the solver works on one wall before it gives the best it has. */
 const SECONDS = 60;
+
+const sameBuying = (a: Buying, b: Buying) =>
+	a.prices === b.prices && a.tax === b.tax && a.store === b.store && a.currency === b.currency;
 
 /** The cut plan of the open wall, worked out aside; stopping it keeps the best so far. */
 export class CutJob {
@@ -20,30 +24,34 @@ export class CutJob {
 	#work: (() => void) | null = null;
 	#of: Plan | null = null;
 	#boards: readonly Board[] = [];
+	/** What the plan that is shown was reckoned with. */
+	buying = $state.raw<Buying>(NO_PRICES);
 
 	/**
 	 * Starts afresh unless this very plan is already cut or being cut from what the shop has.
 	 * @param boards what the shop has: it is cut first
+	 * @param buying at which prices the rest is bought
 	 */
-	run(plan: Plan, boards: readonly Board[]): void {
-		if (this.#of === plan && this.#boards === boards) return;
-		this.#start(plan, boards);
+	run(plan: Plan, boards: readonly Board[], buying: Buying): void {
+		if (this.#of === plan && this.#boards === boards && sameBuying(this.buying, buying)) return;
+		this.#start(plan, boards, buying);
 	}
 
 	/** Goes on where it was stopped: from the start, since what was found is kept until there is better. */
 	goOn(): void {
-		if (this.#of) this.#start(this.#of, this.#boards);
+		if (this.#of) this.#start(this.#of, this.#boards, this.buying);
 	}
 
-	#start(plan: Plan, boards: readonly Board[]): void {
+	#start(plan: Plan, boards: readonly Board[], buying: Buying): void {
 		this.#end();
 		this.#of = plan;
 		this.#boards = boards;
+		this.buying = buying;
 		this.stopped = false;
 		this.found = false;
 		this.failure = '';
 		this.progress = { done: 0, of: 1 };
-		const request: CutRequest = { plan, boards, seconds: SECONDS, wasm: new URL(wasm, location.href).href };
+		const request: CutRequest = { plan, boards, buying, seconds: SECONDS, wasm: new URL(wasm, location.href).href };
 		this.#work = askWorker<CutMessage>(new CutsWorker(), 'cuts', request, {
 			hear: (message) => {
 				if (message.kind === 'progress') {

@@ -27,6 +27,8 @@ const mm = (x: number) => x / HUNDREDTHS;
 /** A rest narrower than this is sawdust and slivers: no cut is made for it alone, hundredths of a mm. */
 const SLIVER = 40 * HUNDREDTHS;
 
+type StandingOf = (item: number, place: { x: number; y: number; turned: boolean }) => Standing;
+
 /** Lays a box on a sheet, cut by cut, from its left end and its near edge. */
 class Laying implements Laid {
 	pieces: LaidPiece[] = [];
@@ -35,7 +37,8 @@ class Laying implements Laid {
 
 	constructor(
 		private readonly kerf: number,
-		private readonly standing: (item: number, place: { x: number; y: number; turned: boolean }) => Standing
+		private readonly standing: StandingOf,
+		private readonly inStrips: boolean
 	) {}
 
 	lay(box: Box, room: Region): void {
@@ -63,11 +66,11 @@ class Laying implements Laid {
 
 	/**
 	 * Cuts off what the box does not take: the larger rest first, so that it stays whole. What is too narrow to be of use
-	 * stays on, and goes piece by piece.
+	 * stays on, and goes piece by piece. In strips only their width is cut, so that every cut is at the size of a piece.
 	 */
 	#trimmed(box: Box, room: Region): Region {
 		const now = { ...room };
-		const least = box.kind === 'piece' ? 0 : SLIVER;
+		const least = box.kind === 'piece' || this.inStrips ? 0 : SLIVER;
 		const beside = room.l - box.l - least;
 		const above = room.w - box.w - least;
 		const off = (across: boolean) => {
@@ -85,6 +88,10 @@ class Laying implements Laid {
 			}
 		};
 		const besideFirst = beside * room.w >= above * room.l;
+		if (this.inStrips && box.kind === 'pair') {
+			if (box.dir === 'x') off(false);
+			return now;
+		}
 		off(besideFirst);
 		off(!besideFirst);
 		return now;
@@ -105,15 +112,17 @@ class Laying implements Laid {
  * has been cut free so far.
  * @param length of the sheet, hundredths of a mm
  * @param standing what stands in the place of a piece of the box
+ * @param inStrips ripped into strips first, each then cut to length from its left end
  */
 export function layBox(
 	box: Box,
 	length: number,
 	width: number,
 	kerf: number,
-	standing: (item: number, place: { x: number; y: number; turned: boolean }) => Standing
+	standing: StandingOf,
+	inStrips = false
 ): Laid {
-	const laying = new Laying(kerf, standing);
+	const laying = new Laying(kerf, standing, inStrips);
 	laying.lay(box, { x: 0, y: 0, l: length, w: width });
 	return laying;
 }

@@ -2,10 +2,14 @@ import { CellFill } from './cell-fill';
 import { GreedyFill, type Filled } from './greedy-fill';
 import { kindsOf, toHundredths, type Box, type Kinds, type SheetProblem } from './problem';
 
-/** One sheet as it is cut: which stock it is, its box, and the kinds of its pieces. */
-export interface UsedSheet {
+/** One sheet as it is cut: which stock it is, and its box. */
+export interface FilledSheet {
 	stock: number;
 	box: Box;
+}
+
+/** The same with the kinds of its pieces. */
+export interface UsedSheet extends FilledSheet {
 	used: number[];
 	/** Share of its area that its pieces take, each with half a kerf all round. */
 	full: number;
@@ -56,6 +60,8 @@ export class SheetSearch {
 	readonly #pieces: number;
 	/** Pieces that an ordinary sheet takes. */
 	readonly #perSheet: number;
+	/** Stocks of which there is no end. */
+	readonly #bought: number[];
 
 	constructor(
 		private readonly problem: SheetProblem,
@@ -68,6 +74,7 @@ export class SheetSearch {
 			(s) => (toHundredths(s.length) + kerf) * (toHundredths(s.width) + kerf)
 		);
 		this.#cells = problem.stocks.map(() => undefined);
+		this.#bought = [...problem.stocks.keys()].filter((i) => problem.stocks[i]?.count === Infinity);
 		const largest = Math.max(1, ...this.#areas);
 		this.#value = Float64Array.from(this.kinds.area, (a) => (a / largest) ** 1.02);
 		this.#pieces = this.kinds.count.reduce((n, c) => n + c, 0);
@@ -85,7 +92,8 @@ export class SheetSearch {
 	anew(): Packing | null {
 		const noise = 0.06 * this.random();
 		const shaken = this.#value.map((v) => v * (1 + noise * (this.random() - 0.5)));
-		const got = this.#pack(this.kinds.count.slice(), this.#pieces, this.#stockCounts(), shaken, Infinity, null);
+		const free = this.#someOf(this.#stockCounts());
+		const got = this.#pack(this.kinds.count.slice(), this.#pieces, free, shaken, Infinity, null);
 		if (got) this.#learn(this.#value, got.sheets);
 		return got;
 	}
@@ -138,7 +146,7 @@ export class SheetSearch {
 		let value = kinds.area.map((a) => (a / largest) ** power * (1 + 0.1 * (random() - 0.5)));
 		let best: Packing | null = null;
 		for (let tries = 0; tries < 2; tries++) {
-			const got = this.#pack(left.slice(), pieces, free.slice(), value, oldCost, null);
+			const got = this.#pack(left.slice(), pieces, this.#someOf(free.slice()), value, oldCost, null);
 			if (!got) {
 				value = value.map((v) => v * (1 + 0.2 * (random() - 0.5)));
 				continue;
@@ -160,6 +168,18 @@ export class SheetSearch {
 
 	#costOf(sheets: readonly UsedSheet[]): number {
 		return sheets.reduce((sum, s) => sum + (this.problem.stocks[s.stock]?.cost ?? 0), 0);
+	}
+
+	/**
+	 * Now and then without some of what can be bought: a size that gives most for its cost may leave what only a dear one
+	 * holds.
+	 */
+	#someOf(free: Float64Array): Float64Array {
+		const { random } = this;
+		if (this.#bought.length < 2 || random() < 0.4) return free;
+		const kept = this.#bought[Math.floor(random() * this.#bought.length)];
+		for (const stock of this.#bought) if (stock !== kept && random() < 0.5) free[stock] = 0;
+		return free;
 	}
 
 	#stockCounts(): Float64Array {
@@ -229,7 +249,20 @@ export class SheetSearch {
 			const sheet = { stock, box: filled.box, used: filled.used, full };
 			if (!best || wins({ cost, rank, all }, best)) best = { sheet, cost, rank, all };
 		}
-		return best?.sheet ?? null;
+		return best && this.#cheaper(best.sheet);
+	}
+
+	/** The same box on a smaller stock that costs less, where there is one. */
+	#cheaper(sheet: UsedSheet): UsedSheet {
+		const costOf = (i: number) => this.problem.stocks[i]?.cost ?? 0;
+		const { l, w } = sheet.box;
+		let { stock } = sheet;
+		for (const i of this.#bought) {
+			const { length, width } = this.problem.stocks[i] as SheetProblem['stocks'][number];
+			if (costOf(i) < costOf(stock) && l <= toHundredths(length) && w <= toHundredths(width)) stock = i;
+		}
+		if (stock === sheet.stock) return sheet;
+		return { ...sheet, stock, full: (sheet.full * at(this.#areas, sheet.stock)) / at(this.#areas, stock) };
 	}
 
 	#fill(stock: number, left: Int32Array, rest: number, value: Float64Array, by: GreedyFill | null): Filled {

@@ -1,0 +1,164 @@
+import type { CutGroup } from '../cutting/cut-group';
+import type { CutPlan } from '../cutting/cut-plan';
+import { soldSize, type Offer } from '../cutting/offers';
+import { plugsWanted, screwsByOwner, type Owner } from '../cutting/screws';
+import { smallParts, type SmallPart } from '../holders/made-of';
+import { builtOf } from '../places/any-place';
+import type { Plan } from '../plan/types';
+import { cheapest, type Buying, type Packs, type Ware } from '../prices/ware';
+import { mm, phrase, type Phrase } from '../units/phrase';
+import { finishOf, glueOf } from './liquids';
+import { withSpares } from './spares';
+
+export type LineKind = 'wood' | 'screws' | 'plugs' | 'parts' | 'glue' | 'finish';
+
+/** Something to buy, for whom, and what it costs. */
+export interface BillLine {
+	key: string;
+	kind: LineKind;
+	ware: Ware;
+	title: Phrase;
+	/** What is needed: pieces, or litres of glue and finish. */
+	need: number;
+	/** With some over, which is what is bought. */
+	count: number;
+	/** Null: its price is not known. */
+	packs: Packs | null;
+	/** Who needs it, and how much of it: shares of wood, pieces or litres of the rest. */
+	owners: Map<string, { owner: Owner; share: number }>;
+}
+
+/** Everything to buy for a wall. */
+export interface Bill {
+	lines: BillLine[];
+	/** What all lines with a price cost, tax in it. */
+	total: number;
+	/** Lines whose price is not known: the total is without them. */
+	missing: BillLine[];
+	/** Wood that could be bought instead, had it a price. */
+	unpriced: Ware[];
+}
+
+function addOwner(line: BillLine, owner: Owner, share: number): void {
+	const there = line.owners.get(owner.id);
+	if (there) there.share += share;
+	else line.owners.set(owner.id, { owner, share });
+}
+
+/** Boards, sheets, dowels and rods that a group buys; each owner's share of them by area. */
+function woodLines(group: CutGroup, buying: Buying): BillLine[] {
+	return group.offers.flatMap((offer, i): BillLine[] => {
+		const sheets = group.sheets.filter((s) => s.offer === i);
+		if (!offer.ware || sheets.length === 0) return [];
+		const line: BillLine = {
+			key: `wood ${group.key} ${offer.length} ${offer.width}`,
+			kind: 'wood',
+			ware: offer.ware,
+			title: woodTitle(group, offer),
+			need: sheets.length,
+			count: sheets.length,
+			packs: packsOf(offer, sheets.length, buying),
+			owners: new Map()
+		};
+		for (const { pieces } of sheets) {
+			const area = pieces.reduce((sum, p) => sum + p.length * p.width, 0);
+			for (const { piece, length, width } of pieces)
+				addOwner(line, piece.owner, (length * width) / area / sheets.length);
+		}
+		return [line];
+	});
+}
+
+/** The very line that the cut plan reckoned with. */
+function packsOf({ price, each }: Offer, count: number, buying: Buying): Packs | null {
+	if (!price || each === null) return null;
+	const there = buying.prices.find((p) => p.id === price.id);
+	if (!there) return null;
+	const packs = Math.ceil(count / price.pack - 1e-9);
+	return { price, each, packs, money: packs * price.pack * each };
+}
+
+function woodTitle({ kind, title }: CutGroup, offer: Offer): Phrase {
+	const { length, width } = soldSize(offer);
+	const long = kind === 'rod' || kind === 'dowel';
+	const name = kind === 'dowel' ? title : phrase(offer.title);
+	return long
+		? phrase(`${name.text}, {l} long`, { ...name.values, l: mm(length) })
+		: phrase(`${name.text}, {w} x {l}`, { ...name.values, w: mm(width), l: mm(length) });
+}
+
+type Needed = { key: string; kind: LineKind; ware: Ware; title: Phrase; owner: Owner; count: number };
+
+/** Small parts that are called the same in every size are one line. */
+export const partKey = ({ what }: Pick<SmallPart, 'what'>): string => `part ${JSON.stringify(what)}`;
+
+/** What is counted one by one, owner after owner. */
+function* countedNeeds(plan: Plan): Generator<Needed> {
+	for (const { owner, size, length, count } of screwsByOwner(plan)) {
+		const title = phrase(`wood screws, ${size} x {l@tape}`, { l: mm(length) });
+		const ware = { sold: 'screw', size, length } as const;
+		yield { key: `screw ${size} ${length.toFixed(2)}`, kind: 'screws', ware, title, owner, count };
+	}
+	const plugs = plugsWanted(plan);
+	if (plugs) {
+		const { diameter, length } = plugs.plug;
+		const title = phrase('plugs for a hole of {d}, {l@tape} long', { d: mm(diameter), l: mm(length) });
+		const owner = { kind: 'wall', id: 'wall', name: 'Into the wall' } as const;
+		yield { key: 'plugs', kind: 'plugs', ware: { sold: 'plug', diameter, length }, title, owner, count: plugs.count };
+	}
+	for (const holder of plan.holders) {
+		const owner = { kind: 'holder', id: holder.id, name: holder.name } as const;
+		for (const { name, length, what, count } of smallParts(builtOf(plan, holder)?.parts ?? [])) {
+			yield { key: partKey({ what }), kind: 'parts', ware: { sold: 'part', name, length }, title: what, owner, count };
+		}
+	}
+}
+
+/** Glue, and finish where the plan says there is one. */
+function* poured(plan: Plan, cuts: CutPlan): Generator<Needed> {
+	for (const { owner, litres } of glueOf(plan))
+		yield { key: 'glue', kind: 'glue', ware: { sold: 'glue' }, title: phrase('wood glue'), owner, count: litres };
+	const { finish } = plan.cutting;
+	if (!finish) return;
+	const pieces = cuts.groups.flatMap((g) => g.sheets.flatMap((s) => s.pieces.map((p) => p.piece)));
+	for (const piece of [...pieces, ...cuts.done]) {
+		const { owner } = piece;
+		const count = finishOf(piece, finish);
+		const title = phrase(`finish, ${finish.coats} ${finish.coats === 1 ? 'coat' : 'coats'}`);
+		yield { key: 'finish', kind: 'finish', ware: { sold: 'finish' }, title, owner, count };
+	}
+}
+
+/** The needs of all owners together; screws, plugs and small parts with some over. */
+function gather(needs: Iterable<Needed>, buying: Buying): BillLine[] {
+	const found = new Map<string, BillLine>();
+	for (const { owner, count, ...need } of needs) {
+		if (!(count > 0)) continue;
+		const line = found.get(need.key) ?? { ...need, need: 0, count: 0, packs: null, owners: new Map() };
+		line.need += count;
+		addOwner(line, owner, count);
+		found.set(need.key, line);
+	}
+	const SPARE: readonly LineKind[] = ['screws', 'plugs'];
+	return [...found.values()].map((line) => {
+		const count = SPARE.includes(line.kind) ? withSpares(line.need) : line.need;
+		return { ...line, count, packs: cheapest(line.ware, count, buying) };
+	});
+}
+
+/**
+ * Everything to buy for a wall with what it costs: wood as it was cut, screws and plugs with some over, small parts,
+ * glue, finish. What the shop has already costs nothing and is not on it; what has no price is named, never guessed.
+ * @param cuts the cut plan, made with the same prices
+ * @example billOf(plan, cuts, buying).missing.length
+ */
+export function billOf(plan: Plan, cuts: CutPlan, buying: Buying): Bill {
+	const wood = cuts.groups.flatMap((g) => woodLines(g, buying));
+	const lines = [...wood, ...gather(countedNeeds(plan), buying), ...gather(poured(plan, cuts), buying)];
+	return {
+		lines,
+		total: lines.reduce((sum, l) => sum + (l.packs?.money ?? 0), 0),
+		missing: lines.filter((l) => !l.packs),
+		unpriced: cuts.groups.flatMap((g) => g.unpriced.flatMap((o) => (o.ware ? [o.ware] : [])))
+	};
+}
