@@ -2,7 +2,7 @@
 	import { untrack } from 'svelte';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
-	import { boardWord } from './words';
+	import { boardWord, settingsWords } from './words';
 	import type { CutJob } from '$lib/state/cut-job.svelte';
 	import { CutTicks } from '$lib/state/cut-ticks.svelte';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
@@ -28,7 +28,10 @@
 	{#each job.plan?.groups ?? [] as group (group.key)}
 		<div class="group">
 			<h2>{sayPhrase(group.title, unit)}: {group.sheets.length} {boardWord(group.kind, group.sheets.length)}</h2>
-			<p class="proof">{sayPhrase(group.proof, unit)}.</p>
+			<p class="proof">
+				{sayPhrase(group.proof, unit)}.
+				{#if job.plan && group.sheets.length > 0}The saw is set {settingsWords(group, job.plan.kerf)}.{/if}
+			</p>
 			{#if group.unfit.length > 0}
 				<div class="long" role="alert">
 					Not cut:

@@ -4,7 +4,11 @@
 	import type { Offer } from '$core/cutting/offers';
 	import { Button, Progressbar } from 'flowbite-svelte';
 	import { cutListCsv } from '$exchange/cut-list-csv';
-	import { plugsWanted, screwsWanted, smallPartsWanted } from '$core/cutting/screws';
+	import { billOf, partKey } from '$core/buying/bill';
+	import type { CutPlan } from '$core/cutting/cut-plan';
+	import { smallPartsWanted } from '$core/cutting/screws';
+	import type { Ware } from '$core/prices/ware';
+	import { shopLater } from '$lib/state/shop-context';
 	import { stock } from '$core/materials/stocks';
 	import type { Cutting } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
@@ -16,10 +20,16 @@
 	import { preferences } from '$lib/state/preferences.svelte';
 	import LengthField from '../panels/LengthField.svelte';
 	import Section from '../panels/Section.svelte';
+	import AimSection from './AimSection.svelte';
+	import AskPrices from './AskPrices.svelte';
+	import CostsSection from './CostsSection.svelte';
 	import CutAlready from './CutAlready.svelte';
+	import ToBuy from './ToBuy.svelte';
 	import { boardWord, takenOf } from './words';
 
 	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
+	const findShop = shopLater();
+	const NOTHING_CUT: CutPlan = { kerf: 0, groups: [], done: [], useless: [] };
 
 	const unit = $derived(preferences.unit);
 	const cuts = $derived(job.plan);
@@ -27,23 +37,37 @@
 		open.tally['does-not-hold'] + open.tally['cannot-be-judged'] + open.tally['cannot-be-built']
 	);
 	const stops = $derived(open.stops.length);
-	const screws = $derived(screwsWanted(open.plan));
-	const small = $derived(smallPartsWanted(open.plan));
-	const plugs = $derived(plugsWanted(open.plan));
-	const wood = $derived(open.plan.wall.build?.kind === 'plank' ? 'boards' : 'studs');
-	const into = $derived(plugs ? 'plugs' : wood);
+	const shop = $derived(findShop());
+	const bill = $derived(billOf(open.plan, cuts ?? NOTHING_CUT, job.buying));
+	const stores = $derived([...new Set((shop?.shop.prices ?? []).map((p) => p.store))].filter(Boolean).sort());
+	/** What to mind about a line: how few it is known to be, and what a maker says. */
+	const notes = $derived.by(() => {
+		const said = new Map<string, string>();
+		for (const group of cuts?.groups ?? [])
+			for (const l of bill.lines)
+				if (l.key.startsWith(`wood ${group.key} `)) said.set(l.key, sayPhrase(group.proof, unit));
+		for (const s of smallPartsWanted(open.plan)) said.set(partKey(s), sayPhrase(s.note, unit));
+		said.set('plugs', 'of the maker whose load is entered');
+		return said;
+	});
+	function sayWare(ware: Ware): string {
+		return ware.sold === 'wood'
+			? `${stock(ware.stock).title}, ${formatLength(ware.width, unit)} x ${formatLength(ware.length, unit)}`
+			: ware.sold;
+	}
 	const stocks = $derived([...new Set(cuts?.groups.flatMap((g) => g.lengthsOf) ?? [])]);
 	const taken = $derived((cuts?.groups ?? []).flatMap((group) => takenOf(group).map((t) => ({ group, ...t }))));
 	const owned = $derived(taken.filter((t) => t.offer.owned));
-	const bought = $derived(taken.filter((t) => !t.offer.owned));
-	const titleOf = (group: CutGroup, offer: Offer) =>
-		group.kind === 'dowel' ? sayPhrase(group.title, unit) : offer.title;
 	const sizeOf = ({ kind }: CutGroup, { length, width }: Offer) =>
 		kind === 'rod' || kind === 'dowel'
 			? `${formatLength(length, unit)} long`
 			: `${formatLength(width, unit)} x ${formatLength(length, unit)}`;
 	const lengthOf = (id: Cutting['lengths'][number]['stock']) => boughtLength(open.plan.cutting, id);
 	const title = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? 'Dowels' : stock(id).title);
+
+	const trim = $derived(open.plan.cutting.trim ?? { ends: 0, edges: 0 });
+	const setTrim = (to: NonNullable<Cutting['trim']>) =>
+		fieldCommit(open, { kind: 'set-cutting', change: { trim: to } }, unit);
 
 	function setLength(id: Cutting['lengths'][number]['stock'], length: number) {
 		const lengths = [...open.plan.cutting.lengths.filter((l) => l.stock !== id), { stock: id, length }];
@@ -106,41 +130,21 @@
 		</Section>
 	{/if}
 	<Section title="To buy">
-		<ul class="buy">
-			{#each bought as { group, offer, count } (`${group.key} ${offer.title} ${offer.length}`)}
-				<li>
-					<b>{count}</b>
-					{boardWord(group.kind, count)}: {titleOf(group, offer)}, {sizeOf(group, offer)}
-					<small>{sayPhrase(group.proof, unit)}</small>
-				</li>
-			{/each}
-			{#each screws as s (`${s.size} ${s.length}`)}
-				<li>
-					<b>{s.rows + s.hooks}</b> wood screws, {s.size} x {formatLength(s.length, unit, { tick: 32 })}
-					<small
-						>{[s.rows ? `${s.rows} for rows into ${into}` : '', s.hooks ? `${s.hooks} for holders` : '']
-							.filter(Boolean)
-							.join(', ')}; buy some over</small
-					>
-				</li>
-			{/each}
-			{#each small as s, i (i)}
-				<li><b>{s.count}</b> {sayPhrase(s.what, unit)} <small>{sayPhrase(s.note, unit)}</small></li>
-			{/each}
-			{#if plugs}<li>
-					<b>{plugs.count}</b> plugs for a hole of {formatLength(plugs.plug.diameter, unit)}, {formatLength(
-						plugs.plug.length,
-						unit
-					)} long <small>of the maker whose load is entered; buy some over</small>
-				</li>{/if}
-		</ul>
+		{#if bill.lines.length === 0}<p class="about">Nothing: all of it is there.</p>{/if}
+		<ToBuy {bill} buying={job.buying} {notes} />
+		{#if shop}<AskPrices {shop} {bill} buying={job.buying} />{/if}
+		{#if bill.unpriced.length > 0}
+			<p class="marks">Not compared, having no price: {bill.unpriced.map(sayWare).join('; ')}.</p>
+		{/if}
 	</Section>
 	<div class="actions no-print">
 		<Button size="sm" onclick={csv} disabled={job.progress !== null}>Save cut list as CSV</Button>
 		<Button size="sm" color="alternative" onclick={() => window.print()}>Print</Button>
 	</div>
 {/if}
+{#if cuts && bill.total > 0}<CostsSection plan={open.plan} {cuts} {bill} currency={job.buying.currency} />{/if}
 {#if cuts}<CutAlready {open} {cuts} />{/if}
+<AimSection {open} {stores} />
 <Section title="Saw and boards">
 	<div class="grid">
 		<LengthField
@@ -148,6 +152,8 @@
 			value={open.plan.cutting.kerf}
 			commit={(kerf) => fieldCommit(open, { kind: 'set-cutting', change: { kerf } }, unit)}
 		/>
+		<LengthField label="Trimmed off each end" value={trim.ends} commit={(ends) => setTrim({ ...trim, ends })} />
+		<LengthField label="Off each edge of a sheet" value={trim.edges} commit={(edges) => setTrim({ ...trim, edges })} />
 		{#each stocks as id (id)}
 			<LengthField label="{title(id)}, bought length" value={lengthOf(id)} commit={(length) => setLength(id, length)} />
 		{/each}

@@ -37,6 +37,13 @@
 	const wood = $derived(group.kind === 'sheet' ? 'ply' : 'pine');
 	const size = $derived(rounds ? say(offer.length) : `${say(offer.width)} x ${say(offer.length)}`);
 	const from = $derived(offer.owned ? `yours${offer.owned.where ? `, ${offer.owned.where}` : ''}` : 'bought');
+	/** What is taken off before the first cut that is numbered. */
+	const trimmed = $derived.by(() => {
+		const { ends, edges } = offer.trim;
+		const off = [ends > 0 ? `${say(ends)} off each end` : '', edges > 0 ? `${say(edges)} off each edge` : ''];
+		const first = off.filter(Boolean).join(' and ');
+		return first ? `; first ${first}, then this is left` : '';
+	});
 	const told = $derived(
 		`${group.kind} ${number}, ${size}, ${from}: ${drawn.pieces.length} pieces, ${drawn.cuts.length} cuts`
 	);
@@ -48,7 +55,7 @@
 <figure class:owned={offer.owned}>
 	<figcaption>
 		<b>{number}</b>
-		{size}, {from}
+		{size}, {from}{trimmed}
 	</figcaption>
 	<div class="scroll">
 		<svg viewBox="-14 -12 {WIDE + 28} {drawn.high + 24}" role="img" aria-label={told}>

@@ -12,7 +12,18 @@ describe('what a bought piece is called', () => {
 });
 
 describe('what is taken', () => {
-	const offer = (title: string): Offer => ({ title, length: 1, width: 1, count: 9, owned: null, stock: null });
+	const offer = (title: string): Offer => ({
+		title,
+		length: 1,
+		width: 1,
+		trim: { ends: 0, edges: 0 },
+		count: 9,
+		owned: null,
+		stock: null,
+		ware: null,
+		price: null,
+		each: null
+	});
 	const sheet = (of: number) => ({ offer: of, pieces: [], cuts: [], rests: [] });
 	it('is counted by what it is, and what is not taken is left out', () => {
 		const offers = [offer('a'), offer('b'), offer('c')];

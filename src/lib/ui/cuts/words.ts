@@ -1,6 +1,10 @@
 import type { CutGroup } from '$core/cutting/cut-group';
 import type { CutSheet } from '$core/cutting/cut-sheet';
+import { settingsOf } from '$core/cutting/settings';
 import type { Offer } from '$core/cutting/offers';
+import type { LineKind } from '$core/buying/bill';
+import type { Price } from '$core/prices/price';
+import type { Packs } from '$core/prices/ware';
 
 /** What one of a group's boards is called, in the number there are. */
 export function boardWord(kind: CutGroup['kind'], n: number): string {
@@ -11,4 +15,29 @@ export function boardWord(kind: CutGroup['kind'], n: number): string {
 export function takenOf(group: Pick<CutGroup, 'offers' | 'sheets'>): { offer: Offer; count: number }[] {
 	const count = (i: number) => group.sheets.filter((s: CutSheet) => s.offer === i).length;
 	return group.offers.map((offer, i) => ({ offer, count: count(i) })).filter((t) => t.count > 0);
+}
+
+/** How often the fence, the stop or the blade's slant is set for a group. */
+export function settingsWords({ sheets, offers }: CutGroup, kerf: number): string {
+	const n = settingsOf(sheets, offers, kerf);
+	return n === 1 ? 'once' : `${n} times`;
+}
+
+const isTin = (sold: Price['sold']) => sold === 'glue' || sold === 'finish';
+/** Of how much one pack or tin is. */
+export const inOne = ({ pack, sold }: Pick<Price, 'pack' | 'sold'>) =>
+	isTin(sold) ? `tin of ${pack} l` : `pack of ${pack}`;
+
+/** What a price is asked for. @example packWord({ pack: 50, sold: 'screw', per: 'pack' }) // 'of a pack of 50' */
+export function packWord({ pack, sold, per }: Pick<Price, 'pack' | 'sold' | 'per'>): string {
+	if (per === 'metre') return 'of a metre';
+	if (per === 'square-metre') return 'of a square metre';
+	return pack === 1 && !isTin(sold) ? 'of one' : `of a ${inOne({ pack, sold })}`;
+}
+
+/** So many packs, and what one costs, as a sum that can be done again. */
+export function packsWords({ price, packs, each }: Packs, kind: LineKind, money: (amount: number) => string): string {
+	const one = money(each * price.pack);
+	if (kind === 'wood' && price.pack === 1) return `${one} each, tax in it`;
+	return `${packs} × ${inOne(price)}, ${one}`;
 }

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
 	import type { Board } from '$core/lumber/board';
+	import { buyingOf } from '$core/buying/buying-of';
+	import { NO_PRICES } from '$core/prices/ware';
 	import { CutJob } from '$lib/state/cut-job.svelte';
 	import { endingSweeps } from '$lib/state/ending-sweeps';
 	import { keepPlaces } from '$lib/state/hanging-places.svelte';
@@ -92,7 +94,8 @@
 		untrack(() => outlook.ask(plan, asked));
 	});
 	$effect(() => {
-		if (stage === 'cut') job.run(open.plan, shop?.shop.boards ?? NO_BOARDS);
+		if (stage === 'cut')
+			job.run(open.plan, shop?.shop.boards ?? NO_BOARDS, shop ? buyingOf(shop.shop, open.plan.cutting) : NO_PRICES);
 	});
 
 	letGoOfOthers(
