@@ -3,22 +3,28 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { cutPlan, type CutPlan } from '$core/cutting/cut-plan';
 import { collectPieces } from '$core/cutting/pieces';
 import { highsSolver } from '../../tests/support/highs';
+import { billOf } from '$core/buying/bill';
+import { buyingOf } from '$core/buying/buying-of';
 import { slipwayWall } from '$core/demo/slipway';
+import { slipwayShop } from '$core/demo/slipway-shop';
 import { checkReport } from './check-report';
 import { mm, phrase } from '$core/units/phrase';
 import { cutListCsv } from './cut-list-csv';
 
 const plan = slipwayWall();
+const buying = buyingOf(slipwayShop(), plan.cutting);
 let cuts: CutPlan;
 beforeAll(async () => {
 	const solve = await highsSolver();
-	cuts = cutPlan(plan, { solve, secondsLeft: () => 20 });
+	const end = performance.now() + 2000;
+	cuts = cutPlan(plan, { solve, buying, secondsLeft: () => (end - performance.now()) / 1000 });
 });
+const csv = (c: CutPlan, unit: 'mm' | 'inch') => cutListCsv(c, billOf(plan, c, buying), unit, 'EUR');
 const rows = (text: string) => Papa.parse<Record<string, string>>(text, { header: true }).data;
 
 describe('the cut list as CSV', () => {
 	it('has a line for every piece, with its board and place', () => {
-		const read = rows(cutListCsv(plan, cuts, 'mm')).filter((r) => r.list === 'cut');
+		const read = rows(csv(cuts, 'mm')).filter((r) => r.list === 'cut');
 		expect(read).toHaveLength(collectPieces(plan).length);
 		for (const r of read) {
 			expect(Number(r['along (mm)'])).toBeGreaterThanOrEqual(0);
@@ -28,7 +34,7 @@ describe('the cut list as CSV', () => {
 	});
 
 	it('has one unit in a column, said in its head, and the same pieces in either', () => {
-		const [mm, inch] = [rows(cutListCsv(plan, cuts, 'mm')), rows(cutListCsv(plan, cuts, 'inch'))];
+		const [mm, inch] = [rows(csv(cuts, 'mm')), rows(csv(cuts, 'inch'))];
 		expect(Object.keys(inch[0] ?? {})).toEqual([
 			'list',
 			'what',
@@ -39,6 +45,9 @@ describe('the cut list as CSV', () => {
 			'length (in)',
 			'width (in)',
 			'count',
+			'packs',
+			'money (EUR)',
+			'store',
 			'for'
 		]);
 		inch.forEach((r, i) => expect(Number(r['length (in)']) * 25.4).toBeCloseTo(Number(mm[i]?.['length (mm)']), 0));
@@ -47,13 +56,17 @@ describe('the cut list as CSV', () => {
 	});
 
 	it('ends with what to buy: boards, screws by size, and the blocks beside joints', () => {
-		const buy = rows(cutListCsv(plan, cuts, 'mm')).filter((r) => r.list === 'buy');
-		expect(buy.filter((r) => r.what === 'screw').map((r) => [r.stock, r['length (mm)'], r.count])).toContainEqual([
+		const buy = rows(csv(cuts, 'mm')).filter((r) => r.list === 'buy');
+		const screws = buy.filter((r) => r.what === 'screws');
+		// 62 are needed; with some over 69, which is two packs of 50.
+		expect(screws.map((r) => [r.stock, r['length (mm)'], r.count, r.packs, r['money (EUR)']])).toContainEqual([
 			'#10',
 			'80.0',
-			'62'
+			'69',
+			'2',
+			'12.80'
 		]);
-		expect(buy.filter((r) => r.what !== 'screw').reduce((n, r) => n + Number(r.count), 0)).toBe(
+		expect(buy.filter((r) => r.what === 'wood').reduce((n, r) => n + Number(r.count), 0)).toBe(
 			cuts.groups.reduce((n, g) => n + g.buy, 0)
 		);
 	});
@@ -65,7 +78,7 @@ describe('the cut list as CSV', () => {
 		const form = { kind: 'flat' as const, stock: 'ply-18' as const, width: 90, turn: false };
 		const piece = { id: 'x', name: 'cleat', owner, length: 9000, form };
 		const why = phrase('{l} long', { l: mm(9000) });
-		const text = cutListCsv(plan, { ...cuts, groups: [{ ...group, sheets: [], unfit: [{ piece, why }] }] }, 'mm');
+		const text = csv({ ...cuts, groups: [{ ...group, sheets: [], unfit: [{ piece, why }] }] }, 'mm');
 		expect(
 			rows(text)
 				.filter((r) => r.list === 'cut')

@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
+import type { Bill, BillLine } from '$core/buying/bill';
+import type { CutGroup } from '$core/cutting/cut-group';
 import type { CutPlan } from '$core/cutting/cut-plan';
-import type { Offer } from '$core/cutting/offers';
-import { plugsWanted, screwsWanted, smallPartsWanted } from '$core/cutting/screws';
-import type { Plan } from '$core/plan/types';
+import { soldSize, type Offer } from '$core/cutting/offers';
 import type { LengthUnit } from '$core/units/parse-length';
 import { sayPhrase } from '$core/units/phrase';
 import { MM_PER_INCH, type Millimetres } from '$core/units/quantity';
@@ -11,97 +11,92 @@ import { MM_PER_INCH, type Millimetres } from '$core/units/quantity';
 const writer = (unit: LengthUnit) => (length: Millimetres) =>
 	unit === 'inch' ? (length / MM_PER_INCH).toFixed(3) : length.toFixed(1);
 
+type Row = Record<string, string | number>;
+type Write = (length: Millimetres) => string;
+
+/** A line for every piece with the board it comes from and where it lies on it; or why it is not cut. */
+function pieceRows({ sheets, offers, unfit, title }: CutGroup, unit: LengthUnit, length: Write): Row[] {
+	const laid = sheets.flatMap((sheet, n) =>
+		sheet.pieces.map(({ piece, x, y, length: l, width }) => ({
+			list: 'cut',
+			what: piece.name,
+			stock: (offers[sheet.offer] as Offer).title,
+			board: n + 1,
+			along: length(x),
+			across: length(y),
+			length: length(l),
+			width: length(width),
+			count: 1,
+			for: piece.owner.name
+		}))
+	);
+	const not = unfit.map(({ piece, why }) => ({
+		list: 'cut',
+		what: piece.name,
+		stock: sayPhrase(title, unit),
+		board: sayPhrase(why, unit),
+		length: length(piece.length),
+		count: 1,
+		for: piece.owner.name
+	}));
+	return [...laid, ...not];
+}
+
+/** Boards that are there already. */
+function takeRows({ kind, sheets, offers }: CutGroup, length: Write): Row[] {
+	return offers.flatMap((offer, i) => {
+		const count = sheets.filter((s) => s.offer === i).length;
+		if (count === 0 || !offer.owned) return [];
+		const size = soldSize(offer);
+		const [long, wide] = [length(size.length), length(size.width)];
+		return [{ list: 'take', what: kind, stock: offer.title, length: long, width: wide, count, for: offer.owned.where }];
+	});
+}
+
+const round = (n: number, places: number) => Number(n.toFixed(places));
+
+/** One line of the bill: how many are needed, how many packs that is, and what they cost. */
+function buyRow({ kind, ware, title, count, packs }: BillLine, unit: LengthUnit, length: Write): Row {
+	const money: Row = packs ? { packs: packs.packs, money: packs.money.toFixed(2), store: packs.price.store } : {};
+	const long: Row = 'length' in ware && ware.length !== null ? { length: length(ware.length) } : {};
+	const wide: Row = 'width' in ware ? { width: length(ware.width) } : {};
+	const stock = ware.sold === 'screw' ? ware.size : sayPhrase(title, unit);
+	return { list: 'buy', what: kind, stock, ...long, ...wide, count: round(count, 3), ...money };
+}
+
 /**
- * Everything to cut and to buy as one table: a line a piece with the board it comes from and where it lies on it,
- * then the boards there already to take, and boards, screws and plugs to buy. Every column has one unit, said in
- * its head. Spreadsheet formulas in names are made harmless.
- * @example cutListCsv(plan, cuts, 'mm').split('\r\n')[0] // 'list,what,stock,board,along (mm),...'
+ * Everything to cut and to buy as one table: a line a piece with the board it comes from and where it lies on it, then
+ * the boards there already to take, and all that is bought with its packs and what they cost. Every column has one
+ * unit, said in its head. Spreadsheet formulas in names are made harmless.
+ * @param currency what money is called
+ * @example cutListCsv(cuts, bill, 'mm', 'EUR').split('\r\n')[0] // 'list,what,stock,board,along (mm),...'
  */
-export function cutListCsv(plan: Plan, cuts: CutPlan, unit: LengthUnit): string {
+export function cutListCsv(cuts: CutPlan, bill: Bill, unit: LengthUnit, currency: string): string {
 	const length = writer(unit);
 	const u = unit === 'inch' ? 'in' : 'mm';
-	const pieces = cuts.groups.flatMap((group) => {
-		const laid = group.sheets.flatMap((sheet, n) => {
-			const { title } = group.offers[sheet.offer] as Offer;
-			return sheet.pieces.map(({ piece, x, y, length: l, width }) => [
-				'cut',
-				piece.name,
-				title,
-				n + 1,
-				length(x),
-				length(y),
-				length(l),
-				length(width),
-				1,
-				piece.owner.name
-			]);
-		});
-		const unfit = group.unfit.map(({ piece, why }) => [
-			'cut',
-			piece.name,
-			sayPhrase(group.title, unit),
-			sayPhrase(why, unit),
-			'',
-			'',
-			length(piece.length),
-			'',
-			1,
-			piece.owner.name
-		]);
-		return [...laid, ...unfit];
-	});
-	const boards = cuts.groups.flatMap((group) =>
-		group.offers.flatMap((offer, i) => {
-			const count = group.sheets.filter((s) => s.offer === i).length;
-			const list = offer.owned ? 'take' : 'buy';
-			const size = [length(offer.length), length(offer.width)];
-			return count > 0 ? [[list, group.kind, offer.title, '', '', '', ...size, count, offer.owned?.where ?? '']] : [];
-		})
-	);
-	const screws = screwsWanted(plan).map((s) => [
-		'buy',
-		'screw',
-		s.size,
-		'',
-		'',
-		'',
-		length(s.length),
-		'',
-		s.rows + s.hooks,
-		''
-	]);
-	const small = smallPartsWanted(plan).map((s) => [
-		'buy',
-		'small part',
-		sayPhrase(s.what, unit),
-		'',
-		'',
-		'',
-		'',
-		'',
-		s.count,
-		''
-	]);
-	const plugs = plugsWanted(plan);
-	const buyPlugs = plugs
-		? [['buy', 'plug', `${plugs.plug.diameter} mm`, '', '', '', length(plugs.plug.length), '', plugs.count, '']]
-		: [];
+	const heads: Record<string, string> = {
+		list: 'list',
+		what: 'what',
+		stock: 'stock',
+		board: 'board',
+		along: `along (${u})`,
+		across: `across (${u})`,
+		length: `length (${u})`,
+		width: `width (${u})`,
+		count: 'count',
+		packs: 'packs',
+		money: currency ? `money (${currency})` : 'money',
+		store: 'store',
+		for: 'for'
+	};
+	const rows = [
+		...cuts.groups.flatMap((g) => pieceRows(g, unit, length)),
+		...cuts.groups.flatMap((g) => takeRows(g, length)),
+		...bill.lines.map((l) => buyRow(l, unit, length))
+	];
+	const keys = Object.keys(heads);
 	return Papa.unparse(
-		{
-			fields: [
-				'list',
-				'what',
-				'stock',
-				'board',
-				`along (${u})`,
-				`across (${u})`,
-				`length (${u})`,
-				`width (${u})`,
-				'count',
-				'for'
-			],
-			data: [...pieces, ...boards, ...screws, ...small, ...buyPlugs]
-		},
+		{ fields: Object.values(heads), data: rows.map((r: Row) => keys.map((k) => r[k] ?? '')) },
 		{ newline: '\r\n', escapeFormulae: true }
 	);
 }

@@ -20,6 +20,12 @@ export interface CutRequest {
 	wasm: string;
 }
 
+/** What a thread of the server is given. */
+export interface CutTask extends Omit<CutRequest, 'wasm'> {
+	/** Where it looks for packages from. */
+	home: string;
+}
+
 export type CutMessage =
 	{ kind: 'progress'; progress: CutProgress } | { kind: 'done'; plan: CutPlan } | { kind: 'failed'; message: string };
 

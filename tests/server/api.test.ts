@@ -186,6 +186,31 @@ describe('checks and cuts', () => {
 		}
 	});
 
+	it('are cut from what the shop has and bought at its prices', async () => {
+		const { id } = await make();
+		const { text } = await call('GET', `/api/plans/${id}/cuts.csv`);
+		const lines = Papa.parse<Record<string, string>>(text, { header: true }).data;
+		const dowel = lines.find((r) => r.list === 'buy' && r.stock?.includes('25 mm across'));
+		expect([dowel?.store, dowel?.['money (EUR)']]).toEqual(['hardware store in town', '24.50']);
+		expect(lines.some((r) => r.list === 'take')).toBe(true);
+	});
+
+	it('are worked out aside: more than can wait are told to come back, and all else goes on', async () => {
+		const plan = { ...slipwayWall(), cutting: { kerf: 3.2, lengths: [], aim: 'offcuts' as const } };
+		const asked = Array.from({ length: 24 }, () => call('POST', '/api/cuts', plan));
+		const began = performance.now();
+		expect((await call('GET', '/api/plans')).status).toBe(200);
+		const waited = performance.now() - began;
+		const answers = await Promise.all(asked);
+		const all = performance.now() - began;
+		const busy = answers.filter((a) => a.status === 503);
+		expect(answers.filter((a) => a.status === 200).length).toBeGreaterThanOrEqual(16);
+		expect(busy.length).toBeGreaterThan(0);
+		expect(busy[0]?.headers.get('retry-after')).toBe('2');
+		// The list came while cut plans were still being worked out, not after them.
+		expect(waited).toBeLessThan(all / 2);
+	}, 120_000);
+
 	it('keep spreadsheet formulas harmless', async () => {
 		const plan = slipwayWall();
 		plan.rows[0]!.name = '=HYPERLINK("x")';
@@ -228,4 +253,24 @@ describe('every answer', () => {
 	});
 
 	it('to an unknown address is a 404', async () => expect((await call('GET', '/api/nothing')).status).toBe(404));
+});
+
+describe('the simulated stores', () => {
+	const ask = (body: unknown) => call('POST', '/api/devices/price-feed/quotes', body);
+	it('answer for every line, the same to the same seed', async () => {
+		const prices = Array.from({ length: 40 }, (_, i) => ({ id: `p${i}`, price: i === 0 ? null : 10 }));
+		const first = await ask({ seed: 3, prices });
+		const { quotes } = first.json as unknown as { quotes: { id: string; price: number | null }[] };
+		expect(quotes.map((q) => q.id)).toEqual(prices.map((p) => p.id));
+		expect((await ask({ seed: 3, prices })).text).toBe(first.text);
+	});
+	it.each([
+		['prices.0.price', { seed: 1, prices: [{ id: 'a', price: -1 }] }],
+		['prices.0.id', { seed: 1, prices: [{ id: '', price: 1 }] }],
+		['seed', { seed: 0.5, prices: [] }],
+		['prices', { seed: 1 }]
+	])('refuse nonsense at %s', async (path, body) => {
+		const got = await ask(body);
+		expect([got.status, got.json.errors[0]?.path.replace(/\[(\d+)\]/, '.$1')]).toEqual([422, path]);
+	});
 });

@@ -1,7 +1,7 @@
 import type { Board } from '../lumber/board';
 import { ownId, readOwn } from '../materials/own-stock';
 import { asThick, sameWood } from '../materials/same-wood';
-import { stock, type StockId } from '../materials/stocks';
+import { stock, STOCKS, type StockId } from '../materials/stocks';
 import type { Cutting } from '../plan/types';
 import type { Price } from '../prices/price';
 import { NO_PRICES, offered, type Buying, type Ware } from '../prices/ware';
@@ -112,6 +112,14 @@ function cheapestSizes<T extends { price: Price; each: number | null }>(lines: r
 /** Widths of a board that are called the same, mm. */
 const SAME_WIDTH = 1.5;
 
+/** What a board of this wood is called in another width; a sheet is called the same in any. */
+function titleOf(id: StockId, width: Millimetres): string {
+	const of = stock(id);
+	if (of.kind === 'ply' || Math.abs(of.width - width) <= SAME_WIDTH) return of.title;
+	const other = STOCKS.find((s) => sectionsOf(s.id) === sectionsOf(id) && Math.abs(s.width - width) <= SAME_WIDTH);
+	return other?.title ?? `${of.title}, in another width`;
+}
+
 /**
  * What a stock's pieces can be cut from: lines of the shop of its wood and thickness, what the price list sells of it
  * in any width and length, and else its usual size. A board that a plan names as the shop's own cannot be bought.
@@ -126,7 +134,8 @@ export function offersOf(id: StockId, cutting: Cutting, { boards, buying }: Supp
 	const trim = trimOf(id, cutting);
 	const listed = cheapestSizes(offered(ware, buying)).map(({ price, each }) => {
 		const size = { length: price.length as number, width: price.width as number };
-		return toBuy({ ...usual, ...size }, trim, { ...ware, ...size }, { price, each });
+		const named = { ...usual, title: titleOf(id, size.width), ...size };
+		return toBuy(named, trim, { ...ware, ...size }, { price, each });
 	});
 	// A sheet in whatever size it is sold; a board of this very width, or nobody has asked what it costs.
 	const sold = listed.some((o) => kind === 'ply' || Math.abs(o.width - width) <= SAME_WIDTH);

@@ -75,7 +75,9 @@
 	}
 
 	function csv() {
-		if (cuts) saveFile(fileName(`${open.plan.name} cut list`, 'csv'), 'text/csv', cutListCsv(open.plan, cuts, unit));
+		if (!cuts) return;
+		const text = cutListCsv(cuts, bill, unit, job.buying.currency);
+		saveFile(fileName(`${open.plan.name} cut list`, 'csv'), 'text/csv', text);
 	}
 </script>
 
