@@ -85,7 +85,7 @@ describe('from a wall to a cut list', () => {
 	it('gives a cut list, drawn, and as a file', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'cut');
 		await kammer.screen.says(
-			/Before you cut: 2 holders do not hold[\s\S]*1 sheet: 18 mm ply, 1220 mm x 2440 mm[\s\S]*62 wood screws, #10 x 80 mm/
+			/Before you cut: 2 holders do not hold[\s\S]*1 18 mm ply, 1220 mm x 2440 mm[\s\S]*69 wood screws, #10 x 80 mm[\s\S]*62 needed/
 		);
 		const boards = await kammer.screen.driver.findElements(By.css('.boards figure'));
 		expect(boards.length).toBeGreaterThan(8);
@@ -100,7 +100,9 @@ describe('from a wall to a cut list', () => {
 		);
 		await kammer.screen.button('Save cut list as CSV');
 		const csv = readFileSync(await kammer.file(/\.csv$/), 'utf8');
-		expect(csv.split('\r\n')[0]).toBe('list,what,stock,board,along (mm),across (mm),length (mm),width (mm),count,for');
+		expect(csv.split('\r\n')[0]).toBe(
+			'list,what,stock,board,along (mm),across (mm),length (mm),width (mm),count,packs,money (EUR),store,for'
+		);
 		expect(csv).toMatch(/Top row/);
 	});
 
@@ -154,7 +156,7 @@ describe('from a wall to a cut list', () => {
 		await kammer.screen.says(/Stopped. This is the best found/);
 		expect((await kammer.screen.driver.findElements(By.css('.boards figure'))).length).toBeGreaterThan(50);
 		// What was stopped is a whole plan: sheets and dowels to buy, and not only what was being looked at.
-		expect(await kammer.screen.slip()).toMatch(/To buy[\s\S]*\d+ sheets: 18 mm ply[\s\S]*\d+ dowels/);
+		expect(await kammer.screen.slip()).toMatch(/To buy[\s\S]*\d+ 18 mm ply[\s\S]*\d+ hardwood dowel/);
 	});
 
 	it('exports a wall and imports it again', async () => {

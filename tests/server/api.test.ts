@@ -191,13 +191,12 @@ describe('checks and cuts', () => {
 		const { text } = await call('GET', `/api/plans/${id}/cuts.csv`);
 		const lines = Papa.parse<Record<string, string>>(text, { header: true }).data;
 		const dowel = lines.find((r) => r.list === 'buy' && r.stock?.includes('25 mm across'));
-		expect([dowel?.store, dowel?.['money (EUR)']]).toEqual(['hardware store in town', '24.50']);
+		expect([dowel?.store, dowel?.['money (EUR)']]).toEqual(['hardware store in town', '19.60']);
 		expect(lines.some((r) => r.list === 'take')).toBe(true);
 	});
 
 	it('are worked out aside: more than can wait are told to come back, and all else goes on', async () => {
-		const plan = { ...slipwayWall(), cutting: { kerf: 3.2, lengths: [], aim: 'offcuts' as const } };
-		const asked = Array.from({ length: 24 }, () => call('POST', '/api/cuts', plan));
+		const asked = Array.from({ length: 24 }, () => call('POST', '/api/cuts', slipwayWall()));
 		const began = performance.now();
 		expect((await call('GET', '/api/plans')).status).toBe(200);
 		const waited = performance.now() - began;
@@ -209,7 +208,7 @@ describe('checks and cuts', () => {
 		expect(busy[0]?.headers.get('retry-after')).toBe('2');
 		// The list came while cut plans were still being worked out, not after them.
 		expect(waited).toBeLessThan(all / 2);
-	}, 120_000);
+	});
 
 	it('keep spreadsheet formulas harmless', async () => {
 		const plan = slipwayWall();

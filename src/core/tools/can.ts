@@ -16,7 +16,7 @@ export type Operation =
 export type Answer = { can: 'yes' | 'no' | 'unknown'; why: Phrase; tool: Tool | null };
 
 /** One tool's word on one limit. */
-interface Word {
+export interface Word {
 	tool: Tool;
 	fits: boolean | null;
 	why: Phrase;
@@ -24,10 +24,11 @@ interface Word {
 
 const number = (t: Tool, key: string): number | undefined =>
 	typeof t.limits[key] === 'number' ? t.limits[key] : undefined;
-const nameOf = (t: Tool) => (t.name || toolKind(t.kind).title).toLowerCase();
+/** What a tool is called here. */
+export const nameOf = (t: Tool) => (t.name || toolKind(t.kind).title).toLowerCase();
 
 /** Against each limit in turn: the first that is too small, else the first that is not known, else it fits. */
-function word(tool: Tool, asked: readonly { key: string; need: number; what: string }[]): Word {
+export function word(tool: Tool, asked: readonly { key: string; need: number; what: string }[]): Word {
 	for (const { key, need, what } of asked) {
 		const has = number(tool, key);
 		if (has !== undefined && has < need - 0.05)
@@ -46,7 +47,8 @@ function word(tool: Tool, asked: readonly { key: string; need: number; what: str
 	return { tool, fits: true, why: phrase('{t}', { t: nameOf(tool) }) };
 }
 
-function best(words: Word[], none: string): Answer {
+/** A tool that fits, else one of which something is not known, else the nearest. */
+export function best(words: Word[], none: string): Answer {
 	const [yes, unknown, no] = [
 		words.find((w) => w.fits === true),
 		words.find((w) => w.fits === null),

@@ -8,6 +8,9 @@
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import MakeFrom from './MakeFrom.svelte';
+	import { shopLater } from '$lib/state/shop-context';
+	import WorkOrder from './WorkOrder.svelte';
+	import ViewSwitch from '../shell/ViewSwitch.svelte';
 	import SheetFigure from './SheetFigure.svelte';
 
 	/** Every sheet, board and rod with its cuts drawn on it, under the wall. */
@@ -19,43 +22,62 @@
 		return job.plan && job.plan.done.length > 0 ? 'Everything is cut.' : 'Nothing to cut yet: lay out a row.';
 	});
 	const ticks = new CutTicks(untrack(() => open.id));
+	const findShop = shopLater();
+	const VIEWS = [
+		['boards', 'Boards'],
+		['work', 'Order of work']
+	] as const;
+	let view = $state<(typeof VIEWS)[number][0]>('boards');
 	let said = $state('');
 	const onDown = (words: string) => (said = words);
 </script>
 
 <section class="boards" aria-label="Boards and their cuts">
 	{#if said}<p class="said" role="status">{said}</p>{/if}
-	{#each job.plan?.groups ?? [] as group (group.key)}
-		<div class="group">
-			<h2>{sayPhrase(group.title, unit)}: {group.sheets.length} {boardWord(group.kind, group.sheets.length)}</h2>
-			<p class="proof">
-				{sayPhrase(group.proof, unit)}.
-				{#if job.plan && group.sheets.length > 0}The saw is set {settingsWords(group, job.plan.kerf)}.{/if}
-			</p>
-			{#if group.unfit.length > 0}
-				<div class="long" role="alert">
-					Not cut:
-					<ul>
-						{#each group.unfit as { piece, why } (piece.id)}
-							<li>
-								{piece.owner.name}
-								{piece.name}, {formatLength(piece.length, unit)}: {sayPhrase(why, unit)}
-							</li>
-						{/each}
-					</ul>
-					Give a row a joint on a stud, make the part smaller or of another stock, or say a longer bought length.
-				</div>
-			{/if}
-			{#each group.sheets as sheet, i (i)}<SheetFigure {open} {group} {sheet} number={i + 1} {ticks} {onDown} />{/each}
-		</div>
+	<ViewSwitch label="Shown" views={VIEWS} bind:view />
+	{#if view === 'work'}
+		{#if job.plan}<WorkOrder plan={open.plan} cuts={job.plan} tools={findShop()?.shop.tools ?? []} />{/if}
 	{:else}
-		<p class="none">{empty}</p>
-	{/each}
-	{#if job.plan && job.plan.groups.length > 0}<MakeFrom {open} {ticks} {onDown} />{/if}
+		{#each job.plan?.groups ?? [] as group (group.key)}
+			<div class="group">
+				<h2>{sayPhrase(group.title, unit)}: {group.sheets.length} {boardWord(group.kind, group.sheets.length)}</h2>
+				<p class="proof">
+					{sayPhrase(group.proof, unit)}.
+					{#if job.plan && group.sheets.length > 0}The saw is set {settingsWords(group, job.plan.kerf)}.{/if}
+				</p>
+				{#if group.unfit.length > 0}
+					<div class="long" role="alert">
+						Not cut:
+						<ul>
+							{#each group.unfit as { piece, why } (piece.id)}
+								<li>
+									{piece.owner.name}
+									{piece.name}, {formatLength(piece.length, unit)}: {sayPhrase(why, unit)}
+								</li>
+							{/each}
+						</ul>
+						Give a row a joint on a stud, make the part smaller or of another stock, or say a longer bought length.
+					</div>
+				{/if}
+				{#each group.sheets as sheet, i (i)}<SheetFigure
+						{open}
+						{group}
+						{sheet}
+						number={i + 1}
+						{ticks}
+						{onDown}
+					/>{/each}
+			</div>
+		{:else}
+			<p class="none">{empty}</p>
+		{/each}
+		{#if job.plan && job.plan.groups.length > 0}<MakeFrom {open} {ticks} {onDown} />{/if}
+	{/if}
 </section>
 
 <style>
 	.boards {
+		position: relative;
 		padding: 0.75rem 1rem 2rem;
 	}
 	.group {

@@ -3,6 +3,9 @@ import type { CutSheet } from '$core/cutting/cut-sheet';
 import { settingsOf } from '$core/cutting/settings';
 import type { Offer } from '$core/cutting/offers';
 import type { LineKind } from '$core/buying/bill';
+import type { SawStep } from '$core/machining/steps';
+import { sayPhrase } from '$core/units/phrase';
+import type { LengthUnit } from '$core/units/parse-length';
 import type { Price } from '$core/prices/price';
 import type { Packs } from '$core/prices/ware';
 
@@ -21,6 +24,22 @@ export function takenOf(group: Pick<CutGroup, 'offers' | 'sheets'>): { offer: Of
 export function settingsWords({ sheets, offers }: CutGroup, kerf: number): string {
 	const n = settingsOf(sheets, offers, kerf);
 	return n === 1 ? 'once' : `${n} times`;
+}
+
+/**
+ * Which cuts of which boards a step makes: "18 mm ply 2: 4, 7; 3: 1".
+ * @example whereWords(step, 'mm')
+ */
+export function whereWords({ cuts }: SawStep, unit: LengthUnit): string {
+	const groups = new Map<string, Map<number, number[]>>();
+	for (const { group, sheet, cut } of cuts) {
+		const title = sayPhrase(group.title, unit);
+		const sheets = groups.get(title) ?? new Map<number, number[]>();
+		groups.set(title, sheets.set(sheet, [...(sheets.get(sheet) ?? []), cut]));
+	}
+	return [...groups]
+		.map(([title, sheets]) => `${title} ${[...sheets].map(([n, of]) => `${n}: ${of.join(', ')}`).join('; ')}`)
+		.join('; ');
 }
 
 const isTin = (sold: Price['sold']) => sold === 'glue' || sold === 'finish';
