@@ -150,7 +150,7 @@ describe('from a wall to a cut list', () => {
 			}))
 		}));
 		await kammer.screen.openWall(plan, 'cut');
-		await kammer.screen.says(/Looking for the fewest boards: \d of \d kinds/);
+		await kammer.screen.says(/Looking for the best cuts: \d of \d kinds/);
 		// There is nothing to keep before the first whole plan has come.
 		await kammer.screen.click(By.xpath('//button[normalize-space()="Stop, keep the best so far" and not(@disabled)]'));
 		await kammer.screen.says(/Stopped. This is the best found/);

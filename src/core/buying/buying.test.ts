@@ -10,6 +10,8 @@ import { slipwayShop } from '../demo/slipway-shop';
 import type { Cutting, Plan } from '../plan/types';
 import { newPrice, type Price, type Sold } from '../prices/price';
 import { NO_PRICES, type Buying } from '../prices/ware';
+import { builtOf } from '../places/any-place';
+import { aboutMoney } from './about';
 import { lineToAsk } from './ask';
 import { billOf, type Bill } from './bill';
 import { buyingOf } from './buying-of';
@@ -169,5 +171,20 @@ describe('spares', () => {
 				expect((boxes - 1) * of).toBeLessThan(n);
 			})
 		);
+	});
+});
+
+describe('about what a holder costs', () => {
+	it('is its wood by size, its pegs by length and its screws one by one, by hand', () => {
+		const wall = oarStoreWall();
+		const [holder] = wall.holders;
+		const built = builtOf(wall, holder!)!;
+		const { money: got, missing } = aboutMoney(holder!, built, BUYING);
+		// The quarter sheet is the cheapest for its area: 2 for 610 x 1220. Pegs by the rod of 1000 at 4.
+		const wood = ((700 * 260 + 2 * 700 * 65) * 2) / (610 * 1220);
+		expect(got).toBeCloseTo(wood + (6 * 168 * 4) / 1000 + 6 * 0.04, 9);
+		expect(missing).toBe(0);
+		expect(aboutMoney(holder!, built, NO_PRICES)).toMatchObject({ money: 0 });
+		expect(aboutMoney(holder!, built, NO_PRICES).missing).toBeGreaterThan(3);
 	});
 });

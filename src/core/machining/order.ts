@@ -48,9 +48,11 @@ function makeAll(key: string, left: Set<SawCut>): SawCut[] {
 }
 
 /**
- * Whose turn it is: settings of which nothing is left to be freed, then rips, then slants, then what must be set again.
+ * Whose turn it is: what is too heavy, settings of which nothing is left to be freed, then rips, then slants, then what
+ * must be set again.
  */
-function turnOf({ setting }: SawCut, whole: boolean): number {
+function turnOf({ setting, heavy }: SawCut, whole: boolean): number {
+	if (heavy) return 9;
 	if (setting.bevel !== 0) return 1;
 	if (whole) return 3;
 	return setting.across ? 0 : 2;

@@ -43,6 +43,8 @@ function kindOf(cut: SawCut): SawStep['kind'] {
 	return cut.setting.across ? 'crosscut' : 'rip';
 }
 
+const isRound = ({ group }: SawCut) => group.kind === 'rod' || group.kind === 'dowel';
+
 /** How long what is sawn is along the cut, and how wide across it. */
 function alongCut({ setting, from }: SawCut): { along: Millimetres; across: Millimetres } {
 	return setting.across ? { along: from.width, across: from.length } : { along: from.length, across: from.width };
@@ -65,8 +67,11 @@ const movedAlong = (tools: readonly Tool[]) => tools.filter((t) => t.kind === 'c
 
 function toolFor(kind: SawStep['kind'], cuts: readonly SawCut[], tools: readonly Tool[]): Answer {
 	const thickness = most(cuts, (c) => c.thickness);
-	if (kind === 'break-down')
-		return canCrosscut({ width: most(cuts, (c) => alongCut(c).along), thickness }, movedAlong(tools));
+	if (kind === 'break-down') {
+		const moved = movedAlong(tools);
+		if (moved.length === 0) return { can: 'no', why: phrase('no circular saw'), tool: null };
+		return canCrosscut({ width: most(cuts, (c) => alongCut(c).along), thickness }, moved);
+	}
 	if (kind === 'crosscut') return canCrosscut({ width: most(cuts, (c) => alongCut(c).along), thickness }, tools);
 	return ripBy(cuts, tools);
 }
@@ -127,6 +132,7 @@ function cautionsOf(kind: SawStep['kind'], cuts: readonly SawCut[]): Phrase[] {
 	if (kind === 'bevel')
 		found.push(phrase('The fence on the side away from which the blade leans, so that nothing is trapped under it'));
 	if (kind === 'crosscut') {
+		if (isRound(cuts[0] as SawCut)) found.push(phrase('Round: in a V, so that it does not turn'));
 		const short = least(cuts, (c) => c.setting.at);
 		if (short < HELD_BY_CLAMP)
 			found.push(phrase('{l} is short: clamp it, hands away; the stop clear of the blade', { l: mm(short) }));
@@ -138,7 +144,7 @@ function settingOf(kind: SawStep['kind'], { setting }: SawCut): Phrase {
 	const at = mm(setting.at);
 	switch (kind) {
 		case 'break-down':
-			return phrase(`Broken down on the floor: {at} from the ${setting.across ? 'left end' : 'near edge'}`, { at });
+			return phrase(`{at} from the ${setting.across ? 'left end' : 'near edge'}, on the floor`, { at });
 		case 'rip':
 			return phrase('Fence at {at}', { at });
 		case 'bevel':
@@ -151,7 +157,8 @@ function settingOf(kind: SawStep['kind'], { setting }: SawCut): Phrase {
 /** How many lie on one another under the blade; sheets that are broken down, and slanted rips, go one by one. */
 function gangOf(kind: SawStep['kind'], cuts: readonly SawCut[], by: Answer): number {
 	const depth = by.tool?.limits.depth;
-	if (kind !== 'crosscut' || by.can !== 'yes' || typeof depth !== 'number') return 1;
+	// A round bar rolls: each is cut by itself.
+	if (kind !== 'crosscut' || isRound(cuts[0] as SawCut) || by.can !== 'yes' || typeof depth !== 'number') return 1;
 	const thickness = most(cuts, (c) => c.thickness);
 	// What lies on one another is as wide: only cuts of one width are held together.
 	const widths = new Set(cuts.map((c) => Math.round(alongCut(c).along)));

@@ -17,7 +17,8 @@
 			.sort((a, b) => b.money + b.finish - (a.money + a.finish))
 	);
 	const money = (amount: number) => sayMoney(amount, currency);
-	const all = $derived(owners.reduce((sum, o) => sum + o.money, 0));
+	/** The bill without the tins of finish. */
+	const bare = $derived(bill.lines.reduce((sum, l) => sum + (l.kind === 'finish' ? 0 : (l.packs?.money ?? 0)), 0));
 	const finish = $derived(owners.reduce((sum, o) => sum + o.finish, 0));
 </script>
 
@@ -58,7 +59,7 @@
 		<tfoot>
 			<tr>
 				<th scope="row">The wall</th>
-				<td>{money(finished ? all + shares.over : bill.total)}</td>
+				<td>{money(bare)}</td>
 				{#if finished}<td>{money(bill.total)}</td>{/if}
 				<td></td>
 			</tr>

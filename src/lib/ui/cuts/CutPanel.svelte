@@ -98,7 +98,7 @@
 {/if}
 {#if job.progress}
 	<div class="working" role="status">
-		<p>Looking for the fewest boards: {job.progress.done} of {job.progress.of} kinds</p>
+		<p>Looking for the best cuts: {job.progress.done} of {job.progress.of} kinds</p>
 		<Progressbar progress={Math.round((100 * job.progress.done) / Math.max(1, job.progress.of))} size="h-2" />
 		<Button size="xs" color="alternative" disabled={!job.found} onclick={() => job.stop()}
 			>Stop, keep the best so far</Button
@@ -131,6 +131,7 @@
 			</ul>
 		</Section>
 	{/if}
+	<AimSection {open} {stores} />
 	<Section title="To buy">
 		{#if bill.lines.length === 0}<p class="about">Nothing: all of it is there.</p>{/if}
 		<ToBuy {bill} buying={job.buying} {notes} />
@@ -146,7 +147,6 @@
 {/if}
 {#if cuts && bill.total > 0}<CostsSection plan={open.plan} {cuts} {bill} currency={job.buying.currency} />{/if}
 {#if cuts}<CutAlready {open} {cuts} />{/if}
-<AimSection {open} {stores} />
 <Section title="Saw and boards">
 	<div class="grid">
 		<LengthField

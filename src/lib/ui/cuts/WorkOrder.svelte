@@ -104,11 +104,17 @@
 	.caution {
 		color: var(--close);
 	}
+	@media (max-width: 700px) {
+		.about {
+			padding: 2rem 0 0;
+		}
+	}
 	h3 {
 		margin-top: 1rem;
 		font-weight: 700;
 	}
 	.about {
+		padding-right: 15rem;
 		margin-bottom: 0.5rem;
 		font-size: 0.9rem;
 		color: var(--pencil);

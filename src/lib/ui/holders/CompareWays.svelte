@@ -1,6 +1,11 @@
 <script lang="ts">
+	import { aboutMoney } from '$core/buying/about';
+	import { buyingOf } from '$core/buying/buying-of';
 	import { compareWays } from '$core/arrange/compare-ways';
 	import type { Offer } from '$core/holders/offers';
+	import { sayMoney } from '$core/prices/money';
+	import { NO_PRICES } from '$core/prices/ware';
+	import { shopLater } from '$lib/state/shop-context';
 	import type { Plan } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
 	import { formatQuantity } from '$core/units/format-quantity';
@@ -14,6 +19,17 @@
 
 	const unit = $derived(preferences.unit);
 	const ways = $derived(compareWays(plan, offers, unit));
+	const findShop = shopLater();
+	const shop = $derived(findShop()?.shop);
+	const buying = $derived(shop ? buyingOf(shop, plan.cutting) : NO_PRICES);
+	const priced = $derived(buying.prices.length > 0);
+	/** About what a way costs; more than that where something in it has no price. */
+	function moneyOf(kind: string): string {
+		const of = offers.find((o) => o.kind === kind);
+		if (!of) return '';
+		const { money, missing } = aboutMoney(of.made.holder, of.built, buying);
+		return `${missing > 0 ? 'over ' : ''}${sayMoney(money, buying.currency)}`;
+	}
 	const kg = (value: number) => formatQuantity({ value, dim: 'mass' }, unit);
 	/** Fewest, lightest, quickest: what is least of all is told apart. */
 	const least = (of: (w: (typeof ways)[number]) => number) => Math.min(...ways.map(of));
@@ -26,13 +42,14 @@
 			<th scope="col">Out</th>
 			<th scope="col">Wood</th>
 			<th scope="col">Hours</th>
+			{#if priced}<th scope="col">About</th>{/if}
 			<th scope="col">Margin</th>
 		</tr>
 	</thead>
 	<tbody>
 		{#each ways as w (w.kind)}
 			<tr class="name"
-				><th scope="row" colspan="5"
+				><th scope="row" colspan={priced ? 6 : 5}
 					>{w.title}{w.over > 0 ? `: ${w.over} over` : ''}
 					{#if w.judged}<VerdictMark verdict={w.judged.verdict} />{/if}</th
 				></tr
@@ -42,17 +59,23 @@
 				<td class:least={w.out === least((o) => o.out)}>{formatLength(w.out, unit)}</td>
 				<td class:least={w.wood === least((o) => o.wood)}>{kg(w.wood)}</td>
 				<td class:least={w.minutes === least((o) => o.minutes)}>{(w.minutes / 60).toFixed(1)} h</td>
+				{#if priced}<td>{moneyOf(w.kind)}</td>{/if}
 				<td>{w.judged?.stop ? 'stop' : sayMargin(w.judged?.check ?? undefined)}</td>
 			</tr>
 			<tr class="why"
-				><td colspan="5"
+				><td colspan={priced ? 6 : 5}
 					>{w.judged ? sayVerdict(w.judged, unit) : `Nowhere: ${w.nowhere}`}. {sayPhrase(w.hours, unit)}</td
 				></tr
 			>
 		{/each}
 	</tbody>
 </table>
-<p>Hours are our own judgement, drying not counted. Money follows once prices are there.</p>
+<p>
+	Hours are our own judgement, drying not counted.
+	{priced
+		? 'Money is for wood by its size without waste, screws and small parts; “over” where some have no price.'
+		: 'What they cost is told once the stock-take has prices.'}
+</p>
 
 <style>
 	p {

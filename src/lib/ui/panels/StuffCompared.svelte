@@ -1,5 +1,9 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
+	import { buyingOf } from '$core/buying/buying-of';
+	import { RODS } from '$core/materials/rods';
+	import { cheapest } from '$core/prices/ware';
+	import { shopLater } from '$lib/state/shop-context';
 	import { compareStuff, type Stuff } from '$core/arrange/compare-stuff';
 	import type { Plan, Rack } from '$core/plan/types';
 	import { preferences } from '$lib/state/preferences.svelte';
@@ -20,11 +24,20 @@
 	let of = $state.raw<Rack | null>(null);
 	let working = $state(false);
 	let problem = $state('');
-	/** What one length costs, as it is typed, by what it is; in whatever money. */
+	/** What one length costs, as it is typed, by what it is. */
 	let prices = $state<Record<string, string>>({});
+	const findShop = shopLater();
+	/** What the price list says one length costs; empty where it says nothing. */
+	function known(title: string): string {
+		const shop = findShop()?.shop;
+		const of = RODS.find((r) => r.title === title);
+		if (!shop || !of) return '';
+		const got = cheapest({ sold: 'rod', rod: of.id }, 1, buyingOf(shop, plan.cutting));
+		return got ? got.each.toFixed(2) : '';
+	}
 	/** Of all lengths; what is wrong where that is no price, nothing where none is typed. */
 	function costs({ title, lengths }: Stuff): string {
-		const typed = prices[title]?.trim() ?? '';
+		const typed = (prices[title] ?? known(title)).trim();
 		if (typed === '' || lengths === null) return '';
 		const price = readNumber(typed);
 		if (!price.ok || price.value < 0) return 'no price';
@@ -77,7 +90,7 @@
 						><input
 							inputmode="decimal"
 							aria-label="Price of one length of {s.title}"
-							bind:value={prices[s.title]}
+							bind:value={() => prices[s.title] ?? known(s.title), (typed) => (prices[s.title] = typed)}
 						/></td
 					>
 					<td class:wrong={costs(s) === 'no price'}>{costs(s)}</td>
@@ -92,7 +105,10 @@
 			{/each}
 		</tbody>
 	</table>
-	<p>{stale ? 'The rack has changed since: compare again. ' : ''}Prices are forgotten when the page is left.</p>
+	<p>
+		{stale ? 'The rack has changed since: compare again. ' : ''}A price typed here is for comparing only; the price list
+		is with the stock-take.
+	</p>
 	{#if problem}<p class="error" role="alert">{problem}</p>{/if}
 {/if}
 
