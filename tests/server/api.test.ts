@@ -273,3 +273,23 @@ describe('the simulated stores', () => {
 		expect([got.status, got.json.errors[0]?.path.replace(/\[(\d+)\]/, '.$1')]).toEqual([422, path]);
 	});
 });
+
+describe('a cut plan on paper', () => {
+	const paper = {
+		title: 'Wall',
+		sheets: [],
+		tables: [{ title: 'To buy', heads: ['what'], rows: [['glue']], note: '' }]
+	};
+	it('comes as a PDF', async () => {
+		const got = await call('POST', '/api/cut-sheets?unit=inch', paper);
+		expect([got.status, got.headers.get('content-type'), got.text.slice(0, 4)]).toEqual([
+			200,
+			'application/pdf',
+			'%PDF'
+		]);
+	});
+	it('is refused where it is none, with where', async () => {
+		const got = await call('POST', '/api/cut-sheets', { ...paper, sheets: [{ title: 'x', length: -3 }] });
+		expect([got.status, got.json.errors.some((e) => e.path.includes('length'))]).toEqual([422, true]);
+	});
+});

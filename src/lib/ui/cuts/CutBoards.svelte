@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { tick, untrack } from 'svelte';
+	import { page } from '$app/state';
+	import { pieceInLink } from '$lib/state/piece-link';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import { boardWord, settingsWords } from './words';
@@ -29,6 +31,21 @@
 	] as const;
 	let view = $state<(typeof VIEWS)[number][0]>('boards');
 	let said = $state('');
+	/** The piece that a label's code asks for: its owner is picked, and it is brought into sight, once. */
+	const asked = $derived(page.url.searchParams.get('piece'));
+	let shown = '';
+	$effect(() => {
+		if (!asked || asked === shown) return;
+		const laid = job.plan?.groups.flatMap((g) => g.sheets.flatMap((s) => s.pieces)) ?? [];
+		const found = laid.find((l) => pieceInLink(l.piece.id) === asked)?.piece;
+		if (!found) return;
+		shown = asked;
+		const { kind, id } = found.owner;
+		untrack(() => (open.selection = { kind, id }));
+		void tick().then(() =>
+			document.querySelector(`[data-piece="${CSS.escape(found.id)}"]`)?.scrollIntoView({ block: 'center' })
+		);
+	});
 	const onDown = (words: string) => (said = words);
 </script>
 

@@ -3,7 +3,6 @@
 	import type { CutGroup } from '$core/cutting/cut-group';
 	import type { Offer } from '$core/cutting/offers';
 	import { Button, Progressbar } from 'flowbite-svelte';
-	import { cutListCsv } from '$exchange/cut-list-csv';
 	import { billOf, partKey } from '$core/buying/bill';
 	import type { CutPlan } from '$core/cutting/cut-plan';
 	import { smallPartsWanted } from '$core/cutting/screws';
@@ -15,7 +14,6 @@
 	import { sayPhrase } from '$core/units/phrase';
 	import { fieldCommit } from '$lib/state/commit';
 	import type { CutJob } from '$lib/state/cut-job.svelte';
-	import { fileName, saveFile } from '$lib/state/save-file';
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import LengthField from '../panels/LengthField.svelte';
@@ -23,6 +21,7 @@
 	import AimSection from './AimSection.svelte';
 	import AskPrices from './AskPrices.svelte';
 	import CostsSection from './CostsSection.svelte';
+	import CutFiles from './CutFiles.svelte';
 	import CutAlready from './CutAlready.svelte';
 	import ToBuy from './ToBuy.svelte';
 	import { boardWord, takenOf } from './words';
@@ -72,12 +71,6 @@
 	function setLength(id: Cutting['lengths'][number]['stock'], length: number) {
 		const lengths = [...open.plan.cutting.lengths.filter((l) => l.stock !== id), { stock: id, length }];
 		return fieldCommit(open, { kind: 'set-cutting', change: { lengths } }, unit);
-	}
-
-	function csv() {
-		if (!cuts) return;
-		const text = cutListCsv(cuts, bill, unit, job.buying.currency);
-		saveFile(fileName(`${open.plan.name} cut list`, 'csv'), 'text/csv', text);
 	}
 </script>
 
@@ -140,12 +133,18 @@
 			<p class="marks">Not compared, having no price: {bill.unpriced.map(sayWare).join('; ')}.</p>
 		{/if}
 	</Section>
-	<div class="actions no-print">
-		<Button size="sm" onclick={csv} disabled={job.progress !== null}>Save cut list as CSV</Button>
-		<Button size="sm" color="alternative" onclick={() => window.print()}>Print</Button>
-	</div>
 {/if}
 {#if cuts && bill.total > 0}<CostsSection plan={open.plan} {cuts} {bill} currency={job.buying.currency} />{/if}
+{#if cuts && cuts.groups.length > 0}
+	<CutFiles
+		{open}
+		{cuts}
+		{bill}
+		currency={job.buying.currency}
+		tools={shop?.shop.tools ?? []}
+		working={job.progress !== null}
+	/>
+{/if}
 {#if cuts}<CutAlready {open} {cuts} />{/if}
 <Section title="Saw and boards">
 	<div class="grid">
