@@ -1,5 +1,5 @@
 import { screwDiameter, type ScrewSize } from '../materials/screws';
-import { newPrice, type Price, type Sold } from '../prices/price';
+import { newPrice, rodMaterial, type Price, type Sold } from '../prices/price';
 import type { Millimetres } from '../units/quantity';
 
 /** Where the Slipway workshop buys: both invented, and so is every price. */
@@ -43,7 +43,7 @@ export const slipwayPrices: Price[] = [
 	dowel(16, 2.6),
 	dowel(20, 3.4),
 	dowel(25, 4.9),
-	town('rod', { material: 'conduit', width: 23.42, thickness: 1.24, length: 3000, price: 11.5 }),
+	town('rod', { material: rodMaterial('conduit'), width: 23.42, thickness: 1.24, length: 3000, price: 11.5 }),
 	screws('#8', 32, 100, 4.2),
 	screws('#8', 32, 500, 15.9),
 	screws('#8', 45, 100, 5.1),

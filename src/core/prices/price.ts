@@ -1,5 +1,5 @@
 import { BOARD_MATERIALS } from '../materials/density';
-import { ROD_MATERIALS } from '../materials/rods';
+import { ROD_MATERIALS, type RodMaterialId } from '../materials/rods';
 import type { Column } from '../table/column';
 import { NAME, NOTES } from '../things/columns';
 import type { Millimetres } from '../units/quantity';
@@ -59,9 +59,15 @@ export const SOLD: readonly { value: Sold; name: string; words?: readonly string
 	{ value: 'part', name: 'bought part', words: ['part', 'hardware'] }
 ];
 
+/** What a rod is of, as the list says it: birch is a board too. */
+export const rodMaterial = (id: RodMaterialId): string => `rod-${id}`;
+
 const MATERIALS = [
 	...BOARD_MATERIALS,
-	...Object.entries(ROD_MATERIALS).map(([value, m]) => ({ value, name: capital(m.title) }))
+	...(Object.keys(ROD_MATERIALS) as RodMaterialId[]).map((id) => ({
+		value: rodMaterial(id),
+		name: capital(ROD_MATERIALS[id].title)
+	}))
 ];
 
 /** Every figure of a price, in the order of a form. */
@@ -139,7 +145,7 @@ export function eachOf(price: Price, tax: number): number | null {
 }
 
 /** What is sold mostly is of this. */
-const MATERIAL: Partial<Record<Sold, string>> = { sheet: 'ply', board: 'spruce', rod: 'steel' };
+const MATERIAL: Partial<Record<Sold, string>> = { sheet: 'ply', board: 'spruce', rod: rodMaterial('steel') };
 
 /** A price of which nothing is known but what is sold. */
 export const newPrice = (id: string, sold: Sold): Price => ({

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { slipwayShop } from '../demo/slipway-shop';
 import { isValidItem, itemProblems } from '../shop/valid';
 import { sayMoney } from './money';
-import { eachOf, newPrice, priceName, type Price } from './price';
+import { eachOf, newPrice, PRICE_COLUMNS, priceName, type Price } from './price';
 import { cheapest, priceFor, sells, type Buying, type Ware } from './ware';
 
 const price = (figures: Partial<Price>): Price => ({ ...newPrice('a', 'board'), ...figures });
@@ -47,7 +47,7 @@ describe('a line sells', () => {
 		['not a longer one', { sold: 'screw', width: 4.2, length: 38 }, { size: '#8', length: 32 }, false]
 	] as const)('%s', (_, line, ware, want) => expect(sells(price(line), { sold: 'screw', ...ware })).toBe(want));
 	it('a solid rod is no tube of the same width', () => {
-		const tube = price({ sold: 'rod', material: 'aluminium', width: 25, thickness: 2, length: 2500 });
+		const tube = price({ sold: 'rod', material: 'rod-aluminium', width: 25, thickness: 2, length: 2500 });
 		expect(sells(tube, { sold: 'rod', rod: 'aluminium-tube-25' })).toBe(true);
 		expect(sells({ ...tube, thickness: null }, { sold: 'rod', rod: 'aluminium-tube-25' })).toBe(false);
 	});
@@ -87,6 +87,15 @@ describe('the cheapest', () => {
 });
 
 describe('a price list', () => {
+	it('offers every choice once: birch is a board and a dowel', () => {
+		for (const c of PRICE_COLUMNS) {
+			if (c.kind !== 'choice') continue;
+			for (const of of ['value', 'name'] as const) {
+				const all = c.choices.map((x) => x[of]);
+				expect(new Set(all).size, c.key).toBe(all.length);
+			}
+		}
+	});
 	it('of the demo is right, and says some prices not', () => {
 		const { prices } = slipwayShop();
 		expect(prices.flatMap((p) => itemProblems('prices', p))).toEqual([]);

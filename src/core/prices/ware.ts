@@ -4,7 +4,7 @@ import { screwDiameter, type ScrewSize } from '../materials/screws';
 import { stock, type StockId } from '../materials/stocks';
 import { boardMaterial } from '../materials/own-stock';
 import type { Millimetres } from '../units/quantity';
-import { eachOf, newPrice, type Price } from './price';
+import { eachOf, newPrice, rodMaterial, type Price } from './price';
 
 /** Something a plan wants bought, as a store would name it. */
 export type Ware =
@@ -39,7 +39,7 @@ export function sells(price: Price, ware: Ware): boolean {
 		}
 		case 'rod': {
 			const { material, outer, wall } = rod(ware.rod);
-			if (price.sold !== 'rod' || price.material !== material || price.length === null) return false;
+			if (price.sold !== 'rod' || price.material !== rodMaterial(material) || price.length === null) return false;
 			return near(price.width, outer, 0.3) && Math.abs((price.thickness ?? 0) - wall) <= 0.3;
 		}
 		case 'dowel':
@@ -72,7 +72,7 @@ function asLine(ware: Ware): Partial<Price> {
 		}
 		case 'rod': {
 			const { material, outer, wall, length } = rod(ware.rod);
-			return { sold: 'rod', material, width: outer, thickness: wall > 0 ? wall : null, length };
+			return { sold: 'rod', material: rodMaterial(material), width: outer, thickness: wall > 0 ? wall : null, length };
 		}
 		case 'dowel':
 		case 'plug':
