@@ -29,7 +29,7 @@ const SHOTS = [
 		theme: 'dark',
 		unit: 'inch'
 	},
-	{ name: 'tools', path: '/shop/main', tab: 'Tools' },
+	{ name: 'prices', path: '/shop/main', tab: 'Prices', steps: ['Ask the stores'] },
 	{ name: 'wall', stage: 'wall' },
 	{
 		name: 'scan',
@@ -54,7 +54,7 @@ const SHOTS = [
 	{ name: 'holds-dark', stage: 'holds', pick: '[data-holder=h5]', theme: 'dark', unit: 'inch' },
 	{ name: 'cut', stage: 'cut', scroll: '.boards figure:nth-of-type(2)' },
 	{ name: 'sums', path: '/sums' },
-	{ name: 'ceiling-dark', stage: 'holders', on: 'lumber wall', press: '.switch button:nth-child(3)', theme: 'dark' },
+	{ name: 'work-dark', stage: 'cut', press: '.boards .switch button:nth-child(2)', theme: 'dark' },
 	// Last: what hung on that wall is to be placed again.
 	{
 		name: 'offers',

@@ -14,6 +14,7 @@ self.onmessage = async ({ data }: MessageEvent<CutRequest>) => {
 			solve,
 			boards: data.boards,
 			buying: data.buying,
+			start: data.start,
 			secondsLeft: () => (end - performance.now()) / 1000,
 			onProgress: (progress) => post({ kind: 'progress', progress })
 		});

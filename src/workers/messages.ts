@@ -16,6 +16,8 @@ export interface CutRequest {
 	/** What can be bought at which price, and where. */
 	buying: Buying;
 	seconds: number;
+	/** What was found before it was stopped: it goes on from there. */
+	start?: CutPlan;
 	/** Where the solver's WebAssembly is served. */
 	wasm: string;
 }

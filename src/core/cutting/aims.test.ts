@@ -10,7 +10,7 @@ import { NO_PRICES } from '../prices/ware';
 import { seeded } from '../seeded';
 import { costsOf, type Aim } from './aim';
 import { cutLines } from './cut-lines';
-import { cutPlan } from './cut-plan';
+import { cutPlan, type CutPlan } from './cut-plan';
 import { cutRectangles } from './cut-rectangles';
 import { groupPieces } from './groups';
 import { soldSize } from './offers';
@@ -200,7 +200,7 @@ describe('a whole wall', () => {
 			const plan = slipwayWall();
 			const wall = { ...plan, cutting: { ...plan.cutting, aim, trim: { ends: 5, edges: 3 } } };
 			const shop = slipwayShop();
-			const end = performance.now() + 4000;
+			const end = performance.now() + 1500;
 			const got = cutPlan(wall, {
 				solve,
 				secondsLeft: () => (end - performance.now()) / 1000,
@@ -212,4 +212,36 @@ describe('a whole wall', () => {
 			for (const g of got.groups) sawsTrue(g, KERF);
 		}
 	);
+});
+
+describe('going on', () => {
+	it('begins with what was found: nothing is worse, and what is proven is not looked for again', () => {
+		const wall = slipwayWall();
+		const buying = buyingOf(slipwayShop(), wall.cutting);
+		const steps: number[] = [];
+		const run = (seconds: number, start?: CutPlan) => {
+			const end = performance.now() + seconds * 1000;
+			return cutPlan(wall, {
+				solve,
+				buying,
+				start,
+				secondsLeft: () => (end - performance.now()) / 1000,
+				onProgress: ({ best }) => steps.push(best.groups.reduce((sum, g) => sum + g.cost, 0))
+			});
+		};
+		const first = run(0.6);
+		steps.length = 0;
+		const more = run(0.6, first);
+		cutsAll(more, collectPieces(wall));
+		const cost = (p: CutPlan) => p.groups.reduce((sum, g) => sum + g.cost, 0);
+		expect(Math.max(...steps)).toBeLessThanOrEqual(cost(first));
+		for (const [i, g] of first.groups.entries()) if (g.proven) expect(more.groups[i]).toBe(g);
+	});
+	it('begins anew where the plan is another', () => {
+		const wall = slipwayWall();
+		const end = performance.now() + 300;
+		const options = { solve, secondsLeft: () => (end - performance.now()) / 1000 };
+		const other = { ...wall, holders: wall.holders.slice(1) };
+		cutsAll(cutPlan(other, { ...options, start: cutPlan(wall, options) }), collectPieces(other));
+	});
 });

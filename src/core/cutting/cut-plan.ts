@@ -4,7 +4,7 @@ import { seeded } from '../seeded';
 import type { Millimetres } from '../units/quantity';
 import { phrase } from '../units/phrase';
 import { sortCut } from './already-cut';
-import { USUAL_AIM } from './aim';
+import { USUAL_AIM, type Aim } from './aim';
 import { sortOut, type CutGroup } from './cut-group';
 import { widthOf } from './fits';
 import { NO_PRICES, type Buying } from '../prices/ware';
@@ -39,6 +39,8 @@ export interface CutOptions {
 	boards?: readonly Board[];
 	/** What can be bought at which price, and where. */
 	buying?: Buying;
+	/** What was found when it was stopped: it goes on from there. */
+	start?: CutPlan;
 	onProgress?: (progress: CutProgress) => void;
 }
 
@@ -113,67 +115,109 @@ function leftBy(others: readonly CutGroup[], group: PieceGroup): PieceGroup {
 	return { ...group, offers };
 }
 
-/**
- * Cuts everything a plan needs: cleats two to a rip, faces, boards, dowels; first from what the shop has, then
- * from as little as can be bought. A whole plan is there at once, and is then bettered kind by kind: whenever it
- * is stopped, the best so far leaves nothing out.
- * @param options an integer solver, the time it may take, what the shop has, and who is told of progress
- * @example cutPlan(plan, { solve, secondsLeft: () => 10 }).groups[0]?.buy
- */
-export function cutPlan(plan: Plan, options: CutOptions): CutPlan {
-	const { solve, secondsLeft, boards = [], buying = NO_PRICES, onProgress } = options;
-	const { kerf } = plan.cutting;
-	const { todo, done, useless } = sortCut(collectPieces(plan), plan.cutting.cut);
-	const wanted = groupPieces(todo, plan.cutting, { boards, buying });
-	const whole = (): CutPlan => ({ kerf, groups: [...groups], done, useless });
-	const aim = plan.cutting.aim ?? USUAL_AIM;
-	const working = (seconds: () => number): Working => ({
-		kerf,
-		aim,
-		currency: buying.currency,
-		solve,
-		secondsLeft: seconds,
-		random: seeded(1)
-	});
-	const groups: CutGroup[] = [];
-	const at = (i: number, seconds: () => number, onBetter: (g: CutGroup) => void) =>
-		cutGroup(
-			leftBy(
-				groups.filter((_, k) => k !== i),
-				wanted[i] as PieceGroup
-			),
-			working(seconds),
-			onBetter
-		);
-	for (const i of wanted.keys())
-		groups.push(
-			at(
-				i,
-				() => 0,
-				() => undefined
-			)
-		);
-	const tell = (kinds: number) => onProgress?.({ done: kinds, of: wanted.length, best: whole() });
-	tell(0);
-	/** Betters what is not proven, each within its time; what was found stays until there is better. */
-	const better = (most: (open: number) => number) => {
-		const open = [...groups.keys()].filter((i) => !groups[i]?.proven || (aim === 'offcuts' && !settled.has(i)));
+/** The work on one cut plan: a whole one at any time, bettered kind by kind. */
+class Cutting {
+	readonly #wanted: PieceGroup[];
+	readonly #rest: Pick<CutPlan, 'kerf' | 'done' | 'useless'>;
+	readonly #aim: Aim;
+	readonly #groups: CutGroup[] = [];
+	/** Proven, and made as the aim wants it. */
+	readonly #settled = new Set<number>();
+
+	constructor(
+		plan: Plan,
+		private readonly options: CutOptions
+	) {
+		const { boards = [], buying = NO_PRICES, start } = options;
+		const { todo, done, useless } = sortCut(collectPieces(plan), plan.cutting.cut);
+		this.#rest = { kerf: plan.cutting.kerf, done, useless };
+		this.#aim = plan.cutting.aim ?? USUAL_AIM;
+		this.#wanted = groupPieces(todo, plan.cutting, { boards, buying });
+		for (const [i, group] of this.#wanted.entries()) {
+			const before = start?.groups.find((g) => sameWork(g, group));
+			this.#groups.push(
+				before ??
+					this.#cut(
+						i,
+						() => 0,
+						() => undefined
+					)
+			);
+		}
+	}
+
+	whole(): CutPlan {
+		return { ...this.#rest, groups: [...this.#groups] };
+	}
+
+	tell(kinds: number): void {
+		this.options.onProgress?.({ done: kinds, of: this.#wanted.length, best: this.whole() });
+	}
+
+	/** One kind cut anew, from what the others leave of the shop's boards. */
+	#cut(i: number, secondsLeft: () => number, onBetter: (g: CutGroup) => void): CutGroup {
+		const others = this.#groups.filter((_, k) => k !== i);
+		const { solve, buying = NO_PRICES, start } = this.options;
+		const work: Working = {
+			kerf: this.#rest.kerf,
+			aim: this.#aim,
+			currency: buying.currency,
+			solve,
+			secondsLeft,
+			// What goes on looks elsewhere than what was stopped.
+			random: seeded(start ? 2 : 1)
+		};
+		return cutGroup(leftBy(others, this.#wanted[i] as PieceGroup), work, onBetter);
+	}
+
+	/**
+	 * Betters what is not proven, each within its time; what was found stays until there is better.
+	 * @param most seconds for one of so many that are still open
+	 */
+	better(most: (open: number) => number): void {
+		const { secondsLeft } = this.options;
+		const isOpen = (i: number) => !this.#groups[i]?.proven || (this.#aim === 'offcuts' && !this.#settled.has(i));
+		const open = [...this.#groups.keys()].filter(isOpen);
 		for (const [k, i] of open.entries()) {
 			const until = secondsLeft() - most(open.length - k);
 			const left = () => Math.min(secondsLeft(), secondsLeft() - until);
 			const take = (g: CutGroup) => {
-				if (g.cost <= (groups[i] as CutGroup).cost) groups[i] = g;
-				tell(k);
+				if (g.cost <= (this.#groups[i] as CutGroup).cost) this.#groups[i] = g;
+				this.tell(k);
 			};
-			take(at(i, left, take));
-			if (groups[i]?.proven) settled.add(i);
+			take(this.#cut(i, left, take));
+			if (this.#groups[i]?.proven) this.#settled.add(i);
 		}
-	};
-	/** Proven, and made as the aim wants it. */
-	const settled = new Set<number>();
+	}
+}
+
+/** Is this group as it was cut the same pieces from the same offers? */
+function sameWork(before: CutGroup, now: PieceGroup): boolean {
+	const ids = (pieces: readonly Piece[]) =>
+		pieces
+			.map((p) => p.id)
+			.sort()
+			.join();
+	const offers = (g: PieceGroup) => JSON.stringify(g.offers.map((o) => [o.length, o.width, o.each, o.owned?.id]));
+	return before.key === now.key && offers(before) === offers(now) && ids(before.pieces) === ids(now.pieces);
+}
+
+/**
+ * Cuts everything a plan needs: cleats two to a rip, faces, boards, dowels; first from what the shop has, then
+ * from as little as can be bought. A whole plan is there at once, and is then bettered kind by kind: whenever it
+ * is stopped, the best so far leaves nothing out.
+ * @param options an integer solver, the time it may take, what the shop has, at which prices the rest is bought, and
+ * who is told of progress
+ * @example cutPlan(plan, { solve, secondsLeft: () => 10 }).groups[0]?.buy
+ */
+export function cutPlan(plan: Plan, options: CutOptions): CutPlan {
+	const { secondsLeft } = options;
+	const cutting = new Cutting(plan, options);
+	cutting.tell(0);
 	// What is proven in a moment is not kept waiting by what takes long.
-	better((open) => Math.min(A_MOMENT, secondsLeft() / (2 * open)));
-	better((open) => Math.min(MOST_EACH, secondsLeft() / open));
-	tell(wanted.length);
-	return whole();
+	cutting.better((open) => Math.min(A_MOMENT, secondsLeft() / (2 * open)));
+	cutting.better((open) => Math.min(MOST_EACH, secondsLeft() / open));
+	const whole = cutting.whole();
+	cutting.tell(whole.groups.length);
+	return whole;
 }

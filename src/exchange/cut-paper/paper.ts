@@ -88,6 +88,12 @@ function buyTable(bill: Bill, unit: LengthUnit, currency: string): PaperTable {
 	};
 }
 
+type How = Pick<DetailStep, 'by' | 'instead' | 'cautions'>;
+
+/** With what a step is made, what to do where that is not there, and what to mind. */
+const howWords = ({ by, instead, cautions }: How, unit: LengthUnit): string =>
+	[by.why, ...(instead ? [instead] : []), ...cautions].map((p) => sayPhrase(p, unit)).join('. ');
+
 function sawTable({ steps }: SawWork, unit: LengthUnit): PaperTable {
 	const where = (s: SawWork['steps'][number]) =>
 		s.cuts.map((c) => `${sayPhrase(c.group.title, unit)} ${c.sheet}: cut ${c.cut}`).join('; ');
@@ -99,13 +105,7 @@ function sawTable({ steps }: SawWork, unit: LengthUnit): PaperTable {
 			{ 'break-down': 'break down', rip: 'rip', crosscut: 'cut to length', bevel: 'slanted rip' }[s.kind],
 			sayPhrase(s.setting, unit),
 			where(s),
-			[
-				sayPhrase(s.by.why, unit),
-				s.instead ? sayPhrase(s.instead, unit) : '',
-				...s.cautions.map((c) => sayPhrase(c, unit))
-			]
-				.filter(Boolean)
-				.join('. ')
+			howWords(s, unit)
 		]),
 		note: CAUTION
 	};
@@ -119,13 +119,7 @@ function detailTable(details: readonly DetailStep[], unit: LengthUnit): PaperTab
 			String(i + 1),
 			capital(sayPhrase(d.setting, unit)),
 			d.parts.map((p) => `${p.owner} ${p.part}${p.times > 1 ? ` (${p.times})` : ''}`).join('; '),
-			[
-				sayPhrase(d.by.why, unit),
-				d.instead ? sayPhrase(d.instead, unit) : '',
-				...d.cautions.map((c) => sayPhrase(c, unit))
-			]
-				.filter(Boolean)
-				.join('. ')
+			howWords(d, unit)
 		]),
 		note: CAUTION
 	};

@@ -37,12 +37,12 @@ export class CutJob {
 		this.#start(plan, boards, buying);
 	}
 
-	/** Goes on where it was stopped: from the start, since what was found is kept until there is better. */
+	/** Goes on where it was stopped: what is proven stays, the rest is looked for further. */
 	goOn(): void {
-		if (this.#of) this.#start(this.#of, this.#boards, this.buying);
+		if (this.#of) this.#start(this.#of, this.#boards, this.buying, this.plan ?? undefined);
 	}
 
-	#start(plan: Plan, boards: readonly Board[], buying: Buying): void {
+	#start(plan: Plan, boards: readonly Board[], buying: Buying, start?: CutPlan): void {
 		this.#end();
 		this.#of = plan;
 		this.#boards = boards;
@@ -51,7 +51,14 @@ export class CutJob {
 		this.found = false;
 		this.failure = '';
 		this.progress = { done: 0, of: 1 };
-		const request: CutRequest = { plan, boards, buying, seconds: SECONDS, wasm: new URL(wasm, location.href).href };
+		const request: CutRequest = {
+			plan,
+			boards,
+			buying,
+			seconds: SECONDS,
+			wasm: new URL(wasm, location.href).href,
+			...(start ? { start } : {})
+		};
 		this.#work = askWorker<CutMessage>(new CutsWorker(), 'cuts', request, {
 			hear: (message) => {
 				if (message.kind === 'progress') {

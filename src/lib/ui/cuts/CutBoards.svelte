@@ -2,6 +2,7 @@
 	import { tick, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { pieceInLink } from '$lib/state/piece-link';
+	import type { Plan } from '$core/plan/types';
 	import { formatLength } from '$core/units/format-length';
 	import { sayPhrase } from '$core/units/phrase';
 	import { boardWord, settingsWords } from './words';
@@ -46,11 +47,16 @@
 			document.querySelector(`[data-piece="${CSS.escape(found.id)}"]`)?.scrollIntoView({ block: 'center' })
 		);
 	});
-	const onDown = (words: string) => (said = words);
+	/** What was said is so until the plan is changed again, or the change undone. */
+	let saidOf = $state.raw<Plan | null>(null);
+	const onDown = (words: string) => {
+		said = words;
+		saidOf = open.plan;
+	};
 </script>
 
 <section class="boards" aria-label="Boards and their cuts">
-	{#if said}<p class="said" role="status">{said}</p>{/if}
+	{#if said && saidOf === open.plan}<p class="said" role="status">{said}</p>{/if}
 	<ViewSwitch label="Shown" views={VIEWS} bind:view />
 	{#if view === 'work'}
 		{#if job.plan}<WorkOrder plan={open.plan} cuts={job.plan} tools={findShop()?.shop.tools ?? []} />{/if}

@@ -8,6 +8,7 @@
 	import type { OpenPlan } from '$lib/state/open-plan.svelte';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { putDownCut } from '$lib/state/put-down-cut';
+	import { keptWords } from './words';
 	import { shopHere } from '$lib/state/shop-context';
 
 	/**
@@ -50,10 +51,7 @@
 		problem = first ? sayProblem(first, unit) : '';
 		if (first) return;
 		ticks.set(down, false);
-		const offcuts = kept === 1 ? '1 offcut is' : `${kept} offcuts are`;
-		const rest = shop
-			? `${offcuts} in the stock-take now.`
-			: 'The stock-take is out of reach: what is left is not in it.';
+		const rest = shop ? keptWords(kept) : 'The stock-take is out of reach: what is left is not in it.';
 		onDown(`${down.length} ${down.length === 1 ? 'piece is' : 'pieces are'} cut. ${rest}`);
 	}
 </script>

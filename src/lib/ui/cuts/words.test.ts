@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { newPrice } from '$core/prices/price';
 import type { Offer } from '$core/cutting/offers';
-import { boardWord, takenOf } from './words';
+import { boardWord, inOne, keptWords, packsWords, packWord, takenOf } from './words';
 
 describe('what a bought piece is called', () => {
 	it.each([
@@ -31,6 +32,31 @@ describe('what is taken', () => {
 		expect(taken.map((t) => [t.offer.title, t.count])).toEqual([
 			['a', 1],
 			['c', 2]
+		]);
+	});
+});
+
+describe('packs', () => {
+	it.each([
+		[{ pack: 1, sold: 'board', per: 'pack' }, 'of one'],
+		[{ pack: 50, sold: 'screw', per: 'pack' }, 'of a pack of 50'],
+		[{ pack: 1, sold: 'glue', per: 'pack' }, 'of a tin of 1 l'],
+		[{ pack: 1, sold: 'board', per: 'metre' }, 'of a metre'],
+		[{ pack: 1, sold: 'sheet', per: 'square-metre' }, 'of a square metre']
+	] as const)('a price of %j is asked %s', (price, words) => expect(packWord(price)).toBe(words));
+	it('are told as a sum that can be done again', () => {
+		const price = { ...newPrice('a', 'screw'), pack: 50 };
+		const money = (n: number) => n.toFixed(2);
+		expect(packsWords({ price, each: 0.2, packs: 2, money: 20 }, 'screws', money)).toBe('2 × pack of 50, 10.00');
+		const board = { ...newPrice('b', 'board') };
+		expect(packsWords({ price: board, each: 7, packs: 3, money: 21 }, 'wood', money)).toBe('7.00 each, tax in it');
+		expect(inOne({ pack: 0.75, sold: 'finish' })).toBe('tin of 0.75 l');
+	});
+	it('and offcuts kept, none too', () => {
+		expect([0, 1, 2].map(keptWords)).toEqual([
+			'Nothing left is worth keeping.',
+			'1 offcut is in the stock-take now.',
+			'2 offcuts are in the stock-take now.'
 		]);
 	});
 });

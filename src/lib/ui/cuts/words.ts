@@ -42,6 +42,12 @@ export function whereWords({ cuts }: SawStep, unit: LengthUnit): string {
 		.join('; ');
 }
 
+/** How many offcuts went into the stock-take. @example keptWords(0) // 'Nothing left is worth keeping.' */
+export function keptWords(kept: number): string {
+	if (kept === 0) return 'Nothing left is worth keeping.';
+	return `${kept === 1 ? '1 offcut is' : `${kept} offcuts are`} in the stock-take now.`;
+}
+
 const isTin = (sold: Price['sold']) => sold === 'glue' || sold === 'finish';
 /** Of how much one pack or tin is. */
 export const inOne = ({ pack, sold }: Pick<Price, 'pack' | 'sold'>) =>
