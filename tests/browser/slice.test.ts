@@ -114,7 +114,7 @@ describe('from a wall to a cut list', () => {
 
 	it('ticks pieces off at the saw, puts them down with what is left, and cuts one once more', async () => {
 		await kammer.screen.openWall(fewestSheets(), 'cut');
-		const boxes = By.css('.boards .group:first-of-type figure:nth-of-type(2) input[type=checkbox]');
+		const boxes = By.css('.boards .switch + .group figure:nth-of-type(2) input[type=checkbox]');
 		await until(async () => (await kammer.screen.driver.findElements(boxes)).length === 24, 'the sheet that is bought');
 		for (const box of (await kammer.screen.driver.findElements(boxes)).slice(0, 2)) {
 			await kammer.screen.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', box);

@@ -303,14 +303,14 @@ describe('patterns of the shop', () => {
 });
 
 describe('ways side by side', () => {
-	it('are compared on width, how far out, wood, hours and margin', async () => {
+	it('are compared on width, how far out, wood, hours, money and margin', async () => {
 		await kammer.screen.openWall(slipwayWall(), 'holders');
 		await kammer.screen.click(thing('Tin of varnish'));
 		for (const title of ['Cabinet', 'Shelf'])
 			await kammer.screen.click(
 				By.xpath(`//label[contains(@class, "compare") and contains(normalize-space(.), "compare ${title}")]/input`)
 			);
-		await kammer.screen.says(/Wide\s+Out\s+Wood\s+Hours\s+Margin[\s\S]*Cabinet[\s\S]*Shelf/, NOWHERE);
+		await kammer.screen.says(/Wide\s+Out\s+Wood\s+Hours\s+About\s+Margin[\s\S]*Cabinet[\s\S]* EUR[\s\S]*Shelf/, NOWHERE);
 		await kammer.screen.says(/pieces, \d+ set-ups, \d+ screws/, NOWHERE);
 	});
 });
