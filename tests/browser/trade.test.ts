@@ -310,7 +310,10 @@ describe('ways side by side', () => {
 			await kammer.screen.click(
 				By.xpath(`//label[contains(@class, "compare") and contains(normalize-space(.), "compare ${title}")]/input`)
 			);
-		await kammer.screen.says(/Wide\s+Out\s+Wood\s+Hours\s+About\s+Margin[\s\S]*Cabinet[\s\S]* EUR[\s\S]*Shelf/, NOWHERE);
+		await kammer.screen.says(
+			/Wide\s+Out\s+Wood\s+Hours\s+About\s+Margin[\s\S]*Cabinet[\s\S]* EUR[\s\S]*Shelf/,
+			NOWHERE
+		);
 		await kammer.screen.says(/pieces, \d+ set-ups, \d+ screws/, NOWHERE);
 	});
 });
