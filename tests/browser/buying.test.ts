@@ -17,13 +17,17 @@ const wall = (change: Partial<Cutting> = {}) => {
 	const plan = slipwayWall();
 	return { ...plan, cutting: { ...plan.cutting, aim: 'sheets' as const, ...change } };
 };
+async function openPrices() {
+	await kammer.screen.driver.get(`${kammer.url}/shop/main`);
+	await kammer.screen.shape('[role=grid] [role=row] [role=gridcell]');
+	await tab('Prices');
+}
 const DOWEL = 'hardwood dowel, 12 mm across, 1000 mm long';
 const about = By.css('.boards .about');
 
 describe('the price list', () => {
 	it('takes a price, refuses nonsense beside its field, and undoes', async () => {
-		await kammer.screen.go('/shop/main');
-		await tab('Prices');
+		await openPrices();
 		await kammer.screen.says(/33 prices of hardware store in town, timber yard/);
 		await kammer.screen.button('Add a price');
 		await kammer.screen.type('Price', '-4');
@@ -38,8 +42,7 @@ describe('the price list', () => {
 
 	it('is asked again of the stores: what has moved, what nobody answers, taken and undone in one step', async () => {
 		const before = (await shop()).prices;
-		await kammer.screen.go('/shop/main');
-		await tab('Prices');
+		await openPrices();
 		await kammer.screen.button('Ask the stores');
 		await kammer.screen.says(/\d+ moved, \d+ as they were/);
 		await kammer.screen.click(
@@ -67,7 +70,8 @@ describe('what a wall costs', () => {
 		const slip = await kammer.screen.says(/Together\n[\d. ]+ EUR/);
 		expect(slip).not.toMatch(/No price known/);
 		await until(async () => (await shop()).prices.some((p) => p.sold === 'dowel' && p.price === 1.9), 'the price');
-		await kammer.screen.button('Undo');
+		await kammer.screen.says(/12 mm across, 1000 mm long: its price is in the list now/);
+		await kammer.screen.button('Take it back');
 		await kammer.screen.says(/No price known/);
 	});
 

@@ -1,6 +1,9 @@
 <script lang="ts">
+	import { Button } from 'flowbite-svelte';
 	import type { Bill, BillLine } from '$core/buying/bill';
 	import { lineToAsk } from '$core/buying/ask';
+	import type { ShopStep } from '$core/shop/history';
+	import { capital } from '$core/words';
 	import { eachOf, type Price } from '$core/prices/price';
 	import type { Buying } from '$core/prices/ware';
 	import { fail, ok } from '$core/result';
@@ -20,6 +23,11 @@
 	const unit = $derived(preferences.unit);
 	const asked = $derived(bill.missing.map((need) => ({ need, ...lineToAsk(need, buying, 'new') })));
 
+	/** What was said last, as long as nothing else has become of the stock-take: undo on a wall is the wall's. */
+	let step = $state.raw<ShopStep | null>(null);
+	let said = $state('');
+	const last = $derived(step !== null && shop.history.past.at(-1) === step);
+
 	function read(text: string) {
 		const got = readNumber(text, buying.currency);
 		if (!got.ok) return got;
@@ -33,7 +41,11 @@
 		const problems = there
 			? shop.change('prices', [line.id], (p) => ({ ...p, price, date: known.date }), 'say a price')
 			: shop.add('prices', [known], 'say a price');
-		return problems[0] && sayProblem(problems[0], unit);
+		const [problem] = problems;
+		if (problem) return sayProblem(problem, unit);
+		said = `${capital(sayPhrase(need.title, unit))}: its price is in the list now.`;
+		step = shop.history.past.at(-1) ?? null;
+		return undefined;
 	}
 </script>
 
@@ -53,4 +65,10 @@
 			/>
 		{/each}
 	</div>
+{/if}
+{#if last}
+	<p role="status">
+		{said}
+		<Button size="xs" color="alternative" onclick={() => shop.undo()}>Take it back</Button>
+	</p>
 {/if}
