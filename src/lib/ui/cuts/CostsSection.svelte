@@ -17,6 +17,12 @@
 			.sort((a, b) => b.money + b.finish - (a.money + a.finish))
 	);
 	const money = (amount: number) => sayMoney(amount, currency);
+	/** Where a price is missing it is more than what is known; and where nothing is known, nobody can say. */
+	function atLeast(amount: number, missing: boolean): string {
+		if (!missing) return money(amount);
+		return amount > 0 ? `over ${money(amount)}` : '?';
+	}
+	const lacking = $derived(bill.missing.length > 0);
 	/** The bill without the tins of finish. */
 	const bare = $derived(bill.lines.reduce((sum, l) => sum + (l.kind === 'finish' ? 0 : (l.packs?.money ?? 0)), 0));
 	const finish = $derived(owners.reduce((sum, o) => sum + o.finish, 0));
@@ -45,9 +51,9 @@
 								.join('; ')}</small
 						></th
 					>
-					<td>{money(o.money)}</td>
-					{#if finished}<td>{money(o.money + o.finish)}</td>{/if}
-					<td>{o.things > 0 ? money((o.money + o.finish) / o.things) : ''}</td>
+					<td>{atLeast(o.money, o.missing)}</td>
+					{#if finished}<td>{atLeast(o.money + o.finish, o.missing)}</td>{/if}
+					<td>{o.things > 0 ? atLeast((o.money + o.finish) / o.things, o.missing) : ''}</td>
 				</tr>
 			{/each}
 			{#if shares.over > 0.005}
@@ -59,8 +65,8 @@
 		<tfoot>
 			<tr>
 				<th scope="row">The wall</th>
-				<td>{money(bare)}</td>
-				{#if finished}<td>{money(bill.total)}</td>{/if}
+				<td>{atLeast(bare, lacking)}</td>
+				{#if finished}<td>{atLeast(bill.total, lacking)}</td>{/if}
 				<td></td>
 			</tr>
 		</tfoot>

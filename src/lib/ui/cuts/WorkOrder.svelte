@@ -104,11 +104,6 @@
 	.caution {
 		color: var(--close);
 	}
-	@media (max-width: 700px) {
-		.about {
-			padding: 2rem 0 0;
-		}
-	}
 	h3 {
 		margin-top: 1rem;
 		font-weight: 700;
@@ -118,5 +113,10 @@
 		margin-bottom: 0.5rem;
 		font-size: 0.9rem;
 		color: var(--pencil);
+	}
+	@media (max-width: 700px) {
+		.about {
+			padding: 2rem 0 0;
+		}
 	}
 </style>
