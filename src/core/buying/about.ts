@@ -14,11 +14,17 @@ export interface About {
 
 type Known = Offered & { each: number };
 
-/** What the cheapest line costs for so much of it; null where none has a price. */
+/**
+ * What the cheapest line costs for so much of it; null where none has a price.
+ * @param share of one that is taken; over 1 from what is too small, which is left out
+ */
 function least(ware: Ware, buying: Buying, share: (of: Offered['price']) => number): number | null {
-	const known = offered(ware, buying).filter((o): o is Known => o.each !== null);
+	const known = offered(ware, buying).filter((o): o is Known => o.each !== null && share(o.price) <= 1);
 	return known.length === 0 ? null : Math.min(...known.map((o) => o.each * share(o.price)));
 }
+
+/** A board that is too short or too narrow gives none of it, however large it is. */
+const shareOf = (along: number, across: number): number => (along > 1 || across > 1 ? Infinity : along * across);
 
 /** What one piece costs as a part of the board, sheet or rod it comes from: by its area or its length, no waste. */
 function pieceMoney(cut: CutPart, buying: Buying): number | null {
@@ -27,10 +33,8 @@ function pieceMoney(cut: CutPart, buying: Buying): number | null {
 		case 'cleat': {
 			const { width, length } = stock(cut.stock);
 			const across = cut.kind === 'board' ? cut.width : cut.blank / 2;
-			return least(
-				{ sold: 'wood', stock: cut.stock, width, length },
-				buying,
-				(p) => (cut.length * across) / ((p.length ?? length) * (p.width ?? width))
+			return least({ sold: 'wood', stock: cut.stock, width, length }, buying, (p) =>
+				shareOf(cut.length / (p.length ?? length), across / (p.width ?? width))
 			);
 		}
 		case 'dowel':

@@ -187,4 +187,15 @@ describe('about what a holder costs', () => {
 		expect(aboutMoney(holder!, built, NO_PRICES)).toMatchObject({ money: 0 });
 		expect(aboutMoney(holder!, built, NO_PRICES).missing).toBeGreaterThan(3);
 	});
+	it('is not reckoned by what its parts are too long or too wide for', () => {
+		const wall = oarStoreWall();
+		const [holder] = wall.holders;
+		const built = builtOf(wall, holder!)!;
+		// A strip of 100 x 2440 for next to nothing: the face is 260 wide, the hook and the spacer 65.
+		const strip = price('sheet', { thickness: 18, width: 100, length: 2440, price: 0.01 });
+		const full = price('sheet', { thickness: 18, width: 1220, length: 2440, price: 60 });
+		const got = aboutMoney(holder!, built, { ...NO_PRICES, prices: [strip, full] });
+		const face = (60 * 700 * 260) / (1220 * 2440);
+		expect(got.money).toBeCloseTo(face + (0.01 * 2 * 700 * 65) / (100 * 2440), 9);
+	});
 });
