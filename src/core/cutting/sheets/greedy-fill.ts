@@ -1,18 +1,21 @@
+import { ByWorth } from './by-worth';
 import { pair, type Box, type Kinds } from './problem';
-
-/** Once one goes into a corner, so many more are looked at: of thousands, those of about its size. */
-const MOST_LOOKS = 60;
 
 /** How widely a fill looks about. */
 export interface Breadth {
 	/** How many pieces are tried in a corner, by depth; beyond the list one. */
 	branch: readonly number[];
+	/** Once one goes into a corner, so many more are looked at: of thousands, those of about its size. */
+	looks: number;
 	/** How far values are shaken, 0 to 1: other answers every time. */
 	noise: number;
 	/** How much a piece counts for that leaves no useless strip beside it. */
 	snug: number;
 	random: () => number;
 }
+
+/** A piece as it lies in a corner. */
+type Lying = Extract<Box, { kind: 'piece' }>;
 
 /** What one sheet was filled with: its box, null where nothing fits, and the kinds of its pieces. */
 export interface Filled {
@@ -28,16 +31,16 @@ export interface Filled {
 export class GreedyFill {
 	#left: Int32Array = new Int32Array();
 	#value: Float64Array = new Float64Array();
-	#order: number[] = [];
-	/** Areas in the same order, where that is from large to small. */
-	#sizes: number[] | null = null;
+	#worth: ByWorth;
 	#least = 0;
 	#used: number[] = [];
 
 	constructor(
 		private readonly kinds: Kinds,
 		private readonly breadth: Breadth
-	) {}
+	) {
+		this.#worth = new ByWorth(kinds, this.#value);
+	}
 
 	/**
 	 * @param left how many there are of each kind; what is used is taken off
@@ -45,14 +48,10 @@ export class GreedyFill {
 	 */
 	fill(length: number, width: number, left: Int32Array, value: Float64Array): Filled {
 		this.#left = left;
-		// The next sheet of the same packing: what is worth what is in order already.
-		const known = this.#value === value ? this.#order : [...left.keys()].sort((p, q) => at(value, q) - at(value, p));
 		this.#value = value;
-		this.#order = known.filter((i) => at(left, i) > 0);
-		// In order of worth they are mostly in order of size as well: then those too large for a corner come first.
-		const sizes = this.#order.map((i) => at(this.kinds.area, i));
-		this.#sizes = sizes.every((a, q) => q === 0 || a <= at(sizes, q - 1)) ? sizes : null;
-		this.#least = Math.min(...this.#order.map((i) => Math.min(at(this.kinds.l, i), at(this.kinds.w, i))));
+		// The next sheet of the same packing: what is worth what is in order already.
+		if (this.#worth.value !== value) this.#worth = new ByWorth(this.kinds, value);
+		this.#least = this.#worth.keep(left);
 		this.#used = [];
 		const { value: got, box } = this.#fill(length, width, 0);
 		return { value: got, box, used: this.#used };
@@ -62,13 +61,16 @@ export class GreedyFill {
 		const nothing = { value: 0, box: null };
 		if (L < this.#least || W < this.#least) return nothing;
 		const tries = this.#candidates(L, W, this.breadth.branch[depth] ?? 1);
+		const quick = tries.length === 1;
 		let best: { value: number; box: Box | null } = nothing;
-		let bestUsed: number[] = [];
+		let bestUsed: number[] | null = null;
 		const before = this.#used.length;
 		for (const t of tries) {
-			for (const dir of this.#ways(L, W, t, tries.length === 1)) {
+			const ways = this.#ways(L, W, t, quick);
+			for (const dir of ways) {
 				this.#take(t.item);
 				const got = this.#split(L, W, t, dir, depth);
+				if (quick && ways.length === 1) return got;
 				if (got.value > best.value) {
 					best = got;
 					bestUsed = this.#used.slice(before);
@@ -76,7 +78,7 @@ export class GreedyFill {
 				for (const i of this.#used.splice(before)) (this.#left[i] as number)++;
 			}
 		}
-		for (const i of bestUsed) this.#take(i);
+		for (const i of bestUsed ?? []) this.#take(i);
 		return best;
 	}
 
@@ -95,13 +97,7 @@ export class GreedyFill {
 		return [Math.max(L * above, beside * w) >= Math.max(beside * W, l * above) ? 'y' : 'x'];
 	}
 
-	#split(
-		L: number,
-		W: number,
-		piece: Extract<Box, { kind: 'piece' }>,
-		dir: 'x' | 'y',
-		depth: number
-	): { value: number; box: Box } {
+	#split(L: number, W: number, piece: Lying, dir: 'x' | 'y', depth: number): { value: number; box: Box } {
 		const { kerf } = this.kinds;
 		const [beside, above] = [L - piece.l - kerf, W - piece.w - kerf];
 		// The rest that the first cut leaves runs the whole way; the other is as long as the piece.
@@ -114,60 +110,61 @@ export class GreedyFill {
 		const other = dir === 'y' ? 'x' : 'y';
 		const row = ofPart.box ? pair(other, piece, ofPart.box, kerf) : piece;
 		return {
-			value: at(this.#value, piece.item) + ofWhole.value + ofPart.value,
+			value: (this.#value[piece.item] as number) + ofWhole.value + ofPart.value,
 			box: ofWhole.box ? pair(dir, row, ofWhole.box, kerf) : row
 		};
 	}
 
 	/** The few pieces that promise most in this corner. */
-	#candidates(L: number, W: number, most: number): Extract<Box, { kind: 'piece' }>[] {
-		const { kinds, breadth } = this;
-		const [left, values, order] = [this.#left, this.#value, this.#order];
-		const found: { score: number; piece: Extract<Box, { kind: 'piece' }> }[] = [];
-		const bonus = (1 + breadth.snug) * (1 + breadth.noise);
-		let looks = 0;
-		for (let q = this.#firstNoLarger((L + kinds.kerf) * (W + kinds.kerf)); q < order.length; q++) {
-			const item = order[q] as number;
-			if (left[item] === 0) continue;
-			const value = values[item] as number;
-			if (found.length === most && value * bonus < (found[most - 1]?.score ?? 0)) break;
-			if (found.length > 0 && looks++ > MOST_LOOKS) break;
-			const [a, b] = [kinds.l[item] as number, kinds.w[item] as number];
-			for (let turned = 0; turned <= (kinds.turn[item] as number); turned++) {
-				const l = turned ? b : a;
-				const w = turned ? a : b;
-				if (l > L || w > W) continue;
-				const shaken = breadth.noise ? 1 + breadth.noise * (breadth.random() - 0.5) : 1;
-				const score = value * this.#snugness(L, l) * this.#snugness(W, w) * shaken;
-				const place = found.findIndex((f) => f.score < score);
-				if (place < 0 && found.length >= most) continue;
-				const piece = { kind: 'piece', item, turned: turned === 1, l, w } as const;
-				found.splice(place < 0 ? found.length : place, 0, { score, piece });
-				if (found.length > most) found.pop();
-			}
+	#candidates(L: number, W: number, most: number): Lying[] {
+		const found: Lying[] = [];
+		while (found.length < most) {
+			const next = this.#candidate(L, W, found);
+			if (!next) break;
+			found.push(next);
 		}
-		return found.map((f) => f.piece);
+		return found;
 	}
 
-	/** The place in the order of the first piece with no more than an area. */
-	#firstNoLarger(area: number): number {
-		if (!this.#sizes) return 0;
-		let [low, high] = [0, this.#sizes.length];
-		while (low < high) {
-			const middle = (low + high) >> 1;
-			if (at(this.#sizes, middle) > area) low = middle + 1;
-			else high = middle;
+	/** The piece that promises most in this corner, and how it lies. */
+	#candidate(L: number, W: number, without: readonly Lying[]): Lying | null {
+		const { l: lengths, w: widths, turn, kerf } = this.kinds;
+		const { noise, snug, random, looks: mostLooks } = this.breadth;
+		const { order, length } = this.#worth;
+		const [left, values] = [this.#left, this.#value];
+		/** A piece longer or wider than this leaves nothing useful beside it. */
+		const [snugL, snugW] = [L - kerf - this.#least, W - kerf - this.#least];
+		const bonus = (1 + snug) * (1 + noise);
+		let [best, item, isTurned] = [0, -1, false];
+		let looks = 0;
+		for (let q = this.#worth.from(L, W); q < length; q++) {
+			const i = order[q] as number;
+			if (left[i] === 0) continue;
+			const value = values[i] as number;
+			if (value * bonus < best) break;
+			if (item >= 0 && looks++ >= mostLooks) break;
+			let l = lengths[i] as number;
+			let w = widths[i] as number;
+			for (let ways = turn[i] as number; ways >= 0; ways--) {
+				if (l <= L && w <= W) {
+					let score = value;
+					if (l > snugL) score *= this.#snugness(L, l);
+					if (w > snugW) score *= this.#snugness(W, w);
+					if (noise) score *= 1 + noise * (random() - 0.5);
+					const turned = l !== lengths[i];
+					if (score > best && !without.some((p) => p.item === i && p.turned === turned))
+						[best, item, isTurned] = [score, i, turned];
+				}
+				[l, w] = [w, l];
+			}
 		}
-		return low;
+		if (item < 0) return null;
+		const [l, w] = [lengths[item] as number, widths[item] as number];
+		return { kind: 'piece', item, turned: isTurned, l: isTurned ? w : l, w: isTurned ? l : w };
 	}
 
 	/** More than 1 where what is left beside the piece is too narrow for any other: little, and it is lost anyway. */
 	#snugness(room: number, size: number): number {
-		const beside = room - size - this.kinds.kerf;
-		if (beside >= this.#least) return 1;
-		return 1 + 0.5 * this.breadth.snug * (1 - (4 * Math.max(0, room - size)) / room);
+		return 1 + 0.5 * this.breadth.snug * (1 - (4 * (room - size)) / room);
 	}
 }
-
-/** An entry that is there. */
-const at = (a: { [i: number]: number }, i: number): number => a[i] as number;

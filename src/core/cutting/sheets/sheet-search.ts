@@ -28,6 +28,8 @@ const CELLS_OF_NARROW = 150;
 const KEEP = 3;
 /** Sheets with more pieces than this are filled greedily: small pieces leave little anyway. */
 const MANY_PIECES = 40;
+/** More pieces than this are many for a first packing. */
+const MANY = 200;
 /** A worse repacking is taken now and then by simulated annealing: its temperature, in squares of fullness. */
 const TEMPERATURE = 0.002;
 
@@ -84,7 +86,9 @@ export class SheetSearch {
 
 	/** A packing at once; null where there is not stock enough for all pieces. */
 	first(): Packing | null {
-		const greedy = new GreedyFill(this.kinds, { branch: [3], noise: 0, snug: 0.4, random: this.random });
+		// Of many pieces the first packing is bettered soon: what a piece costs here is not to rise with their number.
+		const branch = [this.#pieces > MANY ? 2 : 3];
+		const greedy = new GreedyFill(this.kinds, { branch, looks: 8, noise: 0, snug: 0.4, random: this.random });
 		return this.#pack(this.kinds.count.slice(), this.#pieces, this.#stockCounts(), this.#value, Infinity, greedy);
 	}
 
@@ -270,7 +274,8 @@ export class SheetSearch {
 		const [L, W] = [toHundredths(length), toHundredths(width)];
 		if (by) return by.fill(L, W, left, value);
 		if (this.#perSheet > MANY_PIECES && rest > MANY_PIECES) {
-			const breadth = { branch: [5, 2], noise: 0.15 * this.random(), snug: 0.6 * this.random(), random: this.random };
+			const { random } = this;
+			const breadth = { branch: [5, 2], looks: 60, noise: 0.15 * random(), snug: 0.6 * random(), random };
 			return new GreedyFill(this.kinds, breadth).fill(L, W, left, value);
 		}
 		const narrow = Math.min(L, W) * 6 < Math.max(L, W);
