@@ -123,7 +123,7 @@ describe('the fewest sheets', () => {
 				const most = Math.min(...bounds.map((b) => b.worth(seen).value));
 				const fills = [
 					new CellFill(kinds, L, W, 64, 6),
-					new GreedyFill(kinds, { branch: [6, 4, 3], noise: 0, snug: 0, random: () => 0.5 })
+					new GreedyFill(kinds, { branch: [6, 4, 3], looks: 60, noise: 0, snug: 0, random: () => 0.5 })
 				] as const;
 				const cells = fills[0].fill(kinds.count.slice(), Float64Array.from(seen));
 				const greedy = fills[1].fill(L, W, kinds.count.slice(), Float64Array.from(seen));

@@ -16,15 +16,14 @@ function withoutLarger(shapes: (readonly [number, number])[]): Shapes {
 }
 
 /**
- * The fewest sheets that a few rectangles can be sawn from by cuts that go right through, by trying everything:
- * for every set of pieces, every way to part it in two by one cut, along or across; then the fewest sets that fit
- * a sheet.
+ * Which sets of a few rectangles can be sawn from one sheet by cuts that go right through, by trying everything: for
+ * every set of pieces, every way to part it in two by one cut, along or across. Entry `set` has bit i for piece i.
  */
-export function exactSheets(
+export function setsFrom(
 	pieces: readonly Rectangle[],
 	sheet: { length: number; width: number },
 	kerf: number
-): number {
+): boolean[] {
 	const all = 2 ** pieces.length - 1;
 	const shapes: Shapes[] = [[]];
 	for (let set = 1; set <= all; set++) {
@@ -45,11 +44,41 @@ export function exactSheets(
 		}
 		shapes[set] = withoutLarger(found.filter(([l, w]) => l <= sheet.length + 1e-9 && w <= sheet.width + 1e-9));
 	}
-	const fewest = [0];
+	return shapes.map((s, set) => set === 0 || s.length > 0);
+}
+
+/** Whether so many sheets of each size hold all of a few rectangles, by trying everything. */
+export function holdAll(fits: readonly boolean[][], counts: readonly number[]): boolean {
+	const all = fits[0]!.length - 1;
+	let reached = new Set([all]);
+	for (const [s, n] of counts.entries()) {
+		for (let k = 0; k < n; k++) {
+			const next = new Set(reached);
+			for (const set of reached) for (let a = set; a > 0; a = (a - 1) & set) if (fits[s]![a]) next.add(set ^ a);
+			reached = next;
+		}
+	}
+	return reached.has(0);
+}
+
+/** The least that sheets of several sizes cost from which a few rectangles can be sawn, by trying everything. */
+export function exactCost(fits: readonly boolean[][], costs: readonly number[]): number {
+	const all = fits[0]!.length - 1;
+	const least = [0];
 	for (let set = 1; set <= all; set++) {
 		let best = Infinity;
-		for (let a = set; a > 0; a = (a - 1) & set) if (shapes[a]!.length > 0) best = Math.min(best, 1 + fewest[set ^ a]!);
-		fewest[set] = best;
+		for (let a = set; a > 0; a = (a - 1) & set)
+			for (const [s, cost] of costs.entries()) if (fits[s]![a]) best = Math.min(best, cost + least[set ^ a]!);
+		least[set] = best;
 	}
-	return fewest[all]!;
+	return least[all]!;
+}
+
+/** The fewest sheets of one size that a few rectangles can be sawn from by cuts that go right through. */
+export function exactSheets(
+	pieces: readonly Rectangle[],
+	sheet: { length: number; width: number },
+	kerf: number
+): number {
+	return exactCost([setsFrom(pieces, sheet, kerf)], [1]);
 }

@@ -21,6 +21,8 @@ export interface Covered {
 	times: number[] | null;
 	/** What one more of each piece would cost (relaxed only). */
 	duals: number[];
+	/** What one more of each stock would save (relaxed only); 0 where there is no end of it. */
+	saves: number[];
 }
 
 /** Terms are broken into short lines: readers of the LP format limit a line's length. */
@@ -72,6 +74,7 @@ export function cover(
 		optimal: r.Status === 'Optimal',
 		cost: r.Status === 'Optimal' ? r.ObjectiveValue : 0,
 		times: feasible ? values.map((v) => (whole ? Math.round(v) : v)) : null,
-		duals: counts.map((_, i) => Math.max(0, dualOf.get(`c${i}`) ?? r.Rows[i]?.Dual ?? 0))
+		duals: counts.map((_, i) => Math.max(0, dualOf.get(`c${i}`) ?? r.Rows[i]?.Dual ?? 0)),
+		saves: stocks.map((_, s) => Math.max(0, -(dualOf.get(`s${s}`) ?? 0)))
 	};
 }

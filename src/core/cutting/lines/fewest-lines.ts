@@ -1,5 +1,5 @@
 import { cover, type Column } from '../covering';
-import { raisedTo, stepOf } from '../cost-steps';
+import { CostSums } from '../cost-sums';
 import type { Solver } from '../solver';
 import { worthiest } from './knapsack';
 import { costOf, givesOf, roomOf, type Line, type LineProblem } from './line-problem';
@@ -39,7 +39,7 @@ class Cutting {
 	readonly #columns: Column[] = [];
 	readonly #seen = new Set<string>();
 	readonly #search: LineSearch;
-	readonly #step: number;
+	readonly #sums: CostSums;
 
 	constructor(
 		private readonly p: LineProblem,
@@ -49,7 +49,7 @@ class Cutting {
 		const first = this.#search.first() ?? this.#search.anew(Infinity);
 		if (!first) throw new RangeError('There is no stock that these pieces can be cut from');
 		this.best = first;
-		this.#step = stepOf(p.stocks.map((s) => s.cost));
+		this.#sums = new CostSums(p.stocks.map((s) => s.cost));
 		this.lower = this.#byLength();
 	}
 
@@ -58,12 +58,12 @@ class Cutting {
 	}
 
 	get proven(): boolean {
-		return costOf(this.p, this.best) <= raisedTo(this.#step, this.lower) + 1e-9;
+		return costOf(this.p, this.best) <= this.#sums.atLeast(this.lower) + 1e-9;
 	}
 
 	answer(): LineAnswer {
 		const cost = costOf(this.p, this.best);
-		const bound = Math.min(cost, raisedTo(this.#step, this.lower));
+		const bound = Math.min(cost, this.#sums.atLeast(this.lower));
 		return { lines: this.best, cost, bound, proven: this.proven, how: this.proven ? this.how : 'bound only' };
 	}
 

@@ -1,4 +1,4 @@
-import { toHundredths, type Kinds, type SheetProblem } from './problem';
+import { goesOn, toHundredths, type Kinds, type SheetProblem } from './problem';
 
 /** Area of a stock with a kerf on two sides: what pieces with a kerf each can take of it. */
 export function roomOf({ length, width }: { length: number; width: number }, kerf: number): number {
@@ -28,13 +28,22 @@ export function worthByArea(
 	return worth;
 }
 
-/** A cost that no plan is below, by area alone: what is owned first, the rest at the cheapest price by area. */
-export function areaBound({ stocks }: SheetProblem, { area, count, kerf }: Kinds): number {
-	let left = area.reduce((sum, a, i) => sum + a * (count[i] as number), 0);
+/** A cost that no plan is below, by area alone: the cheapest by area first, each with no more than goes onto it. */
+export function areaBound({ stocks }: SheetProblem, kinds: Kinds): number {
+	const { area, count, kerf } = kinds;
+	const areaOf = (goes: (i: number) => boolean) =>
+		area.reduce((sum, a, i) => sum + (goes(i) ? a * (count[i] as number) : 0), 0);
+	let left = areaOf(() => true);
 	let cost = 0;
 	const price = (s: SheetProblem['stocks'][number]) => s.cost / roomOf(s, kerf);
 	for (const s of [...stocks].sort((a, b) => price(a) - price(b))) {
-		const taken = Math.min(left, s.count === Infinity ? Infinity : s.count * roomOf(s, kerf));
+		const [length, width] = [toHundredths(s.length), toHundredths(s.width)];
+		const most = s.count === Infinity ? Infinity : s.count * roomOf(s, kerf);
+		const taken = Math.min(
+			left,
+			most,
+			areaOf((i) => goesOn(kinds, i, length, width))
+		);
 		cost += taken * price(s);
 		left -= taken;
 		if (left <= 0) break;

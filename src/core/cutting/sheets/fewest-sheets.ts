@@ -1,9 +1,9 @@
-import { raisedTo, stepOf } from '../cost-steps';
+import { CostSums } from '../cost-sums';
 import type { Solver } from '../solver';
-import { areaBound } from './area-bound';
-import { FINE, QUICK, SheetBound } from './sheet-bound';
+import type { Mix } from './mixes';
+import { kindsOf, type SheetProblem } from './problem';
+import { Proof } from './proof';
 import { SheetSearch, type Packing } from './sheet-search';
-import { kindsOf, type Kinds, type SheetProblem } from './problem';
 
 export interface SheetAnswer {
 	packing: Packing;
@@ -25,26 +25,28 @@ export interface SheetBudget {
 	random: () => number;
 }
 
-/** One round of the search: packings made from scratch, of which the best is taken apart so often. */
-const PASSES = 10;
-const REPACKS = 200;
+/** A round of the search: packings made from scratch, of which the best is taken apart so often. */
+interface Round {
+	passes: number;
+	repacks: number;
+}
+
+/** The first is short: of few pieces it mostly finds the best, and what is then proven need not be looked for. */
+const FIRST: Round = { passes: 4, repacks: 20 };
+const LATER: Round = { passes: 10, repacks: 200 };
 /** Packings whose sheets the bound begins with. */
 const MOST_POOL = 60;
-/** A finer bound is worth its time where the quick one ended at most this much too low. */
-const NEAR = 1.025;
+/** Rounds of the search between two looks at what could be bought instead, and longest for one of these, seconds. */
+const ROUNDS_A_MIX = 3;
+const EACH_MIX = 0.5;
 
 /** The search for one answer, with all that it has found so far. */
 class Hunt {
 	best: Packing;
-	lower: number;
-	how: SheetAnswer['how'] = 'area';
+	#how: SheetAnswer['how'] = 'area';
 	readonly #pool: Packing[];
-	readonly #step: number;
 	readonly #search: SheetSearch;
-	readonly #bounding: SheetProblem;
-	readonly #kinds: Kinds;
-	#quick: SheetBound | null = null;
-	#fine: SheetBound | null = null;
+	readonly #proof: Proof;
 
 	constructor(
 		private readonly problem: SheetProblem,
@@ -55,11 +57,9 @@ class Hunt {
 		if (!first) throw new RangeError('There is no stock that these pieces can be sawn from');
 		this.best = first;
 		this.#pool = [first];
-		this.#step = stepOf(problem.stocks.map((s) => s.cost));
 		const { bounding = problem } = budget;
-		this.#bounding = bounding;
-		this.#kinds = bounding === problem ? this.#search.kinds : kindsOf(bounding);
-		this.lower = areaBound(bounding, this.#kinds);
+		const kinds = bounding === problem ? this.#search.kinds : kindsOf(bounding);
+		this.#proof = new Proof(bounding, kinds, new CostSums(problem.stocks.map((s) => s.cost)));
 	}
 
 	get open(): boolean {
@@ -67,31 +67,26 @@ class Hunt {
 	}
 
 	get proven(): boolean {
-		return this.best.cost <= this.raised(this.lower) + 1e-9;
-	}
-
-	/** A bound brought up to what costs can be at all. */
-	raised(x: number): number {
-		return raisedTo(this.#step, x);
+		return this.best.cost <= this.#proof.bound + 1e-9;
 	}
 
 	answer(): SheetAnswer {
 		const { best, proven } = this;
-		const bound = Math.min(best.cost, this.raised(this.lower));
-		return { packing: best, bound, proven, how: proven ? this.how : 'bound only' };
+		const bound = Math.min(best.cost, this.#proof.bound);
+		return { packing: best, bound, proven, how: proven ? this.#how : 'bound only' };
 	}
 
 	/** One round: packings from scratch, and the best of them taken apart and filled anew, some sheets at a time. */
-	round(): void {
+	round({ passes, repacks }: Round): void {
 		let now: Packing | null = null;
-		for (let i = 0; i < PASSES && this.open; i++) {
+		for (let i = 0; i < passes && this.open; i++) {
 			const fresh = this.#search.anew();
 			if (!fresh) continue;
 			this.#take(fresh);
 			if (!now || this.#search.betterThan(fresh, now)) now = fresh;
 		}
 		now ??= this.best;
-		for (let i = 0; i < REPACKS && this.open; i++) {
+		for (let i = 0; i < repacks && this.open; i++) {
 			now = this.#search.repack(now);
 			this.#take(now);
 		}
@@ -104,31 +99,39 @@ class Hunt {
 		this.budget.onBetter?.(this.answer());
 	}
 
-	/**
-	 * Raises the bound until it reaches the best there is, or is seen not to: first a quick one; where that ends near, a
-	 * finer one that begins with its prices.
-	 */
+	/** Raises the bound until it reaches the best there is, or no more is to be had. */
 	prove(solve: Solver): void {
-		this.how = 'patterns';
-		this.#quick ??= this.#bound(solve, QUICK, null);
-		this.#raise(this.#quick);
-		if (!this.open || this.raised(this.#quick.ceiling * NEAR) < this.best.cost - 1e-9) return;
-		this.#fine ??= this.#bound(solve, FINE, this.#quick.prices);
-		this.#raise(this.#fine);
-	}
-
-	#bound(solve: Solver, grid: typeof QUICK, prices: readonly number[] | null): SheetBound {
+		this.#how = 'patterns';
+		const { secondsLeft, bounding = this.problem } = this.budget;
 		// Packings of another problem's pieces are no patterns of this one's.
-		const pool = this.#bounding === this.problem ? this.#pool : [];
-		return new SheetBound(this.#bounding, this.#kinds, solve, pool, grid, prices);
+		const packings = bounding === this.problem ? this.#pool : [];
+		this.#proof.raise(this.best.cost, solve, packings, secondsLeft);
 	}
 
-	#raise(bound: SheetBound): void {
-		while (this.open && this.raised(bound.ceiling) >= this.best.cost - 1e-9) {
-			const more = bound.step(this.budget.secondsLeft());
-			this.lower = Math.max(this.lower, bound.lower);
-			if (!more) return;
+	/** Where several sizes are bought: looks for a packing on what could be bought for less, the cheapest first. */
+	mix(): void {
+		for (const mix of this.#proof.standing(this.best.cost)) {
+			if (!this.open || mix.cost >= this.best.cost - 1e-9) return;
+			this.#build(mix);
 		}
+	}
+
+	/** Looks for a packing on the sheets of a mix. */
+	#build({ counts }: Mix): void {
+		const { stocks } = this.problem;
+		const there = [...stocks.keys()].filter((s) => stocks[s]?.count !== Infinity || (counts[s] as number) > 0);
+		const had = there.map((s) => {
+			const stock = stocks[s] as SheetProblem['stocks'][number];
+			return stock.count === Infinity ? { ...stock, cost: 0, count: counts[s] as number } : stock;
+		});
+		const problem = { ...this.problem, stocks: [...had, ...stocks.filter((s) => s.count === Infinity)] };
+		const { random, secondsLeft } = this.budget;
+		const until = secondsLeft() - EACH_MIX;
+		const within = () => Math.min(secondsLeft(), secondsLeft() - until);
+		const { packing } = fewestSheets(problem, { solve: null, random, secondsLeft: within });
+		if (!packing.sheets.every((s) => s.stock < there.length)) return;
+		const sheets = packing.sheets.map((s) => ({ ...s, stock: there[s.stock] as number }));
+		this.#take({ sheets, cost: sheets.reduce((sum, s) => sum + (stocks[s.stock]?.cost ?? 0), 0) });
 	}
 }
 
@@ -143,14 +146,19 @@ export function fewestSheets(problem: SheetProblem, budget: SheetBudget): SheetA
 	const hunt = new Hunt(problem, budget);
 	if (hunt.proven) return hunt.answer();
 	budget.onBetter?.(hunt.answer());
-	hunt.round();
+	hunt.round(FIRST);
 	/** The cost at which something was last tried to be proven. */
 	let triedAt = Infinity;
+	let rounds = 0;
 	while (hunt.open) {
 		if (budget.solve && hunt.best.cost < triedAt) {
 			triedAt = hunt.best.cost;
 			hunt.prove(budget.solve);
-		} else hunt.round();
+			hunt.mix();
+		} else {
+			hunt.round(LATER);
+			if (budget.solve && ++rounds % ROUNDS_A_MIX === 0) hunt.mix();
+		}
 	}
 	return hunt.answer();
 }

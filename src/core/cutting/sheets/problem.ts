@@ -65,6 +65,12 @@ export function kindsOf({ pieces, kerf }: SheetProblem): Kinds {
 	};
 }
 
+/** Whether a piece goes onto a stock at all, as it lies or turned. Sizes in hundredths of a mm. */
+export function goesOn({ l, w, turn }: Kinds, item: number, length: number, width: number): boolean {
+	const [along, across] = [l[item] as number, w[item] as number];
+	return (along <= length && across <= width) || (turn[item] === 1 && across <= length && along <= width);
+}
+
 /** Kinds of piece in a box, one entry a piece. */
 export function itemsOf(box: Box): number[] {
 	const found: number[] = [];
