@@ -28,7 +28,7 @@ const about = By.css('.boards .about');
 describe('the price list', () => {
 	it('takes a price, refuses nonsense beside its field, and undoes', async () => {
 		await openPrices();
-		await kammer.screen.says(/33 prices of hardware store in town, timber yard/);
+		await kammer.screen.says(/34 prices of hardware store in town, timber yard/);
 		await kammer.screen.button('Add a price');
 		await kammer.screen.type('Price', '-4');
 		await kammer.screen.type('Asked on', '2026-02-30');
@@ -38,7 +38,7 @@ describe('the price list', () => {
 		await kammer.screen.kept();
 		await kammer.screen.button('Undo');
 		await kammer.screen.button('Undo');
-		await kammer.screen.says(/33 prices/);
+		await kammer.screen.says(/34 prices/);
 		await kammer.screen.kept();
 	});
 

@@ -3,6 +3,7 @@ import { screwsOf, smallParts } from '../holders/made-of';
 import type { Holder } from '../plan/types';
 import { offered, type Buying, type Offered, type Ware } from '../prices/ware';
 import { cutOf, type CutPart } from '../solid/cut-part';
+import { strapOf } from '../materials/steel';
 import { stock } from '../materials/stocks';
 import { rod } from '../materials/rods';
 
@@ -45,6 +46,10 @@ function pieceMoney(cut: CutPart, buying: Buying): number | null {
 			);
 		case 'rod':
 			return least({ sold: 'rod', rod: cut.rod }, buying, (p) => cut.length / (p.length ?? rod(cut.rod).length));
+		case 'strap':
+			return least({ sold: 'strap', strap: cut.strap }, buying, (p) =>
+				shareOf(cut.length / (p.length ?? strapOf(cut.strap).length), 1)
+			);
 	}
 }
 

@@ -1,5 +1,6 @@
 import type { CutGroup } from '../cutting/cut-group';
 import type { CutPlan } from '../cutting/cut-plan';
+import { isBar } from '../cutting/groups';
 import { soldSize, type Offer } from '../cutting/offers';
 import { plugsWanted, screwsByOwner, type Owner } from '../cutting/screws';
 import { smallParts, type SmallPart } from '../holders/made-of';
@@ -78,11 +79,11 @@ function packsOf({ price, each }: Offer, count: number, buying: Buying): Packs |
 	return { price, each, packs, money: packs * price.pack * each };
 }
 
-function woodTitle({ kind, title }: CutGroup, offer: Offer): Phrase {
+function woodTitle(group: CutGroup, offer: Offer): Phrase {
 	const { length, width } = soldSize(offer);
-	const long = kind === 'rod' || kind === 'dowel';
+	const { kind, title } = group;
 	const name = kind === 'dowel' ? title : phrase(offer.title);
-	return long
+	return isBar(group)
 		? phrase(`${name.text}, {l} long`, { ...name.values, l: mm(length) })
 		: phrase(`${name.text}, {w} x {l}`, { ...name.values, w: mm(width), l: mm(length) });
 }

@@ -42,6 +42,7 @@ export function surfaceOf({ length, form }: Piece): number {
 		case 'dowel':
 			return Math.PI * form.diameter * (length + form.diameter / 2);
 		case 'rod':
+		case 'strap':
 			return 0;
 	}
 }

@@ -1,5 +1,6 @@
 import type { CutPiece } from '../plan/types';
 import { rod } from '../materials/rods';
+import { strapOf } from '../materials/steel';
 import type { Millimetres } from '../units/quantity';
 import type { Form, Piece } from './pieces';
 
@@ -17,6 +18,8 @@ function across(form: Form): Millimetres {
 			return form.diameter;
 		case 'rod':
 			return rod(form.rod).outer;
+		case 'strap':
+			return strapOf(form.strap).width;
 	}
 }
 

@@ -10,7 +10,7 @@ import { widthOf } from './fits';
 import { NO_PRICES, type Buying } from '../prices/ware';
 import { cutLines } from './cut-lines';
 import { cutRectangles } from './cut-rectangles';
-import { groupPieces, type PieceGroup } from './groups';
+import { groupPieces, isBar, type PieceGroup } from './groups';
 import { collectPieces, type Piece } from './pieces';
 import type { Solver } from './solver';
 import type { Working } from './working';
@@ -49,11 +49,12 @@ const MOST_EACH = 12;
 const A_MOMENT = 0.4;
 
 /**
- * Do pieces lie one behind another only? Rods and dowels do; boards do where no two pieces have room side by side, and
- * all cleats are of one blank.
+ * Do pieces lie one behind another only? Rods, straps and dowels do; boards do where no two pieces have room side by
+ * side, and all cleats are of one blank.
  */
-function inLines({ kind, offers }: PieceGroup, fit: readonly Piece[], kerf: Millimetres): boolean {
-	if (kind === 'rod' || kind === 'dowel') return true;
+function inLines(group: PieceGroup, fit: readonly Piece[], kerf: Millimetres): boolean {
+	const { kind, offers } = group;
+	if (isBar(group)) return true;
 	if (kind === 'sheet') return false;
 	const widths = fit.map((p) => widthOf(p.form) ?? 0);
 	const cleats = new Set(fit.map((p) => (p.form.kind === 'cleat' ? `${p.form.blank} ${p.form.bevel}` : 'flat')));

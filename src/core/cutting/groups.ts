@@ -1,18 +1,19 @@
-import { rod } from '../materials/rods';
+import { isMetal, rod } from '../materials/rods';
 import { readOwn } from '../materials/own-stock';
+import { strapOf } from '../materials/steel';
 import { DOWEL, stock, type StockId } from '../materials/stocks';
 import type { Cutting } from '../plan/types';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import { boughtLength } from './bought-length';
 import { fitsOffer } from './fits';
-import { offersOf, roundOffers, sectionsOf, usualOffer, type Offer, type Supply } from './offers';
+import { offersOf, barOffers, sectionsOf, usualOffer, type Offer, type Supply } from './offers';
 import type { Form, Piece } from './pieces';
 
 /** Pieces that are cut from the same wood, and what there is to cut them from. */
 export interface PieceGroup {
 	key: string;
 	title: Phrase;
-	kind: 'sheet' | 'board' | 'dowel' | 'rod';
+	kind: 'sheet' | 'board' | 'dowel' | 'rod' | 'strap';
 	offers: Offer[];
 	/** What could be bought as well, had it a price. */
 	unpriced: Offer[];
@@ -27,13 +28,19 @@ function newGroup(form: Form, cutting: Cutting, { buying }: Supply): PieceGroup 
 		case 'rod': {
 			const { title, length, outer } = rod(form.rod);
 			const ware = { sold: 'rod', rod: form.rod } as const;
-			const offers = roundOffers(title, outer, length, () => ware, buying);
+			const offers = barOffers(title, outer, length, () => ware, buying);
 			return { ...empty, key: `rod ${form.rod}`, title: phrase(title), kind: 'rod', offers };
+		}
+		case 'strap': {
+			const { title, length, width } = strapOf(form.strap);
+			const ware = { sold: 'strap', strap: form.strap } as const;
+			const offers = barOffers(title, width, length, () => ware, buying);
+			return { ...empty, key: `strap ${form.strap}`, title: phrase(title), kind: 'strap', offers };
 		}
 		case 'dowel': {
 			const { diameter } = form;
 			const ware = (length: number) => ({ sold: 'dowel', diameter, length }) as const;
-			const offers = roundOffers(DOWEL.title, diameter, boughtLength(cutting, 'dowel'), ware, buying);
+			const offers = barOffers(DOWEL.title, diameter, boughtLength(cutting, 'dowel'), ware, buying);
 			const title = phrase(`${DOWEL.title}, {d} across`, { d: mm(diameter) });
 			const lengthsOf = offers.some((o) => o.price) ? [] : ['dowel' as const];
 			return { ...empty, key: `dowel ${diameter}`, title, kind: 'dowel', offers, lengthsOf };
@@ -81,7 +88,7 @@ function supplyGroup(group: PieceGroup, asked: ReadonlySet<StockId>, cutting: Cu
 
 /**
  * Pieces by what they are cut from: sheets of one kind; boards of one wood and thickness, in all the widths that pieces
- * ask for; rods and dowels of one size. What the shop has comes before what is bought.
+ * ask for; rods, straps and dowels of one size. What the shop has comes before what is bought.
  * @param supply what the shop has, and what can be bought
  * @example groupPieces(collectPieces(plan), plan.cutting, NO_SUPPLY)[0]?.offers
  */
@@ -102,4 +109,18 @@ export function groupPieces(pieces: readonly Piece[], cutting: Cutting, supply: 
 	// What can be cut from the shop's own boards alone has the first pick of them.
 	const bought = (g: PieceGroup) => Number(g.offers.some((o) => o.owned === null));
 	return [...groups.values()].sort((a, b) => bought(a) - bought(b));
+}
+
+/** Whether a kind is sold by its length alone: its pieces lie one behind another. */
+export const isBar = ({ kind }: Pick<PieceGroup, 'kind'>): boolean =>
+	kind === 'rod' || kind === 'dowel' || kind === 'strap';
+
+/** What metal a group is of, as it is sawn; null of wood. @example metalOf(group) // 'tube' */
+export function metalOf({ pieces }: Pick<PieceGroup, 'pieces'>): 'bar' | 'tube' | null {
+	const form = pieces[0]?.form;
+	if (form?.kind === 'strap') return 'bar';
+	if (form?.kind !== 'rod') return null;
+	const { material, wall } = rod(form.rod);
+	if (!isMetal(material)) return null;
+	return wall > 0 ? 'tube' : 'bar';
 }

@@ -150,8 +150,8 @@ export function usualOffer(id: StockId, cutting: Cutting): Offer {
 	return toBuy({ title, width, length, stock: id }, trimOf(id, cutting), ware, { price: null, each: null });
 }
 
-/** Rods or dowels to be bought: of every length that the price list has, else as they usually come. */
-export function roundOffers(
+/** Rods, straps or dowels to be bought: of every length that the price list has, else as they usually come. */
+export function barOffers(
 	title: string,
 	width: Millimetres,
 	usual: Millimetres,

@@ -12,7 +12,8 @@ export type Form =
 	/** One of two that a blank is ripped into at a slant. */
 	| { kind: 'cleat'; stock: StockId; blank: Millimetres; bevel: Degrees }
 	| { kind: 'dowel'; diameter: Millimetres }
-	| { kind: 'rod'; rod: string };
+	| { kind: 'rod'; rod: string }
+	| { kind: 'strap'; strap: string };
 
 /** One piece to cut, and what it is for. */
 export interface Piece {
@@ -40,6 +41,8 @@ function formOf(part: CutPart): Form {
 			return { kind: 'dowel', diameter: part.diameter };
 		case 'rod':
 			return { kind: 'rod', rod: part.rod };
+		case 'strap':
+			return { kind: 'strap', strap: part.strap };
 	}
 }
 

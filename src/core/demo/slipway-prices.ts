@@ -55,5 +55,6 @@ export const slipwayPrices: Price[] = [
 	town('part', { name: 'brads', length: 32, pack: 250, price: 3.1 }),
 	town('glue', { name: 'Wood glue', pack: 0.75, price: 8.9 }),
 	town('finish', { name: 'Hard oil', pack: 1, price: 27 }),
-	town('finish', { name: 'Hard oil', pack: 2.5, price: 58 })
+	town('finish', { name: 'Hard oil', pack: 2.5, price: 58 }),
+	town('strap', { material: rodMaterial('steel'), width: 30, thickness: 4, length: 2000, price: 6.8 })
 ].map((figures, i) => ({ ...newPrice(`pr${i + 1}`, figures.sold), material: null, ...figures }));

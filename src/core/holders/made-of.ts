@@ -1,5 +1,6 @@
 import { bradsFor } from '../materials/brads';
 import { rod } from '../materials/rods';
+import { strapOf } from '../materials/steel';
 import { stock } from '../materials/stocks';
 import type { Holder } from '../plan/types';
 import { cutOf } from '../solid/cut-part';
@@ -34,6 +35,8 @@ export function partLines(built: Built): Phrase[] {
 				return [phrase(`{n} × ${cut.name}: {l@tape}, of the row's own rip`, { n, l: mm(cut.length) })];
 			case 'rod':
 				return [phrase(`{n} × ${cut.name}: {l@tape}, ${rod(cut.rod).title}`, { n, l: mm(cut.length) })];
+			case 'strap':
+				return [phrase(`{n} × ${cut.name}: {l@tape}, ${strapOf(cut.strap).title}`, { n, l: mm(cut.length) })];
 			case 'dowel':
 				return [phrase(`{n} × ${cut.name}: {l@tape}, dowel of {d}`, { n, l: mm(cut.length), d: mm(cut.diameter) })];
 		}

@@ -10,6 +10,7 @@ import { slipwayShop } from '../demo/slipway-shop';
 import { seeded } from '../seeded';
 import { rectangle } from '../solid/outline';
 import { canCrosscut } from '../tools/crosscut';
+import { canCutMetal } from '../tools/cut-metal';
 import type { Tool } from '../tools/tool';
 import { sayPhrase } from '../units/phrase';
 import { channelOf, detailWork } from './details';
@@ -38,6 +39,7 @@ const cut = (key: string, after: SawCut | null = null, more: Partial<SawCut> = {
 	from: { x: 0, y: 0, length: 1000, width: 500 },
 	thickness: 18,
 	mass: 5,
+	metal: null,
 	heavy: false,
 	after,
 	...more
@@ -104,6 +106,23 @@ describe('the order of cuts', () => {
 		];
 		const want = ['sheet', 'wide', 'narrow', 'long', 'short', 'slant'];
 		expect(orderOf(all, seeded(1)).setUps.map((s) => s.key)).toEqual(want);
+	});
+	it('saws metal last, and never at a setting of wood', () => {
+		const lumber = walls.find((w) => w.name.endsWith('lumber wall'))!;
+		const { groups } = cutOf(lumber);
+		const all = groups.flatMap((g) => sawCutsOf(g, 3.2));
+		const metal = all.filter((c) => c.metal);
+		expect(metal.length).toBeGreaterThan(5);
+		for (const c of metal) expect(['rod', 'strap']).toContain(c.group.kind);
+		// A wooden piece as thick and as long as a metal one is not cut at its setting.
+		const keys = new Set(metal.map((c) => c.key));
+		const wooden = groups.flatMap((g) =>
+			sawCutsOf({ ...g, pieces: g.pieces.map((p) => ({ ...p, form: { kind: 'dowel', diameter: 23 } })) }, 3.2)
+		);
+		expect(wooden.some((c) => keys.has(c.key))).toBe(false);
+		const { setUps } = orderOf(all, seeded(1));
+		const first = setUps.findIndex((s) => s.cuts[0]!.metal);
+		for (const s of setUps.slice(first)) expect(s.cuts.every((c) => c.metal)).toBe(true);
 	});
 	it('sets the saw as seldom as trying every order does, on any few boards', () => {
 		const board = fc.array(fc.tuple(fc.integer({ min: 0, max: 4 }), fc.integer({ min: -1, max: 6 })), { maxLength: 7 });
@@ -248,5 +267,33 @@ describe('what is made in the parts', () => {
 		const steps = walls.flatMap((w) => detailWork(w, tools));
 		const warned = steps.flatMap((s) => s.cautions.map((c) => sayPhrase(c, 'mm')));
 		expect(warned.some((w) => /long board first, then cut it off/.test(w))).toBe(true);
+	});
+});
+
+describe('metal', () => {
+	const tool = (kind: string, limits: Tool['limits'] = {}): Tool => ({ id: kind, kind, name: '', limits, notes: '' });
+	const saws = ['table-saw', 'mitre-saw', 'circular-saw', 'band-saw', 'hand-saw', 'jigsaw'].map((k) =>
+		tool(k, { depth: 200, crosscut: 500, throat: 500 })
+	);
+	it('is cut by no saw for wood, whatever its depth', () => {
+		for (const tube of [true, false]) expect(canCutMetal({ across: 20, tube }, saws).can).toBe('no');
+	});
+	it.each([
+		['a hacksaw through a bar', tool('hacksaw', { depth: 90 }), 20, false, 'yes'],
+		['but not through one thicker than its frame leaves', tool('hacksaw', { depth: 15 }), 20, false, 'no'],
+		['of a hacksaw nobody measured', tool('hacksaw'), 20, true, 'unknown'],
+		['a tube cutter through a tube', tool('tube-cutter', { across: 28 }), 23.4, true, 'yes'],
+		['but not through a bar', tool('tube-cutter', { across: 28 }), 23.4, false, 'no'],
+		['a grinder through a bar', tool('angle-grinder', { depth: 30 }), 20, false, 'yes']
+	] as const)('%s', (_, has, across, tube, can) => expect(canCutMetal({ across, tube }, [has]).can).toBe(can));
+	it('is told what to borrow, and of edges and sparks; wood beside it is not', () => {
+		const lumber = cutOf(walls.find((w) => w.name.endsWith('lumber wall'))!);
+		const words = (own: Tool[], metal: boolean) =>
+			sawWork(lumber, own)
+				.steps.filter((s) => (s.kind === 'metal') === metal)
+				.map((s) => [s.instead, ...s.cautions].map((p) => (p ? sayPhrase(p, 'mm') : '')).join());
+		for (const s of words(saws, true)) expect(s).toMatch(/hacksaw.*sharp.*[Ss]parks/);
+		for (const s of words([tool('hacksaw', { depth: 90 })], true)) expect(s).not.toMatch(/[Bb]orrow/);
+		for (const s of words(saws, false)) expect(s).not.toMatch(/[Ss]parks/);
 	});
 });

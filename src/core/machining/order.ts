@@ -49,9 +49,10 @@ function makeAll(key: string, left: Set<SawCut>): SawCut[] {
 
 /**
  * Whose turn it is: what is too heavy, settings of which nothing is left to be freed, then rips, then slants, then what
- * must be set again.
+ * must be set again; metal when all wood is sawn.
  */
-function turnOf({ setting, heavy }: SawCut, whole: boolean): number {
+function turnOf({ setting, heavy, metal }: SawCut, whole: boolean): number {
+	if (metal) return -1;
 	if (heavy) return 9;
 	if (setting.bevel !== 0) return 1;
 	if (whole) return 3;

@@ -2,6 +2,7 @@ import type { CutPlan } from '../cutting/cut-plan';
 import { seeded } from '../seeded';
 import { canMake, type Answer } from '../tools/can';
 import { canCrosscut } from '../tools/crosscut';
+import { canCutMetal } from '../tools/cut-metal';
 import type { Tool } from '../tools/tool';
 import { angle, mass, mm, phrase, type Phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
@@ -10,7 +11,7 @@ import { sawCutsOf, type SawCut } from './saw-cuts';
 
 /** One setting of the saw and all that is cut at it. */
 export interface SawStep {
-	kind: 'break-down' | 'rip' | 'crosscut' | 'bevel';
+	kind: 'break-down' | 'rip' | 'crosscut' | 'bevel' | 'metal';
 	/** Where the fence, the stop or the slant stands. */
 	setting: Phrase;
 	cuts: SawCut[];
@@ -22,6 +23,15 @@ export interface SawStep {
 	/** So many may be cut at once, held together; 1 where not. */
 	gang: number;
 }
+
+/** What is done in each step, in a word or two. */
+export const SAW_STEPS: Record<SawStep['kind'], string> = {
+	'break-down': 'break down',
+	rip: 'rip',
+	crosscut: 'cut to length',
+	bevel: 'slanted rip',
+	metal: 'saw metal'
+};
 
 /** The work at the saw, in order. */
 export interface SawWork {
@@ -38,6 +48,7 @@ const PUSH_STICK = 150;
 const HELD_BY_CLAMP = 150;
 
 function kindOf(cut: SawCut): SawStep['kind'] {
+	if (cut.metal) return 'metal';
 	if (cut.heavy) return 'break-down';
 	if (cut.setting.bevel !== 0) return 'bevel';
 	return cut.setting.across ? 'crosscut' : 'rip';
@@ -67,6 +78,7 @@ const movedAlong = (tools: readonly Tool[]) => tools.filter((t) => t.kind === 'c
 
 function toolFor(kind: SawStep['kind'], cuts: readonly SawCut[], tools: readonly Tool[]): Answer {
 	const thickness = most(cuts, (c) => c.thickness);
+	if (kind === 'metal') return canCutMetal({ across: thickness, tube: cuts[0]?.metal === 'tube' }, tools);
 	if (kind === 'break-down') {
 		const moved = movedAlong(tools);
 		if (moved.length === 0) return { can: 'no', why: phrase('no circular saw'), tool: null };
@@ -89,6 +101,8 @@ function insteadOf(kind: SawStep['kind'], by: Answer, cuts: readonly SawCut[]): 
 					l
 				}
 			);
+		case 'metal':
+			return phrase('Borrow a hacksaw, or have it cut where it is sold; never on a saw for wood');
 		case 'crosscut':
 			return phrase('By hand along a square line, or borrow a saw that cuts {t} deep', { t });
 		case 'rip':
@@ -109,6 +123,11 @@ function insteadOf(kind: SawStep['kind'], by: Answer, cuts: readonly SawCut[]): 
 
 function cautionsOf(kind: SawStep['kind'], cuts: readonly SawCut[]): Phrase[] {
 	const found: Phrase[] = [];
+	if (kind === 'metal')
+		found.push(
+			phrase('In a vice, or clamped; gloves for the ends, which are sharp until they are filed'),
+			phrase('Sparks of a grinder set sawdust on fire: outdoors, or where all wood is cleared away')
+		);
 	if (kind === 'break-down')
 		found.push(
 			phrase('{m}: too heavy to lift alone. On the floor, on battens or foam; two people carry it', {
@@ -149,6 +168,8 @@ function settingOf(kind: SawStep['kind'], { setting }: SawCut): Phrase {
 			return phrase('Fence at {at}', { at });
 		case 'bevel':
 			return phrase('Blade at {a}, fence at {at}', { a: angle(setting.bevel), at });
+		case 'metal':
+			return phrase('Mark at {at}', { at });
 		case 'crosscut':
 			return phrase('Stop at {at}', { at });
 	}

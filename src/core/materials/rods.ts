@@ -46,6 +46,9 @@ export const ROD_MATERIALS = {
 } as const satisfies Record<string, RodMaterial>;
 export type RodMaterialId = keyof typeof ROD_MATERIALS;
 
+/** Metal is judged by its yield, wood by its rupture. @example isMetal('conduit') // true */
+export const isMetal = (id: RodMaterialId): boolean => ROD_MATERIALS[id].factor === 1.67;
+
 /** A round bar or tube as bought. A wall of 0 is solid. */
 export interface Rod {
 	id: string;

@@ -15,6 +15,8 @@ export interface Strap {
 	title: string;
 	width: Millimetres;
 	thickness: Millimetres;
+	/** As it is usually sold; common practice. */
+	length: Millimetres;
 	source: string;
 }
 
@@ -22,8 +24,29 @@ const inch = (n: number): Millimetres => n * MM_PER_INCH;
 const AS_SAID = 'size as it is called';
 
 export const STRAPS: readonly Strap[] = [
-	{ id: 'strap-3/4', title: '3/4 x 1/8 in strap', width: inch(0.75), thickness: inch(0.125), source: AS_SAID },
-	{ id: 'strap-1', title: '1 x 1/8 in strap', width: inch(1), thickness: inch(0.125), source: AS_SAID },
-	{ id: 'strap-20', title: '20 x 3 mm strap', width: 20, thickness: 3, source: AS_SAID },
-	{ id: 'strap-30', title: '30 x 4 mm strap', width: 30, thickness: 4, source: AS_SAID }
+	{
+		id: 'strap-3/4',
+		title: '3/4 x 1/8 in strap',
+		width: inch(0.75),
+		thickness: inch(0.125),
+		length: inch(72),
+		source: AS_SAID
+	},
+	{
+		id: 'strap-1',
+		title: '1 x 1/8 in strap',
+		width: inch(1),
+		thickness: inch(0.125),
+		length: inch(72),
+		source: AS_SAID
+	},
+	{ id: 'strap-20', title: '20 x 3 mm strap', width: 20, thickness: 3, length: 2000, source: AS_SAID },
+	{ id: 'strap-30', title: '30 x 4 mm strap', width: 30, thickness: 4, length: 2000, source: AS_SAID }
 ];
+
+/** Flat iron by its id. @throws RangeError when there is none @example strapOf('strap-1').width // 25.4 */
+export function strapOf(id: string): Strap {
+	const found = STRAPS.find((s) => s.id === id);
+	if (!found) throw new RangeError(`No such strap: ${id}`);
+	return found;
+}

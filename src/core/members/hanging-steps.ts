@@ -1,5 +1,5 @@
 import { lag, type LagSize } from '../materials/lags';
-import { MILD_STEEL, STRAPS, type Strap } from '../materials/steel';
+import { MILD_STEEL, type Strap } from '../materials/steel';
 import { CD_STORAGE, jointCapacity, type Joint } from '../mechanics/fasteners/joint';
 import { dowelBearing } from '../mechanics/fasteners/lateral';
 import { withdrawalPerLength } from '../mechanics/fasteners/withdrawal';
@@ -16,13 +16,6 @@ const BOLT_RD = 5;
 export interface Pulled {
 	force: Newtons;
 	lines: () => SumLine[];
-}
-
-/** Flat iron by its id. @throws RangeError when there is none @example strapOf('strap-1').width // 25.4 */
-export function strapOf(id: string): Strap {
-	const found = STRAPS.find((s) => s.id === id);
-	if (!found) throw new RangeError(`No such strap: ${id}`);
-	return found;
 }
 
 /**

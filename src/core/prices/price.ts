@@ -6,7 +6,7 @@ import type { Millimetres } from '../units/quantity';
 import { capital } from '../words';
 
 /** What a line of the price list sells. */
-export type Sold = 'sheet' | 'board' | 'dowel' | 'rod' | 'screw' | 'plug' | 'glue' | 'finish' | 'part';
+export type Sold = 'sheet' | 'board' | 'dowel' | 'rod' | 'strap' | 'screw' | 'plug' | 'glue' | 'finish' | 'part';
 
 /** One thing as a store sells it, and what it costs there. */
 export interface Price {
@@ -52,6 +52,7 @@ export const SOLD: readonly { value: Sold; name: string; words?: readonly string
 	{ value: 'board', name: 'board', words: ['lumber', 'timber'] },
 	{ value: 'dowel', name: 'dowel' },
 	{ value: 'rod', name: 'rod or tube', words: ['rod', 'tube', 'conduit', 'pipe'] },
+	{ value: 'strap', name: 'strap', words: ['flat iron', 'flat bar'] },
 	{ value: 'screw', name: 'screws', words: ['screw'] },
 	{ value: 'plug', name: 'plugs', words: ['plug', 'wall plug'] },
 	{ value: 'glue', name: 'glue' },
@@ -145,7 +146,12 @@ export function eachOf(price: Price, tax: number): number | null {
 }
 
 /** What is sold mostly is of this. */
-const MATERIAL: Partial<Record<Sold, string>> = { sheet: 'ply', board: 'spruce', rod: rodMaterial('steel') };
+const MATERIAL: Partial<Record<Sold, string>> = {
+	sheet: 'ply',
+	board: 'spruce',
+	rod: rodMaterial('steel'),
+	strap: rodMaterial('steel')
+};
 
 /** A price of which nothing is known but what is sold. */
 export const newPrice = (id: string, sold: Sold): Price => ({

@@ -51,12 +51,27 @@ describe('a line sells', () => {
 		expect(sells(tube, { sold: 'rod', rod: 'aluminium-tube-25' })).toBe(true);
 		expect(sells({ ...tube, thickness: null }, { sold: 'rod', rod: 'aluminium-tube-25' })).toBe(false);
 	});
+	it('a strap of its width and thickness, in any length', () => {
+		const strap = price({ sold: 'strap', material: 'rod-steel', width: 30, thickness: 4, length: 6000 });
+		const ware: Ware = { sold: 'strap', strap: 'strap-30' };
+		expect(sells(strap, ware)).toBe(true);
+		for (const other of [
+			{ thickness: 3 },
+			{ width: 25 },
+			{ thickness: null },
+			{ length: null },
+			{ sold: 'rod' as const }
+		])
+			expect(sells({ ...strap, ...other }, ware)).toBe(false);
+	});
 	it.each([
 		c16,
 		{ sold: 'wood', stock: 'ply-18', width: 1220, length: 2440 },
 		{ sold: 'dowel', diameter: 25, length: 1000 },
 		{ sold: 'rod', rod: 'emt-3/4' },
 		{ sold: 'rod', rod: 'steel-12' },
+		{ sold: 'strap', strap: 'strap-3/4' },
+		{ sold: 'strap', strap: 'strap-30' },
 		{ sold: 'screw', size: '#10', length: 80 },
 		{ sold: 'plug', diameter: 8, length: 50 },
 		{ sold: 'part', name: 'brads', length: 32 },

@@ -1,6 +1,7 @@
 import { rod } from '../materials/rods';
 import { sameWood } from '../materials/same-wood';
 import { screwDiameter, type ScrewSize } from '../materials/screws';
+import { strapOf } from '../materials/steel';
 import { stock, type StockId } from '../materials/stocks';
 import { boardMaterial } from '../materials/own-stock';
 import type { Millimetres } from '../units/quantity';
@@ -12,6 +13,7 @@ export type Ware =
 	| { sold: 'wood'; stock: StockId; width: Millimetres; length: Millimetres }
 	| { sold: 'dowel'; diameter: Millimetres; length: Millimetres }
 	| { sold: 'rod'; rod: string }
+	| { sold: 'strap'; strap: string }
 	| { sold: 'screw'; size: ScrewSize; length: Millimetres }
 	| { sold: 'plug'; diameter: Millimetres; length: Millimetres }
 	| { sold: 'glue' | 'finish' }
@@ -25,7 +27,7 @@ const alike = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLo
 const says = (name: string) => (quality: string) => name.toUpperCase().includes(quality.toUpperCase());
 
 /**
- * Does this line of the price list sell what is wanted? Of wood and rods, in whatever length.
+ * Does this line of the price list sell what is wanted? Of wood, rods and straps, in whatever length.
  * @example sells(price, { sold: 'screw', size: '#8', length: 31.75 })
  */
 export function sells(price: Price, ware: Ware): boolean {
@@ -41,6 +43,11 @@ export function sells(price: Price, ware: Ware): boolean {
 			const { material, outer, wall } = rod(ware.rod);
 			if (price.sold !== 'rod' || price.material !== rodMaterial(material) || price.length === null) return false;
 			return near(price.width, outer, 0.3) && Math.abs((price.thickness ?? 0) - wall) <= 0.3;
+		}
+		case 'strap': {
+			const { width, thickness } = strapOf(ware.strap);
+			if (price.sold !== 'strap' || price.length === null) return false;
+			return near(price.width, width, 0.3) && near(price.thickness, thickness, 0.3);
 		}
 		case 'dowel':
 			return price.sold === 'dowel' && near(price.width, ware.diameter, 0.3) && price.length !== null;
@@ -73,6 +80,10 @@ function asLine(ware: Ware): Partial<Price> {
 		case 'rod': {
 			const { material, outer, wall, length } = rod(ware.rod);
 			return { sold: 'rod', material: rodMaterial(material), width: outer, thickness: wall > 0 ? wall : null, length };
+		}
+		case 'strap': {
+			const { width, thickness, length } = strapOf(ware.strap);
+			return { sold: 'strap', material: rodMaterial('steel'), thickness, width, length };
 		}
 		case 'dowel':
 		case 'plug':

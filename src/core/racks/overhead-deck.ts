@@ -9,9 +9,9 @@ import {
 import { loadOf, onBase } from '../carriers/load-of';
 import { LAGS, lag } from '../materials/lags';
 import { screw } from '../materials/screws';
+import { strapOf } from '../materials/steel';
 import { stock } from '../materials/stocks';
 import { boardOnSupports } from '../members/beam';
-import { strapOf } from '../members/hanging-steps';
 import { nth } from '../nth';
 import { fail, ok } from '../result';
 import { upright } from '../solid/frame';

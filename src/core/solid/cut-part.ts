@@ -9,6 +9,7 @@ export type CutPart = { name: string; length: Millimetres; count: number } & (
 	| { kind: 'board'; stock: StockId; width: Millimetres }
 	| { kind: 'dowel'; diameter: Millimetres }
 	| { kind: 'rod'; rod: string }
+	| { kind: 'strap'; strap: string }
 );
 
 /**
@@ -35,6 +36,10 @@ export function cutOf({ name, material, outline, thickness, strips = 1, grain, s
 			return { kind: 'dowel', name, diameter: material.diameter, length: thickness, count };
 		case 'rod':
 			return { kind: 'rod', name, rod: material.rod, length: thickness, count };
+		case 'strap': {
+			const { low, high } = boundsOf(outline.outer);
+			return { kind: 'strap', name, strap: material.strap, length: high - low, count };
+		}
 		case 'bought':
 		case 'driven':
 			return null;

@@ -14,6 +14,8 @@ export type Material =
 	| { kind: 'dowel'; diameter: Millimetres }
 	/** A bar or a tube as bought, by its id. */
 	| { kind: 'rod'; rod: string }
+	/** Flat iron, by its id: its width and length stand in the outline. */
+	| { kind: 'strap'; strap: string }
 	| { kind: 'bought'; name: string; mass: Kilograms | null; rated: Newtons | null }
 	/** A screw, a nail, a lag that stands out: judged by its size, not by its maker. */
 	| { kind: 'driven'; name: string; length: Millimetres; mass: Kilograms };

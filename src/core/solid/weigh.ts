@@ -93,6 +93,7 @@ const wholeMass = (m: Material): Kilograms | null | undefined =>
 export function densityOfMaterial(material: Material): number | null {
 	if (material.kind === 'dowel') return DOWEL.density;
 	if (material.kind === 'rod') return ROD_MATERIALS[rod(material.rod).material].density;
+	if (material.kind === 'strap') return ROD_MATERIALS.steel.density;
 	return 'stock' in material ? stock(material.stock).density : null;
 }
 

@@ -6,7 +6,6 @@ import {
 	hangerLagStep,
 	joistStep,
 	spreaderStep,
-	strapOf,
 	strapStep,
 	type CeilingRoom
 } from '../members/hanging-steps';
@@ -16,7 +15,7 @@ import { jointCapacity, type Joint } from '../mechanics/fasteners/joint';
 import { deckShares, greatestShare, joistShare, shareWithOneLost } from '../mechanics/members/deck';
 import { WOOD_CHOICES } from '../materials/bending';
 import { lag, LAGS, type LagSize } from '../materials/lags';
-import { STRAPS } from '../materials/steel';
+import { STRAPS, strapOf } from '../materials/steel';
 import { wood } from '../materials/woods';
 import { mm, newtons, phrase } from '../units/phrase';
 import { weightOf } from '../units/quantity';

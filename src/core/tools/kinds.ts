@@ -135,9 +135,12 @@ export const TOOL_KINDS: readonly ToolKind[] = [
 		group: 'Power tools',
 		limits: [len('collet', 'Largest collet', 20), len('plunge', 'Plunge', 120)]
 	},
+	{ id: 'angle-grinder', title: 'Angle grinder', group: 'Power tools', limits: [len('depth', 'Depth of cut', 120)] },
 	{ id: 'drill', title: 'Drill', group: 'Power tools', limits: [len('chuck', 'Largest shank', 20)] },
 	{ id: 'pocket-jig', title: 'Pocket hole jig', group: 'Power tools', limits: [len('depth', 'Thickest board', 60)] },
 	{ id: 'hand-saw', title: 'Hand saw', group: 'Hand tools', limits: [kerf] },
+	{ id: 'hacksaw', title: 'Hacksaw', group: 'Hand tools', limits: [len('depth', 'Blade to frame', 200)] },
+	{ id: 'tube-cutter', title: 'Tube cutter', group: 'Hand tools', limits: [len('across', 'Largest tube', 120)] },
 	{ id: 'coping-saw', title: 'Coping saw', group: 'Hand tools', limits: [len('throat', 'Throat', 400)] },
 	{ id: 'brace', title: 'Brace', group: 'Hand tools', limits: [len('chuck', 'Largest shank', 20)] },
 	{ id: 'plane', title: 'Bench plane', group: 'Hand tools', limits: [] },

@@ -7,7 +7,7 @@ import { exact, flag, list, text, whole, within } from '$core/form/yup';
 import { problemsOf } from '$core/form/problems';
 import { hostile } from '$core/form/outside';
 import type { DetailStep } from '$core/machining/details';
-import type { SawWork } from '$core/machining/steps';
+import { SAW_STEPS, type SawWork } from '$core/machining/steps';
 import { sayMoney } from '$core/prices/money';
 import { fail, ok, type Problem, type Result } from '$core/result';
 import { capital } from '$core/words';
@@ -102,7 +102,7 @@ function sawTable({ steps }: SawWork, unit: LengthUnit): PaperTable {
 		heads: ['no.', 'what', 'set', 'cuts', 'with'],
 		rows: steps.map((s, i) => [
 			String(i + 1),
-			{ 'break-down': 'break down', rip: 'rip', crosscut: 'cut to length', bevel: 'slanted rip' }[s.kind],
+			SAW_STEPS[s.kind],
 			sayPhrase(s.setting, unit),
 			where(s),
 			howWords(s, unit)

@@ -1,5 +1,7 @@
 import { Matrix, solve } from 'ml-matrix';
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { cutPlan } from '$core/cutting/cut-plan';
+import { sawWork } from '$core/machining/steps';
 import { newRack, onStuds } from '$core/arrange/first-rack';
 import { checkPlan } from '$core/checks/check-plan';
 import { hangerLoads, ledgerLoads, spreaderLoads, type DeckFrame } from '$core/mechanics/statics/deck-frame';
@@ -7,6 +9,8 @@ import { nth } from '$core/nth';
 import { placeRacks } from '$core/places/rack/place';
 import type { Ceiling, Load, Plan, Rack, Stud, Wall } from '$core/plan/types';
 import { GRAVITY, KG_PER_POUND, MM_PER_INCH, N_PER_POUND } from '$core/units/quantity';
+import type { Solver } from '$core/cutting/solver';
+import { highsSolver } from '../../support/highs';
 import { asked, smallWall } from '../../support/small-wall';
 
 /**
@@ -68,6 +72,11 @@ const planOf = (rack: Rack, wall: Partial<Wall> = {}): Plan => ({
 });
 const says = (plan: Plan) => checkPlan(plan).warnings.map((w) => w.message.text);
 
+let lp: Solver;
+beforeAll(async () => {
+	lp = await highsSolver();
+});
+
 describe('a deck of six bins', () => {
 	const plan = planOf(deck());
 	const [placed] = placeRacks(plan);
@@ -101,6 +110,19 @@ describe('a deck of six bins', () => {
 	it('pulls its strap at the hole', () => {
 		const each = 40 * (15.5 / hang) * (2 * 0.34794 + 1) + ownLine * (33.502 / 63);
 		expect(check('holder:x:strap').load!.demand.value / 0.006894757).toBeCloseTo(each / (0.625 * 0.125), -1);
+	});
+	// From 3/4 in above its foot, an inch below the middle of the 3 1/2 in frame, to the spreader, 1 1/2 below the joists
+	// at 36 above the foot: 33 3/4. A bar of 72 gives two.
+	it('takes its straps from bars, two from one', () => {
+		const cuts = cutPlan(plan, { solve: lp, secondsLeft: () => 0 });
+		const group = cuts.groups.find((g) => g.kind === 'strap')!;
+		expect(group.pieces).toHaveLength(3);
+		for (const p of group.pieces) expect(p.length).toBeCloseTo(inch(33.75), 6);
+		expect([group.offers[0]!.length, group.buy]).toEqual([inch(72), 2]);
+		const { steps } = sawWork(cuts, []);
+		const metal = steps.filter((s) => s.kind === 'metal');
+		expect(metal.flatMap((s) => s.cuts)).toHaveLength(3);
+		expect(metal.every((s) => s.cuts.every((c) => c.group.kind === 'strap'))).toBe(true);
 	});
 	// One end gone: what is left stands under the middle and the other end. Evenly over 63: its middle, 31 1/2, is over
 	// the middle hanger, which has all of it, as common practice has it.

@@ -87,8 +87,8 @@ export class SheetSearch {
 	/** A packing at once; null where there is not stock enough for all pieces. */
 	first(): Packing | null {
 		// Of many pieces the first packing is bettered soon: what a piece costs here is not to rise with their number.
-		const branch = [this.#pieces > MANY ? 2 : 3];
-		const greedy = new GreedyFill(this.kinds, { branch, looks: 8, noise: 0, snug: 0.4, random: this.random });
+		const breadth = this.#pieces > MANY ? { branch: [1, 2], looks: 5 } : { branch: [3], looks: 8 };
+		const greedy = new GreedyFill(this.kinds, { ...breadth, noise: 0, snug: 0.4, random: this.random });
 		return this.#pack(this.kinds.count.slice(), this.#pieces, this.#stockCounts(), this.#value, Infinity, greedy);
 	}
 

@@ -1,7 +1,7 @@
 import { type CarrierContext, type Found, type Load } from '../../carriers/carrier';
 import { findings } from '../../carriers/findings';
 import { stock } from '../../materials/stocks';
-import { strapOf } from '../../members/hanging-steps';
+import { strapOf } from '../../materials/steel';
 import { lastOf, nth } from '../../nth';
 import { mm, phrase } from '../../units/phrase';
 import { type Millimetres } from '../../units/quantity';

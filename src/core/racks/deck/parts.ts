@@ -1,7 +1,6 @@
 import type { LagSize } from '../../materials/lags';
-import { ROD_MATERIALS } from '../../materials/rods';
 import { stock } from '../../materials/stocks';
-import { strapOf } from '../../members/hanging-steps';
+import { strapOf } from '../../materials/steel';
 import { facing, flat, onEdge, upright } from '../../solid/frame';
 import { plain, rectangle } from '../../solid/outline';
 import type { Part } from '../../solid/part';
@@ -10,7 +9,7 @@ import { ascending, lagPart } from '../boards-on';
 
 import { frameOf, type DeckParams } from './fields';
 
-/** What is bought: a strap from the deck's edge to the spreader, once for every hanger. */
+/** A strap from the deck's edge to the spreader, once for every hanger. */
 function strapPart(p: DeckParams, over: Millimetres): Part {
 	const strap = strapOf(p.hangers.strap);
 	const { high } = frameOf(p);
@@ -20,12 +19,7 @@ function strapPart(p: DeckParams, over: Millimetres): Part {
 	return {
 		id: 'strap',
 		name: 'hanger strap',
-		material: {
-			kind: 'bought',
-			name: strap.title,
-			mass: (strap.width * strap.thickness * long * ROD_MATERIALS.steel.density) / 1e9,
-			rated: null
-		},
+		material: { kind: 'strap', strap: strap.id },
 		outline: plain(rectangle(strap.width, long)),
 		thickness: strap.thickness,
 		grain: 'none',

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { boughtLength } from '$core/cutting/bought-length';
 	import type { CutGroup } from '$core/cutting/cut-group';
+	import { isBar } from '$core/cutting/groups';
 	import type { Offer } from '$core/cutting/offers';
 	import { Button, Progressbar } from 'flowbite-svelte';
 	import { billOf, partKey } from '$core/buying/bill';
@@ -57,8 +58,8 @@
 	const stocks = $derived([...new Set(cuts?.groups.flatMap((g) => g.lengthsOf) ?? [])]);
 	const taken = $derived((cuts?.groups ?? []).flatMap((group) => takenOf(group).map((t) => ({ group, ...t }))));
 	const owned = $derived(taken.filter((t) => t.offer.owned));
-	const sizeOf = ({ kind }: CutGroup, { length, width }: Offer) =>
-		kind === 'rod' || kind === 'dowel'
+	const sizeOf = (group: CutGroup, { length, width }: Offer) =>
+		isBar(group)
 			? `${formatLength(length, unit)} long`
 			: `${formatLength(width, unit)} x ${formatLength(length, unit)}`;
 	const lengthOf = (id: Cutting['lengths'][number]['stock']) => boughtLength(open.plan.cutting, id);

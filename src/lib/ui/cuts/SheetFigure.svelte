@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { CutGroup } from '$core/cutting/cut-group';
 	import type { CutSheet } from '$core/cutting/cut-sheet';
+	import { isBar, metalOf } from '$core/cutting/groups';
 	import type { Offer } from '$core/cutting/offers';
 	import { formatLength } from '$core/units/format-length';
 	import type { CutTicks } from '$lib/state/cut-ticks.svelte';
@@ -30,12 +31,13 @@
 	const longest = $derived(Math.max(...group.sheets.map((s) => group.offers[s.offer]?.length ?? 0)));
 	const drawn = $derived(
 		drawSheet(sheet, { ...offer, longest }, number, ({ length, width }) =>
-			rounds ? say(length) : `${say(length)} x ${say(width)}`
+			bar ? say(length) : `${say(length)} x ${say(width)}`
 		)
 	);
-	const rounds = $derived(group.kind === 'rod' || group.kind === 'dowel');
+	const bar = $derived(isBar(group));
 	const wood = $derived(group.kind === 'sheet' ? 'ply' : 'pine');
-	const size = $derived(rounds ? say(offer.length) : `${say(offer.width)} x ${say(offer.length)}`);
+	const stuff = $derived(metalOf(group) ? 'metal' : wood);
+	const size = $derived(bar ? say(offer.length) : `${say(offer.width)} x ${say(offer.length)}`);
 	const from = $derived(offer.owned ? `yours${offer.owned.where ? `, ${offer.owned.where}` : ''}` : 'bought');
 	/** What is taken off before the first cut that is numbered. */
 	const trimmed = $derived.by(() => {
@@ -62,11 +64,11 @@
 			<rect
 				width={drawn.wide}
 				height={drawn.high}
-				style:fill="var(--{wood})"
-				style:stroke="var(--{wood}-edge)"
+				style:fill="var(--{stuff})"
+				style:stroke="var(--{stuff}-edge)"
 				stroke-width="1.5"
 			/>
-			<path d={drawn.grain} class="grain" style:stroke="var(--{wood}-edge)" />
+			{#if stuff !== 'metal'}<path d={drawn.grain} class="grain" style:stroke="var(--{stuff}-edge)" />{/if}
 			{#each drawn.rests as r, i (i)}
 				<text class="rest" x={r.x + r.w / 2} y={r.y + r.h / 2 + 4}>{r.words}</text>
 			{/each}

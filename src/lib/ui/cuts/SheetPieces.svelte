@@ -2,6 +2,7 @@
 	import { Button } from 'flowbite-svelte';
 	import type { CutGroup } from '$core/cutting/cut-group';
 	import type { CutSheet, LaidPiece } from '$core/cutting/cut-sheet';
+	import { isBar } from '$core/cutting/groups';
 	import { formatLength } from '$core/units/format-length';
 	import { sayProblem } from '$lib/state/commit';
 	import type { CutTicks } from '$lib/state/cut-ticks.svelte';
@@ -28,7 +29,7 @@
 	const shop = shopHere();
 	const unit = $derived(preferences.unit);
 	const say = (x: number) => formatLength(x, unit);
-	const rounds = $derived(group.kind === 'rod' || group.kind === 'dowel');
+	const bar = $derived(isBar(group));
 	const ids = $derived(sheet.pieces.map((p) => p.piece.id));
 	const ticked = $derived(ids.filter((id) => ticks.has(id)));
 	let problem = $state('');
@@ -75,7 +76,7 @@
 				class:cut={numbers.every(({ id }) => ticks.has(id))}
 				onclick={() => (open.selection = { kind: of.piece.owner.kind, id: of.piece.owner.id })}
 				>{of.piece.owner.name}
-				{of.piece.name}, {rounds ? say(of.length) : `${say(of.length)} x ${say(of.width)}`}</button
+				{of.piece.name}, {bar ? say(of.length) : `${say(of.length)} x ${say(of.width)}`}</button
 			>
 		</li>
 	{/each}

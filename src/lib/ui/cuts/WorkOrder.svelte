@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { CutPlan } from '$core/cutting/cut-plan';
 	import { detailWork } from '$core/machining/details';
-	import { sawWork, type SawStep } from '$core/machining/steps';
+	import { SAW_STEPS, sawWork } from '$core/machining/steps';
 	import type { Plan } from '$core/plan/types';
 	import type { Answer } from '$core/tools/can';
 	import type { Tool } from '$core/tools/tool';
@@ -18,12 +18,6 @@
 	const work = $derived(sawWork(cuts, tools));
 	const details = $derived(detailWork(plan, tools));
 	const say = (p: Phrase) => sayPhrase(p, unit);
-	const KINDS: Record<SawStep['kind'], string> = {
-		'break-down': 'Break down',
-		rip: 'Rip',
-		crosscut: 'Cut to length',
-		bevel: 'Slanted rip'
-	};
 	const CAN = { yes: '', no: 'not with your tools: ', unknown: 'not known: ' };
 	const withTool = ({ can, why }: Answer) => `${CAN[can]}${say(why)}`;
 </script>
@@ -40,7 +34,7 @@
 	<ol>
 		{#each work.steps as step, i (i)}
 			<li>
-				<b>{KINDS[step.kind]}</b>
+				<b>{capital(SAW_STEPS[step.kind])}</b>
 				<span class="setting">{say(step.setting)}</span>
 				<span class="where">{whereWords(step, unit)}</span>
 				<small class:wrong={step.by.can === 'no'}>{withTool(step.by)}</small>

@@ -1,7 +1,8 @@
 import type { DeckHold } from '../../../carriers/hold';
 import { screwGravity, stock } from '../../../materials/stocks';
 import { hangerLoadWithOneLost, hangerLoads, type DeckFrame } from '../../../mechanics/statics/deck-frame';
-import { boltStep, hangerLagHolds, hangerLagStep, strapOf, strapStep } from '../../../members/hanging-steps';
+import { strapOf } from '../../../materials/steel';
+import { boltStep, hangerLagHolds, hangerLagStep, strapStep } from '../../../members/hanging-steps';
 import { nth } from '../../../nth';
 import { mm, newtons, phrase } from '../../../units/phrase';
 import { checkOf, failedStep, type Check, type StepParts } from '../../../verdict/check';
