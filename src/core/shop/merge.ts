@@ -5,6 +5,18 @@ import type { Shop } from './types';
 /** Equal as written: what came over the wire is never the same object. */
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
+/**
+ * Whether what was sent stands in a shop as it was sent: then it came from here, though nobody answered.
+ * @example arrived([itemChange('things', null, thing)], stored) // true where the thing is there
+ */
+export function arrived(sent: readonly Change[], stored: Shop): boolean {
+	return sent.every((change) => {
+		if (change.list === 'settings') return same(stored.settings, change.after);
+		const there = (stored[change.list] as { id: string }[]).find((i) => i.id === change.id) ?? null;
+		return same(there, change.after);
+	});
+}
+
 /** A name that says it is another's, within the length a name may have. */
 const other = (name: string) => `${cutText(name, 40)} (other version)`;
 

@@ -92,8 +92,8 @@ export function readCell(raw: string, column: Column, bare: Bare, unit: LengthUn
 				.replace(column.unit ?? '', '')
 				.trim()
 				.replace(/^[x×]\s*|\s*[x×]$/gi, '');
-			const number = /^\d+([.,]\d+)?$/.test(bareText) ? Number(bareText.replace(',', '.')) : Number.NaN;
-			if (!Number.isFinite(number)) return fail(`Not a number: "${text}"`);
+			if (!/^[-−]?\d+([.,]\d+)?$/.test(bareText)) return fail(`Not a number: "${text}"`);
+			const number = Number(bareText.replace(',', '.').replace('−', '-'));
 			if (column.kind === 'whole' && !Number.isInteger(number)) return fail('Must be a whole number');
 			return bounded(number, column, (n) => `${n}${column.unit ? ` ${column.unit}` : ''}`);
 		}

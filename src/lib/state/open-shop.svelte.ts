@@ -1,6 +1,6 @@
 import { applyChanges, changesBetween, checkChanges, itemChange, type Change } from '$core/shop/changes';
 import { emptyShopHistory, redoStep, rememberStep, undoStep, type ShopHistory } from '$core/shop/history';
-import { mergeShops } from '$core/shop/merge';
+import { arrived, mergeShops } from '$core/shop/merge';
 import { placedCounts, type ThingPlace } from '$core/shop/places';
 import { stateOf, tallyByGroup, totalOf } from '$core/shop/tally';
 import type { Shop, ShopList, ShopLists } from '$core/shop/types';
@@ -18,6 +18,8 @@ export interface ShopKeep extends Kept {
 	base: Shop;
 	revision: number;
 	history: ShopHistory;
+	/** Sent, and not answered yet; copies of earlier versions have none. */
+	sent?: readonly Change[];
 }
 
 /** Items written with one request: a file brings more than one may carry. */
@@ -46,6 +48,8 @@ export class OpenShop {
 
 	#base: Shop;
 	#revision: number;
+	/** Sent, and not answered yet: it may be there or not. */
+	#sent: readonly Change[] = [];
 
 	constructor(stored: StoredShop, place: KeepPlace<ShopKeep> | null, keep: ShopKeep | null) {
 		this.id = stored.id;
@@ -53,12 +57,13 @@ export class OpenShop {
 		this.#base = stored.shop;
 		this.#revision = stored.revision;
 		this.keeper = new Keeper<ShopKeep>(
-			{ dirty: () => this.#unsent().length > 0, snapshot: () => this.#snapshot(), send: () => this.#send() },
+			{ dirty: () => this.#isDirty(), snapshot: () => this.#snapshot(), send: () => this.#send() },
 			place,
 			COPY_AFTER
 		);
 		if (!keep) return;
 		this.history = keep.history;
+		this.#sent = keep.sent ?? [];
 		if (keep.revision === stored.revision) {
 			this.shop = keep.shop;
 			this.#base = keep.base;
@@ -66,9 +71,11 @@ export class OpenShop {
 		if (keep.dirty) this.keeper.saveIn(0);
 	}
 
-	/** Puts what was done here on top of what is there now. */
+	/** Puts what was done here on top of what is there now. What was sent from here and is there is nobody else's. */
 	#bring(base: Shop, mine: Shop, theirs: StoredShop): void {
-		const { shop, twice } = mergeShops(base, mine, theirs.shop, newId);
+		const from = arrived(this.#sent, theirs.shop) ? applyChanges(base, this.#sent) : base;
+		this.#sent = [];
+		const { shop, twice } = mergeShops(from, mine, theirs.shop, newId);
 		this.shop = shop;
 		this.#base = theirs.shop;
 		this.#revision = theirs.revision;
@@ -143,6 +150,10 @@ export class OpenShop {
 		return changesBetween(this.#base, this.shop);
 	}
 
+	#isDirty(): boolean {
+		return this.#sent.length > 0 || this.#unsent().length > 0;
+	}
+
 	#snapshot(): ShopKeep {
 		const { shop, history } = this;
 		return {
@@ -150,16 +161,20 @@ export class OpenShop {
 			base: this.#base,
 			revision: this.#revision,
 			history,
-			dirty: this.#unsent().length > 0,
+			sent: this.#sent,
+			dirty: this.#isDirty(),
 			at: Date.now()
 		};
 	}
 
 	async #send(): Promise<Sent> {
-		const changes = this.#unsent().slice(0, MOST_AT_ONCE);
+		// What nobody answered goes once more as it was, so that it is known again if it is there already.
+		const changes = this.#sent.length > 0 ? this.#sent : this.#unsent().slice(0, MOST_AT_ONCE);
+		this.#sent = changes;
 		const answer = await saveShop(this.id, this.#revision, changes);
 		switch (answer.kind) {
 			case 'kept':
+				this.#sent = [];
 				this.#revision = answer.revision;
 				// As it was sent: what is left, and what was typed meanwhile, is the next to go.
 				this.#base = applyChanges(this.#base, changes);
@@ -168,8 +183,12 @@ export class OpenShop {
 				this.#bring(this.#base, this.shop, answer.current);
 				return { kind: 'again' };
 			case 'missing':
+				this.#sent = [];
 				return { kind: 'refused', message: 'this stock-take was deleted elsewhere; save it as a file to keep it' };
+			case 'unreachable':
+				return answer;
 			default:
+				this.#sent = [];
 				return answer;
 		}
 	}

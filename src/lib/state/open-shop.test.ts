@@ -174,4 +174,55 @@ describe('the open stock-take', () => {
 		open.change('things', ['battery'], (t) => ({ ...t, typical: [] }), 'measure');
 		expect(open.open.unmeasured).toBe(before.unmeasured - 1);
 	});
+
+	describe('what was on its way when the page was left', () => {
+		/** Sends a count of 7, takes it back before anybody answers, and leaves. */
+		async function leftInFlight(arrives: boolean) {
+			const open = opened();
+			setCount(open, 7);
+			const was = server.up;
+			await settle(400);
+			// The request goes, and its answer is lost.
+			vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
+				const { changes } = JSON.parse(String(init.body)) as { changes: { id: string; item: Change['after'] }[] };
+				if (arrives) {
+					const mine = changes.map(({ id, item }) => ({ list: 'things', id, before: null, after: item }) as Change);
+					server.shop = applyChanges(server.shop, mine);
+					server.revision++;
+				}
+				throw new TypeError('no connection');
+			});
+			await settle(200);
+			open.undo();
+			await settle(300);
+			vi.unstubAllGlobals();
+			const { shop, revision } = server;
+			server = pretendServer();
+			Object.assign(server, { shop, revision, up: was });
+			return structuredClone(kept)!;
+		}
+		it.each([true, false])("is not taken for somebody else's (it arrived: %s)", async (arrives) => {
+			const keep = await leftInFlight(arrives);
+			expect([count(server.shop), count(keep.shop)]).toEqual([
+				arrives ? 7 : count(slipwayShop()),
+				count(slipwayShop())
+			]);
+			const again = opened(keep);
+			await settle(3000);
+			expect(count(again.shop)).toBe(count(slipwayShop()));
+			expect(count(server.shop)).toBe(count(slipwayShop()));
+			expect(again.keeper.server).toBe('kept');
+		});
+		it("is somebody else's where another has changed it since", async () => {
+			const keep = await leftInFlight(true);
+			server.shop = {
+				...server.shop,
+				things: server.shop.things.map((t) => (t.id === 'oar' ? { ...t, count: 3 } : t))
+			};
+			server.revision++;
+			const again = opened(keep);
+			await settle(3000);
+			expect([count(again.shop), count(server.shop)]).toEqual([3, 3]);
+		});
+	});
 });
