@@ -175,6 +175,22 @@ describe('the open stock-take', () => {
 		expect(open.open.unmeasured).toBe(before.unmeasured - 1);
 	});
 
+	it('is not there twice when an answer was lost and the same was changed again', async () => {
+		const open = opened();
+		const answering = fetch;
+		setCount(open, 7);
+		vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+			await answering(url, init);
+			throw new TypeError('no connection');
+		});
+		await settle(600);
+		vi.stubGlobal('fetch', answering);
+		setCount(open, 8);
+		await settle(5000);
+		expect([count(open.shop), count(server.shop), open.twice]).toEqual([8, 8, []]);
+		expect(open.keeper.server).toBe('kept');
+	});
+
 	describe('what was on its way when the page was left', () => {
 		/** Sends a count of 7, takes it back before anybody answers, and leaves. */
 		async function leftInFlight(arrives: boolean) {
