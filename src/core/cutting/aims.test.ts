@@ -148,7 +148,7 @@ describe('least money', () => {
 		expect(got.cost / 100).toBe(least);
 	});
 	it('is not reckoned where a price is missing: then the least wood is', () => {
-		const offers = groupPieces(pieces(1, 3000, 400), CUTTING, {
+		const offers = groupPieces(pieces(1, 2000, 400), CUTTING, {
 			boards: [],
 			buying: { ...NO_PRICES, prices: [sheet(1220, 2440, null), sheet(1220, 1220, 35)] }
 		})[0]!.offers;
@@ -191,6 +191,14 @@ describe('trimmed edges', () => {
 		expect(cutRectangles(again!, wider, work('money', 1), () => undefined).buy).toBe(2);
 		expect(cut(wider, 'money').buy).toBe(1);
 	});
+});
+
+it('a piece that is too large for anything does not turn least money into least wood', () => {
+	const prices = [sheet(1220, 2440, 60), sheet(1220, 1220, 40)];
+	const all = [...pieces(1, 3000, 300), ...pieces(4, 600, 300)];
+	const [group] = groupPieces(all, CUTTING, { boards: [], buying: { ...NO_PRICES, prices } });
+	expect(group!.offers.map((o) => o.each)).toEqual([60, 40]);
+	expect(costsOf(group!.offers, 'money').counted).toBe('money');
 });
 
 describe('a whole wall', () => {

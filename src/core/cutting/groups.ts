@@ -65,19 +65,19 @@ function once(offers: readonly Offer[]): Offer[] {
 	return offers.filter((o) => !seen.has(idOf(o)) && seen.add(idOf(o)));
 }
 
-const fitsAny = (pieces: readonly Piece[], offers: readonly Offer[]) =>
-	pieces.every((p) => offers.some((o) => fitsOffer(p, o)));
+const fitsSome = (piece: Piece, offers: readonly Offer[]) => offers.some((o) => fitsOffer(piece, o));
 
 /** What boards and sheets of a group can be cut from, and what it lacks a price for. */
 function supplyGroup(group: PieceGroup, asked: ReadonlySet<StockId>, cutting: Cutting, supply: Supply): void {
 	const all = once([...asked].flatMap((id) => offersOf(id, cutting, supply)));
-	// What the list sells is too small for some piece: it may come in its usual size all the same.
-	if (!fitsAny(group.pieces, all))
-		all.push(...[...asked].filter((id) => !readOwn(id)).map((id) => usualOffer(id, cutting)));
+	// What the list sells is too small for some piece: it may come in its usual size all the same, where that is larger.
+	const lacking = group.pieces.filter((p) => !fitsSome(p, all));
+	const usual = [...asked].filter((id) => !readOwn(id)).map((id) => usualOffer(id, cutting));
+	all.push(...usual.filter((o) => lacking.some((p) => fitsOffer(p, o))));
 	const known = all.filter((o) => o.owned || o.each !== null);
 	const bought = known.filter((o) => o.owned === null);
-	// Where everything can be cut from what has a price, the rest is no guess anybody needs.
-	const enough = bought.length > 0 && fitsAny(group.pieces, bought);
+	// Where all that can be cut at all can be cut from what has a price, the rest is no guess anybody needs.
+	const enough = bought.length > 0 && group.pieces.every((p) => fitsSome(p, bought) || !fitsSome(p, all));
 	group.offers = once(enough ? known : all).sort(
 		(a, b) => Number(b.owned !== null) - Number(a.owned !== null) || a.width - b.width
 	);
