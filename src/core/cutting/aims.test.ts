@@ -55,6 +55,7 @@ const work = (aim: Aim, seconds: number): Working => {
 	return {
 		kerf: KERF,
 		aim,
+		inStrips: false,
 		currency: 'EUR',
 		solve,
 		secondsLeft: () => (end - performance.now()) / 1000,
@@ -97,6 +98,79 @@ describe('fewest settings of the saw', () => {
 		expect(settingsOf(set.sheets, set.offers, KERF)).toBeLessThan(settingsOf(few.sheets, few.offers, KERF));
 		expect(set.sheets.length).toBeGreaterThanOrEqual(few.sheets.length);
 		expect(set.buy).toBe(set.sheets.length);
+	});
+});
+
+describe('sheets in strips', () => {
+	const inStrips = (all: Piece[], prices: Price[] = [], aim: Aim = 'money') => {
+		const [group] = groupPieces(all, CUTTING, { boards: [], buying: { ...NO_PRICES, prices } });
+		const got = cutRectangles(group!, all, { ...work(aim, 1.5), inStrips: true }, () => undefined);
+		sawsTrue(got, KERF);
+		expect(got.sheets.flatMap((s) => s.pieces.map((p) => p.piece.id)).sort()).toEqual(all.map((p) => p.id).sort());
+		return got;
+	};
+	/** Every cut along the sheet goes through all of it, and no strip has two widths. */
+	const twoStages = ({ sheets, offers }: ReturnType<typeof inStrips>) => {
+		for (const { cuts, pieces: laid, offer } of sheets) {
+			const rips = cuts.filter((c) => !c.across && !c.bevel);
+			for (const c of rips) expect(c.to - c.from).toBeCloseTo(offers[offer]!.length, 6);
+			const strips = new Map<string, Set<string>>();
+			for (const p of laid) {
+				const y = p.y.toFixed(2);
+				strips.set(y, (strips.get(y) ?? new Set()).add(p.width.toFixed(2)));
+			}
+			for (const widths of strips.values()) expect(widths.size).toBe(1);
+		}
+	};
+	// Three widths of 500, 300 and 200 are 1006.4 of 1220: a strip each, 4 x 600 (2409.6 of 2440) in the first.
+	it('are ripped right through, then cut to length: by hand', () => {
+		const got = inStrips([...pieces(4, 600, 500), ...pieces(2, 900, 300), ...pieces(3, 700, 200)]);
+		twoStages(got);
+		expect([got.sheets.length, got.proven, settingsOf(got.sheets, got.offers, KERF)]).toEqual([1, true, 6]);
+	});
+	// Freely, 1000 x 700 and beside it 1400 x 500 above 1400 x 700: one sheet. In strips 500 + 700 is 1203.2: both of
+	// 700 behind one another are 2403.2: one sheet as well; one more of 400 x 100 has no strip left.
+	it('take more than free cuts do, and the bound says so', () => {
+		const all = [...pieces(1, 1000, 700), ...pieces(1, 1400, 700), ...pieces(1, 1400, 500), ...pieces(1, 400, 100)];
+		const [strips, free] = [inStrips(all), cut(all, 'money')];
+		twoStages(strips);
+		expect([strips.sheets.length, strips.bound, strips.proven]).toEqual([2, 1, false]);
+		expect([free.sheets.length, free.proven]).toEqual([1, true]);
+	});
+	it('are of the length that costs least', () => {
+		const prices = [sheet(1220, 2440, 60), sheet(1220, 1220, 35)];
+		expect(sizes(inStrips(pieces(4, 600, 500), prices))).toEqual(['1220x1220']);
+		expect(sizes(inStrips(pieces(8, 600, 500), prices))).toEqual(['1220x2440']);
+	});
+	it('are said in the plan, for sheets only, at every step', () => {
+		const wall = moreWalls().find((w) => w.name.endsWith('store wall'))!;
+		const end = performance.now() + 1500;
+		const got = cutPlan(
+			{ ...wall, cutting: { ...wall.cutting, stages: 'strips' } },
+			{
+				solve,
+				secondsLeft: () => (end - performance.now()) / 1000,
+				onProgress: ({ best }) => {
+					cutsAll(best, collectPieces(wall));
+					for (const g of best.groups) if (g.kind === 'sheet') twoStages(g);
+				}
+			}
+		);
+		for (const g of got.groups) sawsTrue(g, KERF);
+	});
+	it('are not, where a piece has no room in a strip', () => {
+		// As wide as the whole sheet, and its grain across: it fits the sheet turned only.
+		const odd = pieces(1, 1200, 2400, true);
+		expect(inStrips(odd).sheets).toHaveLength(1);
+		// Longer than what is bought; only a sheet of which there is one holds it.
+		const owned = pieces(1, 3000, 300);
+		const [group] = groupPieces(owned, CUTTING, { boards: [], buying: NO_PRICES });
+		const own = {
+			...group!,
+			offers: [{ ...group!.offers[0]!, length: 3100, count: 1, owned: null }, ...group!.offers]
+		};
+		const got = cutRectangles(own, owned, { ...work('money', 0.5), inStrips: true }, () => undefined);
+		expect(got.sheets).toHaveLength(1);
 	});
 });
 

@@ -13,6 +13,7 @@ import { cutRectangles } from './cut-rectangles';
 import { groupPieces, isBar, type PieceGroup } from './groups';
 import { collectPieces, type Piece } from './pieces';
 import type { Solver } from './solver';
+import { within } from './within';
 import type { Working } from './working';
 
 export interface CutPlan {
@@ -121,6 +122,7 @@ class Cutting {
 	readonly #wanted: PieceGroup[];
 	readonly #rest: Pick<CutPlan, 'kerf' | 'done' | 'useless'>;
 	readonly #aim: Aim;
+	readonly #inStrips: boolean;
 	readonly #groups: CutGroup[] = [];
 	/** Proven, and made as the aim wants it. */
 	readonly #settled = new Set<number>();
@@ -133,6 +135,7 @@ class Cutting {
 		const { todo, done, useless } = sortCut(collectPieces(plan), plan.cutting.cut);
 		this.#rest = { kerf: plan.cutting.kerf, done, useless };
 		this.#aim = plan.cutting.aim ?? USUAL_AIM;
+		this.#inStrips = plan.cutting.stages === 'strips';
 		this.#wanted = groupPieces(todo, plan.cutting, { boards, buying });
 		for (const [i, group] of this.#wanted.entries()) {
 			const before = start?.groups.find((g) => sameWork(g, group));
@@ -162,6 +165,7 @@ class Cutting {
 		const work: Working = {
 			kerf: this.#rest.kerf,
 			aim: this.#aim,
+			inStrips: this.#inStrips,
 			currency: buying.currency,
 			solve,
 			secondsLeft,
@@ -180,8 +184,7 @@ class Cutting {
 		const isOpen = (i: number) => !this.#groups[i]?.proven || (this.#aim === 'offcuts' && !this.#settled.has(i));
 		const open = [...this.#groups.keys()].filter(isOpen);
 		for (const [k, i] of open.entries()) {
-			const until = secondsLeft() - most(open.length - k);
-			const left = () => Math.min(secondsLeft(), secondsLeft() - until);
+			const left = within(secondsLeft, most(open.length - k));
 			const take = (g: CutGroup) => {
 				if (g.cost <= (this.#groups[i] as CutGroup).cost) this.#groups[i] = g;
 				this.tell(k);

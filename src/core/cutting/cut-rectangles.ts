@@ -93,35 +93,42 @@ export function cutRectangles(
 	};
 	const bounding = cleats.length > 0 ? relaxed(problem, flats, cleats) : problem;
 	const { solve, secondsLeft, random, aim } = work;
+	const strips = work.inStrips && group.kind === 'sheet' ? cutInStrips(problem, work) : null;
+	if (strips) {
+		const sheets = lay(strips, true);
+		const cost = sheets.reduce((sum, s) => sum + (costs[s.offer] as number), 0);
+		// Whatever is cut in strips could be cut freely: what that needs at least is a bound.
+		const { bound, how } = fewestSheets(problem, { solve, secondsLeft, random, bounding });
+		const known = { cost, bound: Math.min(cost, bound), proven: cost <= bound + 1e-9, how, counted, currency };
+		return cutAs({ ...group, pieces: [...fit] }, sheets, known);
+	}
 	const onFound = (a: SheetAnswer) => onBetter(done(a));
 	const answer = fewestSheets(problem, { solve, secondsLeft, random, bounding, onBetter: onFound });
 	const small = counted === 'number' ? onSmaller(problem, answer.packing.sheets, group.offers, work) : undefined;
 	const fewest = done(answer, small);
-	if (aim === 'setups') return fewerSettings(fewest, () => lay(cutInStrips(problem, work), true), kerf);
+	if (aim === 'setups') {
+		const filled = cutInStrips(problem, work);
+		return fewerSettings(fewest, filled && lay(filled, true), kerf);
+	}
 	const larger = aim === 'offcuts' ? largestRest(problem, answer.packing.sheets, work) : null;
 	return larger ? done(answer, larger) : fewest;
 }
 
 /** Cut in strips where that sets the saw less often; else, and where it cannot be, as it was. */
-function fewerSettings(fewest: CutGroup, strips: () => CutSheet[], kerf: Millimetres): CutGroup {
+function fewerSettings(fewest: CutGroup, strips: CutSheet[] | null, kerf: Millimetres): CutGroup {
 	const before = settingsOf(fewest.sheets, fewest.offers, kerf);
-	const told = (n: number, of: string) => phrase(`{n} settings of the saw${of}`, { n: count(n) });
-	const asItWas = { ...fewest, proven: false, proof: told(before, ': strips would take no fewer') };
-	try {
-		const sheets = strips();
-		const after = settingsOf(sheets, fewest.offers, kerf);
-		if (after >= before) return asItWas;
-		const buy = sheets.filter((s) => fewest.offers[s.offer]?.owned === null).length;
-		const proof = phrase('{n} settings of the saw, in strips; the fewest to buy is {m}, with {k} settings', {
-			n: count(after),
-			m: count(fewest.buy),
-			k: count(before)
-		});
-		return { ...fewest, sheets, buy, proven: false, proof };
-	} catch (error) {
-		if (!(error instanceof RangeError)) throw error;
-		return asItWas;
+	const after = strips ? settingsOf(strips, fewest.offers, kerf) : Infinity;
+	if (!strips || after >= before) {
+		const proof = phrase('{n} settings of the saw: strips would take no fewer', { n: count(before) });
+		return { ...fewest, proven: false, proof };
 	}
+	const buy = strips.filter((s) => fewest.offers[s.offer]?.owned === null).length;
+	const proof = phrase('{n} settings of the saw, in strips; the fewest to buy is {m}, with {k} settings', {
+		n: count(after),
+		m: count(fewest.buy),
+		k: count(before)
+	});
+	return { ...fewest, sheets: strips, buy, proven: false, proof };
 }
 
 /** Filled sheets with every piece in its place, and every cut in order. */

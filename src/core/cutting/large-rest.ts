@@ -3,6 +3,7 @@ import type { Line, LineProblem } from './lines/line-problem';
 import { fewestSheets } from './sheets/fewest-sheets';
 import type { SheetProblem, SheetStock } from './sheets/problem';
 import type { FilledSheet } from './sheets/sheet-search';
+import { within } from './within';
 import type { Working } from './working';
 
 /** Probes for each way to shorten: within a sixty-fourth of what is to be won. */
@@ -68,10 +69,9 @@ export function largestRest(
 	if (!taken) return null;
 	const of = problem.stocks[taken.last] as SheetStock;
 	const fits = (smaller: Partial<SheetStock>): FilledSheet[] | null => {
-		const until = secondsLeft() - EACH;
-		if (until <= 0) return null;
+		if (secondsLeft() <= EACH) return null;
 		const { stocks, own } = oneSmaller(problem.stocks, taken, smaller, 1);
-		const budget = { solve: null, random, secondsLeft: () => secondsLeft() - until };
+		const budget = { solve: null, random, secondsLeft: within(secondsLeft, EACH) };
 		const { packing } = fewestSheets({ ...problem, stocks }, budget);
 		if (packing.cost > 0) return null;
 		return packing.sheets.map(({ stock, box }) => ({ stock: own[stock] as number, box }));
@@ -93,10 +93,9 @@ export function longestRest(
 	const taken = takenOf(problem.stocks, lines);
 	if (!taken) return null;
 	const fits = (length: number): Line[] | null => {
-		const until = work.secondsLeft() - EACH;
-		if (until <= 0) return null;
+		if (work.secondsLeft() <= EACH) return null;
 		const { stocks, own } = oneSmaller(problem.stocks, taken, { length }, abreast);
-		const answer = fewestLines({ ...problem, stocks }, { ...work, secondsLeft: () => work.secondsLeft() - until });
+		const answer = fewestLines({ ...problem, stocks }, { ...work, secondsLeft: within(work.secondsLeft, EACH) });
 		if (answer.cost > 0) return null;
 		return answer.lines.map(({ stock, items }) => ({ stock: own[stock] as number, items }));
 	};

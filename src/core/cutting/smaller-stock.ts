@@ -2,6 +2,7 @@ import type { Offer } from './offers';
 import { fewestSheets } from './sheets/fewest-sheets';
 import { itemsOf, type SheetProblem } from './sheets/problem';
 import type { FilledSheet } from './sheets/sheet-search';
+import { within } from './within';
 import type { Working } from './working';
 
 /** Sizes that differ by less are the same, mm. */
@@ -60,13 +61,12 @@ export function onSmaller(
 			count: counts[i] as number
 		}));
 		for (const stock of smallerThan(offers, costs, sheet.stock)) {
-			const until = secondsLeft() - EACH;
 			const [small, now] = [stock, sheet.stock].map((i) => problem.stocks[i] as SheetProblem['stocks'][number]);
 			const stocks = [
 				{ ...(small as SheetProblem['stocks'][number]), cost: 0, count: 1 },
 				{ ...(now as SheetProblem['stocks'][number]), cost: 1 }
 			];
-			const budget = { solve: null, random, secondsLeft: () => Math.min(secondsLeft(), secondsLeft() - until) };
+			const budget = { solve: null, random, secondsLeft: within(secondsLeft, EACH) };
 			const { packing } = fewestSheets({ ...problem, pieces, stocks }, budget);
 			const [only] = packing.sheets;
 			if (packing.cost === 0 && only && packing.sheets.length === 1) return { stock, box: renamed(only.box, items) };

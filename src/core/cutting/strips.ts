@@ -1,7 +1,11 @@
 import { fewestLines } from './lines/fewest-lines';
 import { HUNDREDTHS, pair, toHundredths, type Box, type SheetProblem } from './sheets/problem';
 import type { FilledSheet } from './sheets/sheet-search';
+import { within } from './within';
 import type { Working } from './working';
+
+/** Longest for the strips of one width, and for laying them on sheets, seconds: mostly it takes a moment. */
+const ENOUGH = 0.3;
 
 /** One way a piece may lie: so long along the strip, so wide across it. Hundredths of a mm. */
 interface Lying {
@@ -66,7 +70,10 @@ function stripsOf(lyings: readonly Lying[], length: number, problem: SheetProble
 		count: problem.pieces[item]?.count ?? 0
 	}));
 	const stocks = [{ length: length / HUNDREDTHS, cost: 1, count: Infinity }];
-	const { lines } = fewestLines({ items, stocks, kerf: problem.kerf }, { ...work, secondsLeft: () => 0.5 });
+	const { lines } = fewestLines(
+		{ items, stocks, kerf: problem.kerf },
+		{ ...work, secondsLeft: within(work.secondsLeft, ENOUGH) }
+	);
 	return lines.map((line) =>
 		stripOf(
 			line.items.map((i) => lyings[i] as Lying),
@@ -75,15 +82,8 @@ function stripsOf(lyings: readonly Lying[], length: number, problem: SheetProble
 	);
 }
 
-/**
- * Sheets cut in two stages, as a long rip fence likes it: strips of the pieces' own widths, then every strip across.
- * No strip holds two widths, so the saw is set once for every width and once for every length. Takes more sheets than
- * free cutting does.
- * @throws RangeError when a piece is longer or a strip wider than the sheets that are bought
- */
-export function cutInStrips(problem: SheetProblem, work: Working): FilledSheet[] {
-	const bought = problem.stocks.flatMap((s, stock) => (s.count === Infinity ? [{ ...s, stock }] : []));
-	const length = toHundredths(Math.max(0, ...bought.map((s) => s.length)));
+/** Sheets in strips that are so long. @throws RangeError when a piece is longer, or a strip wider than the sheets */
+function inStripsOf(length: number, problem: SheetProblem, work: Working): FilledSheet[] {
 	const strips = [...widthsOf(problem, length)].flatMap(([, lyings]) => stripsOf(lyings, length, problem, work));
 	const usable = problem.stocks.flatMap((s, stock) => (toHundredths(s.length) >= length ? [{ ...s, stock }] : []));
 	const sizes = new Map<number, Box[]>();
@@ -91,10 +91,35 @@ export function cutInStrips(problem: SheetProblem, work: Working): FilledSheet[]
 	const kinds = [...sizes].sort((a, b) => b[0] - a[0]);
 	const items = kinds.map(([w, all]) => ({ length: w / HUNDREDTHS, count: all.length }));
 	const stocks = usable.map(({ width, cost, count }) => ({ length: width, cost, count }));
-	const { lines } = fewestLines({ items, stocks, kerf: problem.kerf }, work);
+	const { lines } = fewestLines(
+		{ items, stocks, kerf: problem.kerf },
+		{ ...work, secondsLeft: within(work.secondsLeft, ENOUGH) }
+	);
 	return lines.map(({ stock, items: chosen }) => {
 		const mine = [...chosen].sort((a, b) => a - b).map((i) => kinds[i]?.[1].pop() as Box);
 		const box = mine.reduceRight((rest, strip) => pair('y', strip, rest, toHundredths(problem.kerf)));
 		return { stock: usable[stock]?.stock as number, box };
 	});
+}
+
+/**
+ * Sheets cut in two stages, as a panel saw and a long rip fence like it: strips of the pieces' own widths, then every
+ * strip across. No strip holds two widths, so the saw is set once for every width and once for every length. Takes more
+ * sheets than free cutting does; of the lengths that are sold the one that costs least. Null where a piece is longer or
+ * a strip wider than any sheet.
+ */
+export function cutInStrips(problem: SheetProblem, work: Working): FilledSheet[] | null {
+	const bought = problem.stocks.filter((s) => s.count === Infinity);
+	const costOf = (sheets: readonly FilledSheet[]) =>
+		sheets.reduce((sum, s) => sum + (problem.stocks[s.stock]?.cost ?? 0), 0);
+	let best: FilledSheet[] | null = null;
+	for (const length of new Set(bought.map((s) => toHundredths(s.length)))) {
+		try {
+			const sheets = inStripsOf(length, problem, work);
+			if (!best || costOf(sheets) < costOf(best)) best = sheets;
+		} catch (error) {
+			if (!(error instanceof RangeError)) throw error;
+		}
+	}
+	return best;
 }

@@ -7,6 +7,8 @@ export interface Working {
 	kerf: Millimetres;
 	/** What is to be least. */
 	aim: Aim;
+	/** Sheets are ripped into strips first, each then cut to length. */
+	inStrips: boolean;
 	/** What the shop calls its money. */
 	currency: string;
 	/** An integer solver. */

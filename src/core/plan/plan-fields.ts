@@ -208,6 +208,12 @@ export const CUTTING = {
 			{ value: 'offcuts' as const, name: 'Offcuts as large as can be' }
 		])
 	),
+	stages: orAbsent(
+		choiceField('Sheets are cut', [
+			{ value: 'any' as const, name: 'Any way a saw goes right through' },
+			{ value: 'strips' as const, name: 'In strips, then to length: a panel saw, or the store' }
+		])
+	),
 	trim: orAbsent(
 		groupField('Trimmed off', { ends: lengthField('Each end', 0, 200), edges: lengthField('Each edge', 0, 50) })
 	),

@@ -217,6 +217,8 @@ export interface Cutting {
 	cut?: CutPiece[];
 	/** What is to be least. Absent: money. */
 	aim?: 'money' | 'sheets' | 'waste' | 'setups' | 'offcuts';
+	/** How sheets are cut. Absent: any way a saw goes right through. */
+	stages?: 'any' | 'strips';
 	/** Taken off each end and each edge of what is sold, sheets all round, boards at their ends. Absent: nothing. */
 	trim?: { ends: Millimetres; edges: Millimetres };
 	/** Bought at this store only. Absent or empty: wherever it costs least. */

@@ -1,5 +1,6 @@
 import { CostSums } from '../cost-sums';
 import type { Solver } from '../solver';
+import { within } from '../within';
 import type { Mix } from './mixes';
 import { kindsOf, type SheetProblem } from './problem';
 import { Proof } from './proof';
@@ -126,9 +127,7 @@ class Hunt {
 		});
 		const problem = { ...this.problem, stocks: [...had, ...stocks.filter((s) => s.count === Infinity)] };
 		const { random, secondsLeft } = this.budget;
-		const until = secondsLeft() - EACH_MIX;
-		const within = () => Math.min(secondsLeft(), secondsLeft() - until);
-		const { packing } = fewestSheets(problem, { solve: null, random, secondsLeft: within });
+		const { packing } = fewestSheets(problem, { solve: null, random, secondsLeft: within(secondsLeft, EACH_MIX) });
 		if (!packing.sheets.every((s) => s.stock < there.length)) return;
 		const sheets = packing.sheets.map((s) => ({ ...s, stock: there[s.stock] as number }));
 		this.#take({ sheets, cost: sheets.reduce((sum, s) => sum + (stocks[s.stock]?.cost ?? 0), 0) });

@@ -92,8 +92,10 @@ class Laying implements Laid {
 			if (box.dir === 'x') off(false);
 			return now;
 		}
-		off(besideFirst);
-		off(!besideFirst);
+		// One piece that is a strip by itself is ripped right through as well, and then cut to length.
+		const firstAcross = besideFirst && !this.inStrips;
+		off(firstAcross);
+		off(!firstAcross);
 		return now;
 	}
 

@@ -1,5 +1,6 @@
 import type { CostSums } from '../cost-sums';
 import type { Solver } from '../solver';
+import { within } from '../within';
 import { areaBound } from './area-bound';
 import { Mixes, mixesOf, type Mix } from './mixes';
 import type { Grid } from './patterns';
@@ -89,9 +90,8 @@ export class Proof {
 			if (standing === 0) this.lower = Math.max(this.lower, mix.cost);
 			if (!isOpen() || standing === MOST_STANDING) return;
 			const key = mix.counts.join();
-			const until = secondsLeft() - EACH_MIX;
 			if (this.#out.has(key)) continue;
-			if (mixes.rulesOut(mix, () => Math.min(secondsLeft(), secondsLeft() - until))) this.#out.add(key);
+			if (mixes.rulesOut(mix, within(secondsLeft, EACH_MIX))) this.#out.add(key);
 			else standing++;
 		}
 		if (standing === 0) this.lower = Math.max(this.lower, to);

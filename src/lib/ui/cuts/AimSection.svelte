@@ -31,6 +31,12 @@
 		choices={CUTTING.aim.choices}
 		commit={(aim: Aim) => set({ aim })}
 	/>
+	<ChoiceField
+		label="Sheets are cut"
+		value={cutting.stages ?? 'any'}
+		choices={CUTTING.stages.choices}
+		commit={(stages: NonNullable<Cutting['stages']>) => set({ stages })}
+	/>
 	{#if stores.length > 0}
 		<ChoiceField
 			label="Bought at"
