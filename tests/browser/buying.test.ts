@@ -99,7 +99,7 @@ describe('what a wall costs', () => {
 		await kammer.screen.choose('What counts', 'Fewest settings of the saw');
 		await kammer.screen.says(/\d+ settings of the saw/);
 		await kammer.screen.choose('What counts', 'Fewest boards and sheets');
-		await kammer.screen.choose('Sheets are cut', 'In strips, then to length: a panel saw, or the store');
+		await kammer.screen.choose('Sheets are cut', 'Strips, then to length (panel saw, store)');
 		await kammer.screen.choose('Bought at', 'timber yard');
 		await kammer.screen.says(/Together, without \d+ of no known price/);
 		await kammer.screen.type('Trimmed off each end', '10 mm');

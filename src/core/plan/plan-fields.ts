@@ -211,7 +211,7 @@ export const CUTTING = {
 	stages: orAbsent(
 		choiceField('Sheets are cut', [
 			{ value: 'any' as const, name: 'Any way a saw goes right through' },
-			{ value: 'strips' as const, name: 'In strips, then to length: a panel saw, or the store' }
+			{ value: 'strips' as const, name: 'Strips, then to length (panel saw, store)' }
 		])
 	),
 	trim: orAbsent(
