@@ -362,6 +362,17 @@ describe('what else is owned', () => {
 		await kammer.screen.says(/10 × 20 mm/);
 		await kammer.screen.type('Longest', '900 mm');
 		await until(async () => (await value('Shortest')) === '900 mm', 'the shortest to follow');
+		// A knot is cut out of one of them: what is clear on either side of it is two lines more.
+		await kammer.screen.type('Bad from and to', '880 to 950');
+		await kammer.screen.says(/"880 to 950" is not on the board/);
+		await kammer.screen.type('Bad from and to', '400 to 440');
+		await kammer.screen.says(/400 mm clear, from 0 mm[^]*460 mm clear, from 440 mm/);
+		await kammer.screen.button('Cut them out of one of these');
+		const lengths = async () =>
+			(await stored()).shop.boards.filter((b) => b.thickness === 20).map((b) => [b.count, b.longest]);
+		await until(async () => JSON.stringify(await lengths()) === '[[9,900],[1,400],[1,460]]', 'the clear lengths');
+		await kammer.screen.button('Undo');
+		await until(async () => JSON.stringify(await lengths()) === '[[10,900]]', 'the whole board again');
 	});
 
 	it('"you own five of these" before one more is added', async () => {

@@ -11,6 +11,7 @@
 	import { newId } from '$lib/state/new-id';
 	import { preferences } from '$lib/state/preferences.svelte';
 	import { TABLES, type StockDesk, type TableList } from '$lib/state/stock-desk.svelte';
+	import BadPlaces from './BadPlaces.svelte';
 	import ColumnField from './ColumnField.svelte';
 
 	/** Boards, sheets, consumables or prices that are picked: one or several at once. */
@@ -107,6 +108,7 @@
 			/>{/if}
 	{/each}
 </div>
+{#if board}<BadPlaces {desk} {board} />{/if}
 <div class="actions">
 	<Button size="sm" color="alternative" onclick={duplicate}>Duplicate</Button>
 	<Button size="sm" color="alternative" onclick={remove}>Delete{items.length > 1 ? ` ${items.length}` : ''}</Button>
