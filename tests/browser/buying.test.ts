@@ -32,7 +32,7 @@ describe('the price list', () => {
 		await kammer.screen.button('Add a price');
 		await kammer.screen.type('Price', '-4');
 		await kammer.screen.type('Asked on', '2026-02-30');
-		await kammer.screen.says(/Not a number: "-4"[\s\S]*Must be a day, as 2026-11-28/);
+		await kammer.screen.says(/Must be at least 0[\s\S]*Must be a day, as 2026-11-28/);
 		await kammer.screen.type('Price', '12,50');
 		await kammer.screen.says(/one, tax in it[\s\S]*12.50 EUR/);
 		await kammer.screen.kept();
