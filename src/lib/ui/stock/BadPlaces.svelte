@@ -17,16 +17,17 @@
 	const unit = $derived(preferences.unit);
 	const say = (x: number) => formatLength(x, unit);
 	const rule = $derived(desk.shop.shop.settings);
-	let text = $state('');
 	let bad = $state.raw<Stretch[]>([]);
 	let problem = $state('');
-	const clear = $derived(clearLengths(board.shortest, bad));
+	/** As they are written here, also after the board or the unit has changed. */
+	const words = $derived(bad.map((b) => `${say(b.from)} to ${say(b.to)}`).join('; '));
+	const onBoard = $derived(bad.every((b) => b.to <= board.shortest + 0.5));
+	const clear = $derived(onBoard ? clearLengths(board.shortest, bad) : []);
 	const isKept = (s: Stretch) => worthKeeping({ width: board.width, longest: s.to - s.from }, rule);
 
 	function read(typed: string): string | undefined {
 		const got = readStretches(typed, board.shortest, unit);
 		if (!got.ok) return got.error;
-		text = typed;
 		bad = got.value;
 		problem = '';
 		return undefined;
@@ -45,11 +46,13 @@
 
 <Section title="Bad places">
 	<p class="about">
-		Knots, checks and nails along one board{board.shortest < board.longest ? ', the shortest,' : ''} from its left end. What
-		is clear between them becomes boards to cut from.
+		Knots, checks and nails along one board{board.shortest < board.longest ? ', the shortest,' : ''} from its left end, as
+		“600 to 650; 1800 to 1830”. What is clear between them becomes boards to cut from.
 	</p>
-	<TextField label="Bad from and to" value={text} commit={read} />
-	{#if bad.length > 0}
+	<TextField label="Bad from and to" value={words} commit={read} />
+	{#if !onBoard}
+		<p class="error" role="alert">The board is only {say(board.shortest)} long now.</p>
+	{:else if bad.length > 0}
 		<ul>
 			{#each clear as s (s.from)}
 				<li>{say(s.to - s.from)} clear, from {say(s.from)}{isKept(s) ? '' : ': too short or narrow to be kept'}</li>
