@@ -55,6 +55,19 @@ describe('the cut list as CSV', () => {
 			for (const [head, cell] of Object.entries(r)) if (/\((mm|in)\)/.test(head)) expect(cell).toMatch(/^[\d.]*$/);
 	});
 
+	it('takes what there is enough of, and does not buy it', () => {
+		const bill = billOf(plan, cuts, buying);
+		const { key } = bill.lines.find((l) => l.kind === 'screws')!;
+		const had = { ...plan, cutting: { ...plan.cutting, have: [key] } };
+		const screws = (text: string) => rows(text).filter((r) => r.what === 'screws');
+		const before = screws(csv(cuts, 'mm'));
+		const after = screws(cutListCsv(cuts, billOf(had, cuts, buying), 'mm', 'EUR'));
+		expect(before.filter((r) => r.list === 'take')).toEqual([]);
+		const [taken, ...more] = after.filter((r) => r.list === 'take');
+		expect([taken?.packs, taken?.['money (EUR)'], more]).toEqual(['', '', []]);
+		expect(after.filter((r) => r.list === 'buy')).toHaveLength(before.length - 1);
+	});
+
 	it('ends with what to buy: boards, screws by size, and the blocks beside joints', () => {
 		const buy = rows(csv(cuts, 'mm')).filter((r) => r.list === 'buy');
 		const screws = buy.filter((r) => r.what === 'screws');

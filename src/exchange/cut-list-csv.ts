@@ -92,6 +92,7 @@ export function cutListCsv(cuts: CutPlan, bill: Bill, unit: LengthUnit, currency
 	const rows = [
 		...cuts.groups.flatMap((g) => pieceRows(g, unit, length)),
 		...cuts.groups.flatMap((g) => takeRows(g, length)),
+		...bill.have.map((l) => ({ ...buyRow({ ...l, packs: null }, unit, length), list: 'take' })),
 		...bill.lines.map((l) => buyRow(l, unit, length))
 	];
 	const keys = Object.keys(heads);

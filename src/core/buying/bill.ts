@@ -32,6 +32,8 @@ export interface BillLine {
 /** Everything to buy for a wall. */
 export interface Bill {
 	lines: BillLine[];
+	/** What there is enough of already, by the plan's own word: it costs nothing. */
+	have: BillLine[];
 	/** What all lines with a price cost, tax in it. */
 	total: number;
 	/** Lines whose price is not known: the total is without them. */
@@ -149,15 +151,18 @@ function gather(needs: Iterable<Needed>, buying: Buying): BillLine[] {
 
 /**
  * Everything to buy for a wall with what it costs: wood as it was cut, screws and plugs with some over, small parts,
- * glue, finish. What the shop has already costs nothing and is not on it; what has no price is named, never guessed.
+ * glue, finish. What the shop has already costs nothing and stands apart; what has no price is named, never guessed.
  * @param cuts the cut plan, made with the same prices
  * @example billOf(plan, cuts, buying).missing.length
  */
 export function billOf(plan: Plan, cuts: CutPlan, buying: Buying): Bill {
 	const wood = cuts.groups.flatMap((g) => woodLines(g, buying));
-	const lines = [...wood, ...gather(countedNeeds(plan), buying), ...gather(poured(plan, cuts), buying)];
+	const rest = [...gather(countedNeeds(plan), buying), ...gather(poured(plan, cuts), buying)];
+	const had = new Set(plan.cutting.have);
+	const lines = [...wood, ...rest.filter((l) => !had.has(l.key))];
 	return {
 		lines,
+		have: rest.filter((l) => had.has(l.key)),
 		total: lines.reduce((sum, l) => sum + (l.packs?.money ?? 0), 0),
 		missing: lines.filter((l) => !l.packs),
 		unpriced: cuts.groups.flatMap((g) => g.unpriced.flatMap((o) => (o.ware ? [o.ware] : [])))

@@ -106,6 +106,28 @@ describe('a whole wall by hand', () => {
 		expect(shares.owners.filter((o) => o.missing).map((o) => o.owner.id)).toEqual(['h1', 'wall']);
 	});
 
+	it('leaves out what there is enough of, shows it, and says whose it is', () => {
+		const { bill, shares } = bought(oarStoreWall(), BUYING, {
+			...FINISH,
+			have: ['plugs', 'finish', 'screw 5 mm 99.00']
+		});
+		expect(bill.have.map((l) => l.key).sort()).toEqual(['finish', 'plugs']);
+		expect(bill.have.find((l) => l.key === 'plugs')!.need).toBe(7);
+		expect(bill.lines.map((l) => l.kind)).not.toContain('plugs');
+		// A screw of another length than was said is bought.
+		expect(bill.total).toBeCloseTo(42 + 5 + 3 + 4, 9);
+		expect(bill.missing).toEqual([]);
+		const sum = shares.owners.reduce((all, o) => all + o.money + o.finish, shares.over);
+		expect(sum).toBeCloseTo(bill.total, 9);
+		for (const o of shares.owners)
+			expect([o.owner.id, o.own, o.finish, o.missing]).toEqual([o.owner.id, true, 0, false]);
+	});
+	it('does not ask for the price of what there is enough of', () => {
+		const without = { ...BUYING, prices: PRICES.filter((p) => p.sold !== 'plug') };
+		expect(bought(oarStoreWall(), without).bill.missing.map((l) => l.kind)).toEqual(['plugs']);
+		expect(bought(oarStoreWall(), without, { have: ['plugs'] }).bill.missing).toEqual([]);
+	});
+
 	it('buys at one store where that is said', () => {
 		const { bill } = bought(oarStoreWall(), { ...BUYING, store: 'Yard' });
 		expect(bill.lines.filter((l) => l.packs).map((l) => l.kind)).toEqual(['wood']);

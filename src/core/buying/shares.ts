@@ -12,7 +12,7 @@ export interface Share {
 	finish: number;
 	/** Some of what it needs has no price. */
 	missing: boolean;
-	/** Some of its wood is the shop's own, and costs nothing. */
+	/** Some of what it needs is there already, and costs nothing. */
 	own: boolean;
 	/** So many things hang on it; 0 where it does not say. */
 	things: number;
@@ -61,6 +61,7 @@ export function sharesOf(plan: Plan, cuts: CutPlan, bill: Bill): Shares {
 	for (const g of cuts.groups)
 		for (const s of g.sheets)
 			if (g.offers[s.offer]?.owned) for (const { piece } of s.pieces) of(piece.owner).own = true;
+	for (const line of bill.have) for (const { owner } of line.owners.values()) of(owner).own = true;
 	return { owners: [...found.values()], over: bill.total - given };
 }
 

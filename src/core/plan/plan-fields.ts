@@ -223,7 +223,8 @@ export const CUTTING = {
 			coats: wholeField('Coats', 1, 10, undefined),
 			spread: numberField('A litre goes', 0.5, 100, undefined, { unit: 'm²' })
 		})
-	)
+	),
+	have: orAbsent(listField('There already', textField('Line of the bill', 1000, { needed: true }), 500))
 };
 
 /** The whole document. */

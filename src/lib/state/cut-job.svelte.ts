@@ -2,7 +2,7 @@ import wasm from 'highs/runtime?url';
 import type { CutPlan, CutProgress } from '$core/cutting/cut-plan';
 import type { Board } from '$core/lumber/board';
 import { NO_PRICES, type Buying } from '$core/prices/ware';
-import type { Plan } from '$core/plan/types';
+import type { Cutting, Plan } from '$core/plan/types';
 import CutsWorker from '$workers/cuts.worker?worker';
 import type { CutMessage, CutRequest } from '$workers/messages';
 import { askWorker } from './ask-worker';
@@ -12,6 +12,16 @@ const SECONDS = 60;
 
 const sameBuying = (a: Buying, b: Buying) =>
 	a.prices === b.prices && a.tax === b.tax && a.store === b.store && a.currency === b.currency;
+
+/** What is said of cutting that changes nothing about the cuts. */
+const OF_THE_BILL: readonly string[] = ['have', 'finish'] satisfies (keyof Cutting)[];
+
+/** Whether two plans are cut alike: only their bills may differ. */
+function sameCuts(a: Plan, b: Plan): boolean {
+	if (a.wall !== b.wall || a.rows !== b.rows || a.holders !== b.holders) return false;
+	const keys = [...Object.keys(a.cutting), ...Object.keys(b.cutting)] as (keyof Cutting)[];
+	return keys.every((k) => OF_THE_BILL.includes(k) || a.cutting[k] === b.cutting[k]);
+}
 
 /** The cut plan of the open wall, worked out aside; stopping it keeps the best so far. */
 export class CutJob {
@@ -33,7 +43,10 @@ export class CutJob {
 	 * @param buying at which prices the rest is bought
 	 */
 	run(plan: Plan, boards: readonly Board[], buying: Buying): void {
-		if (this.#of === plan && this.#boards === boards && sameBuying(this.buying, buying)) return;
+		if (this.#of && sameCuts(this.#of, plan) && this.#boards === boards && sameBuying(this.buying, buying)) {
+			this.#of = plan;
+			return;
+		}
 		this.#start(plan, boards, buying);
 	}
 

@@ -25,7 +25,7 @@
 	import CutFiles from './CutFiles.svelte';
 	import CutAlready from './CutAlready.svelte';
 	import ToBuy from './ToBuy.svelte';
-	import { boardWord, takenOf } from './words';
+	import { amountWords, boardWord, takenOf } from './words';
 
 	let { open, job }: { open: OpenPlan; job: CutJob } = $props();
 	const findShop = shopLater();
@@ -65,6 +65,8 @@
 	const lengthOf = (id: Cutting['lengths'][number]['stock']) => boughtLength(open.plan.cutting, id);
 	const title = (id: Cutting['lengths'][number]['stock']) => (id === 'dowel' ? 'Dowels' : stock(id).title);
 
+	const have = $derived(open.plan.cutting.have ?? []);
+	const setHave = (to: string[]) => open.do({ kind: 'set-cutting', change: { have: to } });
 	const trim = $derived(open.plan.cutting.trim ?? { ends: 0, edges: 0 });
 	const setTrim = (to: NonNullable<Cutting['trim']>) =>
 		fieldCommit(open, { kind: 'set-cutting', change: { trim: to } }, unit);
@@ -109,7 +111,7 @@
 {/if}
 {#if job.failure}<p class="error" role="alert">The cut plan could not be worked out: {job.failure}</p>{/if}
 {#if cuts && cuts.groups.length > 0}
-	{#if owned.length > 0}
+	{#if owned.length + bill.have.length > 0}
 		<Section title="There already">
 			<ul class="buy">
 				{#each owned as { group, offer, count } (offer.owned?.id)}
@@ -122,13 +124,27 @@
 						<small>{offer.owned?.where ? `${offer.owned.where}; ` : ''}cut first, costs nothing</small>
 					</li>
 				{/each}
+				{#each bill.have as line (line.key)}
+					<li>
+						<b>{amountWords(line)}</b>
+						{sayPhrase(line.title, unit)}
+						<small>
+							yours, costs nothing
+							<button
+								type="button"
+								aria-label="Buy {sayPhrase(line.title, unit)} after all"
+								onclick={() => setHave(have.filter((k) => k !== line.key))}>Buy it after all</button
+							>
+						</small>
+					</li>
+				{/each}
 			</ul>
 		</Section>
 	{/if}
 	<AimSection {open} {stores} />
 	<Section title="To buy">
 		{#if bill.lines.length === 0}<p class="about">Nothing: all of it is there.</p>{/if}
-		<ToBuy {bill} buying={job.buying} {notes} />
+		<ToBuy {bill} buying={job.buying} {notes} onHave={(line) => setHave([...have, line.key])} />
 		{#if shop}<AskPrices {shop} {bill} buying={job.buying} />{/if}
 		{#if bill.unpriced.length > 0}
 			<p class="marks">Not compared, having no price: {bill.unpriced.map(sayWare).join('; ')}.</p>

@@ -6,10 +6,17 @@
 	import { capital } from '$core/words';
 	import { sayPhrase } from '$core/units/phrase';
 	import { preferences } from '$lib/state/preferences.svelte';
-	import { packsWords } from './words';
+	import { amountWords, packsWords } from './words';
 
+	interface Props {
+		bill: Bill;
+		buying: Buying;
+		notes: ReadonlyMap<string, string>;
+		/** There is enough of a line already. */
+		onHave: (line: BillLine) => void;
+	}
 	/** Everything to buy, store by store, with what it costs. */
-	let { bill, buying, notes }: { bill: Bill; buying: Buying; notes: ReadonlyMap<string, string> } = $props();
+	let { bill, buying, notes, onHave }: Props = $props();
 
 	const unit = $derived(preferences.unit);
 	const money = (amount: number) => sayMoney(amount, buying.currency);
@@ -23,11 +30,6 @@
 		return [...by].sort((a, b) => Number(a[0] === NO_STORE) - Number(b[0] === NO_STORE));
 	});
 	const sum = (lines: readonly BillLine[]) => lines.reduce((all, l) => all + (l.packs?.money ?? 0), 0);
-	/** As a shopper counts: litres with a unit, screws with some over. */
-	function amount({ kind, count, need }: BillLine): string {
-		if (kind === 'glue' || kind === 'finish') return `${need < 0.1 ? need.toFixed(2) : need.toFixed(1)} l`;
-		return String(count);
-	}
 	function detail(line: BillLine): string {
 		const over = line.count > line.need && line.kind !== 'wood' ? `${line.need} needed, the rest over` : '';
 		const boxes = line.kind === 'screws' && !line.packs ? boxesOf(line.count) : null;
@@ -46,8 +48,17 @@
 	<ul class="buy">
 		{#each lines as line (line.key)}
 			<li>
-				<span><b>{amount(line)}</b> {sayPhrase(line.title, unit)}<small>{detail(line)}</small></span>
-				{#if line.packs}<span class="money">{money(line.packs.money)}</span>{/if}
+				<span><b>{amountWords(line)}</b> {sayPhrase(line.title, unit)}<small>{detail(line)}</small></span>
+				<span class="money">
+					{line.packs ? money(line.packs.money) : ''}
+					{#if line.kind !== 'wood'}
+						<button
+							type="button"
+							aria-label="I have enough of {sayPhrase(line.title, unit)}"
+							onclick={() => onHave(line)}>I have it</button
+						>
+					{/if}
+				</span>
 			</li>
 		{/each}
 	</ul>
@@ -82,6 +93,20 @@
 	}
 	.money {
 		white-space: nowrap;
+		text-align: right;
+	}
+	button {
+		display: block;
+		margin-left: auto;
+		min-height: 1.6rem;
+		font-size: 0.85rem;
+		color: var(--pencil);
+		text-decoration: underline;
+	}
+	@media print {
+		button {
+			display: none;
+		}
 	}
 	.total {
 		margin-top: 0.3rem;

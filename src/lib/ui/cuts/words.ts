@@ -2,7 +2,7 @@ import type { CutGroup } from '$core/cutting/cut-group';
 import type { CutSheet } from '$core/cutting/cut-sheet';
 import { settingsOf } from '$core/cutting/settings';
 import type { Offer } from '$core/cutting/offers';
-import type { LineKind } from '$core/buying/bill';
+import type { BillLine, LineKind } from '$core/buying/bill';
 import type { SawStep } from '$core/machining/steps';
 import { sayPhrase } from '$core/units/phrase';
 import type { LengthUnit } from '$core/units/parse-length';
@@ -40,6 +40,12 @@ export function whereWords({ cuts }: SawStep, unit: LengthUnit): string {
 	return [...groups]
 		.map(([title, sheets]) => `${title} ${[...sheets].map(([n, of]) => `${n}: ${of.join(', ')}`).join('; ')}`)
 		.join('; ');
+}
+
+/** As a shopper counts: litres with a unit, screws with some over. */
+export function amountWords({ kind, count, need }: Pick<BillLine, 'kind' | 'count' | 'need'>): string {
+	if (kind === 'glue' || kind === 'finish') return `${need < 0.1 ? need.toFixed(2) : need.toFixed(1)} l`;
+	return String(count);
 }
 
 /** How many offcuts went into the stock-take. @example keptWords(0) // 'Nothing left is worth keeping.' */
