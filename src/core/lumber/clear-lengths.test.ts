@@ -101,6 +101,13 @@ describe('cutting them out', () => {
 		]);
 		expect(left).toEqual({ ...line, count: 2 });
 	});
+	it('keeps what is narrow: the board was kept so', () => {
+		const { pieces } = out('600-650', { ...line, width: 32 });
+		expect(pieces.map((p) => [p.width, p.shortest])).toEqual([
+			[32, 600],
+			[32, 1750]
+		]);
+	});
 	it('puts equal ones together, and the last board of a line is gone', () => {
 		const { pieces, left } = out('1000-1400', { ...line, count: 1 });
 		expect(pieces.map((p) => [p.count, p.shortest])).toEqual([[2, 1000]]);

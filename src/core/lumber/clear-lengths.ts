@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '../result';
 import { parseLength, type LengthUnit } from '../units/parse-length';
 import type { Millimetres } from '../units/quantity';
-import { worthKeeping, type Board, type OffcutRule } from './board';
+import type { Board, OffcutRule } from './board';
 
 /** A stretch of a board, from its left end. */
 export interface Stretch {
@@ -57,6 +57,10 @@ export function clearLengths(length: Millimetres, bad: readonly Stretch[]): Stre
 	return found;
 }
 
+/** Is a clear length worth keeping? Its width was worth keeping before. */
+export const isLongEnough = ({ from, to }: Stretch, { keepLength }: Pick<OffcutRule, 'keepLength'>): boolean =>
+	to - from >= keepLength;
+
 /**
  * Cuts the bad places out of one board of a line.
  * @returns its clear lengths that are worth keeping, equal ones together; and the line without that board, null where
@@ -72,7 +76,7 @@ export function cutOut(
 	const pieces = new Map<number, Board>();
 	for (const { from, to } of clearLengths(line.shortest, bad)) {
 		const length = Math.floor(to - from + 1e-6);
-		if (!worthKeeping({ width: line.width, longest: length }, rule)) continue;
+		if (!isLongEnough({ from, to }, rule)) continue;
 		const same = pieces.get(length);
 		if (same) same.count += 1;
 		else pieces.set(length, { ...line, id: newId(), count: 1, shortest: length, longest: length, offcut: true });

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button } from 'flowbite-svelte';
-	import { clearLengths, cutOut, readStretches, type Stretch } from '$core/lumber/clear-lengths';
-	import { worthKeeping, type Board } from '$core/lumber/board';
+	import { clearLengths, cutOut, isLongEnough, readStretches, type Stretch } from '$core/lumber/clear-lengths';
+	import type { Board } from '$core/lumber/board';
 	import { itemChange } from '$core/shop/changes';
 	import { formatLength } from '$core/units/format-length';
 	import { sayProblem } from '$lib/state/commit';
@@ -23,7 +23,6 @@
 	const words = $derived(bad.map((b) => `${say(b.from)} to ${say(b.to)}`).join('; '));
 	const onBoard = $derived(bad.every((b) => b.to <= board.shortest + 0.5));
 	const clear = $derived(onBoard ? clearLengths(board.shortest, bad) : []);
-	const isKept = (s: Stretch) => worthKeeping({ width: board.width, longest: s.to - s.from }, rule);
 
 	function read(typed: string): string | undefined {
 		const got = readStretches(typed, board.shortest, unit);
@@ -55,7 +54,7 @@
 	{:else if bad.length > 0}
 		<ul>
 			{#each clear as s (s.from)}
-				<li>{say(s.to - s.from)} clear, from {say(s.from)}{isKept(s) ? '' : ': too short or narrow to be kept'}</li>
+				<li>{say(s.to - s.from)} clear, from {say(s.from)}{isLongEnough(s, rule) ? '' : ': too short to be kept'}</li>
 			{/each}
 		</ul>
 		<Button size="sm" color="alternative" onclick={cut}
