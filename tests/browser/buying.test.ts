@@ -80,11 +80,11 @@ describe('what a wall costs', () => {
 	it('leaves out what there is enough of, until it is bought after all', async () => {
 		const id = await kammer.screen.openWall(wall(), 'cut');
 		await kammer.screen.says(/To buy[^]*wood screws, #8/);
-		await kammer.screen.click(By.css('[aria-label^="I have enough of wood screws, #8"]'));
+		await kammer.screen.click(By.css('[aria-label^="I have it: wood screws, #8"]'));
 		await kammer.screen.says(/There already[^]*wood screws, #8.*\nyours, costs nothing[^]*To buy/);
 		await kammer.screen.kept();
 		expect((await kammer.screen.stored(id)).plan.cutting.have).toEqual([expect.stringMatching(/^screw #8 /)]);
-		await kammer.screen.click(By.css('[aria-label^="Buy wood screws, #8"]'));
+		await kammer.screen.click(By.css('[aria-label^="Buy it after all: wood screws, #8"]'));
 		await kammer.screen.says(/To buy[^]*wood screws, #8/);
 		await kammer.screen.button('Undo');
 		await kammer.screen.says(/wood screws, #8.*\nyours, costs nothing/);

@@ -132,7 +132,7 @@
 							yours, costs nothing
 							<button
 								type="button"
-								aria-label="Buy {sayPhrase(line.title, unit)} after all"
+								aria-label="Buy it after all: {sayPhrase(line.title, unit)}"
 								onclick={() => setHave(have.filter((k) => k !== line.key))}>Buy it after all</button
 							>
 						</small>

@@ -54,7 +54,7 @@
 					{#if line.kind !== 'wood'}
 						<button
 							type="button"
-							aria-label="I have enough of {sayPhrase(line.title, unit)}"
+							aria-label="I have it: {sayPhrase(line.title, unit)}"
 							onclick={() => onHave(line)}>I have it</button
 						>
 					{/if}
