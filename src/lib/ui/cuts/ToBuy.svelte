@@ -52,10 +52,8 @@
 				<span class="money">
 					{line.packs ? money(line.packs.money) : ''}
 					{#if line.kind !== 'wood'}
-						<button
-							type="button"
-							aria-label="I have it: {sayPhrase(line.title, unit)}"
-							onclick={() => onHave(line)}>I have it</button
+						<button type="button" aria-label="I have it: {sayPhrase(line.title, unit)}" onclick={() => onHave(line)}
+							>I have it</button
 						>
 					{/if}
 				</span>
