@@ -1,6 +1,7 @@
 import { cover, type Column } from '../covering';
 import type { Solver } from '../solver';
-import type { Patterns, StockWorth } from './patterns';
+import type { Worth } from './cell-bound';
+import type { Patterns } from './patterns';
 import type { Kinds, SheetProblem } from './problem';
 
 /** How many are bought of each stock; 0 for what is owned. */
@@ -50,7 +51,7 @@ interface Cut {
 	/** What all pieces are worth that are not cut from what is owned. */
 	wanted: number;
 	/** What one of each stock is worth at most, as far as it was asked. */
-	worths: StockWorth[];
+	worths: Worth[];
 }
 
 /**
@@ -119,7 +120,7 @@ export class Mixes {
 		return { ...cut, wanted: this.patterns.all(value) - owned };
 	}
 
-	#worth({ value, worths }: Cut, stock: number): StockWorth {
+	#worth({ value, worths }: Cut, stock: number): Worth {
 		return (worths[stock] ??= this.patterns.worth(stock, value));
 	}
 

@@ -1,6 +1,6 @@
 import type { Column } from '../covering';
 import { roomOf, worthByArea } from './area-bound';
-import { CellBound } from './cell-bound';
+import { CellBound, type Worth } from './cell-bound';
 import { goesOn, toHundredths, type Kinds, type SheetProblem } from './problem';
 import type { Packing } from './sheet-search';
 
@@ -16,12 +16,6 @@ const OWNED: Grid = { cells: 48, keep: 4 };
 const MOST_OWNED = 8;
 /** Columns of real sheets to begin with. */
 const MOST_REAL = 500;
-
-/** What one of a stock can be worth at most, and pieces that come to it. */
-export interface StockWorth {
-	value: number;
-	patterns: number[][];
-}
 
 /**
  * Ways to fill each stock, as columns of a covering, and the most that one of it can be worth at any prices of the
@@ -90,7 +84,7 @@ export class Patterns {
 	}
 
 	/** The most that one of a stock can be worth. @param value of one of each kind; 0 where it is not seen */
-	worth(stock: number, value: readonly number[]): StockWorth {
+	worth(stock: number, value: readonly number[]): Worth {
 		const { area, count } = this.kinds;
 		const there = value.map((v, i) => (this.#goes[stock]?.[i] ? v : 0));
 		const byArea = worthByArea(this.#room(stock), there, area, count);
