@@ -171,6 +171,8 @@ describe('sheets in strips', () => {
 		};
 		const got = cutRectangles(own, owned, { ...work('money', 0.5), inStrips: true }, () => undefined);
 		expect(got.sheets).toHaveLength(1);
+		expect(got.proof.text).toMatch(/^Not in strips/);
+		expect(inStrips(odd).proof.text).not.toMatch(/strips/);
 	});
 });
 

@@ -14,7 +14,7 @@ import { largestRest } from './large-rest';
 import { settingsOf } from './settings';
 import { onSmaller, smallestOffer } from './smaller-stock';
 import { cutInStrips } from './strips';
-import { count, phrase } from '../units/phrase';
+import { count, phrase, type Phrase } from '../units/phrase';
 import type { Working } from './working';
 import type { Millimetres } from '../units/quantity';
 
@@ -86,14 +86,16 @@ export function cutRectangles(
 		});
 		return layRectangles(sheets, items, group.offers, kerf, inStrips);
 	};
+	const wantsStrips = work.inStrips && group.kind === 'sheet';
 	const done = (answer: SheetAnswer, filled: readonly FilledSheet[] = answer.packing.sheets): CutGroup => {
 		const { bound, proven, how, packing } = answer;
 		const known = { cost: packing.cost, bound, proven, how, counted, currency };
-		return cutAs({ ...group, pieces: [...fit] }, lay(filled), known);
+		const cut = cutAs({ ...group, pieces: [...fit] }, lay(filled), known);
+		return wantsStrips ? { ...cut, proof: notInStrips(cut.proof) } : cut;
 	};
 	const bounding = cleats.length > 0 ? relaxed(problem, flats, cleats) : problem;
 	const { solve, secondsLeft, random, aim } = work;
-	const strips = work.inStrips && group.kind === 'sheet' ? cutInStrips(problem, work) : null;
+	const strips = wantsStrips ? cutInStrips(problem, work) : null;
 	if (strips) {
 		const sheets = lay(strips, true);
 		const cost = sheets.reduce((sum, s) => sum + (costs[s.offer] as number), 0);
@@ -114,13 +116,17 @@ export function cutRectangles(
 	return larger ? done(answer, larger) : fewest;
 }
 
+/** Strips were asked for, and could not be. */
+const notInStrips = (proof: Phrase): Phrase =>
+	phrase(`Not in strips, which do not hold every piece. ${proof.text}`, proof.values);
+
 /** Cut in strips where that sets the saw less often; else, and where it cannot be, as it was. */
 function fewerSettings(fewest: CutGroup, strips: CutSheet[] | null, kerf: Millimetres): CutGroup {
 	const before = settingsOf(fewest.sheets, fewest.offers, kerf);
 	const after = strips ? settingsOf(strips, fewest.offers, kerf) : Infinity;
 	if (!strips || after >= before) {
-		const proof = phrase('{n} settings of the saw: strips would take no fewer', { n: count(before) });
-		return { ...fewest, proven: false, proof };
+		const why = strips ? 'strips would take no fewer' : 'strips do not hold every piece';
+		return { ...fewest, proven: false, proof: phrase(`{n} settings of the saw: ${why}`, { n: count(before) }) };
 	}
 	const buy = strips.filter((s) => fewest.offers[s.offer]?.owned === null).length;
 	const proof = phrase('{n} settings of the saw, in strips; the fewest to buy is {m}, with {k} settings', {
