@@ -1,5 +1,8 @@
-/** A clock that is asked so often, whatever the machine does meanwhile: then time is up. */
-export function countdown(times: number): () => number {
-	let left = times;
-	return () => left--;
+/**
+ * A clock that is the same on any machine: every time it is asked a hundredth of a second has gone.
+ * @param seconds until time is up
+ */
+export function countdown(seconds: number): () => number {
+	let left = seconds;
+	return () => (left -= 0.01);
 }
