@@ -157,12 +157,12 @@ function gather(needs: Iterable<Needed>, buying: Buying): BillLine[] {
  */
 export function billOf(plan: Plan, cuts: CutPlan, buying: Buying): Bill {
 	const wood = cuts.groups.flatMap((g) => woodLines(g, buying));
-	const rest = [...gather(countedNeeds(plan), buying), ...gather(poured(plan, cuts), buying)];
+	const all = [...wood, ...gather(countedNeeds(plan), buying), ...gather(poured(plan, cuts), buying)];
 	const had = new Set(plan.cutting.have);
-	const lines = [...wood, ...rest.filter((l) => !had.has(l.key))];
+	const lines = all.filter((l) => !had.has(l.key));
 	return {
 		lines,
-		have: rest.filter((l) => had.has(l.key)),
+		have: all.filter((l) => had.has(l.key)),
 		total: lines.reduce((sum, l) => sum + (l.packs?.money ?? 0), 0),
 		missing: lines.filter((l) => !l.packs),
 		unpriced: cuts.groups.flatMap((g) => g.unpriced.flatMap((o) => (o.ware ? [o.ware] : [])))

@@ -122,6 +122,13 @@ describe('a whole wall by hand', () => {
 		for (const o of shares.owners)
 			expect([o.owner.id, o.own, o.finish, o.missing]).toEqual([o.owner.id, true, 0, false]);
 	});
+	it('leaves out a dowel from the rack: boards and sheets are in the stock-take', () => {
+		const { bill } = bought(oarStoreWall(), BUYING);
+		const dowel = bill.lines.find((l) => l.ware.sold === 'dowel')!;
+		const { bill: had, shares } = bought(oarStoreWall(), BUYING, { have: [dowel.key] });
+		expect(had.total).toBeCloseTo(bill.total - 5, 9);
+		expect(shares.owners.find((o) => o.owner.id === 'h1')!.own).toBe(true);
+	});
 	it('does not ask for the price of what there is enough of', () => {
 		const without = { ...BUYING, prices: PRICES.filter((p) => p.sold !== 'plug') };
 		expect(bought(oarStoreWall(), without).bill.missing.map((l) => l.kind)).toEqual(['plugs']);

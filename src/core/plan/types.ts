@@ -225,6 +225,6 @@ export interface Cutting {
 	store?: string;
 	/** What the parts are finished with: coats, and how far a litre goes in square metres. Absent: none. */
 	finish?: { coats: number; spread: number };
-	/** Lines of the bill that there is enough of already, by their keys: screws, plugs, parts, glue, finish. */
+	/** Lines of the bill that there is enough of already, by their keys: rods, screws, plugs, parts, glue, finish. */
 	have?: string[];
 }

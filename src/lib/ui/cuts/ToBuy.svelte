@@ -51,7 +51,7 @@
 				<span><b>{amountWords(line)}</b> {sayPhrase(line.title, unit)}<small>{detail(line)}</small></span>
 				<span class="money">
 					{line.packs ? money(line.packs.money) : ''}
-					{#if line.kind !== 'wood'}
+					{#if line.ware.sold !== 'wood'}
 						<button type="button" aria-label="I have it: {sayPhrase(line.title, unit)}" onclick={() => onHave(line)}
 							>I have it</button
 						>
