@@ -132,6 +132,7 @@
 							yours, costs nothing
 							<button
 								type="button"
+								class="link"
 								aria-label="Buy it after all: {sayPhrase(line.title, unit)}"
 								onclick={() => setHave(have.filter((k) => k !== line.key))}>Buy it after all</button
 							>

@@ -52,8 +52,11 @@
 				<span class="money">
 					{line.packs ? money(line.packs.money) : ''}
 					{#if line.ware.sold !== 'wood'}
-						<button type="button" aria-label="I have it: {sayPhrase(line.title, unit)}" onclick={() => onHave(line)}
-							>I have it</button
+						<button
+							type="button"
+							class="link"
+							aria-label="I have it: {sayPhrase(line.title, unit)}"
+							onclick={() => onHave(line)}>I have it</button
 						>
 					{/if}
 				</span>
@@ -93,16 +96,13 @@
 		white-space: nowrap;
 		text-align: right;
 	}
-	button {
+	.link {
 		display: block;
 		margin-left: auto;
-		min-height: 1.6rem;
 		font-size: 0.85rem;
-		color: var(--pencil);
-		text-decoration: underline;
 	}
 	@media print {
-		button {
+		.link {
 			display: none;
 		}
 	}
