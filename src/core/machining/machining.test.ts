@@ -201,6 +201,32 @@ describe('the work at the saw', () => {
 		expect(sayPhrase(rip.by.why, 'mm')).toMatch(why);
 		expect(sayPhrase(rip.instead!, 'mm')).toMatch(/straight edge of \d+ mm with a circular saw|store/);
 	});
+	// Studs of 38 or 44: a blade that reaches 30 meets itself in the middle, one of 19 does not, nor where it is unknown.
+	it.each([
+		[30, true],
+		[19, false],
+		[null, false]
+	])('thicker than a blade of %s reaches: half through, turned over: %s', (depth, turned) => {
+		const lumber = cutOf(walls.find((w) => w.name.endsWith('lumber wall'))!);
+		const { steps } = sawWork(lumber, [saw(depth === null ? {} : { depth }, 'circular-saw')]);
+		const thick = steps.filter((s) => s.kind === 'crosscut' && s.cuts[0]!.group.kind === 'board');
+		expect(thick.length).toBeGreaterThan(0);
+		for (const s of thick) {
+			const half = s.cuts[0]!.thickness / 2 + 1;
+			const said = sayPhrase(s.instead!, 'mm');
+			expect(/turned over/.test(said)).toBe(turned);
+			if (turned) expect(Number(/^([\d.]+) mm deep with the circular saw/.exec(said)?.[1])).toBeCloseTo(half, 0);
+		}
+	});
+	it('turns no rod over, and nothing at a slant', () => {
+		const low = [saw({ depth: 12, depth45: 12 }, 'circular-saw')];
+		for (const wall of walls)
+			for (const s of sawWork(cutOf(wall), low).steps) {
+				const said = s.instead && sayPhrase(s.instead, 'mm');
+				const may = (s.kind === 'rip' || s.kind === 'crosscut') && ['sheet', 'board'].includes(s.cuts[0]!.group.kind);
+				if (!may) expect(said ?? '').not.toMatch(/turned over/);
+			}
+	});
 	it('without a tool says of every step what to borrow', () => {
 		const { steps } = sawWork(cutOf(slipwayWall()), []);
 		expect(steps.length).toBeGreaterThan(3);

@@ -88,8 +88,35 @@ function toolFor(kind: SawStep['kind'], cuts: readonly SawCut[], tools: readonly
 	return ripBy(cuts, tools);
 }
 
-function insteadOf(kind: SawStep['kind'], by: Answer, cuts: readonly SawCut[]): Phrase | null {
+/** Two cuts from either side meet where each goes so far beyond the middle, mm. */
+const MEET = 1;
+
+/** Saws for straight cuts whose guard stays on in a cut that does not go through: moved over it, or brought down. */
+const HALF_THROUGH: readonly string[] = ['circular-saw', 'mitre-saw'];
+
+/** Timber that no blade reaches through is cut half through and turned over: common practice. */
+function halfThrough(kind: SawStep['kind'], cuts: readonly SawCut[], tools: readonly Tool[]): Phrase | null {
+	if ((kind !== 'rip' && kind !== 'crosscut') || cuts.some(isRound)) return null;
+	const thickness = most(cuts, (c) => c.thickness) / 2 + MEET;
+	const saws = tools.filter((t) => HALF_THROUGH.includes(t.kind));
+	const by =
+		kind === 'crosscut'
+			? canCrosscut({ width: most(cuts, (c) => alongCut(c).along), thickness }, saws)
+			: canMake({ kind: 'rip', width: 0, thickness, length: 0 }, movedAlong(tools));
+	if (by.can !== 'yes') return null;
+	return phrase(
+		`{d} deep with the ${by.why.text}, then turned over: the rest from the other side, on a line squared round`,
+		{
+			...by.why.values,
+			d: mm(thickness)
+		}
+	);
+}
+
+function insteadOf(kind: SawStep['kind'], by: Answer, cuts: readonly SawCut[], tools: readonly Tool[]): Phrase | null {
 	if (by.can === 'yes') return null;
+	const turned = halfThrough(kind, cuts, tools);
+	if (turned) return turned;
 	const t = mm(most(cuts, (c) => c.thickness));
 	const l = mm(most(cuts, (c) => alongCut(c).along));
 	switch (kind) {
@@ -132,7 +159,8 @@ function cautionsOf(kind: SawStep['kind'], cuts: readonly SawCut[]): Phrase[] {
 		found.push(
 			phrase('{m}: too heavy to lift alone. On the floor, on battens or foam; two people carry it', {
 				m: mass(most(cuts, (c) => c.mass))
-			})
+			}),
+			phrase('These cuts are to size: along a clamped straight edge, the kerf beyond the line')
 		);
 	if (kind === 'rip' || kind === 'bevel') {
 		const short = least(cuts, (c) => alongCut(c).along);
@@ -195,7 +223,7 @@ function stepOf({ cuts }: SetUp, tools: readonly Tool[]): SawStep {
 		setting: settingOf(kind, first),
 		cuts,
 		by,
-		instead: insteadOf(kind, by, cuts),
+		instead: insteadOf(kind, by, cuts, tools),
 		cautions: cautionsOf(kind, cuts),
 		gang: gangOf(kind, cuts, by)
 	};
