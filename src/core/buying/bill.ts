@@ -6,7 +6,7 @@ import { plugsWanted, screwsByOwner, type Owner } from '../cutting/screws';
 import { smallParts, type SmallPart } from '../holders/made-of';
 import { builtOf } from '../places/any-place';
 import type { Plan } from '../plan/types';
-import { cheapest, type Buying, type Packs, type Ware } from '../prices/ware';
+import { cheapest, cheapestOf, type Buying, type Packs, type Ware } from '../prices/ware';
 import { mm, phrase, type Phrase } from '../units/phrase';
 import { finishOf, glueOf } from './liquids';
 import { withSpares } from './spares';
@@ -48,19 +48,27 @@ function addOwner(line: BillLine, owner: Owner, share: number): void {
 	else line.owners.set(owner.id, { owner, share });
 }
 
+/** The longest that a group buys, and of those the widest: one more of it stands in for any other. */
+function largestBought({ sheets, offers }: CutGroup): Offer | null {
+	const bought = offers.filter((o, i) => o.ware && sheets.some((s) => s.offer === i));
+	return bought.sort((a, b) => b.length - a.length || b.width - a.width)[0] ?? null;
+}
+
 /** Boards, sheets, dowels and rods that a group buys; each owner's share of them by area. */
-function woodLines(group: CutGroup, buying: Buying): BillLine[] {
+function woodLines(group: CutGroup, buying: Buying, over: number): BillLine[] {
+	const spare = group.kind === 'board' && over > 0 ? largestBought(group) : null;
 	return group.offers.flatMap((offer, i): BillLine[] => {
 		const sheets = group.sheets.filter((s) => s.offer === i);
 		if (!offer.ware || sheets.length === 0) return [];
+		const count = sheets.length + (offer === spare ? over : 0);
 		const line: BillLine = {
 			key: `wood ${group.key} ${offer.length} ${offer.width}`,
 			kind: 'wood',
 			ware: offer.ware,
 			title: woodTitle(group, offer),
 			need: sheets.length,
-			count: sheets.length,
-			packs: packsOf(offer, sheets.length, buying),
+			count,
+			packs: packsOf(offer, count, buying),
 			owners: new Map()
 		};
 		for (const { pieces } of sheets) {
@@ -72,13 +80,13 @@ function woodLines(group: CutGroup, buying: Buying): BillLine[] {
 	});
 }
 
-/** The very line that the cut plan reckoned with. */
-function packsOf({ price, each }: Offer, count: number, buying: Buying): Packs | null {
-	if (!price || each === null) return null;
-	const there = buying.prices.find((p) => p.id === price.id);
-	if (!there) return null;
-	const packs = Math.ceil(count / price.pack - 1e-9);
-	return { price, each, packs, money: packs * price.pack * each };
+/** Of the very lines that the cut plan reckoned with, as far as they are still there. */
+function packsOf({ lines }: Offer, count: number, { prices }: Buying): Packs | null {
+	const there = new Set(prices.map((p) => p.id));
+	return cheapestOf(
+		lines.filter(({ price }) => there.has(price.id)),
+		count
+	);
 }
 
 function woodTitle(group: CutGroup, offer: Offer): Phrase {
@@ -150,13 +158,14 @@ function gather(needs: Iterable<Needed>, buying: Buying): BillLine[] {
 }
 
 /**
- * Everything to buy for a wall with what it costs: wood as it was cut, screws and plugs with some over, small parts,
- * glue, finish. What the shop has already costs nothing and stands apart; what has no price is named, never guessed.
+ * Everything to buy for a wall with what it costs: wood as it was cut, with boards over where the plan says so, screws
+ * and plugs with some over, small parts, glue, finish. What the shop has already costs nothing and stands apart; what
+ * has no price is named, never guessed.
  * @param cuts the cut plan, made with the same prices
  * @example billOf(plan, cuts, buying).missing.length
  */
 export function billOf(plan: Plan, cuts: CutPlan, buying: Buying): Bill {
-	const wood = cuts.groups.flatMap((g) => woodLines(g, buying));
+	const wood = cuts.groups.flatMap((g) => woodLines(g, buying, plan.cutting.over ?? 0));
 	const all = [...wood, ...gather(countedNeeds(plan), buying), ...gather(poured(plan, cuts), buying)];
 	const had = new Set(plan.cutting.have);
 	const lines = all.filter((l) => !had.has(l.key));

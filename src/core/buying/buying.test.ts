@@ -106,6 +106,18 @@ describe('a whole wall by hand', () => {
 		expect(shares.owners.filter((o) => o.missing).map((o) => o.owner.id)).toEqual(['h1', 'wall']);
 	});
 
+	// A pack of two rods at 7 is what one rod costs least in: the second is nobody's.
+	it('counts what is left of a pack of wood as nobody’s', () => {
+		const pairs = PRICES.filter((p) => p.sold !== 'dowel');
+		const inTwos = [...pairs, price('dowel', { width: 25, length: 1200, price: 7, pack: 2 })];
+		const { bill, shares } = bought(oarStoreWall(), { ...BUYING, prices: inTwos });
+		const { shares: plain } = bought(oarStoreWall(), { ...BUYING, prices: pairs });
+		expect(money(bill).wood).toBe(7);
+		const holder = (s: typeof shares) => s.owners.find((o) => o.owner.id === 'h1')!.money;
+		expect(holder(shares) - holder(plain)).toBeCloseTo(3.5, 9);
+		expect(shares.over - plain.over).toBeCloseTo(3.5, 9);
+	});
+
 	it('leaves out what there is enough of, shows it, and says whose it is', () => {
 		const { bill, shares } = bought(oarStoreWall(), BUYING, {
 			...FINISH,
@@ -164,6 +176,30 @@ describe('any wall of the demo', () => {
 			}
 		}
 	);
+});
+
+describe('boards over', () => {
+	it('are of the longest of each kind of board that is bought, and of nothing else; nobody pays for them', () => {
+		const shop = slipwayShop();
+		const wall = moreWalls().find((w) => w.name.endsWith('lumber wall'))!;
+		const buying = buyingOf(shop, wall.cutting);
+		const [plain, over] = [{}, { over: 2 }].map((cutting) => bought(wall, buying, cutting));
+		const more = over!.bill.lines.filter((l, i) => l.count !== plain!.bill.lines[i]!.count);
+		const kinds = over!.cuts.groups.filter((g) => g.kind === 'board' && g.buy > 0);
+		expect(kinds.length).toBeGreaterThan(0);
+		expect(more).toHaveLength(kinds.length);
+		for (const g of kinds) {
+			const mine = over!.bill.lines.filter((l) => l.key.startsWith(`wood ${g.key} `));
+			const [line, ...others] = mine.filter((l) => l.count > l.need);
+			expect([line!.count - line!.need, others]).toEqual([2, []]);
+			const long = (l: typeof line) => (l!.ware as { length: number }).length;
+			expect(long(line)).toBe(Math.max(...mine.map(long)));
+		}
+		const paid = ({ shares }: ReturnType<typeof bought>) => shares.owners.reduce((sum, o) => sum + o.money, 0);
+		expect(paid(over!)).toBeCloseTo(paid(plain!), 6);
+		const extra = more.reduce((sum, l) => sum + 2 * l.packs!.each, 0);
+		expect(over!.bill.total - plain!.bill.total).toBeCloseTo(extra, 6);
+	});
 });
 
 describe('a missing price', () => {

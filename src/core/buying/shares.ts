@@ -21,14 +21,14 @@ export interface Share {
 /** What a wall costs, and who of it. */
 export interface Shares {
 	owners: Share[];
-	/** Screws and the like that are left in their packs, and spares: nobody's. */
+	/** Boards, screws and the like that are left in their packs, or bought over: nobody's. */
 	over: number;
 }
 
-/** What one share of a line costs: wood by its share of all of it, the rest by what one costs. */
-function costOf(line: BillLine, share: number): number {
-	if (!line.packs) return 0;
-	return line.kind === 'wood' ? share * line.packs.money : share * line.packs.each;
+/** What one share of a line costs: wood by its share of all that is cut, the rest by what one costs. */
+function costOf({ kind, need, packs }: BillLine, share: number): number {
+	if (!packs) return 0;
+	return (kind === 'wood' ? share * need : share) * packs.each;
 }
 
 /**

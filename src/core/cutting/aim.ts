@@ -43,5 +43,7 @@ export function costsOf(offers: readonly Offer[], aim: Aim): Costs {
 	return of('number', () => 1);
 }
 
+/** The cost of a sum of money: cents. */
+export const asCost = (money: number): number => Math.round(CENTS * money);
 /** Money of a cost in cents. */
 export const asMoney = (cost: number): number => cost / CENTS;

@@ -1,11 +1,11 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { cutsAll, sawsTrue } from '../../../tests/support/cut-checks';
-import { highsSolver } from '../../../tests/support/highs';
+import { CUTTING, dowels, KERF, pieces, sheetPrice as sheet, workshop } from '../../../tests/support/to-cut';
 import { buyingOf } from '../buying/buying-of';
 import { slipwayWall } from '../demo/slipway';
 import { moreWalls } from '../demo/slipway-more';
 import { slipwayShop } from '../demo/slipway-shop';
-import { newPrice, type Price } from '../prices/price';
+import type { Price } from '../prices/price';
 import { NO_PRICES } from '../prices/ware';
 import { seeded } from '../seeded';
 import { costsOf, type Aim } from './aim';
@@ -17,52 +17,13 @@ import { soldSize } from './offers';
 import { collectPieces, type Piece } from './pieces';
 import { settingsOf } from './settings';
 import type { Solver } from './solver';
-import type { Working } from './working';
 
+let work: Awaited<ReturnType<typeof workshop>>;
 let solve: Solver;
 beforeAll(async () => {
-	solve = await highsSolver();
+	work = await workshop();
+	({ solve } = work('money', 0));
 });
-const KERF = 3.2;
-const CUTTING = { kerf: KERF, lengths: [] };
-
-const pieces = (n: number, length: number, width: number, turn = false): Piece[] =>
-	Array.from({ length: n }, (_, i) => ({
-		id: `${length}x${width}-${i}`,
-		name: 'part',
-		owner: { kind: 'holder', id: 'h', name: 'h' },
-		length,
-		form: { kind: 'flat', stock: 'ply-18', width, turn }
-	}));
-const dowels = (n: number, length: number): Piece[] =>
-	Array.from({ length: n }, (_, i) => ({
-		id: `${length}-${i}`,
-		name: 'peg',
-		owner: { kind: 'holder', id: 'h', name: 'h' },
-		length,
-		form: { kind: 'dowel', diameter: 25 }
-	}));
-let made = 0;
-const sheet = (width: number, length: number, price: number | null): Price => ({
-	...newPrice(`s${++made}`, 'sheet'),
-	thickness: 18,
-	width,
-	length,
-	price
-});
-const work = (aim: Aim, seconds: number): Working => {
-	const end = performance.now() + seconds * 1000;
-	return {
-		kerf: KERF,
-		aim,
-		inStrips: false,
-		currency: 'EUR',
-		solve,
-		secondsLeft: () => (end - performance.now()) / 1000,
-		random: seeded(1)
-	};
-};
-
 function cut(all: Piece[], aim: Aim, prices: Price[] = [], seconds = 3) {
 	const [group] = groupPieces(all, CUTTING, { boards: [], buying: { ...NO_PRICES, prices } });
 	const cutter = group!.kind === 'sheet' ? cutRectangles : cutLines;

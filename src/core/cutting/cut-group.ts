@@ -27,8 +27,8 @@ export interface CutGroup extends PieceGroup {
 /** Less than this is no piece of wood, mm. */
 const SLIVER = 1;
 
-/** How wide a piece is once it is cut; null of what is as wide as its stock. */
-function widthCut(form: Form, kerf: Millimetres): Millimetres | null {
+/** How wide a piece is once it is cut; null of what is as wide as its stock. @example widthCut(piece.form, 3.2) */
+export function widthCut(form: Form, kerf: Millimetres): Millimetres | null {
 	return form.kind === 'cleat' ? (form.blank - kerf) / 2 : widthOf(form);
 }
 

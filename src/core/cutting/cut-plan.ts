@@ -8,6 +8,7 @@ import { USUAL_AIM, type Aim } from './aim';
 import { sortOut, type CutGroup } from './cut-group';
 import { widthOf } from './fits';
 import { NO_PRICES, type Buying } from '../prices/ware';
+import { cutInPacks } from './cut-in-packs';
 import { cutLines } from './cut-lines';
 import { cutRectangles } from './cut-rectangles';
 import { groupPieces, isBar, type PieceGroup } from './groups';
@@ -72,7 +73,7 @@ function cutGroup(group: PieceGroup, work: Working, onBetter: (g: CutGroup) => v
 	if (fit.length === 0) return whole({ ...group, ...NOTHING });
 	const cut = inLines(group, fit, work.kerf) ? cutLines : cutRectangles;
 	try {
-		return whole(cut(group, fit, work, (g) => onBetter(whole(g))));
+		return whole(cutInPacks(cut, group, fit, work, (g) => onBetter(whole(g))));
 	} catch (error) {
 		if (!(error instanceof RangeError)) throw error;
 		return whole(cutWhatIsThere(group, fit, work));
@@ -202,7 +203,8 @@ function sameWork(before: CutGroup, now: PieceGroup): boolean {
 			.map((p) => p.id)
 			.sort()
 			.join();
-	const offers = (g: PieceGroup) => JSON.stringify(g.offers.map((o) => [o.length, o.width, o.each, o.owned?.id]));
+	const lines = (o: PieceGroup['offers'][number]) => o.lines.map(({ price, each }) => [price.id, price.pack, each]);
+	const offers = (g: PieceGroup) => JSON.stringify(g.offers.map((o) => [o.length, o.width, o.owned?.id, lines(o)]));
 	return before.key === now.key && offers(before) === offers(now) && ids(before.pieces) === ids(now.pieces);
 }
 

@@ -45,7 +45,8 @@ export function makeFrom(line: Board, todo: readonly Piece[], cutting: Cutting):
 		stock: first.form.stock,
 		ware: null,
 		price: null,
-		each: null
+		each: null,
+		lines: []
 	};
 	const group = { ...start, offers: [offer], pieces: ofWood };
 	const { fit } = sortOut(group, cutting.kerf);

@@ -4,7 +4,7 @@ import { asThick, sameWood } from '../materials/same-wood';
 import { stock, STOCKS, type StockId } from '../materials/stocks';
 import type { Cutting } from '../plan/types';
 import type { Price } from '../prices/price';
-import { NO_PRICES, offered, type Buying, type Ware } from '../prices/ware';
+import { NO_PRICES, offered, type Buying, type Offered, type Ware } from '../prices/ware';
 import type { Millimetres } from '../units/quantity';
 import { boughtLength } from './bought-length';
 
@@ -24,9 +24,11 @@ export interface Offer {
 	stock: StockId | null;
 	/** As a store would name it; null for what is owned. */
 	ware: Ware | null;
-	/** The line of the price list that sells it; what one costs, where that is known. */
+	/** The line of the price list that sells it; what one costs at least, where that is known. */
 	price: Price | null;
 	each: number | null;
+	/** All lines that sell it: in small packs one may cost more, and few of them less. */
+	lines: readonly Offered[];
 }
 
 /** What there is to cut from: lines of the shop's lumber and sheets, and what can be bought at which price. */
@@ -67,9 +69,12 @@ function trimOf(id: StockId, { trim }: Cutting): Offer['trim'] {
 }
 
 type Sized = Pick<Offer, 'title' | 'length' | 'width' | 'stock'>;
+type Sold = Pick<Offer, 'price' | 'each' | 'lines'>;
+
+const NOT_SOLD: Sold = { price: null, each: null, lines: [] };
 
 /** An offer to be bought in this size, or in none once it is trimmed. */
-function toBuy(of: Sized, trim: Offer['trim'], ware: Ware, { price, each }: Pick<Offer, 'price' | 'each'>): Offer {
+function toBuy(of: Sized, trim: Offer['trim'], ware: Ware, sold: Sold): Offer {
 	const { length, width } = of;
 	return {
 		...of,
@@ -79,8 +84,7 @@ function toBuy(of: Sized, trim: Offer['trim'], ware: Ware, { price, each }: Pick
 		count: Infinity,
 		owned: null,
 		ware,
-		price,
-		each
+		...sold
 	};
 }
 
@@ -94,19 +98,21 @@ function ownedOf(id: StockId, cutting: Cutting, boards: readonly Board[]): Offer
 		const owned = { id: line, where, offcut };
 		const { title } = stock(id);
 		const count = Math.floor(b.count);
-		return [{ title, ...size, trim, count, owned, stock: id, ware: null, price: null, each: null }];
+		return [{ title, ...size, trim, count, owned, stock: id, ware: null, ...NOT_SOLD }];
 	});
 }
 
-/** Of lines that sell the same size, the cheapest; one without a price only where none has one. */
-function cheapestSizes<T extends { price: Price; each: number | null }>(lines: readonly T[]): T[] {
-	const sizes = new Map<string, T>();
+/** A size that is sold, with its cheapest line; one without a price only where none has one. */
+function sizesSold(lines: readonly Offered[]): (Sold & Offered)[] {
+	const sizes = new Map<string, Offered[]>();
 	for (const line of lines) {
 		const key = `${line.price.length} ${line.price.width}`;
-		const best = sizes.get(key);
-		if (!best || (line.each ?? Infinity) < (best.each ?? Infinity)) sizes.set(key, line);
+		sizes.set(key, [...(sizes.get(key) ?? []), line]);
 	}
-	return [...sizes.values()];
+	return [...sizes.values()].map((same) => {
+		const [first] = [...same].sort((a, b) => (a.each ?? Infinity) - (b.each ?? Infinity)) as [Offered];
+		return { ...first, lines: same };
+	});
 }
 
 /** Widths of a board that are called the same, mm. */
@@ -132,10 +138,10 @@ export function offersOf(id: StockId, cutting: Cutting, { boards, buying }: Supp
 	const usual = { title, width, length: boughtLength(cutting, id), stock: id };
 	const ware = { sold: 'wood', stock: id, width, length: usual.length } as const;
 	const trim = trimOf(id, cutting);
-	const listed = cheapestSizes(offered(ware, buying)).map(({ price, each }) => {
-		const size = { length: price.length as number, width: price.width as number };
+	const listed = sizesSold(offered(ware, buying)).map((sold) => {
+		const size = { length: sold.price.length as number, width: sold.price.width as number };
 		const named = { ...usual, title: titleOf(id, size.width), ...size };
-		return toBuy(named, trim, { ...ware, ...size }, { price, each });
+		return toBuy(named, trim, { ...ware, ...size }, sold);
 	});
 	// A sheet in whatever size it is sold; a board of this very width, or nobody has asked what it costs.
 	const sold = listed.some((o) => kind === 'ply' || Math.abs(o.width - width) <= SAME_WIDTH);
@@ -147,7 +153,7 @@ export function usualOffer(id: StockId, cutting: Cutting): Offer {
 	const { title, width } = stock(id);
 	const length = boughtLength(cutting, id);
 	const ware = { sold: 'wood', stock: id, width, length } as const;
-	return toBuy({ title, width, length, stock: id }, trimOf(id, cutting), ware, { price: null, each: null });
+	return toBuy({ title, width, length, stock: id }, trimOf(id, cutting), ware, NOT_SOLD);
 }
 
 /** Rods, straps or dowels to be bought: of every length that the price list has, else as they usually come. */
@@ -158,12 +164,12 @@ export function barOffers(
 	wareOf: (length: Millimetres) => Ware,
 	buying: Buying
 ): Offer[] {
-	const listed = cheapestSizes(offered(wareOf(usual), buying)).map(({ price, each }) => {
-		const length = price.length as number;
-		return toBuy({ title, length, width, stock: null }, NONE, wareOf(length), { price, each });
+	const listed = sizesSold(offered(wareOf(usual), buying)).map((sold) => {
+		const length = sold.price.length as number;
+		return toBuy({ title, length, width, stock: null }, NONE, wareOf(length), sold);
 	});
 	if (listed.length > 0) return listed;
-	return [toBuy({ title, length: usual, width, stock: null }, NONE, wareOf(usual), { price: null, each: null })];
+	return [toBuy({ title, length: usual, width, stock: null }, NONE, wareOf(usual), NOT_SOLD)];
 }
 
 /** Boards of one wood and thickness, whatever their width: a narrow piece may be ripped from a wide one. */

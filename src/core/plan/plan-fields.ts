@@ -218,6 +218,7 @@ export const CUTTING = {
 		groupField('Trimmed off', { ends: lengthField('Each end', 0, 200), edges: lengthField('Each edge', 0, 50) })
 	),
 	store: orAbsent(textField('Bought at', 40)),
+	over: orAbsent(wholeField('Boards over, of each kind', 0, 10, undefined)),
 	finish: orAbsent(
 		groupField('Finish', {
 			coats: wholeField('Coats', 1, 10, undefined),

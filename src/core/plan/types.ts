@@ -223,6 +223,8 @@ export interface Cutting {
 	trim?: { ends: Millimetres; edges: Millimetres };
 	/** Bought at this store only. Absent or empty: wherever it costs least. */
 	store?: string;
+	/** Boards bought over, so many of each kind: not every one is straight. Absent: none. */
+	over?: number;
 	/** What the parts are finished with: coats, and how far a litre goes in square metres. Absent: none. */
 	finish?: { coats: number; spread: number };
 	/** Lines of the bill that there is enough of already, by their keys: rods, screws, plugs, parts, glue, finish. */

@@ -150,9 +150,13 @@ const NEAR = 1e-9;
  * @param count pieces, or litres
  * @example cheapest({ sold: 'screw', size: '#8', length: 32 }, 120, buying)?.packs
  */
-export function cheapest(ware: Ware, count: number, buying: Buying): Packs | null {
+export const cheapest = (ware: Ware, count: number, buying: Buying): Packs | null =>
+	cheapestOf(offered(ware, buying), count);
+
+/** The same of lines that sell one ware. @example cheapestOf([single, packOfFive], 1)?.money // of the single one */
+export function cheapestOf(lines: readonly Offered[], count: number): Packs | null {
 	let best: Packs | null = null;
-	for (const { price, each } of offered(ware, buying)) {
+	for (const { price, each } of lines) {
 		if (each === null) continue;
 		const packs = Math.ceil(count / price.pack - NEAR);
 		const money = packs * price.pack * each;

@@ -14,7 +14,7 @@ const sameBuying = (a: Buying, b: Buying) =>
 	a.prices === b.prices && a.tax === b.tax && a.store === b.store && a.currency === b.currency;
 
 /** What is said of cutting that changes nothing about the cuts. */
-const OF_THE_BILL: readonly string[] = ['have', 'finish'] satisfies (keyof Cutting)[];
+const OF_THE_BILL: readonly string[] = ['have', 'finish', 'over'] satisfies (keyof Cutting)[];
 
 /** Whether two plans are cut alike: only their bills may differ. */
 function sameCuts(a: Plan, b: Plan): boolean {

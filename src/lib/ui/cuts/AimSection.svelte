@@ -45,6 +45,12 @@
 			commit={(store: string) => set({ store })}
 		/>
 	{/if}
+	<NumberField
+		label="Boards over, of each kind"
+		hint="Not every board is straight: one or two are usual"
+		value={cutting.over ?? 0}
+		commit={(over) => set({ over })}
+	/>
 	<TickField
 		label="Parts get a finish"
 		checked={cutting.finish !== undefined}

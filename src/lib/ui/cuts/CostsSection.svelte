@@ -58,7 +58,8 @@
 			{/each}
 			{#if shares.over > 0.005}
 				<tr
-					><th scope="row">Left over in packs</th><td>{money(shares.over)}</td><td></td>{#if finished}<td></td>{/if}</tr
+					><th scope="row">Over, and left in packs</th><td>{money(shares.over)}</td><td></td>{#if finished}<td
+						></td>{/if}</tr
 				>
 			{/if}
 		</tbody>

@@ -31,7 +31,7 @@
 	});
 	const sum = (lines: readonly BillLine[]) => lines.reduce((all, l) => all + (l.packs?.money ?? 0), 0);
 	function detail(line: BillLine): string {
-		const over = line.count > line.need && line.kind !== 'wood' ? `${line.need} needed, the rest over` : '';
+		const over = line.count > line.need ? `${line.need} needed, the rest over` : '';
 		const boxes = line.kind === 'screws' && !line.packs ? boxesOf(line.count) : null;
 		const packs = line.packs ? packsWords(line.packs, line.kind, money) : '';
 		const usual = boxes ? `usually ${boxes.boxes} ${boxes.boxes === 1 ? 'box' : 'boxes'} of ${boxes.of}` : '';

@@ -23,7 +23,8 @@ describe('what is taken', () => {
 		stock: null,
 		ware: null,
 		price: null,
-		each: null
+		each: null,
+		lines: []
 	});
 	const sheet = (of: number) => ({ offer: of, pieces: [], cuts: [], rests: [] });
 	it('is counted by what it is, and what is not taken is left out', () => {

@@ -1,0 +1,129 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { sawsTrue } from '../../../tests/support/cut-checks';
+import { CUTTING, dowels, KERF, pieces, sheetPrice, workshop } from '../../../tests/support/to-cut';
+import { newPrice, type Price } from '../prices/price';
+import { NO_PRICES } from '../prices/ware';
+import { seeded } from '../seeded';
+import type { CutGroup } from './cut-group';
+import { cutInPacks } from './cut-in-packs';
+import { cutLines } from './cut-lines';
+import { cutRectangles } from './cut-rectangles';
+import { groupPieces } from './groups';
+import type { Piece } from './pieces';
+
+let work: Awaited<ReturnType<typeof workshop>>;
+beforeAll(async () => {
+	work = await workshop();
+});
+
+let made = 0;
+const rods = (length: number, price: number, pack = 1): Price => ({
+	...newPrice(`d${++made}`, 'dowel'),
+	width: 25,
+	length,
+	price,
+	pack
+});
+
+function cut(all: Piece[], prices: Price[], seconds = 1): CutGroup {
+	const [group] = groupPieces(all, CUTTING, { boards: [], buying: { ...NO_PRICES, prices } });
+	const cutter = group!.kind === 'sheet' ? cutRectangles : cutLines;
+	const got = cutInPacks(cutter, group!, all, work('money', seconds), () => undefined);
+	sawsTrue(got, KERF);
+	expect(got.sheets.flatMap((s) => s.pieces.map((p) => p.piece.id)).sort()).toEqual(all.map((p) => p.id).sort());
+	return got;
+}
+const lengthsOf = ({ sheets, offers }: CutGroup) => sheets.map((s) => offers[s.offer]!.length).sort((a, b) => a - b);
+
+describe('wood in packs, by hand', () => {
+	// A rod of 1000 is 4 in a pack of five and nothing else; of 1200, 6 by itself. One peg of 900: 6, not 20.
+	it('is not bought for the price of one where the pack must be paid', () => {
+		const got = cut(dowels(1, 900), [rods(1000, 20, 5), rods(1200, 6)]);
+		expect([lengthsOf(got), got.cost]).toEqual([[1200], 600]);
+		expect(got.proven).toBe(true);
+		expect(got.proof.text).toContain('whole packs');
+	});
+	// Five of them: the pack of five, at 20; five by themselves are 30.
+	it('is where it is used up', () => {
+		const got = cut(dowels(5, 900), [rods(1000, 20, 5), rods(1200, 6)]);
+		expect([lengthsOf(got), got.cost, got.proven]).toEqual([[1000, 1000, 1000, 1000, 1000], 2000, true]);
+	});
+	// Three of 900 and one of 580: three rods of 1000 and one of 600 are 12 and 3, but the pack has a fourth.
+	it('is used up before another size is bought', () => {
+		const got = cut([...dowels(3, 900), ...dowels(1, 580)], [rods(1000, 16, 4), rods(600, 3)]);
+		expect([lengthsOf(got), got.cost]).toEqual([[1000, 1000, 1000, 1000], 1600]);
+		expect(got.buy).toBe(4);
+	});
+	// Half sheets at 20 in a pack of two, full ones at 36: two of 1200 x 1200 are a full sheet, or two halves.
+	it('is so for sheets, too', () => {
+		const half = { ...sheetPrice(1220, 1220, 40), pack: 2 };
+		const full = sheetPrice(1220, 2440, 36);
+		expect(cut(pieces(1, 1200, 1200), [half, full]).cost).toBe(3600);
+		expect(cut(pieces(2, 1200, 1200), [half, full]).cost).toBe(3600);
+		expect(cut(pieces(2, 1200, 1200), [{ ...half, price: 30 }, full]).cost).toBe(3000);
+	});
+	it('of one size in two packs costs what the cheaper pack does for as many', () => {
+		const lines = [rods(1000, 20, 5), rods(1000, 5), rods(1200, 30)];
+		expect([1, 2, 4, 5, 6].map((n) => cut(dowels(n, 900), lines).cost)).toEqual([500, 1000, 2000, 2000, 3000]);
+	});
+});
+
+/** Least money by trying every number of each of two sizes: do the pieces go into them? */
+function exactMoney(lengths: readonly number[], sizes: readonly { length: number; of: (n: number) => number }[]) {
+	const sorted = [...lengths].sort((a, b) => b - a);
+	const fits = (rooms: number[], i = 0): boolean => {
+		const next = sorted[i];
+		if (next === undefined) return true;
+		const tried = new Set<number>();
+		return rooms.some((room, r) => {
+			if (room < next || tried.has(room)) return false;
+			tried.add(room);
+			return fits(rooms.with(r, room - next - KERF), i + 1);
+		});
+	};
+	const [a, b] = sizes as [(typeof sizes)[number], (typeof sizes)[number]];
+	let best = Infinity;
+	for (let n = 0; n <= sorted.length; n++)
+		for (let m = 0; n + m <= sorted.length; m++) {
+			const money = a.of(n) + b.of(m);
+			const rooms = [...Array<number>(n).fill(a.length), ...Array<number>(m).fill(b.length)];
+			if (money < best && fits(rooms)) best = money;
+		}
+	return best;
+}
+
+describe('wood in packs, against trying everything', () => {
+	it('never costs less, is proven only where it is the least, and mostly is the least', () => {
+		const random = seeded(5);
+		const pick = (least: number, most: number) => least + Math.floor(random() * (most - least + 1));
+		let [least, proven] = [0, 0];
+		const JOBS = 60;
+		for (let job = 0; job < JOBS; job++) {
+			const lengths = Array.from({ length: pick(3, 8) }, () => pick(120, 900));
+			const lines = [1000, 1200].map((length) => {
+				const pack = pick(1, 5);
+				return rods(length, Math.round(pack * (length / 250) * (0.7 + 0.6 * random()) * 100) / 100, pack);
+			});
+			const of = (line: Price) => (n: number) => Math.ceil(n / line.pack - 1e-9) * line.price!;
+			const exact = exactMoney(
+				lengths,
+				lines.map((l) => ({ length: l.length!, of: of(l) }))
+			);
+			const all = lengths.flatMap((l, i) => dowels(1, l).map((p) => ({ ...p, id: `${i}` })));
+			const got = cut(all, lines, 0.5);
+			const paid = lines.reduce(
+				(sum, l) => sum + of(l)(got.sheets.filter((s) => got.offers[s.offer]!.length === l.length).length),
+				0
+			);
+			const alike = got.offers.length === 1 || got.cost < 100;
+			if (!alike) expect(got.cost / 100, `job ${job}`).toBeCloseTo(paid, 1);
+			expect(paid, `job ${job}`).toBeGreaterThanOrEqual(exact - 0.01);
+			if (got.proven) expect(paid, `job ${job}`).toBeCloseTo(exact, 1);
+			if (!alike) expect(got.bound / 100, `job ${job}`).toBeLessThanOrEqual(exact + 0.05);
+			if (paid < exact + 0.01) least++;
+			if (got.proven) proven++;
+		}
+		expect(least).toBeGreaterThanOrEqual(0.9 * JOBS);
+		expect(proven).toBeGreaterThanOrEqual(0.8 * JOBS);
+	});
+});
