@@ -106,16 +106,16 @@ describe('a whole wall by hand', () => {
 		expect(shares.owners.filter((o) => o.missing).map((o) => o.owner.id)).toEqual(['h1', 'wall']);
 	});
 
-	// A pack of two rods at 7 is what one rod costs least in: the second is nobody's.
+	// Of rods of 1000 two are needed, 4 each in a pack of three: the third is nobody's.
 	it('counts what is left of a pack of wood as nobody’s', () => {
 		const pairs = PRICES.filter((p) => p.sold !== 'dowel');
-		const inTwos = [...pairs, price('dowel', { width: 25, length: 1200, price: 7, pack: 2 })];
-		const { bill, shares } = bought(oarStoreWall(), { ...BUYING, prices: inTwos });
+		const inThrees = [...pairs, price('dowel', { width: 25, length: 1000, price: 12, pack: 3 })];
+		const { bill, shares } = bought(oarStoreWall(), { ...BUYING, prices: inThrees });
 		const { shares: plain } = bought(oarStoreWall(), { ...BUYING, prices: pairs });
-		expect(money(bill).wood).toBe(7);
+		expect(money(bill).wood).toBe(12);
 		const holder = (s: typeof shares) => s.owners.find((o) => o.owner.id === 'h1')!.money;
-		expect(holder(shares) - holder(plain)).toBeCloseTo(3.5, 9);
-		expect(shares.over - plain.over).toBeCloseTo(3.5, 9);
+		expect(holder(shares) - holder(plain)).toBeCloseTo(8, 9);
+		expect(shares.over - plain.over).toBeCloseTo(4, 9);
 	});
 
 	it('leaves out what there is enough of, shows it, and says whose it is', () => {

@@ -68,6 +68,37 @@ describe('wood in packs, by hand', () => {
 	});
 });
 
+describe('what was not looked into', () => {
+	const lines = [rods(1000, 16, 4), rods(600, 3)];
+	const all = [...dowels(3, 900), ...dowels(1, 580)];
+	const group = () => groupPieces(all, CUTTING, { boards: [], buying: { ...NO_PRICES, prices: lines } })[0]!;
+
+	it('is not ruled out for want of time', () => {
+		const got = cutInPacks(cutLines, group(), all, work('money', 0), () => undefined);
+		expect([got.cost, got.proven, got.bound]).toEqual([1900, false, 1600]);
+	});
+	it('nor by a cut that cannot say whether it can be done', () => {
+		let calls = 0;
+		// Every time the first plan again, behind the offers that are paid for: it may be all there is, or not.
+		const unsure: typeof cutLines = (g, ...rest) => {
+			const first = cutLines(group(), ...rest);
+			if (calls++ === 0) return first;
+			const paid = g.offers.length - first.offers.length;
+			const sheets = first.sheets.map((s) => ({ ...s, offer: s.offer + paid }));
+			return { ...first, sheets, bound: 0, proven: false };
+		};
+		const got = cutInPacks(unsure, group(), all, work('money', 1), () => undefined);
+		expect(calls).toBeGreaterThan(1);
+		expect([got.cost, got.proven, got.bound]).toEqual([1900, false, 1600]);
+	});
+	it('tells at once of what it has, and of all that is better', () => {
+		const told: number[] = [];
+		const got = cutInPacks(cutLines, group(), all, work('money', 1), (g) => told.push(g.cost));
+		expect(told.at(-1)).toBe(got.cost);
+		expect(told.every((c, i) => i === 0 || c <= told[i - 1]!)).toBe(true);
+	});
+});
+
 /** Least money by trying every number of each of two sizes: do the pieces go into them? */
 function exactMoney(lengths: readonly number[], sizes: readonly { length: number; of: (n: number) => number }[]) {
 	const sorted = [...lengths].sort((a, b) => b - a);

@@ -23,11 +23,14 @@ const EACH_SHARE = 0.1;
 
 const PAID = { id: '', where: '', offcut: false };
 
-/** Offers of which so many are there already, and then all of them once more. */
-const havingBought = (offers: readonly Offer[], counts: readonly number[]): Offer[] => [
-	...offers.map((o, i): Offer => ((counts[i] ?? 0) > 0 ? { ...o, owned: PAID, count: counts[i] as number } : o)),
-	...offers
-];
+/** Offers after so many of each are bought and there, with the place that each had before. */
+function havingBought(offers: readonly Offer[], counts: readonly number[]): { offer: Offer; of: number }[] {
+	const paid = offers.flatMap((offer, of) => {
+		const count = counts[of] as number;
+		return count > 0 ? [{ offer: { ...offer, owned: PAID, count }, of }] : [];
+	});
+	return [...paid, ...offers.map((offer, of) => ({ offer, of }))];
+}
 
 /** Is something sold in packs that another size could be bought instead of? */
 function packsMatter({ offers }: PieceGroup, { aim }: Working): boolean {
@@ -66,11 +69,11 @@ export function cutInPacks(
 			allOut = false;
 			break;
 		}
-		const had = { ...group, offers: havingBought(offers, counts) };
-		const got = cut(had, fit, timed(EACH_SHARE), () => undefined);
+		const had = havingBought(offers, counts);
+		const got = cut({ ...group, offers: had.map((h) => h.offer) }, fit, timed(EACH_SHARE), () => undefined);
 		// Whatever else it needs: with this alone it cannot be done.
 		if (got.bound <= 0) allOut &&= got.cost <= 0;
-		const sheets = got.sheets.map((s) => ({ ...s, offer: s.offer % offers.length }));
+		const sheets = got.sheets.map((s) => ({ ...s, offer: had[s.offer]?.of as number }));
 		const other = inPacks(offers, { ...got, sheets }, bound, work);
 		if (other.cost < best.cost) onBetter((best = other));
 	}
