@@ -26,6 +26,7 @@ export class Patterns {
 	/** Whether the cells of every stock see a kind; others are worth nothing in a bound. */
 	readonly seen: boolean[];
 	readonly #keys = new Set<string>();
+	readonly #first: number;
 	readonly #cells: (CellBound | null)[];
 	/** For each stock, whether a kind goes onto it. */
 	readonly #goes: boolean[][];
@@ -57,10 +58,16 @@ export class Patterns {
 		for (const i of each)
 			for (const [s, { count }] of stocks.entries())
 				if (count === Infinity && this.#goes[s]?.[i]) this.add(this.patternOf([i]), s);
+		this.#first = this.columns.length;
 	}
 
 	#room(s: number): number {
 		return roomOf(this.problem.stocks[s] as SheetProblem['stocks'][number], this.kinds.kerf);
+	}
+
+	/** Columns that were added since the first ones. */
+	get found(): readonly Column[] {
+		return this.columns.slice(this.#first);
 	}
 
 	/** @returns whether it is new */

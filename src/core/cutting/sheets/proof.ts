@@ -76,8 +76,8 @@ export class Proof {
 	}
 
 	#level(k: number, solve: Solver, packings: readonly Packing[]): Level {
-		const prices = this.#levels[k - 1]?.bound.prices ?? null;
-		const bound = new SheetBound(this.problem, this.kinds, solve, packings, GRIDS[k] as Grid, prices);
+		const coarser = this.#levels[k - 1]?.bound.begun ?? null;
+		const bound = new SheetBound(this.problem, this.kinds, solve, packings, GRIDS[k] as Grid, coarser);
 		return { bound, mixes: new Mixes(this.problem, this.kinds, bound.patterns, solve) };
 	}
 

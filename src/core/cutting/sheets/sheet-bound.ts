@@ -1,4 +1,4 @@
-import { cover } from '../covering';
+import { cover, type Column } from '../covering';
 import type { Solver } from '../solver';
 import { areaBound, roomOf } from './area-bound';
 import { Patterns, type Grid } from './patterns';
@@ -7,6 +7,14 @@ import type { Packing } from './sheet-search';
 
 /** How far prices are held at the best that are known. */
 const SMOOTH = 0.7;
+/** What sheets filled as coarser cells allow cost more than real ones: about as much as such cells are too generous. */
+const DEARER = 0.02;
+
+/** What a bound is begun with: prices of the pieces, and columns that need not be real. */
+interface Begun {
+	prices: readonly number[];
+	columns: readonly Column[];
+}
 
 /**
  * A cost below which nothing can be cut: what pieces are worth at prices for which no sheet is worth more than it costs
@@ -20,6 +28,11 @@ export class SheetBound {
 	/** The bound will not come above this, whatever time it is given. */
 	ceiling = Infinity;
 	readonly patterns: Patterns;
+	/**
+	 * Sheets that coarser cells found: some cannot be cut. At a little more than a sheet costs they hold the prices where
+	 * they were from the first round; what the prices prove does not lean on them.
+	 */
+	readonly #guesses: Column[];
 	/** The prices that prove most so far, and how much. */
 	#best: number[];
 	#bestProves = 0;
@@ -30,19 +43,20 @@ export class SheetBound {
 		private readonly solve: Solver,
 		packings: readonly Packing[],
 		grid: Grid,
-		prices: readonly number[] | null
+		from: Begun | null
 	) {
 		this.patterns = new Patterns(problem, kinds, packings, grid);
+		this.#guesses = (from?.columns ?? []).map((c) => ({ ...c, cost: c.cost * (1 + DEARER) }));
 		this.lower = areaBound(problem, kinds);
 		const bought = problem.stocks.filter((s) => s.count === Infinity);
 		const dearest = Math.max(0, ...bought.map((s) => s.cost / roomOf(s, kinds.kerf)));
 		this.#best = [...kinds.area].map((a, i) => (this.patterns.seen[i] ? a * dearest : 0));
-		if (prices) this.#best = prices.map((p, i) => (this.patterns.seen[i] ? p : 0));
+		if (from) this.#best = from.prices.map((p, i) => (this.patterns.seen[i] ? p : 0));
 	}
 
-	/** The prices that prove most so far, one a kind of piece. */
-	get prices(): readonly number[] {
-		return this.#best;
+	/** What a bound by finer cells may begin with. */
+	get begun(): Begun {
+		return { prices: this.#best, columns: this.patterns.found };
 	}
 
 	/**
@@ -53,7 +67,7 @@ export class SheetBound {
 	step(seconds: number): boolean {
 		const { columns, counts, seen } = this.patterns;
 		const stocks = this.problem.stocks.map((s) => s.count);
-		const relaxed = cover(columns, { counts, stocks }, this.solve, false, seconds);
+		const relaxed = cover([...columns, ...this.#guesses], { counts, stocks }, this.solve, false, seconds);
 		if (!relaxed.optimal) return false;
 		this.ceiling = relaxed.cost;
 		const duals = relaxed.duals.map((d, i) => (seen[i] ? d : 0));
