@@ -18,8 +18,10 @@ export interface CutGroup extends PieceGroup {
 	/** No plan buys fewer. */
 	bound: number;
 	proven: boolean;
-	/** How that is known. */
+	/** How that is known, after what is unmet. */
 	proof: Phrase;
+	/** What was asked for and cannot be had. */
+	unmet?: string;
 	/** Pieces that no stock is large enough for, or of which there is not enough. */
 	unfit: { piece: Piece; why: Phrase }[];
 }
@@ -69,14 +71,21 @@ interface Known {
 	counted: Counted;
 	/** What money is called. */
 	currency: string;
+	/** What was asked for and cannot be had. */
+	unmet?: string;
 }
 
 /** A group as it is cut, with what is known of it. */
 export function cutAs(group: PieceGroup, sheets: CutSheet[], known: Known): CutGroup {
 	const buy = sheets.filter((s) => group.offers[s.offer]?.owned === null).length;
-	const { cost, bound, proven } = known;
-	return { ...group, sheets, buy, cost, bound, proven, proof: proofOf(known), unfit: [] };
+	const { cost, bound, proven, unmet } = known;
+	const got = { ...group, sheets, buy, cost, bound, proven, unfit: [], ...(unmet ? { unmet } : {}) };
+	return { ...got, proof: afterUnmet(got, proofOf(known)) };
 }
+
+/** How something is known, with what is unmet before it. @example afterUnmet({ unmet: 'Not in strips' }, proof).text */
+export const afterUnmet = ({ unmet }: Pick<CutGroup, 'unmet'>, proof: Phrase): Phrase =>
+	unmet ? phrase(`${unmet}. ${proof.text}`, proof.values) : proof;
 
 const LEAST: Record<Counted, string> = { number: 'Fewest', money: 'Least money', wood: 'Least wood' };
 

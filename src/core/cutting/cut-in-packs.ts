@@ -1,7 +1,7 @@
 import { sayMoney } from '../prices/money';
 import { phrase } from '../units/phrase';
 import { asMoney, costsOf } from './aim';
-import type { CutGroup } from './cut-group';
+import { afterUnmet, type CutGroup } from './cut-group';
 import type { PieceGroup } from './groups';
 import type { Offer } from './offers';
 import type { Piece } from './pieces';
@@ -20,6 +20,9 @@ export type Cut = (
 /** Of the time there is, this share is for what is sold one by one; and this for each purchase that is then tried. */
 const FIRST_SHARE = 0.4;
 const EACH_SHARE = 0.1;
+
+/** Costs are whole numbers of it. */
+const CENT = 1;
 
 const PAID = { id: '', where: '', offcut: false };
 
@@ -71,8 +74,8 @@ export function cutInPacks(
 		}
 		const had = havingBought(offers, counts);
 		const got = cut({ ...group, offers: had.map((h) => h.offer) }, fit, timed(EACH_SHARE), () => undefined);
-		// Whatever else it needs: with this alone it cannot be done.
-		if (got.bound <= 0) allOut &&= got.cost <= 0;
+		// A bound of a cent and more: with this alone it cannot be done.
+		if (got.bound < CENT / 2) allOut &&= got.cost <= 0;
 		const sheets = got.sheets.map((s) => ({ ...s, offer: had[s.offer]?.of as number }));
 		const other = inPacks(offers, { ...got, sheets }, bound, work);
 		if (other.cost < best.cost) onBetter((best = other));
@@ -91,5 +94,5 @@ function inPacks(offers: Offer[], cut: CutGroup, bound: number, { currency }: Wo
 	const proof = proven
 		? phrase('Least money: in whole packs no plan costs less')
 		: phrase('Not proven: {n} found, in whole packs; no plan costs less than {low}', { n: say(cost), low: say(low) });
-	return { ...cut, offers, buy, cost, bound: low, proven, proof };
+	return { ...cut, offers, buy, cost, bound: low, proven, proof: afterUnmet(cut, proof) };
 }

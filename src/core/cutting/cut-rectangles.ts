@@ -14,12 +14,14 @@ import { largestRest } from './large-rest';
 import { settingsOf } from './settings';
 import { onSmaller, smallestOffer } from './smaller-stock';
 import { cutInStrips } from './strips';
-import { count, phrase, type Phrase } from '../units/phrase';
+import { count, phrase } from '../units/phrase';
 import type { Working } from './working';
 import type { Millimetres } from '../units/quantity';
 
 /** What lies on a sheet as one rectangle: a piece, or a blank that becomes cleats. */
 type Item = SheetPiece & ({ pieces: Piece[]; blanks?: never } | { blanks: Blank[]; pieces?: never });
+
+const NOT_IN_STRIPS = 'Not in strips, which do not hold every piece';
 
 const key = (l: number, w: number, turn: boolean) => `${toHundredths(l)} ${toHundredths(w)} ${turn}`;
 
@@ -89,9 +91,9 @@ export function cutRectangles(
 	const wantsStrips = work.inStrips && group.kind === 'sheet';
 	const done = (answer: SheetAnswer, filled: readonly FilledSheet[] = answer.packing.sheets): CutGroup => {
 		const { bound, proven, how, packing } = answer;
-		const known = { cost: packing.cost, bound, proven, how, counted, currency };
-		const cut = cutAs({ ...group, pieces: [...fit] }, lay(filled), known);
-		return wantsStrips ? { ...cut, proof: notInStrips(cut.proof) } : cut;
+		const unmet = wantsStrips ? { unmet: NOT_IN_STRIPS } : {};
+		const known = { cost: packing.cost, bound, proven, how, counted, currency, ...unmet };
+		return cutAs({ ...group, pieces: [...fit] }, lay(filled), known);
 	};
 	const bounding = cleats.length > 0 ? relaxed(problem, flats, cleats) : problem;
 	const { solve, secondsLeft, random, aim } = work;
@@ -115,10 +117,6 @@ export function cutRectangles(
 	const larger = aim === 'offcuts' ? largestRest(problem, answer.packing.sheets, work) : null;
 	return larger ? done(answer, larger) : fewest;
 }
-
-/** Strips were asked for, and could not be. */
-const notInStrips = (proof: Phrase): Phrase =>
-	phrase(`Not in strips, which do not hold every piece. ${proof.text}`, proof.values);
 
 /** Cut in strips where that sets the saw less often; else, and where it cannot be, as it was. */
 function fewerSettings(fewest: CutGroup, strips: CutSheet[] | null, kerf: Millimetres): CutGroup {

@@ -25,7 +25,7 @@ interface Begun {
 export class SheetBound {
 	/** No plan costs less. */
 	lower: number;
-	/** The bound will not come above this, whatever time it is given. */
+	/** Begun so, the bound will not come above this, whatever time it is given. */
 	ceiling = Infinity;
 	readonly patterns: Patterns;
 	/**
