@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { slipwayWall } from '$core/demo/slipway';
+import { moreWalls } from '$core/demo/slipway-more';
 import type { Cutting } from '$core/plan/types';
 import type { Shop } from '$core/shop/types';
 import { useScreen } from '../support/running';
@@ -107,6 +108,28 @@ describe('what a wall costs', () => {
 		await kammer.screen.button('Undo');
 		await kammer.screen.kept();
 		expect((await kammer.screen.stored(id)).plan.cutting).not.toHaveProperty('finish');
+	});
+
+	it('has boards over where they are wanted, and not after an undo', async () => {
+		const lumber = moreWalls().find((w) => w.name.endsWith('lumber wall'))!;
+		const id = await kammer.screen.openWall({ ...lumber, cutting: { ...lumber.cutting, aim: 'sheets' } }, 'cut');
+		await kammer.screen.says(/To buy/);
+		const field = 'Boards over, of each kind';
+		for (const [wrong, why] of [
+			['-1', /Must be at least 0/],
+			['1.5', /Must be a whole number/],
+			['some', /Not a number: "some"/]
+		] as const) {
+			await kammer.screen.type(field, wrong);
+			await kammer.screen.says(why);
+		}
+		await kammer.screen.type(field, '2');
+		await kammer.screen.says(/(\d+) 44 x \d+ planed C16[\s\S]*\d+ needed, the rest over[\s\S]*Over, and left in packs/);
+		await kammer.screen.kept();
+		expect((await kammer.screen.stored(id)).plan.cutting.over).toBe(2);
+		await kammer.screen.button('Undo');
+		await kammer.screen.kept();
+		expect((await kammer.screen.stored(id)).plan.cutting).not.toHaveProperty('over');
 	});
 
 	it('follows what counts, where it is bought, and what is trimmed off', async () => {
