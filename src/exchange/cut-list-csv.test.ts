@@ -7,6 +7,7 @@ import { billOf } from '$core/buying/bill';
 import { buyingOf } from '$core/buying/buying-of';
 import { slipwayWall } from '$core/demo/slipway';
 import { slipwayShop } from '$core/demo/slipway-shop';
+import { cheapestOf } from '$core/prices/packs';
 import { checkReport } from './check-report';
 import { mm, phrase } from '$core/units/phrase';
 import { cutListCsv } from './cut-list-csv';
@@ -46,6 +47,7 @@ describe('the cut list as CSV', () => {
 			'width (in)',
 			'count',
 			'packs',
+			'in a pack',
 			'money (EUR)',
 			'store',
 			'for'
@@ -82,6 +84,22 @@ describe('the cut list as CSV', () => {
 		expect(buy.filter((r) => r.what === 'wood').reduce((n, r) => n + Number(r.count), 0)).toBe(
 			cuts.groups.reduce((n, g) => n + g.buy, 0)
 		);
+	});
+
+	it('has a row for every size of pack, which add up to what is needed and to the bill', () => {
+		const bill = billOf(plan, cuts, buying);
+		const line = bill.lines.find((l) => l.kind === 'screws' && l.count === 69)!;
+		const box = (pack: number, of: number) => ({ ...line.packs!.lots[0]!.price, pack, price: of, store: 'Yard' });
+		const packs = cheapestOf(
+			[box(50, 5), box(20, 3)].map((price) => ({ price, each: price.price / price.pack })),
+			69
+		);
+		const text = cutListCsv(cuts, { ...bill, lines: [{ ...line, packs }] }, 'mm', 'EUR');
+		const buy = rows(text).filter((r) => r.list === 'buy');
+		expect(buy.map((r) => [r.count, r.packs, r['in a pack'], r['money (EUR)'], r.store])).toEqual([
+			['50', '1', '50', '5.00', 'Yard'],
+			['19', '1', '20', '3.00', 'Yard']
+		]);
 	});
 
 	it('names what fits no board', () => {

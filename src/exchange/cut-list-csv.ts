@@ -55,13 +55,24 @@ function takeRows({ kind, sheets, offers }: CutGroup, length: Write): Row[] {
 
 const round = (n: number, places: number) => Number(n.toFixed(places));
 
-/** One line of the bill: how many are needed, how many packs that is, and what they cost. */
-function buyRow({ kind, ware, title, count, packs }: BillLine, unit: LengthUnit, length: Write): Row {
-	const money: Row = packs ? { packs: packs.packs, money: packs.money.toFixed(2), store: packs.price.store } : {};
+/** One line of the bill: how many are needed. */
+function needRow({ kind, ware, title, count }: BillLine, unit: LengthUnit, length: Write): Row {
 	const long: Row = 'length' in ware && ware.length !== null ? { length: length(ware.length) } : {};
 	const wide: Row = 'width' in ware ? { width: length(ware.width) } : {};
 	const stock = ware.sold === 'screw' ? ware.size : sayPhrase(title, unit);
-	return { list: 'buy', what: kind, stock, ...long, ...wide, count: round(count, 3), ...money };
+	return { list: 'buy', what: kind, stock, ...long, ...wide, count: round(count, 3) };
+}
+
+/** The same with its packs: a row for every size of pack, with as many of the needed as are taken from it. */
+function buyRows(line: BillLine, unit: LengthUnit, length: Write): Row[] {
+	const row = needRow(line, unit, length);
+	if (!line.packs) return [row];
+	let left = line.count;
+	return line.packs.lots.map(({ price, packs, money }) => {
+		const count = Math.min(left, packs * price.pack);
+		left -= count;
+		return { ...row, count: round(count, 3), packs, pack: price.pack, money: money.toFixed(2), store: price.store };
+	});
 }
 
 /**
@@ -85,6 +96,7 @@ export function cutListCsv(cuts: CutPlan, bill: Bill, unit: LengthUnit, currency
 		width: `width (${u})`,
 		count: 'count',
 		packs: 'packs',
+		pack: 'in a pack',
 		money: currency ? `money (${currency})` : 'money',
 		store: 'store',
 		for: 'for'
@@ -92,8 +104,8 @@ export function cutListCsv(cuts: CutPlan, bill: Bill, unit: LengthUnit, currency
 	const rows = [
 		...cuts.groups.flatMap((g) => pieceRows(g, unit, length)),
 		...cuts.groups.flatMap((g) => takeRows(g, length)),
-		...bill.have.map((l) => ({ ...buyRow({ ...l, packs: null }, unit, length), list: 'take' })),
-		...bill.lines.map((l) => buyRow(l, unit, length))
+		...bill.have.map((l) => ({ ...needRow(l, unit, length), list: 'take' })),
+		...bill.lines.flatMap((l) => buyRows(l, unit, length))
 	];
 	const keys = Object.keys(heads);
 	return Papa.unparse(

@@ -62,9 +62,10 @@ describe('wood in packs, by hand', () => {
 		expect(cut(pieces(2, 1200, 1200), [half, full]).cost).toBe(3600);
 		expect(cut(pieces(2, 1200, 1200), [{ ...half, price: 30 }, full]).cost).toBe(3000);
 	});
-	it('of one size in two packs costs what the cheaper pack does for as many', () => {
+	// Six are the pack of five and one by itself.
+	it('of one size in two packs costs what the cheapest packs for as many do', () => {
 		const lines = [rods(1000, 20, 5), rods(1000, 5), rods(1200, 30)];
-		expect([1, 2, 4, 5, 6].map((n) => cut(dowels(n, 900), lines).cost)).toEqual([500, 1000, 2000, 2000, 3000]);
+		expect([1, 2, 4, 5, 6].map((n) => cut(dowels(n, 900), lines).cost)).toEqual([500, 1000, 2000, 2000, 2500]);
 	});
 });
 
@@ -147,18 +148,29 @@ describe('wood in packs, against trying everything', () => {
 		for (let job = 0; job < JOBS; job++) {
 			const lengths = Array.from({ length: pick(3, 8) }, () => pick(120, 900));
 			const lines = [1000, 1200].map((length) => {
-				const pack = pick(1, 5);
-				return rods(length, Math.round(pack * (length / 250) * (0.7 + 0.6 * random()) * 100) / 100, pack);
+				const [pack, dear] = [pick(1, 5), 0.7 + 0.6 * random()];
+				return [pack, 1].map((p, i) =>
+					rods(length, Math.round(p * (length / 250) * dear * (1 + 0.4 * i) * 100) / 100, p)
+				) as [Price, Price];
 			});
-			const of = (line: Price) => (n: number) => Math.ceil(n / line.pack - 1e-9) * line.price!;
+			/** So many packs, and what they do not hold one by one. */
+			const of =
+				([many, one]: [Price, Price]) =>
+				(n: number) =>
+					Math.min(
+						...Array.from(
+							{ length: n + 1 },
+							(_, packs) => packs * many.price! + Math.max(0, n - packs * many.pack) * one.price!
+						)
+					);
 			const exact = exactMoney(
 				lengths,
-				lines.map((l) => ({ length: l.length!, of: of(l) }))
+				lines.map((l) => ({ length: l[0].length!, of: of(l) }))
 			);
 			const all = lengths.flatMap((l, i) => dowels(1, l).map((p) => ({ ...p, id: `${i}` })));
-			const got = cut(all, lines, 0.5);
+			const got = cut(all, lines.flat(), 0.5);
 			const paid = lines.reduce(
-				(sum, l) => sum + of(l)(got.sheets.filter((s) => got.offers[s.offer]!.length === l.length).length),
+				(sum, l) => sum + of(l)(got.sheets.filter((s) => got.offers[s.offer]!.length === l[0].length).length),
 				0
 			);
 			expect(got.cost / 100, `job ${job}`).toBeCloseTo(paid, 1);

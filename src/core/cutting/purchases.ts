@@ -1,4 +1,4 @@
-import { cheapestOf } from '../prices/ware';
+import { cheapestOf, packsUpTo, type Packs } from '../prices/packs';
 import type { Millimetres } from '../units/quantity';
 import { asCost } from './aim';
 import { widthCut } from './cut-group';
@@ -15,16 +15,19 @@ export interface Purchase {
 /** More than this are too many to go through one by one. */
 const MOST = 20_000;
 
+const costOf = (packs: Packs | null): number => asCost(packs?.money ?? Infinity);
+
 /** What so many of an offer cost in whole packs, as costs are counted; 0 of what is owned. */
 export const packedCost = ({ owned, lines }: Offer, count: number): number =>
-	owned || count === 0 ? 0 : asCost(cheapestOf(lines, count)?.money ?? Infinity);
+	owned || count === 0 ? 0 : costOf(cheapestOf(lines, count));
 
 /** The most that every sum of money buys of an offer, the least money first. */
 function stepsOf(offer: Offer, most: number): { count: number; cost: number }[] {
 	const steps = [{ count: 0, cost: 0 }];
 	if (offer.owned) return steps;
+	const packs = packsUpTo(offer.lines, most);
 	for (let count = 1; count <= most; count++) {
-		const cost = packedCost(offer, count);
+		const cost = costOf(packs(count));
 		const last = steps.at(-1) as (typeof steps)[number];
 		if (last.cost === cost) last.count = count;
 		else steps.push({ count, cost });

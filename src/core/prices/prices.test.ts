@@ -3,7 +3,7 @@ import { slipwayShop } from '../demo/slipway-shop';
 import { isValidItem, itemProblems } from '../shop/valid';
 import { sayMoney } from './money';
 import { eachOf, newPrice, PRICE_COLUMNS, priceName, type Price } from './price';
-import { cheapest, priceFor, sells, type Buying, type Ware } from './ware';
+import { priceFor, sells, type Ware } from './ware';
 
 const price = (figures: Partial<Price>): Price => ({ ...newPrice('a', 'board'), ...figures });
 
@@ -79,25 +79,6 @@ describe('a line sells', () => {
 	] as const)('just what it was made for: $sold', (ware) => {
 		const line = priceFor(ware, 'x');
 		expect([sells(line, ware), isValidItem('prices', line)]).toEqual([true, true]);
-	});
-});
-
-describe('the cheapest', () => {
-	const screw: Ware = { sold: 'screw', size: '#8', length: 32 };
-	const box = (pack: number, of: number, store = '') =>
-		price({ id: `${pack}${store}`, sold: 'screw', width: 4.17, length: 32, pack, price: of, store });
-	const buying = (prices: Price[], store = ''): Buying => ({ prices, tax: 0, store, currency: '' });
-	it.each([
-		[30, 50, 1],
-		[60, 50, 2],
-		[130, 200, 1]
-	])('for %i is the box of %i, %i of them', (n, pack, packs) => {
-		const got = cheapest(screw, n, buying([box(50, 4), box(200, 9), box(10, null as never)]))!;
-		expect([got.price.pack, got.packs]).toEqual([pack, packs]);
-	});
-	it('is not looked for elsewhere where a store is said, and is nothing where none has a price', () => {
-		expect(cheapest(screw, 10, buying([box(50, 4, 'Yard'), box(50, 3, 'Town')], ' yard'))!.money).toBe(4);
-		expect(cheapest(screw, 10, buying([box(50, 0)]))).toBeNull();
 	});
 });
 

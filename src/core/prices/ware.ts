@@ -132,35 +132,3 @@ export function offered(ware: Ware, { prices, tax, store }: Buying): Offered[] {
 		.filter((p) => (store === '' || alike(p.store, store)) && sells(p, ware))
 		.map((price) => ({ price, each: eachOf(price, tax) }));
 }
-
-/** So many packs of one line. */
-export interface Packs {
-	price: Price;
-	/** What one costs, tax in it. */
-	each: number;
-	packs: number;
-	money: number;
-}
-
-/** Sums of litres are not exact: so little over a tin is none. */
-const NEAR = 1e-9;
-
-/**
- * The line that so many cost least from, in whole packs; null where no price is known.
- * @param count pieces, or litres
- * @example cheapest({ sold: 'screw', size: '#8', length: 32 }, 120, buying)?.packs
- */
-export const cheapest = (ware: Ware, count: number, buying: Buying): Packs | null =>
-	cheapestOf(offered(ware, buying), count);
-
-/** The same of lines that sell one ware. @example cheapestOf([single, packOfFive], 1)?.money // of the single one */
-export function cheapestOf(lines: readonly Offered[], count: number): Packs | null {
-	let best: Packs | null = null;
-	for (const { price, each } of lines) {
-		if (each === null) continue;
-		const packs = Math.ceil(count / price.pack - NEAR);
-		const money = packs * price.pack * each;
-		if (!best || money < best.money) best = { price, each, packs, money };
-	}
-	return best;
-}

@@ -80,8 +80,8 @@ function buyTable(bill: Bill, unit: LengthUnit, currency: string): PaperTable {
 		rows: bill.lines.map((l) => [
 			amount(l),
 			sayPhrase(l.title, unit),
-			l.packs ? `${l.packs.packs} of ${l.packs.price.pack}` : '',
-			l.packs?.price.store ?? '',
+			l.packs?.lots.map(({ packs, price }) => `${packs} of ${price.pack}`).join(' + ') ?? '',
+			l.packs?.store ?? '',
 			money(l)
 		]),
 		note: `Together ${sayMoney(bill.total, currency)}, tax in it${missing > 0 ? `; ${missing} without a price are not in it` : ''}.`

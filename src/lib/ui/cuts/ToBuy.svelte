@@ -24,7 +24,7 @@
 	const stores = $derived.by(() => {
 		const by = new Map<string, BillLine[]>();
 		for (const line of bill.lines) {
-			const store = line.packs ? line.packs.price.store || 'Store not said' : NO_STORE;
+			const store = line.packs ? line.packs.store || 'Store not said' : NO_STORE;
 			by.set(store, [...(by.get(store) ?? []), line]);
 		}
 		return [...by].sort((a, b) => Number(a[0] === NO_STORE) - Number(b[0] === NO_STORE));

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { newPrice } from '$core/prices/price';
+import type { LineKind } from '$core/buying/bill';
+import type { Lot } from '$core/prices/packs';
+import { newPrice, type Price } from '$core/prices/price';
 import type { Offer } from '$core/cutting/offers';
 import { boardWord, inOne, keptWords, packsWords, packWord, takenOf } from './words';
 
@@ -48,9 +50,19 @@ describe('packs', () => {
 	it('are told as a sum that can be done again', () => {
 		const price = { ...newPrice('a', 'screw'), pack: 50 };
 		const money = (n: number) => n.toFixed(2);
-		expect(packsWords({ price, each: 0.2, packs: 2, money: 20 }, 'screws', money)).toBe('2 × pack of 50, 10.00');
-		const board = { ...newPrice('b', 'board') };
-		expect(packsWords({ price: board, each: 7, packs: 3, money: 21 }, 'wood', money)).toBe('7.00 each, tax in it');
+		const lot = (price: Price, each: number, packs: number) => ({
+			price,
+			each,
+			packs,
+			money: each * packs * price.pack
+		});
+		const words = (kind: LineKind, ...lots: Lot[]) =>
+			packsWords({ lots, store: '', each: lots[0]!.each, money: 0 }, kind, money);
+		expect(words('screws', lot(price, 0.2, 2))).toBe('2 × pack of 50, 10.00');
+		const [board, five] = [1, 5].map((pack) => ({ ...newPrice('b', 'board'), pack }));
+		expect(words('wood', lot(board!, 7, 3))).toBe('7.00 each, tax in it');
+		expect(words('wood', lot(five!, 6, 1), lot(board!, 7, 2))).toBe('1 × pack of 5, 30.00 and 2 × single, 7.00');
+		expect(words('finish', lot({ ...newPrice('c', 'finish') }, 20, 1))).toBe('1 × tin of 1 l, 20.00');
 		expect(inOne({ pack: 0.75, sold: 'finish' })).toBe('tin of 0.75 l');
 	});
 	it('and offcuts kept, none too', () => {

@@ -7,7 +7,7 @@ import type { SawStep } from '$core/machining/steps';
 import { sayPhrase } from '$core/units/phrase';
 import type { LengthUnit } from '$core/units/parse-length';
 import type { Price } from '$core/prices/price';
-import type { Packs } from '$core/prices/ware';
+import type { Lot, Packs } from '$core/prices/packs';
 
 /** What one of a group's boards is called, in the number there are. */
 export function boardWord(kind: CutGroup['kind'], n: number): string {
@@ -66,9 +66,13 @@ export function packWord({ pack, sold, per }: Pick<Price, 'pack' | 'sold' | 'per
 	return pack === 1 && !isTin(sold) ? 'of one' : `of a ${inOne({ pack, sold })}`;
 }
 
-/** So many packs, and what one costs, as a sum that can be done again. */
-export function packsWords({ price, packs, each }: Packs, kind: LineKind, money: (amount: number) => string): string {
-	const one = money(each * price.pack);
-	if (kind === 'wood' && price.pack === 1) return `${one} each, tax in it`;
-	return `${packs} × ${inOne(price)}, ${one}`;
+function lotWords({ price, packs, each }: Lot, money: (amount: number) => string): string {
+	const one = price.pack === 1 && !isTin(price.sold) ? 'single' : inOne(price);
+	return `${packs} × ${one}, ${money(each * price.pack)}`;
+}
+
+/** So many packs of each size, and what one costs, as a sum that can be done again. */
+export function packsWords({ lots, each }: Packs, kind: LineKind, money: (amount: number) => string): string {
+	if (kind === 'wood' && lots.every((l) => l.price.pack === 1)) return `${money(each)} each, tax in it`;
+	return lots.map((lot) => lotWords(lot, money)).join(' and ');
 }

@@ -2,7 +2,7 @@
 	import { Button } from 'flowbite-svelte';
 	import { buyingOf } from '$core/buying/buying-of';
 	import { RODS } from '$core/materials/rods';
-	import { cheapest } from '$core/prices/ware';
+	import { cheapest } from '$core/prices/packs';
 	import { shopLater } from '$lib/state/shop-context';
 	import { compareStuff, type Stuff } from '$core/arrange/compare-stuff';
 	import type { Plan, Rack } from '$core/plan/types';
