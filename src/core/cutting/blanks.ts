@@ -10,6 +10,27 @@ export interface Blank {
 	halves: [Piece[], Piece[]];
 }
 
+/** Cleats that are ripped from one kind of blank. */
+export interface OneBlank {
+	blank: Millimetres;
+	bevel: Degrees;
+	pieces: Piece[];
+}
+
+/** Cleats by the blank they come from; other pieces are left out. @example byBlank(pieces)[0]?.blank // 130 */
+export function byBlank(pieces: readonly Piece[]): OneBlank[] {
+	const kinds = new Map<string, OneBlank>();
+	for (const piece of pieces) {
+		if (piece.form.kind !== 'cleat') continue;
+		const { blank, bevel } = piece.form;
+		const key = `${blank} ${bevel}`;
+		const kind = kinds.get(key) ?? { blank, bevel, pieces: [] };
+		kind.pieces.push(piece);
+		kinds.set(key, kind);
+	}
+	return [...kinds.values()];
+}
+
 const lengthOf = (half: readonly Piece[], kerf: Millimetres): Millimetres =>
 	half.reduce((sum, p) => sum + p.length, 0) + Math.max(0, half.length - 1) * kerf;
 

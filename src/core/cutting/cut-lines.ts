@@ -1,4 +1,4 @@
-import { blanksOf, layBlank } from './blanks';
+import { blanksOf, byBlank, layBlank, type Blank } from './blanks';
 import type { CutSheet } from './cut-sheet';
 import { costsOf } from './aim';
 import { cutAs, type CutGroup } from './cut-group';
@@ -7,6 +7,8 @@ import { fewestLines, type LineAnswer } from './lines/fewest-lines';
 import { longestRest } from './large-rest';
 import type { Line, LineProblem } from './lines/line-problem';
 import type { Piece } from './pieces';
+import { fitsOffer } from './fits';
+import type { Offer } from './offers';
 import { smallestOffer } from './smaller-stock';
 import type { Working } from './working';
 
@@ -120,26 +122,29 @@ export function cutLines(
 	return done(answer, longer ?? answer.lines);
 }
 
-/** Blanks for the cleats of a sheet: as few lanes as there can be, two and two, cut apart where that loses nothing. */
-export function cutBlanks(cleats: readonly Piece[], longest: number, work: Working) {
-	const kinds = new Map<string, Piece[]>();
-	for (const p of cleats) {
-		if (p.form.kind !== 'cleat') continue;
-		const key = `${p.form.blank} ${p.form.bevel}`;
-		kinds.set(key, [...(kinds.get(key) ?? []), p]);
-	}
-	return [...kinds.values()].flatMap((pieces) => {
-		const form = pieces[0]?.form;
-		if (form?.kind !== 'cleat') return [];
+/**
+ * Blanks for the cleats of a sheet: as few lanes as there can be, two and two, cut apart where that loses nothing; none
+ * longer than what there is enough of, but for cleats that go onto nothing of that.
+ */
+export function cutBlanks(cleats: readonly Piece[], offers: readonly Offer[], work: Working) {
+	const sold = offers.filter((o) => o.count === Infinity);
+	const isSold = (p: Piece) => sold.some((o) => fitsOffer(p, o));
+	const long = cleats.filter((p) => !isSold(p));
+	return [...blanksFrom(cleats.filter(isSold), sold, work), ...blanksFrom(long, offers, work)];
+}
+
+/** Blanks as long as the longest offer that is wide enough for them. */
+const blanksFrom = (cleats: readonly Piece[], offers: readonly Offer[], work: Working): Blank[] =>
+	byBlank(cleats).flatMap(({ blank, bevel, pieces }) => {
 		const lengths = byLength(pieces);
 		const items = lengths.map((l) => ({ length: l.length, count: l.pieces.length }));
-		const stocks = [{ length: longest, cost: 1, count: Infinity }];
+		const room = offers.filter((o) => pieces.some((p) => fitsOffer(p, o)));
+		const stocks = [{ length: Math.max(...room.map((o) => o.length)), cost: 1, count: Infinity }];
 		const answer = fewestLines({ items, stocks, kerf: work.kerf }, work);
 		return blanksOf(
 			takePieces(answer.lines, lengths).map((l) => l.pieces),
-			form.blank,
-			form.bevel,
+			blank,
+			bevel,
 			work.kerf
 		);
 	});
-}

@@ -2,16 +2,12 @@ import type { Board } from '../lumber/board';
 import type { CutPiece, Plan } from '../plan/types';
 import { seeded } from '../seeded';
 import type { Millimetres } from '../units/quantity';
-import { phrase } from '../units/phrase';
 import { sortCut } from './already-cut';
 import { USUAL_AIM, type Aim } from './aim';
-import { sortOut, type CutGroup } from './cut-group';
-import { widthOf } from './fits';
+import type { CutGroup } from './cut-group';
 import { NO_PRICES, type Buying } from '../prices/ware';
-import { cutInPacks } from './cut-in-packs';
-import { cutLines } from './cut-lines';
-import { cutRectangles } from './cut-rectangles';
-import { groupPieces, isBar, type PieceGroup } from './groups';
+import { cutKind } from './cut-kind';
+import { groupPieces, type PieceGroup } from './groups';
 import { collectPieces, type Piece } from './pieces';
 import type { Solver } from './solver';
 import { within } from './within';
@@ -49,61 +45,6 @@ export interface CutOptions {
 /** Longest that one kind of board or sheet is worked on, seconds; and in the first round. */
 const MOST_EACH = 12;
 const A_MOMENT = 0.4;
-
-/**
- * Do pieces lie one behind another only? Rods, straps and dowels do; boards do where no two pieces have room side by
- * side, and all cleats are of one blank.
- */
-function inLines(group: PieceGroup, fit: readonly Piece[], kerf: Millimetres): boolean {
-	const { kind, offers } = group;
-	if (isBar(group)) return true;
-	if (kind === 'sheet') return false;
-	const widths = fit.map((p) => widthOf(p.form) ?? 0);
-	const cleats = new Set(fit.map((p) => (p.form.kind === 'cleat' ? `${p.form.blank} ${p.form.bevel}` : 'flat')));
-	const narrowest = Math.min(...widths);
-	const widest = Math.max(...offers.map((o) => o.width));
-	// Every piece goes onto every board, and none beside another.
-	const anywhere = offers.every((o) => Math.max(...widths) <= o.width + 0.01);
-	return cleats.size === 1 && anywhere && 2 * narrowest + kerf > widest;
-}
-
-function cutGroup(group: PieceGroup, work: Working, onBetter: (g: CutGroup) => void): CutGroup {
-	const { fit, unfit } = sortOut(group, work.kerf);
-	const whole = (g: CutGroup): CutGroup => ({ ...g, pieces: group.pieces, unfit: [...unfit, ...g.unfit] });
-	if (fit.length === 0) return whole({ ...group, ...NOTHING });
-	const cut = inLines(group, fit, work.kerf) ? cutLines : cutRectangles;
-	try {
-		return whole(cutInPacks(cut, group, fit, work, (g) => onBetter(whole(g))));
-	} catch (error) {
-		if (!(error instanceof RangeError)) throw error;
-		return whole(cutWhatIsThere(group, fit, work));
-	}
-}
-
-/**
- * Only what the shop has may be used, and there is too little of it: as much as goes onto it, and the rest named.
- * Boards that nobody has take what is too much, as few of them as can be, and are left out again.
- */
-function cutWhatIsThere(group: PieceGroup, fit: readonly Piece[], work: Working): CutGroup {
-	const sizes = group.offers.map((o) => ({ ...o, count: Infinity, owned: null }));
-	const enough = { ...group, offers: [...group.offers, ...sizes] };
-	const cut = inLines(group, fit, work.kerf) ? cutLines : cutRectangles;
-	const got = cut(enough, fit, work, () => undefined);
-	const real = (s: CutGroup['sheets'][number]) => s.offer < group.offers.length;
-	const why = phrase('there is not enough of it in the stock-take');
-	const unfit = got.sheets.filter((s) => !real(s)).flatMap((s) => s.pieces.map(({ piece }) => ({ piece, why })));
-	return { ...group, ...NOTHING, sheets: got.sheets.filter(real), proof: phrase('All that is there is used'), unfit };
-}
-
-const NOTHING = {
-	sheets: [],
-	buy: 0,
-	cost: 0,
-	bound: 0,
-	proven: true,
-	proof: phrase('Nothing to cut'),
-	unfit: []
-} satisfies Partial<CutGroup>;
 
 /**
  * A group with what others leave of the shop's boards: ply of one thickness may stand in for two kinds of it, and is
@@ -173,7 +114,7 @@ class Cutting {
 			// What goes on looks elsewhere than what was stopped.
 			random: seeded(start ? 2 : 1)
 		};
-		return cutGroup(leftBy(others, this.#wanted[i] as PieceGroup), work, onBetter);
+		return cutKind(leftBy(others, this.#wanted[i] as PieceGroup), work, onBetter);
 	}
 
 	/**

@@ -70,8 +70,7 @@ export function cutRectangles(
 	const { kerf, currency } = work;
 	const flats = fit.filter((p) => p.form.kind === 'flat');
 	const cleats = fit.filter((p) => p.form.kind === 'cleat');
-	const longest = Math.max(...group.offers.map((o) => o.length));
-	const blanks = cutBlanks(cleats, longest, { ...work, secondsLeft: () => Math.min(2, work.secondsLeft()) });
+	const blanks = cutBlanks(cleats, group.offers, { ...work, secondsLeft: () => Math.min(2, work.secondsLeft()) });
 	const items = rectanglesOf(flats, blanks);
 	const { each: costs, counted } = costsOf(group.offers, work.aim);
 	const stocks = group.offers.map((o, i) => ({

@@ -1,6 +1,6 @@
 import { CellFill } from './cell-fill';
 import { GreedyFill, type Filled } from './greedy-fill';
-import { kindsOf, toHundredths, type Box, type Kinds, type SheetProblem } from './problem';
+import { goesOn, kindsOf, toHundredths, type Box, type Kinds, type SheetProblem } from './problem';
 
 /** One sheet as it is cut: which stock it is, and its box. */
 export interface FilledSheet {
@@ -30,6 +30,8 @@ const KEEP = 3;
 const MANY_PIECES = 40;
 /** More pieces than this are many for a first packing. */
 const MANY = 200;
+/** So many times more a piece is worth that goes onto nothing that could be bought. */
+const SCARCE = 1000;
 /** A worse repacking is taken now and then by simulated annealing: its temperature, in squares of fullness. */
 const TEMPERATURE = 0.002;
 
@@ -64,6 +66,8 @@ export class SheetSearch {
 	readonly #perSheet: number;
 	/** Stocks of which there is no end. */
 	readonly #bought: number[];
+	/** Kinds that go onto none of those: what is there of the rest is theirs first. */
+	readonly #scarce: number[];
 
 	constructor(
 		private readonly problem: SheetProblem,
@@ -77,6 +81,7 @@ export class SheetSearch {
 		);
 		this.#cells = problem.stocks.map(() => undefined);
 		this.#bought = [...problem.stocks.keys()].filter((i) => problem.stocks[i]?.count === Infinity);
+		this.#scarce = [...problem.pieces.keys()].filter((i) => !this.#bought.some((stock) => this.#goesOnto(i, stock)));
 		const largest = Math.max(1, ...this.#areas);
 		this.#value = Float64Array.from(this.kinds.area, (a) => (a / largest) ** 1.02);
 		this.#pieces = this.kinds.count.reduce((n, c) => n + c, 0);
@@ -186,6 +191,19 @@ export class SheetSearch {
 		return free;
 	}
 
+	#goesOnto(item: number, stock: number): boolean {
+		const { length, width } = this.problem.stocks[stock] as SheetProblem['stocks'][number];
+		return goesOn(this.kinds, item, toHundredths(length), toHundredths(width));
+	}
+
+	/** Values by which a sheet is filled first with what goes onto no other. */
+	#scarceFirst(value: Float64Array): Float64Array {
+		if (this.#scarce.length === 0 || this.#bought.length === 0) return value;
+		const first = value.slice();
+		for (const i of this.#scarce) first[i] = SCARCE * at(first, i);
+		return first;
+	}
+
 	#stockCounts(): Float64Array {
 		return Float64Array.from(this.problem.stocks, (s) => s.count);
 	}
@@ -218,10 +236,11 @@ export class SheetSearch {
 		by: GreedyFill | null
 	): Packing | null {
 		const sheets: UsedSheet[] = [];
+		const worth = this.#scarceFirst(value);
 		let cost = 0;
 		let rest = pieces;
 		while (rest > 0) {
-			const next = this.#next(left, rest, free, value, by);
+			const next = this.#next(left, rest, free, worth, by);
 			if (!next) return null;
 			cost += this.problem.stocks[next.stock]?.cost ?? 0;
 			if (cost > within + 1e-9) return null;
