@@ -156,6 +156,25 @@ describe('what can be made from one piece', () => {
 		).toEqual(['Paddles', 'Spar clamp rack']);
 	});
 
+	it('is two cleats where a blank goes onto it, ripped at their slant', () => {
+		const cleats = todo.filter((p) => p.form.kind === 'cleat');
+		const { blank, bevel } = cleats[0]!.form as { blank: number; bevel: number };
+		const made = makeFrom(line(blank + 2, 1010), cleats, plan.cutting)!;
+		sawsTrue(made.group, kerf);
+		const [sheet] = made.group.sheets;
+		// The longest two that go onto 1010, side by side.
+		const longest = cleats
+			.map((p) => p.length)
+			.filter((l) => l <= 1010)
+			.sort((a, b) => b - a);
+		expect(sheet!.pieces[0]!.length).toBe(longest[0]);
+		expect(sheet!.pieces.length % 2).toBe(0);
+		expect(sheet!.cuts.some((c) => c.bevel === bevel && !c.across)).toBe(true);
+		// One by itself wastes its other half.
+		expect(makeFrom(line(blank + 2, 1010), cleats.slice(0, 1), plan.cutting)).toBeNull();
+		expect(makeFrom(line(blank - 2, 1010), cleats, plan.cutting)).toBeNull();
+	});
+
 	it.each([
 		['another thickness', line(600, 1200, { thickness: 12 })],
 		['another wood', line(600, 1200, { material: 'mdf' })],

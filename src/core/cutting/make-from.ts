@@ -2,6 +2,7 @@ import type { Board } from '../lumber/board';
 import type { Cutting } from '../plan/types';
 import { phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
+import { blanksOf, byBlank, type Blank } from './blanks';
 import { sortOut, type CutGroup } from './cut-group';
 import { layRectangles, rectanglesOf } from './cut-rectangles';
 import { groupPieces } from './groups';
@@ -22,18 +23,17 @@ const CELLS = 150;
 const KEEP = 8;
 
 /**
- * As much as one board or offcut of the shop gives of what is still to cut: the most area. Cleats are left out: they
- * are ripped from a blank two at a time, and one by itself wastes its other half.
+ * As much as one board or offcut of the shop gives of what is still to cut: the most area. Cleats come in twos, ripped
+ * from one blank: one by itself would waste the other half.
  * @param line of the shop's lumber
  * @returns null where nothing to cut is of its wood and thickness, or small enough
  * @example makeFrom(offcut, sortCut(collectPieces(plan), plan.cutting.cut).todo, plan.cutting)?.group.sheets[0]
  */
 export function makeFrom(line: Board, todo: readonly Piece[], cutting: Cutting): Made | null {
 	const all = todo.filter(({ form }) => 'stock' in form && matchesStock(line, form.stock));
-	const ofWood = all.filter(({ form }) => form.kind === 'flat');
-	const [start] = groupPieces(ofWood, cutting, NO_SUPPLY);
-	const [first] = ofWood;
-	if (!start || first?.form.kind !== 'flat') return null;
+	const [start] = groupPieces(all, cutting, NO_SUPPLY);
+	const form = all[0]?.form;
+	if (!start || !form || !('stock' in form)) return null;
 	const { id, where, offcut, shortest: length, width } = line;
 	const offer: Offer = {
 		title: start.offers[0]?.title ?? '',
@@ -42,13 +42,13 @@ export function makeFrom(line: Board, todo: readonly Piece[], cutting: Cutting):
 		trim: { ends: 0, edges: 0 },
 		count: 1,
 		owned: { id, where, offcut },
-		stock: first.form.stock,
+		stock: form.stock,
 		ware: null,
 		price: null,
 		each: null,
 		lines: []
 	};
-	const group = { ...start, offers: [offer], pieces: ofWood };
+	const group = { ...start, offers: [offer], pieces: all };
 	const { fit } = sortOut(group, cutting.kerf);
 	const sheet = fillOne(fit, offer, cutting.kerf);
 	if (!sheet) return null;
@@ -61,8 +61,16 @@ export function makeFrom(line: Board, todo: readonly Piece[], cutting: Cutting):
 	};
 }
 
+/** Blanks of two cleats each, as long as each other as can be. */
+const twosOf = (fit: readonly Piece[], kerf: Millimetres): Blank[] =>
+	byBlank(fit).flatMap(({ blank, bevel, pieces }) => {
+		const lanes = pieces.map((c) => [c]);
+		return blanksOf(lanes, blank, bevel, kerf).filter((b) => b.halves[1].length > 0);
+	});
+
 function fillOne(fit: readonly Piece[], offer: Offer, kerf: Millimetres) {
-	const items = rectanglesOf(fit, []);
+	const flats = fit.filter(({ form }) => form.kind === 'flat');
+	const items = rectanglesOf(flats, twosOf(fit, kerf));
 	const kinds = kindsOf({ pieces: items, stocks: [], kerf });
 	const cells = new CellFill(kinds, toHundredths(offer.length), toHundredths(offer.width), CELLS, KEEP);
 	const { box } = cells.fill(kinds.count.slice(), kinds.area);

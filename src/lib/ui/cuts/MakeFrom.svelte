@@ -44,7 +44,7 @@
 				{sheet?.pieces.length}
 				{sheet?.pieces.length === 1 ? 'piece' : 'pieces'} of this wall{finished
 					? `; nothing of this wood is left to cut then for: ${finished}`
-					: ''}. Cleats are not among them: they are ripped two at a time.
+					: ''}. Cleats come in twos, ripped from one blank.
 			</p>
 			{#if sheet}<SheetFigure {open} group={made.group} {sheet} number={1} {ticks} {onDown} />{/if}
 		{:else if line}
