@@ -73,8 +73,11 @@ describe('every control of the stock-take', () => {
 
 	it.each([
 		['its own page', () => Promise.resolve('/shop/main'), 1280],
-		['a phone', () => Promise.resolve('/shop/main'), 390],
-		['the stage of a wall', async () => `/walls/${await kammer.screen.openWall(slipwayWall(), 'stock')}/stock`, 1280]
+		[
+			'the stage of a wall on a phone',
+			async () => `/walls/${await kammer.screen.openWall(slipwayWall(), 'stock')}/stock`,
+			390
+		]
 	] as const)(
 		'on %s does what it can, logs nothing, and is taken back by undo',
 		async (_, path, width) => {

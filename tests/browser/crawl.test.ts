@@ -36,6 +36,12 @@ const pick = (selector: string) =>
 		`document.querySelector('${selector}')?.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))`
 	);
 
+/** The room in space is drawn anew for every change: once it was pressed, the rest goes on in the first view. */
+const OUT_OF_SPACE = `
+	const space = [...document.querySelectorAll('.switch [aria-pressed=true]')].find((b) => b.textContent.trim() === 'In space');
+	space?.parentElement.querySelector('button').click();
+`;
+
 /** Every state of a stage: nothing picked, and one of each kind picked. */
 const STAGES: { stage: string; picks: (string | null)[]; parts?: string[] }[] = [
 	{
@@ -68,6 +74,7 @@ async function crawl(make: () => Plan, width: number): Promise<number> {
 						.catch(() => undefined);
 					if (!new URL(await kammer.screen.driver.getCurrentUrl()).pathname.endsWith(`/${id}/${stage}`))
 						await kammer.screen.go(`/walls/${id}/${stage}`);
+					await kammer.screen.driver.executeScript(OUT_OF_SPACE);
 					if (part)
 						await kammer.screen.driver.executeScript(
 							`[...document.querySelectorAll('nav[aria-label="Parts of the survey"] button')].find((b) => b.textContent.trim() === '${part}')?.click()`
@@ -91,9 +98,8 @@ describe('every control', () => {
 
 	it.each([
 		['the long wall', slipwayWall, 1280, 150],
-		['the oar store', oarStoreWall, 1280, 100],
 		['an empty wall', () => emptyWall('Empty'), 1280, 60],
-		['the long wall on a phone', slipwayWall, 390, 150]
+		['the oar store on a phone', oarStoreWall, 390, 100]
 	] as const)(
 		'of %s does what it can, logs nothing, and is taken back by undo',
 		async (_, make, width, least) => {

@@ -66,8 +66,9 @@ const UNDO = `${IN_PAGE}
 			const b = [...document.querySelectorAll('header button')].find((x) => x.textContent.trim() === 'Undo');
 			if (!b || b.disabled) break;
 			b.click();
-			await settle();
+			await new Promise((next) => setTimeout(next));
 		}
+		await settle();
 		done();
 	})();
 `;

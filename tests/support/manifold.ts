@@ -11,7 +11,7 @@ library.setup();
 const { Manifold: Solid, CrossSection } = library;
 
 /** So many steps a turn that arcs of triangles fall short of a circle by less than 0.01 %. */
-const STEPS = 512;
+const STEPS = 300;
 const points = (path: Path) => flatten(path, STEPS).map(({ x, y }): [number, number] => [x, y]);
 
 /** Column by column, as the library takes it. */
@@ -48,8 +48,8 @@ function cut(f: Feature, thickness: number): Manifold | null {
 	);
 }
 
-/** One part as a solid, in each of its places. */
-export function solids(part: Part): Manifold[] {
+/** One part as a solid, as it lies in its own frame. */
+export function solidOf(part: Part): Manifold {
 	let solid = extruded(part.outline.outer, 0, part.thickness);
 	for (const h of part.outline.holes) solid = solid.subtract(extruded(h, -1, part.thickness + 1));
 	for (const f of part.features) {
@@ -57,8 +57,15 @@ export function solids(part: Part): Manifold[] {
 		const away = f.kind === 'bore' && inEdge !== null ? cutInEdge(f, inEdge, part) : cut(f, part.thickness);
 		if (away) solid = solid.subtract(away);
 	}
-	return part.stands.map((f) => solid.transform(matrix(f.x, f.y, zOf(f), f.at)));
+	return solid;
 }
+
+/** A part's solid in each of its places. */
+export const placed = ({ stands }: Part, solid: Manifold): Manifold[] =>
+	stands.map((f) => solid.transform(matrix(f.x, f.y, zOf(f), f.at)));
+
+/** One part as a solid, in each of its places. */
+export const solids = (part: Part): Manifold[] => placed(part, solidOf(part));
 
 /** Volume and centroid of a solid, from its triangles: each makes a tetrahedron with the origin. */
 export function centreOf(solid: Manifold): { volume: number; at: Vec3 } {

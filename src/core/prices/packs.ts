@@ -85,14 +85,10 @@ function atStore(lines: readonly Known[], most: number): (count: number) => Pack
 
 /** Packs of the one line that costs least. */
 function ofOneLine(lines: readonly Known[], count: number): Packs {
-	const all = lines.map((line, i) => {
-		const packs = Math.ceil(count / line.price.pack - NEAR);
-		return packsOf(
-			lines,
-			lines.map((_, k) => (k === i ? packs : 0))
-		);
-	});
-	return all.reduce((best, other) => (other.money < best.money ? other : best));
+	const packs = ({ price }: Known) => Math.ceil(count / price.pack - NEAR);
+	const money = (line: Known) => packs(line) * line.price.pack * line.each;
+	const best = lines.reduce((a, b) => (money(b) < money(a) ? b : a));
+	return packsOf([best], [packs(best)]);
 }
 
 /**
