@@ -132,11 +132,19 @@ export class Crawl {
 		reach: () => Promise<void>,
 		each: (n: number, words: string) => Promise<void>
 	): Promise<number> {
-		for (let pressed = 0; ; pressed++) {
+		const look = async () =>
+			(await this.controls(roots)).find((c) => !leave.test(c.words) && !done.has(`${c.kind} ${c.words}`));
+		const afresh = async () => {
 			await reach();
 			await this.settle();
-			const next = (await this.controls(roots)).find((c) => !leave.test(c.words) && !done.has(`${c.kind} ${c.words}`));
+			return look();
+		};
+		// A button may lead somewhere else; what is typed, ticked or chosen is taken back where it stands.
+		let mayBeAway = true;
+		for (let pressed = 0; ; pressed++) {
+			const next: Control | undefined = (mayBeAway ? null : await look()) ?? (await afresh());
 			if (!next) return pressed;
+			mayBeAway = next.kind === 'button';
 			done.add(`${next.kind} ${next.words}`);
 			const said = await this.use(roots, next);
 			expect(await this.screen.errors(), `logged after ${next.kind} "${next.words}"`).toEqual([]);
