@@ -62,6 +62,19 @@ describe('wood in packs, by hand', () => {
 		expect(cut(pieces(2, 1200, 1200), [half, full]).cost).toBe(3600);
 		expect(cut(pieces(2, 1200, 1200), [{ ...half, price: 30 }, full]).cost).toBe(3000);
 	});
+	// Six are the pack of five here and one there, 25; all of one store they are 40 or 30, and that is what is said.
+	it('of one size is bought at one store, and the proof says so', () => {
+		const two = [
+			{ ...rods(1000, 20, 5), store: 'Yard' },
+			{ ...rods(1000, 5), store: 'Town' },
+			rods(1200, 30)
+		];
+		const got = cut(dowels(6, 900), two);
+		expect([got.cost, got.proof.text]).toEqual([
+			3000,
+			'Least money: in whole packs, each size at one store, no plan costs less'
+		]);
+	});
 	// Six are the pack of five and one by itself.
 	it('of one size in two packs costs what the cheapest packs for as many do', () => {
 		const lines = [rods(1000, 20, 5), rods(1000, 5), rods(1200, 30)];

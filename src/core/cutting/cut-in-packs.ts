@@ -1,4 +1,5 @@
 import { sayMoney } from '../prices/money';
+import { storeKey } from '../prices/packs';
 import { phrase } from '../units/phrase';
 import { asMoney, costsOf } from './aim';
 import { afterUnmet, type CutGroup } from './cut-group';
@@ -83,6 +84,10 @@ export function cutInPacks(
 	return inPacks(offers, best, allOut ? best.cost : bound, work);
 }
 
+/** Could one size be bought at two stores, some here and some there? That is not looked into. */
+const inSeveralStores = (offers: readonly Offer[]): boolean =>
+	offers.some(({ lines }) => new Set(lines.map(({ price }) => storeKey(price))).size > 1);
+
 /** A plan with what it costs in whole packs. @param bound that no plan is below */
 function inPacks(offers: Offer[], cut: CutGroup, bound: number, { currency }: Working): CutGroup {
 	const counts = offers.map((_, i) => cut.sheets.filter((s) => s.offer === i).length);
@@ -91,8 +96,9 @@ function inPacks(offers: Offer[], cut: CutGroup, bound: number, { currency }: Wo
 	const proven = cost <= bound + buy / 2;
 	const low = Math.min(cost, bound);
 	const say = (c: number) => sayMoney(asMoney(c), currency);
+	const how = inSeveralStores(offers) ? 'in whole packs, each size at one store,' : 'in whole packs';
 	const proof = proven
-		? phrase('Least money: in whole packs no plan costs less')
-		: phrase('Not proven: {n} found, in whole packs; no plan costs less than {low}', { n: say(cost), low: say(low) });
+		? phrase(`Least money: ${how} no plan costs less`)
+		: phrase(`Not proven: {n} found; ${how} no plan costs less than {low}`, { n: say(cost), low: say(low) });
 	return { ...cut, offers, buy, cost, bound: low, proven, proof: afterUnmet(cut, proof) };
 }

@@ -27,6 +27,9 @@ const NEAR = 1e-9;
 /** More steps than this are bought in packs of one line: it is no shopping of a workshop any more. */
 const MOST_STEPS = 100_000;
 
+/** Stores that are called the same are one. @example storeKey({ store: ' Yard' }) // 'yard' */
+export const storeKey = ({ store }: Pick<Price, 'store'>): string => store.trim().toLowerCase();
+
 type Known = Offered & { each: number };
 
 /** For every amount, in steps, the pack that it ends with: the least money, and of that the fewest packs. */
@@ -101,7 +104,7 @@ export function packsUpTo(lines: readonly Offered[], most: number): (count: numb
 	const stores = new Map<string, Known[]>();
 	for (const { price, each } of lines) {
 		if (each === null) continue;
-		const store = price.store.trim().toLowerCase();
+		const store = storeKey(price);
 		stores.set(store, [...(stores.get(store) ?? []), { price, each }]);
 	}
 	const all = [...stores.values()].map((mine) => atStore(mine, most));
