@@ -64,11 +64,7 @@ describe('wood in packs, by hand', () => {
 	});
 	// Six are the pack of five here and one there, 25; all of one store they are 40 or 30, and that is what is said.
 	it('of one size is bought at one store, and the proof says so', () => {
-		const two = [
-			{ ...rods(1000, 20, 5), store: 'Yard' },
-			{ ...rods(1000, 5), store: 'Town' },
-			rods(1200, 30)
-		];
+		const two = [{ ...rods(1000, 20, 5), store: 'Yard' }, { ...rods(1000, 5), store: 'Town' }, rods(1200, 30)];
 		const got = cut(dowels(6, 900), two);
 		expect([got.cost, got.proof.text]).toEqual([
 			3000,

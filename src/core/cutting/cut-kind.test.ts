@@ -28,8 +28,8 @@ const cleats = (n: number, length: number, blank = 130): Piece[] =>
 		form: { kind: 'cleat', stock: 'ply-18', blank, bevel: 30 }
 	}));
 
-function cut(all: Piece[], boards: Board[], seconds = 1): CutGroup {
-	const buying = { ...NO_PRICES, prices: [sheetPrice(1220, 2440, 60)] };
+function cut(all: Piece[], boards: Board[], seconds = 1, prices = [sheetPrice(1220, 2440, 60)]): CutGroup {
+	const buying = { ...NO_PRICES, prices };
 	const [group] = groupPieces(all, CUTTING, { boards, buying });
 	const got = cutKind(group!, work('money', seconds), () => undefined);
 	sawsTrue(got, KERF);
@@ -54,6 +54,11 @@ describe('what only a sheet of the shop is long enough for', () => {
 		const got = cut([...pieces(2, 3000, 700), ...pieces(9, 600, 500)], [sheet(3100, 1220)]);
 		expect(named(got)).toEqual([[3000, 'there is not enough of it in the stock-take']]);
 		expect(got.buy).toBe(1);
+	});
+	it('does not turn least money into least wood, where some size has no price', () => {
+		const prices = [sheetPrice(1220, 2440, 60), sheetPrice(610, 1220, 20), sheetPrice(1220, 1220, null)];
+		const got = cut([...pieces(1, 3000, 400), ...pieces(1, 1200, 600)], [sheet(3100, 420)], 1, prices);
+		expect([got.cost, got.proven, got.unpriced.map((o) => o.length)]).toEqual([2000, true, [1220]]);
 	});
 	// By area two of 2500 x 600 are worth more on the large sheet than one of them and one of 3000 x 490, which then
 	// has none: the second 2500 goes onto the small one.

@@ -76,12 +76,13 @@ function supplyGroup(group: PieceGroup, asked: ReadonlySet<StockId>, cutting: Cu
 	all.push(...usual.filter((o) => lacking.some((p) => fitsOffer(p, o))));
 	const known = all.filter((o) => o.owned || o.each !== null);
 	const bought = known.filter((o) => o.owned === null);
-	// Where all that can be cut at all can be cut from what has a price, the rest is no guess anybody needs.
-	const enough = bought.length > 0 && group.pieces.every((p) => fitsSome(p, bought) || !fitsSome(p, all));
+	const unknown = all.filter((o) => !known.includes(o));
+	// Where what has a price does for every piece that can be bought at all, the rest is no guess anybody needs.
+	const enough = bought.length > 0 && group.pieces.every((p) => fitsSome(p, bought) || !fitsSome(p, unknown));
 	group.offers = once(enough ? known : all).sort(
 		(a, b) => Number(b.owned !== null) - Number(a.owned !== null) || a.width - b.width
 	);
-	group.unpriced = enough ? all.filter((o) => !known.includes(o)) : [];
+	group.unpriced = enough ? unknown : [];
 	group.lengthsOf = [...asked].filter((id) => all.some((o) => o.ware && o.price === null && o.stock === id));
 	if (asked.size > 1) group.title = phrase([...asked].map((id) => stock(id).title).join(', '));
 }
