@@ -54,6 +54,20 @@ export function blanksOf(
 	return blanks;
 }
 
+/**
+ * Blanks of two cleats each, as long as each other as can be; the last of an odd number has one half only.
+ * @example twosOf([a, b, c], 3.2).map((blank) => blank.halves[1].length) // [1, 0]
+ */
+export const twosOf = (pieces: readonly Piece[], kerf: Millimetres): Blank[] =>
+	byBlank(pieces).flatMap(({ blank, bevel, pieces: cleats }) =>
+		blanksOf(
+			cleats.map((c) => [c]),
+			blank,
+			bevel,
+			kerf
+		)
+	);
+
 function cutApart(a: Piece[], b: Piece[], width: Millimetres, bevel: Degrees, kerf: Millimetres): Blank[] {
 	const whole = Math.max(lengthOf(a, kerf), lengthOf(b, kerf));
 	for (let i = 1; i < a.length; i++) {

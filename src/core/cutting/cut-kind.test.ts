@@ -86,6 +86,17 @@ describe('cleats beside a long strip of the shop', () => {
 		const got = cut([...all, ...pieces(1, 500, 300)], [sheet(3100, 140)]);
 		expect([named(got), got.buy]).toEqual([[], 1]);
 	});
+	// Of lanes of 2440 one blank is longer than the offcuts, and is bought; by twos each goes onto one of 950.
+	it('are cut by twos where short offcuts hold those', () => {
+		const all = [900, 880, 860, 840, 820, 800].flatMap((l) => cleats(1, l));
+		expect(cut([...all, ...pieces(1, 300, 90)], [sheet(950, 135, 3), sheet(320, 100)]).buy).toBe(0);
+	});
+	// 1390 and 1000 behind one another in both halves, 2393.2 of 2440: one rip; by twos it would be two.
+	it('are ripped as seldom as can be where nothing is gained by twos', () => {
+		const all = [1390, 1000, 1300, 1089].flatMap((l) => cleats(1, l));
+		const rips = cut(all, []).sheets.flatMap((s) => s.cuts.filter((c) => c.bevel !== undefined));
+		expect(rips).toHaveLength(1);
+	});
 	it('come from it where they are too long for what is bought', () => {
 		const got = cut([...cleats(4, 3000), ...cleats(4, 1000)], [sheet(3100, 140)]);
 		expect(named(got).map(([length]) => length)).toEqual([3000, 3000]);

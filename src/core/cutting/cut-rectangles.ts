@@ -1,4 +1,5 @@
-import { layBlank, type Blank } from './blanks';
+import { seeded } from '../seeded';
+import { layBlank, twosOf, type Blank } from './blanks';
 import { costsOf } from './aim';
 import { cutAs, type CutGroup } from './cut-group';
 import { cutBlanks } from './cut-lines';
@@ -60,6 +61,23 @@ export function relaxed(problem: SheetProblem, flats: readonly Piece[], cleats: 
 	return { ...problem, pieces: [...rectanglesOf(flats, []), ...halves.values()] };
 }
 
+/** What the first packing costs; Infinity where there is not stock enough. */
+function quickCost(problem: SheetProblem, { solve }: Working): number {
+	try {
+		return fewestSheets(problem, { solve, random: seeded(1), secondsLeft: () => 0 }).packing.cost;
+	} catch (error) {
+		if (!(error instanceof RangeError)) throw error;
+		return Infinity;
+	}
+}
+
+/** Cleats in blanks as long as can be, which are ripped least often; two to a blank where those cost less at first. */
+function cheaperOf(long: Item[], twos: Item[], stocks: SheetProblem['stocks'], work: Working): Item[] {
+	if (!long.some((i) => i.blanks)) return long;
+	const cost = (pieces: Item[]) => quickCost({ pieces, stocks, kerf: work.kerf }, work);
+	return cost(twos) < cost(long) ? twos : long;
+}
+
 /** Pieces that lie side by side on sheets or wide boards, by cuts that go right through. */
 export function cutRectangles(
 	group: PieceGroup,
@@ -70,8 +88,6 @@ export function cutRectangles(
 	const { kerf, currency } = work;
 	const flats = fit.filter((p) => p.form.kind === 'flat');
 	const cleats = fit.filter((p) => p.form.kind === 'cleat');
-	const blanks = cutBlanks(cleats, group.offers, { ...work, secondsLeft: () => Math.min(2, work.secondsLeft()) });
-	const items = rectanglesOf(flats, blanks);
 	const { each: costs, counted } = costsOf(group.offers, work.aim);
 	const stocks = group.offers.map((o, i) => ({
 		length: o.length,
@@ -79,6 +95,8 @@ export function cutRectangles(
 		cost: costs[i] as number,
 		count: o.count
 	}));
+	const blanks = cutBlanks(cleats, group.offers, { ...work, secondsLeft: () => Math.min(2, work.secondsLeft()) });
+	const items = cheaperOf(rectanglesOf(flats, blanks), rectanglesOf(flats, twosOf(cleats, kerf)), stocks, work);
 	const problem: SheetProblem = { pieces: items, stocks, kerf };
 	const lay = (filled: readonly FilledSheet[], inStrips = false) => {
 		const sheets = filled.map(({ stock, box }) => {

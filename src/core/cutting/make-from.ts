@@ -2,7 +2,7 @@ import type { Board } from '../lumber/board';
 import type { Cutting } from '../plan/types';
 import { phrase } from '../units/phrase';
 import type { Millimetres } from '../units/quantity';
-import { blanksOf, byBlank, type Blank } from './blanks';
+import { twosOf } from './blanks';
 import { sortOut, type CutGroup } from './cut-group';
 import { layRectangles, rectanglesOf } from './cut-rectangles';
 import { groupPieces } from './groups';
@@ -61,16 +61,12 @@ export function makeFrom(line: Board, todo: readonly Piece[], cutting: Cutting):
 	};
 }
 
-/** Blanks of two cleats each, as long as each other as can be. */
-const twosOf = (fit: readonly Piece[], kerf: Millimetres): Blank[] =>
-	byBlank(fit).flatMap(({ blank, bevel, pieces }) => {
-		const lanes = pieces.map((c) => [c]);
-		return blanksOf(lanes, blank, bevel, kerf).filter((b) => b.halves[1].length > 0);
-	});
-
 function fillOne(fit: readonly Piece[], offer: Offer, kerf: Millimetres) {
 	const flats = fit.filter(({ form }) => form.kind === 'flat');
-	const items = rectanglesOf(flats, twosOf(fit, kerf));
+	const items = rectanglesOf(
+		flats,
+		twosOf(fit, kerf).filter((b) => b.halves[1].length > 0)
+	);
 	const kinds = kindsOf({ pieces: items, stocks: [], kerf });
 	const cells = new CellFill(kinds, toHundredths(offer.length), toHundredths(offer.width), CELLS, KEEP);
 	const { box } = cells.fill(kinds.count.slice(), kinds.area);
