@@ -107,7 +107,7 @@ describe('from a wall to a cut list', () => {
 		await kammer.screen.button('Save cut list as CSV');
 		const csv = readFileSync(await kammer.file(/\.csv$/), 'utf8');
 		expect(csv.split('\r\n')[0]).toBe(
-			'list,what,stock,board,along (mm),across (mm),length (mm),width (mm),count,packs,money (EUR),store,for'
+			'list,what,stock,board,along (mm),across (mm),length (mm),width (mm),count,packs,in a pack,money (EUR),store,for'
 		);
 		expect(csv).toMatch(/Top row/);
 	});
