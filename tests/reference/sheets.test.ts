@@ -223,6 +223,16 @@ describe('the fewest sheets', () => {
 		expect(got.packing.cost).toBeLessThanOrEqual(1.15 * areaBound(p, kindsOf(p)));
 	});
 
+	it('are not looked for beyond the time there is, however long one packing takes', () => {
+		const p = { pieces: [{ length: 900, width: 500, count: 20, turn: false }], stocks: [SHEET], kerf: 3 };
+		const search = new SheetSearch(p, seeded(1));
+		expect(search.first()!.cost).toBe(20);
+		let asked = 0;
+		expect(search.anew(() => ++asked < 2)).toBeNull();
+		expect(asked).toBe(2);
+		expect(search.anew(() => true)!.cost).toBe(20);
+	});
+
 	it('with no saw cut lost are as many as tiles make: sixteen quarters of four sheets', () => {
 		const p = { pieces: [{ length: 500, width: 300, count: 16, turn: true }], stocks: [SHEET], kerf: 0 };
 		const got = answer(p, 2);

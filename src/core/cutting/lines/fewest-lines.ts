@@ -91,7 +91,8 @@ class Cutting {
 	}
 
 	search(times: number): void {
-		for (let i = 0; i < times && this.open; i++) this.take(this.#search.anew(costOf(this.p, this.best)));
+		for (let i = 0; i < times && this.open; i++)
+			this.take(this.#search.anew(costOf(this.p, this.best), () => this.open));
 	}
 
 	#add(gives: readonly number[], stock: number): boolean {

@@ -1,6 +1,9 @@
 import { worthiest } from './knapsack';
 import { costOf, roomOf, type Line, type LineProblem } from './line-problem';
 
+/** Boards between two looks at the clock: of thousands of lengths one round takes seconds. */
+const LOOK_AT_CLOCK = 8;
+
 const at = (a: ArrayLike<number>, i: number): number => a[i] as number;
 
 /**
@@ -48,8 +51,11 @@ export class LineSearch {
 		return lines.map(({ stock, items: all }) => ({ stock, items: all }));
 	}
 
-	/** All boards once more, by values that have learned. Null where the stock does not do, or a cost is passed. */
-	anew(within: number): Line[] | null {
+	/**
+	 * All boards once more, by values that have learned. Null where the stock does not do, or a cost is passed.
+	 * @param open asked now and then: is there still time for it?
+	 */
+	anew(within: number, open: () => boolean = () => true): Line[] | null {
 		const { items, stocks } = this.problem;
 		const noise = 0.1 * this.random();
 		const value = this.#value.map((v) => v * (1 + noise * (this.random() - 0.5)));
@@ -58,6 +64,7 @@ export class LineSearch {
 		let rest = left.reduce((a, b) => a + b, 0);
 		const lines: Line[] = [];
 		while (rest > 0) {
+			if (lines.length % LOOK_AT_CLOCK === LOOK_AT_CLOCK - 1 && !open()) return null;
 			const next = this.#next(left, free, value, rest);
 			if (!next) return null;
 			lines.push(next);

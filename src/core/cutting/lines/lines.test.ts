@@ -4,6 +4,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { seeded } from '../../seeded';
 import type { Solver } from '../solver';
 import { fewestLines } from './fewest-lines';
+import { LineSearch } from './line-search';
 import { worthiest } from './knapsack';
 import type { Line, LineProblem } from './line-problem';
 import { listPatterns } from './list-patterns';
@@ -158,5 +159,16 @@ describe('what is worth most', () => {
 			}),
 			{ numRuns: 300 }
 		);
+	});
+});
+
+describe('the search for a better way', () => {
+	it('ends where time is up, however many boards one takes', () => {
+		const p = { items: [{ length: 900, count: 20 }], stocks: [{ length: 1000, cost: 1, count: Infinity }], kerf: 3 };
+		const search = new LineSearch(p, seeded(1));
+		let asked = 0;
+		expect(search.anew(Infinity, () => ++asked < 2)).toBeNull();
+		expect(asked).toBe(2);
+		expect(search.anew(Infinity, () => true)).toHaveLength(20);
 	});
 });

@@ -81,7 +81,7 @@ class Hunt {
 	round({ passes, repacks }: Round): void {
 		let now: Packing | null = null;
 		for (let i = 0; i < passes && this.open; i++) {
-			const fresh = this.#search.anew();
+			const fresh = this.#search.anew(() => this.budget.secondsLeft() > 0);
 			if (!fresh) continue;
 			this.#take(fresh);
 			if (!now || this.#search.betterThan(fresh, now)) now = fresh;

@@ -30,6 +30,8 @@ const KEEP = 3;
 const MANY_PIECES = 40;
 /** More pieces than this are many for a first packing. */
 const MANY = 200;
+/** Sheets between two looks at the clock: of thousands of pieces one packing takes seconds. */
+const LOOK_AT_CLOCK = 8;
 /** So many times more a piece is worth that goes onto nothing that could be bought. */
 const SCARCE = 1000;
 /** A worse repacking is taken now and then by simulated annealing: its temperature, in squares of fullness. */
@@ -97,12 +99,12 @@ export class SheetSearch {
 		return this.#pack(this.kinds.count.slice(), this.#pieces, this.#stockCounts(), this.#value, Infinity, greedy);
 	}
 
-	/** One more packing of everything, by values that learn from it. */
-	anew(): Packing | null {
+	/** One more packing of everything, by values that learn from it. @param open is there still time for it? */
+	anew(open: () => boolean): Packing | null {
 		const noise = 0.06 * this.random();
 		const shaken = this.#value.map((v) => v * (1 + noise * (this.random() - 0.5)));
 		const free = this.#someOf(this.#stockCounts());
-		const got = this.#pack(this.kinds.count.slice(), this.#pieces, free, shaken, Infinity, null);
+		const got = this.#pack(this.kinds.count.slice(), this.#pieces, free, shaken, Infinity, null, open);
 		if (got) this.#learn(this.#value, got.sheets);
 		return got;
 	}
@@ -226,6 +228,7 @@ export class SheetSearch {
 	 * @param left pieces of each kind; used up
 	 * @param free sheets of each stock; used up
 	 * @param by the greedy fill to use; null for the best there is
+	 * @param open asked now and then: is there still time for it?
 	 */
 	#pack(
 		left: Int32Array,
@@ -233,13 +236,15 @@ export class SheetSearch {
 		free: Float64Array,
 		value: Float64Array,
 		within: number,
-		by: GreedyFill | null
+		by: GreedyFill | null,
+		open: () => boolean = () => true
 	): Packing | null {
 		const sheets: UsedSheet[] = [];
 		const worth = this.#scarceFirst(value);
 		let cost = 0;
 		let rest = pieces;
 		while (rest > 0) {
+			if (sheets.length % LOOK_AT_CLOCK === LOOK_AT_CLOCK - 1 && !open()) return null;
 			const next = this.#next(left, rest, free, worth, by);
 			if (!next) return null;
 			cost += this.problem.stocks[next.stock]?.cost ?? 0;
